@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+/** What is asked of the search: which service, on which local dates (day numbers, both included), by whom. */
+final readonly class Ask
+{
+    /**
+     * @param int $now instant in minutes
+     * @param int|null $minutes T17: null for the service's own length
+     * @param int $extra minutes that add-ons add
+     * @param string|null $staff only rows with this member
+     * @param string|null $location only rows at this location
+     */
+    public function __construct(
+        public string $service,
+        public int $fromDay,
+        public int $toDay,
+        public int $now,
+        public ?int $minutes = null,
+        public int $extra = 0,
+        public int $party = 1,
+        public ?string $staff = null,
+        public ?string $location = null,
+        public Relaxed $relaxed = new Relaxed(),
+    ) {
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+/** T6, T8, T9: what people and units are taken by within a stretch of time; gathered in one pass over the diary. */
+final class Commitments
+{
+    /** @var array<string, list<Commitment>> */
+    private array $people = [];
+
+    /** @var array<string, list<Commitment>> */
+    private array $units = [];
+
+    /** @param array{int, int} $within instants: what ends before or starts after (travel included) is left out */
+    public function __construct(private readonly RuleBook $book, Diary $diary, int $now, private readonly array $within)
+    {
+        foreach ($diary->bookings as $booking) {
+            if ($booking->holdsTime($now)) {
+                $this->take($booking, $booking->setup, $booking->clearup, 'booking');
+            }
+        }
+        foreach ($diary->sessions as $session) {
+            $service = $this->book->services[$session->service];
+            if (! $session->cancelled) {
+                $this->take($session, $service->setup, $service->clearup, 'session');
+            }
+        }
+        foreach ($book->staff as $member) {
+            $this->keepAway($member);
+        }
+        foreach ($book->pools as $pool) {
+            foreach ($pool->outages as $unit => $outages) {
+                foreach ($outages as $outage) {
+                    $this->units[$unit][] = new Commitment($outage->start, $outage->end, "outage of {$unit}");
+                }
+            }
+        }
+    }
+
+    /** @return list<Commitment> */
+    public function ofMember(string $member): array
+    {
+        return $this->people[$member] ?? [];
+    }
+
+    /** @return list<Commitment> */
+    public function ofUnit(string $unit): array
+    {
+        return $this->units[$unit] ?? [];
+    }
+
+    private function take(Booking|Session $taken, int $setup, int $clearup, string $kind): void
+    {
+        $end = $taken->start + $taken->minutes;
+        $travel = $this->book->travelMinutes;
+        if ($end + $clearup + $travel <= $this->within[0] || $taken->start - $setup - $travel >= $this->within[1]) {
+            return;
+        }
+        $padded = new Commitment($taken->start - $setup, $end + $clearup, "{$kind} {$taken->id}", $taken->location);
+        foreach ($taken->staff as $member) {
+            $this->people[$member][] = $padded;
+        }
+        foreach ($taken->units as $unit) {
+            $this->units[$unit][] = $this->holdsBuffers($taken->service, $unit)
+                ? $padded
+                : new Commitment($taken->start, $end, $padded->cause, $taken->location);
+        }
+    }
+
+    /** T9: a service that does not name the unit's pool holds it with set-up and clear-up. */
+    private function holdsBuffers(string $service, string $unit): bool
+    {
+        foreach ($this->book->services[$service]->needs as $need) {
+            if (! $need->holdsBuffers && in_array($unit, $this->book->pools[$need->pool]->units, true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function keepAway(Member $member): void
+    {
+        foreach ($member->timeOff as [$id, $interval]) {
+            $this->people[$member->id][] = new Commitment($interval->start, $interval->end, "time off {$id}");
+        }
+        foreach ($member->respectBusy ? $member->busy : [] as $interval) {
+            $this->people[$member->id][] = new Commitment($interval->start, $interval->end, 'outside calendar');
+        }
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+/** What is booked: of the whole business, or of all that can touch the dates asked for. */
+final readonly class Diary
+{
+    /**
+     * @param list<Booking> $bookings
+     * @param list<Session> $sessions
+     * @param list<Seat> $seats
+     * @param array<string, int>|null $lastTaken T16: by staff member, when their latest booking of the service asked
+     *                                           for was made, where $bookings are not all there are
+     */
+    public function __construct(
+        public array $bookings = [],
+        public array $sessions = [],
+        public array $seats = [],
+        private ?array $lastTaken = null,
+    ) {
+    }
+
+    /** @return array<string, int> by staff member: when their latest booking of the service was made (T16) */
+    public function lastTaken(string $service, int $now): array
+    {
+        if ($this->lastTaken !== null) {
+            return $this->lastTaken;
+        }
+        $latest = [];
+        foreach ($this->bookings as $booking) {
+            if ($booking->service === $service && $booking->holdsTime($now)) {
+                foreach ($booking->staff as $member) {
+                    $latest[$member] = max($latest[$member] ?? PHP_INT_MIN, $booking->createdAt);
+                }
+            }
+        }
+
+        return $latest;
+    }
+}

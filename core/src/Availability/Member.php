@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+use YardBell\Core\Time\Hours;
+use YardBell\Core\Time\Interval;
+use YardBell\Core\Time\Window;
+
+/** A staff member, as far as time is concerned. */
+final readonly class Member
+{
+    /**
+     * @param array<int, list<Window>>|null $weekly own hours by weekday; null: follows the opening hours (T4)
+     * @param array<int, list<Window>> $special own special days by day number
+     * @param list<array{string, Interval}> $timeOff with its id
+     * @param list<Interval> $busy of the outside calendar, in whole minutes
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public bool $active = true,
+        public ?array $weekly = null,
+        public array $special = [],
+        public ?Hours $breaks = null,
+        public array $timeOff = [],
+        public array $busy = [],
+        public bool $respectBusy = true,
+        public ?int $maxPerDay = null,
+    ) {
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+use YardBell\Core\Time\Hours;
+use YardBell\Core\Time\Timeline;
+
+/** T4: when a staff member is open for a service at a location, over a range of dates (day numbers). */
+final class OpenTime
+{
+    private readonly Timeline $opening;
+
+    /** @var array<string, Timeline> */
+    private array $known = [];
+
+    public function __construct(private readonly RuleBook $book, private readonly int $fromDay, private readonly int $toDay)
+    {
+        $this->opening = $this->expand($book->openingHours);
+    }
+
+    public function of(Member $member, Location $location, Service $service): Timeline
+    {
+        return $this->ofMember($member, $location)
+            ->intersect($this->ofLocation($location) ?? $this->opening)
+            ->intersect($this->ofService($service) ?? $this->opening);
+    }
+
+    /** Opening hours and the member's own, less closures and breaks: what every service shares. */
+    public function ofMember(Member $member, Location $location): Timeline
+    {
+        return $this->known["member {$member->id} {$location->id}"] ??= $this->opening
+            ->intersect($this->own($member, $location))
+            ->subtract($this->closures($member))
+            ->subtract($this->breaks($member));
+    }
+
+    public function opening(): Timeline
+    {
+        return $this->opening;
+    }
+
+    public function own(Member $member, Location $location): Timeline
+    {
+        if ($member->weekly === null && $member->special === []) {
+            return $this->opening;
+        }
+        $own = new Hours($member->weekly ?? [], $member->special);
+        $stretches = [];
+        for ($day = $this->fromDay; $day <= $this->toDay; $day++) {
+            $follows = $member->weekly === null && ! $own->hasSpecialDay($day);
+            foreach ($follows ? $this->book->openingHours->on($day) : $own->on($day) as $window) {
+                if ($window->at === null || $window->at === $location->id) {
+                    $stretches[] = $window->on($day, $this->book->zone);
+                }
+            }
+        }
+
+        return Timeline::of($stretches);
+    }
+
+    public function ofLocation(Location $location): ?Timeline
+    {
+        return $location->hours === null ? null : $this->known["location {$location->id}"] ??= $this->expand($location->hours);
+    }
+
+    public function ofService(Service $service): ?Timeline
+    {
+        return $service->hours === null ? null : $this->known["service {$service->id}"] ??= $this->expand($service->hours);
+    }
+
+    public function closures(Member $member): Timeline
+    {
+        $closed = [];
+        foreach ($this->book->closures as $closure) {
+            if ($closure->names($member->id)) {
+                $closed[] = [$closure->interval->start, $closure->interval->end];
+            }
+        }
+
+        return Timeline::of($closed);
+    }
+
+    public function breaks(Member $member): Timeline
+    {
+        return $member->breaks === null ? Timeline::none() : $this->expand($member->breaks);
+    }
+
+    private function expand(Hours $hours): Timeline
+    {
+        return $hours->between($this->fromDay, $this->toDay, $this->book->zone);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+use YardBell\Core\Time\Hours;
+
+/** A service, as far as time is concerned. All lengths in minutes, dates as day numbers. */
+final readonly class Service
+{
+    /**
+     * @param Lengths|null $lengths null for a service that is only offered at its sessions
+     * @param bool $gridFromOpening T10: starts counted from the beginning of the open stretch, not by the clock
+     * @param list<string> $dayparts ids; empty: no limit
+     * @param list<string> $locations ids in the service's order
+     * @param list<string> $staff ids in the service's order
+     * @param list<Need> $needs
+     * @param int|null $maxParty null: left out (T13)
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public ?Lengths $lengths,
+        public bool $hasSessions = false,
+        public int $setup = 0,
+        public int $clearup = 0,
+        public int $startEvery = 15,
+        public bool $gridFromOpening = false,
+        public int $noticeMinutes = 0,
+        public int $bookAheadDays = 60,
+        public ?Hours $hours = null,
+        public array $dayparts = [],
+        public ?int $availableFrom = null,
+        public ?int $availableUntil = null,
+        public array $locations = [],
+        public array $staff = [],
+        public Assignment $assignment = Assignment::Choose,
+        public array $needs = [],
+        public int $places = 1,
+        public ?int $maxParty = null,
+        public ?int $maxPerDay = null,
+    ) {
+    }
+
+    public function isShared(): bool
+    {
+        return $this->places > 1;
+    }
+
+    /** T13: the largest party; null where there is no limit of its own. */
+    public function largestParty(): ?int
+    {
+        return $this->maxParty ?? ($this->isShared() || $this->hasSessions ? null : 1);
+    }
+
+    public function needOf(string $pool): ?Need
+    {
+        foreach ($this->needs as $need) {
+            if ($need->pool === $pool) {
+                return $need;
+            }
+        }
+
+        return null;
+    }
+}

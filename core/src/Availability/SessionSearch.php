@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+/** T15: a service of kind session is offered at its scheduled sessions, if notice, reach and places allow. */
+final readonly class SessionSearch
+{
+    public function __construct(private RuleBook $book, private Diary $diary)
+    {
+    }
+
+    /** @return list<Slot> */
+    public function slots(Service $service, Ask $ask): array
+    {
+        $taken = $this->taken($ask->now);
+        $reach = Reach::of($this->book->zone, $service, $ask);
+        $rows = [];
+        foreach ($this->diary->sessions as $order => $session) {
+            $left = $session->places - ($taken[$session->id] ?? 0);
+            if ($session->service === $service->id && ! $session->cancelled && $left >= $ask->party && $reach->covers($session->start)) {
+                $rows[] = [$session, $left, $order];
+            }
+        }
+        usort($rows, static fn (array $a, array $b): int => $a[0]->start <=> $b[0]->start
+            ?: self::compare([$a[0]->location], [$b[0]->location], $service->locations)
+            ?: self::compare($a[0]->staff, $b[0]->staff, $service->staff)
+            ?: $a[2] <=> $b[2]);
+
+        return array_map(static fn (array $row): Slot => self::slot($row[0], $row[1]), $rows);
+    }
+
+    private static function slot(Session $session, int $left): Slot
+    {
+        return new Slot(
+            $session->start,
+            $session->start + $session->minutes,
+            $session->location,
+            $session->staff,
+            $session->units,
+            $left,
+            true,
+            $session->id,
+        );
+    }
+
+    /** @return array<string, int> by session: the places taken */
+    private function taken(int $now): array
+    {
+        $taken = [];
+        foreach ($this->diary->seats as $seat) {
+            if ($seat->state->holdsTime($seat->heldUntil, $now)) {
+                $taken[$seat->session] = ($taken[$seat->session] ?? 0) + $seat->party;
+            }
+        }
+
+        return $taken;
+    }
+
+    /**
+     * Several compared one by one as listed, each by its place in the service's order.
+     *
+     * @param list<string|null> $a
+     * @param list<string|null> $b
+     * @param list<string> $order
+     */
+    private static function compare(array $a, array $b, array $order): int
+    {
+        $places = array_flip($order);
+        foreach ($a as $i => $id) {
+            if (! isset($b[$i])) {
+                return 1;
+            }
+            $difference = ($places[$id ?? ''] ?? -1) <=> ($places[$b[$i]] ?? -1);
+            if ($difference !== 0) {
+                return $difference;
+            }
+        }
+
+        return count($a) <=> count($b);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+/** A row of the answer: a time that can be booked. Instants in minutes. */
+final readonly class Slot
+{
+    /**
+     * @param list<string> $staff
+     * @param list<string> $units
+     * @param int $places what is left for others and the asking party together
+     * @param bool|null $next T16: the one "anyone" would get; null where it is drawn afresh
+     */
+    public function __construct(
+        public int $start,
+        public int $end,
+        public ?string $location,
+        public array $staff,
+        public array $units,
+        public int $places,
+        public ?bool $next,
+        public ?string $session = null,
+    ) {
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+use YardBell\Core\Time\Timeline;
+
+/** T9: which units an appointment of a service would take, start by start. */
+final class Units
+{
+    /** @var array<string, array<string, Timeline>> by pool and unit: the starts at which it is not free */
+    private array $taken = [];
+
+    /** @var array<int, list<string>|null> what was found for a start before */
+    private array $known = [];
+
+    public function __construct(
+        private readonly RuleBook $book,
+        private readonly Service $service,
+        private readonly int $minutes,
+        private readonly int $party,
+        Commitments $commitments,
+    ) {
+        foreach ($service->needs as $need) {
+            $this->taken[$need->pool] = [];
+            [$setup, $clearup] = $need->holdsBuffers ? [$service->setup, $service->clearup] : [0, 0];
+            foreach ($book->pools[$need->pool]->units as $unit) {
+                $blocked = array_map(
+                    static fn (Commitment $use): array => $use->blocks($minutes, $setup, $clearup),
+                    $commitments->ofUnit($unit),
+                );
+                $this->taken[$need->pool][$unit] = Timeline::of($blocked);
+            }
+        }
+    }
+
+    public function serveAt(string $location): bool
+    {
+        foreach ($this->service->needs as $need) {
+            if (! $this->book->pools[$need->pool]->servesAt($location)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<string>|null the units taken, pool by pool in the service's order; null: too few are free */
+    public function at(int $start): ?array
+    {
+        if (! array_key_exists($start, $this->known)) {
+            $this->known[$start] = $this->find($start);
+        }
+
+        return $this->known[$start];
+    }
+
+    /**
+     * T14: the units of a booking that joins: the shared ones, and further free ones of the pools counted by person.
+     *
+     * @param array<string, true> $held what those already in it hold
+     * @return list<string>|null
+     */
+    public function joining(int $start, array $held, string $location): ?array
+    {
+        $units = [];
+        foreach ($this->service->needs as $need) {
+            $pool = $this->book->pools[$need->pool];
+            if (! $need->perPerson) {
+                array_push($units, ...array_values(array_filter($pool->units, static fn (string $unit): bool => isset($held[$unit]))));
+
+                continue;
+            }
+            $free = $pool->servesAt($location) ? $this->free($need, $start) : null;
+            if ($free === null) {
+                return null;
+            }
+            array_push($units, ...$free);
+        }
+
+        return $units;
+    }
+
+    /** @return list<string>|null */
+    private function find(int $start): ?array
+    {
+        $units = [];
+        foreach ($this->service->needs as $need) {
+            $free = $this->free($need, $start);
+            if ($free === null) {
+                return null;
+            }
+            array_push($units, ...$free);
+        }
+
+        return $units;
+    }
+
+    /** @return list<string>|null the first free ones in the pool's order */
+    private function free(Need $need, int $start): ?array
+    {
+        $wanted = $need->unitsFor($this->party);
+        $free = [];
+        foreach ($this->taken[$need->pool] as $unit => $taken) {
+            if (count($free) === $wanted) {
+                break;
+            }
+            if (! $taken->covers($start)) {
+                $free[] = (string) $unit; // PHP makes a key of digits a number
+            }
+        }
+
+        return count($free) === $wanted ? $free : null;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Booking;
+
+/** The life of a booking (rules, part 5). */
+enum State: string
+{
+    case Held = 'held';
+    case Pending = 'pending';
+    case Confirmed = 'confirmed';
+    case Arrived = 'arrived';
+    case Started = 'started';
+    case Completed = 'completed';
+    case NoShow = 'no_show';
+    case Cancelled = 'cancelled';
+    case Declined = 'declined';
+    case Expired = 'expired';
+
+    /** T8: whether a booking in this state holds its time at $now (instants in minutes). */
+    public function holdsTime(?int $heldUntil, int $now): bool
+    {
+        return match ($this) {
+            self::Held => $heldUntil !== null && $heldUntil > $now,
+            self::Cancelled, self::Declined, self::Expired => false,
+            default => true,
+        };
+    }
+
+    /** @return list<self> what may follow */
+    public function next(): array
+    {
+        return match ($this) {
+            self::Held => [self::Pending, self::Confirmed, self::Expired, self::Cancelled],
+            self::Pending => [self::Confirmed, self::Declined, self::Cancelled, self::Expired],
+            self::Confirmed => [self::Arrived, self::Started, self::Completed, self::NoShow, self::Cancelled],
+            self::Arrived => [self::Started, self::Completed, self::NoShow, self::Cancelled],
+            self::Started => [self::Completed],
+            self::Completed, self::NoShow, self::Cancelled, self::Declined, self::Expired => [],
+        };
+    }
+
+    public function mayBecome(self $state): bool
+    {
+        return in_array($state, $this->next(), true);
+    }
+}

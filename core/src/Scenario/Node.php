@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Scenario;
+
+use stdClass;
+use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Wall;
+
+/**
+ * One object of the document: its keys read by name, each wrong one noted with its pointer.
+ *
+ * A reading method gives a usable value in any case, so that reading goes on and finds every problem.
+ */
+final readonly class Node
+{
+    /** @param list<string> $keys the keys it may have */
+    public function __construct(private stdClass $value, public string $pointer, public Problems $problems, array $keys)
+    {
+        foreach ($value as $key => $_) {
+            if (! in_array((string) $key, $keys, true)) {
+                $problems->add($this->at((string) $key), 'this key is not known here.');
+            }
+        }
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->value->$key);
+    }
+
+    public function raw(string $key): mixed
+    {
+        return $this->value->$key ?? null;
+    }
+
+    public function at(string $key): string
+    {
+        return $this->pointer.'/'.strtr($key, ['~' => '~0', '/' => '~1']);
+    }
+
+    public function refuse(string $key, string $sentence): void
+    {
+        $this->problems->add($this->at($key), $sentence);
+    }
+
+    /** A non-empty text; $default null: it must stand. */
+    public function text(string $key, ?string $default = null): string
+    {
+        $value = $this->value->$key ?? $default;
+        if (is_string($value) && $value !== '' && strlen($value) <= 500) {
+            return $value;
+        }
+        $this->refuse($key, $value === null ? 'it is missing.' : 'a text of 1 to 500 bytes is needed.');
+
+        return '';
+    }
+
+    public function textOrNull(string $key): ?string
+    {
+        return $this->has($key) ? $this->text($key) : null;
+    }
+
+    /** A whole number; $default null: it must stand. */
+    public function number(string $key, int $min, int $max, ?int $default = null): int
+    {
+        $value = $this->value->$key ?? $default;
+        if (is_int($value) && $value >= $min && $value <= $max) {
+            return $value;
+        }
+        $this->refuse($key, match (true) {
+            $value === null => 'it is missing.',
+            ! is_int($value) => 'a whole number is needed.',
+            $value < $min => "{$value} is too small, at least {$min} is needed.",
+            default => "{$value} is too large, at most {$max} is possible.",
+        });
+
+        return $min;
+    }
+
+    public function numberOrNull(string $key, int $min, int $max): ?int
+    {
+        return $this->has($key) ? $this->number($key, $min, $max) : null;
+    }
+
+    public function flag(string $key, bool $default): bool
+    {
+        $value = $this->value->$key ?? $default;
+        if (! is_bool($value)) {
+            $this->refuse($key, 'true or false is needed.');
+        }
+
+        return $value === true;
+    }
+
+    /** @param non-empty-list<string> $choices */
+    public function choice(string $key, array $choices, string $default): string
+    {
+        $value = $this->value->$key ?? $default;
+        if (is_string($value) && in_array($value, $choices, true)) {
+            return $value;
+        }
+        $this->refuse($key, 'one of '.implode(', ', $choices).' is needed.');
+
+        return $default;
+    }
+
+    public function instant(string $key): int
+    {
+        return $this->time($key, Wall::instant(...));
+    }
+
+    public function instantOrNull(string $key): ?int
+    {
+        return $this->has($key) ? $this->instant($key) : null;
+    }
+
+    public function dayOrNull(string $key): ?int
+    {
+        return $this->has($key) ? $this->time($key, Wall::day(...)) : null;
+    }
+
+    /** @param callable(string): int $read */
+    public function time(string $key, callable $read): int
+    {
+        $value = $this->text($key);
+        if ($value === '') {
+            return 0;
+        }
+        try {
+            return $read($value);
+        } catch (InvalidTime $wrong) {
+            $this->refuse($key, $wrong->getMessage());
+
+            return 0;
+        }
+    }
+
+    /**
+     * A list of texts without doubles.
+     *
+     * @param array<string, mixed>|null $known the ids there are; null: any
+     * @return list<string>
+     */
+    public function ids(string $key, ?array $known, string $what): array
+    {
+        $ids = [];
+        foreach ($this->items($key) as $i => $id) {
+            $at = "{$this->at($key)}/{$i}";
+            if (! is_string($id) || $id === '') {
+                $this->problems->add($at, 'an id is a text.');
+            } elseif ($known !== null && ! isset($known[$id])) {
+                $this->problems->add($at, "there is no {$what} \"{$id}\".");
+            } elseif (in_array($id, $ids, true)) {
+                $this->problems->add($at, "\"{$id}\" stands here twice.");
+            } else {
+                $ids[] = $id;
+            }
+        }
+
+        return $ids;
+    }
+
+    /** @param array<string, mixed> $known */
+    public function idOrNull(string $key, array $known, string $what): ?string
+    {
+        $id = $this->textOrNull($key);
+        if ($id !== null && $id !== '' && ! isset($known[$id])) {
+            $this->refuse($key, "there is no {$what} \"{$id}\".");
+        }
+
+        return $id;
+    }
+
+    /** @param array<string, mixed> $known */
+    public function id(string $key, array $known, string $what): string
+    {
+        if (! $this->has($key)) {
+            $this->refuse($key, 'it is missing.');
+        }
+
+        return $this->idOrNull($key, $known, $what) ?? '';
+    }
+
+    /** @return list<mixed> */
+    public function items(string $key): array
+    {
+        $value = $this->value->$key ?? [];
+        if (is_array($value) && array_is_list($value)) {
+            return $value;
+        }
+        $this->refuse($key, 'a list is needed.');
+
+        return [];
+    }
+
+    /** @param list<string> $keys */
+    public function node(string $key, array $keys): ?self
+    {
+        $value = $this->value->$key ?? null;
+        if ($value instanceof stdClass) {
+            return new self($value, $this->at($key), $this->problems, $keys);
+        }
+        if ($value !== null) {
+            $this->refuse($key, 'an object is needed.');
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<string> $keys
+     * @return list<self>
+     */
+    public function nodes(string $key, array $keys): array
+    {
+        $nodes = [];
+        foreach ($this->items($key) as $i => $item) {
+            $at = "{$this->at($key)}/{$i}";
+            if ($item instanceof stdClass) {
+                $nodes[] = new self($item, $at, $this->problems, $keys);
+            } else {
+                $this->problems->add($at, 'an object is needed.');
+            }
+        }
+
+        return $nodes;
+    }
+}

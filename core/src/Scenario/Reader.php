@@ -1,0 +1,239 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Scenario;
+
+use JsonException;
+use stdClass;
+use YardBell\Core\Availability\Closure;
+use YardBell\Core\Availability\Daypart;
+use YardBell\Core\Availability\Location;
+use YardBell\Core\Availability\Member;
+use YardBell\Core\Availability\Pool;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Time\Hours;
+use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Zone;
+
+/** Reads a `yardbell/1` document (rules, part 2) and refuses what it may not say. */
+final class Reader
+{
+    private const DEPTH = 32;
+
+    /** @var array<string, true> */
+    private array $knownStaff = [];
+
+    /** @var array<string, true> */
+    private array $knownLocations = [];
+
+    private function __construct(private readonly Node $document, private readonly Zone $zone)
+    {
+        foreach ([['staff', &$this->knownStaff], ['locations', &$this->knownLocations]] as [$key, &$known]) {
+            foreach ($document->items($key) as $item) {
+                if ($item instanceof stdClass && isset($item->id) && is_string($item->id)) {
+                    $known[$item->id] = true;
+                }
+            }
+        }
+    }
+
+    /** @throws BadDocument with every problem found */
+    public static function read(string $json): Scenario
+    {
+        try {
+            $value = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
+        } catch (JsonException $wrong) {
+            throw BadDocument::notJson($wrong->getMessage());
+        }
+        if (! $value instanceof stdClass) {
+            throw BadDocument::notJson('the outermost value is no object');
+        }
+        $problems = new Problems();
+        $document = new Node($value, '', $problems, Keys::DOCUMENT);
+        if ($document->raw('format') !== 'yardbell/1') {
+            $document->refuse('format', 'only "yardbell/1" can be read.');
+        }
+        $scenario = (new self($document, self::zone($document)))->scenario();
+        $problems->throwIfAny();
+
+        return $scenario;
+    }
+
+    private static function zone(Node $document): Zone
+    {
+        $business = $document->raw('business');
+        $name = $business instanceof stdClass ? $business->timeZone ?? '' : '';
+        try {
+            return Zone::named(is_string($name) ? $name : '');
+        } catch (InvalidTime $wrong) {
+            $document->problems->add('/business/timeZone', $wrong->getMessage());
+
+            return Zone::named('UTC');
+        }
+    }
+
+    private function scenario(): Scenario
+    {
+        $business = $this->document->node('business', Keys::BUSINESS)
+            ?? new Node(new stdClass(), '/business', $this->document->problems, []);
+        $times = new TimeReader($this->zone);
+        $dayparts = $this->dayparts($business, $times);
+        $locations = $this->locations($times);
+        $pools = $this->pools($times);
+        $book = new RuleBook(
+            $this->zone,
+            new Hours($times->weekly($business, 'openingHours') ?? [], $times->specialDays($business)),
+            $this->closures($business, $times),
+            $dayparts,
+            $business->number('travelMinutes', 0, 10_000, 0),
+            $locations,
+            $pools,
+            $this->staff(),
+            (new ServiceReader($times))->services($this->document, $dayparts, $locations, $this->knownStaff, $pools),
+        );
+
+        return new Scenario($book, (new DiaryReader($book))->diary($this->document));
+    }
+
+    /** @return array<string, Daypart> */
+    private function dayparts(Node $business, TimeReader $times): array
+    {
+        $dayparts = [];
+        foreach ($business->nodes('dayparts', ['id', 'name', 'from', 'to']) as $node) {
+            $id = self::newId($node, $dayparts);
+            $dayparts[$id] = new Daypart($id, $node->text('name', $id), $times->window($node));
+        }
+
+        return $dayparts;
+    }
+
+    /** @return list<Closure> */
+    private function closures(Node $business, TimeReader $times): array
+    {
+        $closures = [];
+        $known = [];
+        foreach ($business->nodes('closures', ['id', 'from', 'to', 'staff', 'name']) as $node) {
+            $id = self::newId($node, $known);
+            $known[$id] = true;
+            $interval = $times->interval($node);
+            $staff = $node->has('staff') ? $node->ids('staff', $this->knownStaff, 'staff member') : null;
+            if ($staff === [] && $node->items('staff') === []) {
+                $node->refuse('staff', 'a closure names somebody, or everyone by null; an empty list would close nothing.');
+            }
+            if ($interval !== null && $staff !== []) {
+                $closures[] = new Closure($id, $interval, $staff);
+            }
+        }
+
+        return $closures;
+    }
+
+    /** @return array<string, Location> */
+    private function locations(TimeReader $times): array
+    {
+        $locations = [];
+        foreach ($this->document->nodes('locations', ['id', 'name', 'hours', 'specialDays']) as $node) {
+            $id = self::newId($node, $locations);
+            $hours = Hours::ofLocation($times->weekly($node, 'hours'), $times->specialDays($node));
+            $locations[$id] = new Location($id, $node->text('name', $id), $hours);
+        }
+
+        return $locations;
+    }
+
+    /** @return array<string, Pool> */
+    private function pools(TimeReader $times): array
+    {
+        $pools = [];
+        $seen = [];
+        foreach ($this->document->nodes('resources', ['id', 'name', 'location', 'units', 'outages']) as $node) {
+            $id = self::newId($node, $pools);
+            $units = $node->ids('units', null, 'unit');
+            foreach ($units as $i => $unit) {
+                if (isset($seen[$unit])) {
+                    $node->problems->add("{$node->at('units')}/{$i}", "unit \"{$unit}\" belongs to another pool already.");
+                }
+                $seen[$unit] = true;
+            }
+            $location = $node->idOrNull('location', $this->knownLocations, 'location');
+            $pools[$id] = new Pool($id, $location, $units, $this->outages($node, $units, $times));
+        }
+
+        return $pools;
+    }
+
+    /**
+     * @param list<string> $units
+     * @return array<string, list<\YardBell\Core\Time\Interval>>
+     */
+    private function outages(Node $pool, array $units, TimeReader $times): array
+    {
+        $outages = [];
+        foreach ($pool->nodes('outages', ['id', 'unit', 'from', 'to']) as $node) {
+            $unit = $node->id('unit', array_fill_keys($units, true), 'unit of this pool');
+            $interval = $times->interval($node);
+            if ($interval !== null) {
+                $outages[$unit][] = $interval;
+            }
+        }
+
+        return $outages;
+    }
+
+    /** @return array<string, Member> */
+    private function staff(): array
+    {
+        $times = new TimeReader($this->zone, $this->knownLocations);
+        $staff = [];
+        foreach ($this->document->nodes('staff', Keys::STAFF) as $node) {
+            $id = self::newId($node, $staff);
+            $staff[$id] = new Member(
+                $id,
+                $node->text('name', $id),
+                $node->flag('active', true),
+                $times->weekly($node, 'hours'),
+                $times->specialDays($node),
+                (new TimeReader($this->zone))->hours($node, 'breaks'),
+                $this->timeOff($node, $times),
+                array_values(array_filter(array_map($times->busy(...), $node->nodes('busy', ['from', 'to'])))),
+                $node->flag('respectBusy', true),
+                $node->numberOrNull('maxPerDay', 0, 100_000),
+            );
+        }
+
+        return $staff;
+    }
+
+    /** @return list<array{string, \YardBell\Core\Time\Interval}> */
+    private function timeOff(Node $member, TimeReader $times): array
+    {
+        $timeOff = [];
+        $known = [];
+        foreach ($member->nodes('timeOff', ['id', 'from', 'to']) as $node) {
+            $id = self::newId($node, $known);
+            $known[$id] = true;
+            $interval = $times->interval($node);
+            if ($interval !== null) {
+                $timeOff[] = [$id, $interval];
+            }
+        }
+
+        return $timeOff;
+    }
+
+    /**
+     * The id of a new thing of its kind.
+     *
+     * @param array<string, mixed> $known
+     */
+    public static function newId(Node $node, array $known): string
+    {
+        $id = $node->text('id');
+        if ($id !== '' && isset($known[$id])) {
+            $node->refuse('id', "\"{$id}\" is the id of another one already.");
+        }
+
+        return $id;
+    }
+}

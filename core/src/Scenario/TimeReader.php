@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Scenario;
+
+use YardBell\Core\Time\Hours;
+use YardBell\Core\Time\Interval;
+use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\Window;
+use YardBell\Core\Time\Zone;
+
+/** Reads weekly tables, special days and intervals of the document (T2, T3). */
+final readonly class TimeReader
+{
+    /** @param array<string, mixed>|null $locations by id, where windows may name one; null where they may not */
+    public function __construct(private Zone $zone, private ?array $locations = null)
+    {
+    }
+
+    /** @return array<int, list<Window>>|null by weekday; null where the key is left out */
+    public function weekly(Node $node, string $key): ?array
+    {
+        $table = $node->node($key, Wall::WEEKDAYS);
+        if ($table === null) {
+            return null;
+        }
+        $weekly = [];
+        foreach (Wall::WEEKDAYS as $weekday => $name) {
+            $weekly[$weekday] = $this->windows($table, $name);
+        }
+
+        return $weekly;
+    }
+
+    /** @return array<int, list<Window>> by day number */
+    public function specialDays(Node $node): array
+    {
+        $special = [];
+        foreach ($node->nodes('specialDays', ['date', 'hours']) as $day) {
+            $date = $day->time('date', Wall::day(...));
+            if (isset($special[$date])) {
+                $day->refuse('date', 'this date stands in the list twice.');
+            }
+            $special[$date] = $this->windows($day, 'hours');
+        }
+
+        return $special;
+    }
+
+    public function hours(Node $node, string $key): ?Hours
+    {
+        $weekly = $this->weekly($node, $key);
+
+        return $weekly === null ? null : new Hours($weekly);
+    }
+
+    /** @return list<Window> */
+    private function windows(Node $node, string $key): array
+    {
+        $windows = [];
+        foreach ($node->nodes($key, $this->locations === null ? ['from', 'to'] : ['from', 'to', 'at']) as $window) {
+            $windows[] = $this->window($window);
+        }
+
+        return $windows;
+    }
+
+    public function window(Node $node): Window
+    {
+        $at = $this->locations === null ? null : $node->idOrNull('at', $this->locations, 'location');
+        $from = $node->text('from');
+        $to = $node->text('to');
+        foreach (['from' => $from, 'to' => $to] as $key => $time) {
+            try {
+                $time === '' || Wall::timeOfDay($time, $key === 'to');
+            } catch (InvalidTime $wrong) {
+                $node->refuse($key, $wrong->getMessage());
+
+                return Window::wholeDay();
+            }
+        }
+
+        return $from === '' || $to === '' ? Window::wholeDay() : Window::between($from, $to, $at);
+    }
+
+    /** T2: between two wall date-times; null where its wall times do not exist. */
+    public function interval(Node $node): ?Interval
+    {
+        $from = $node->time('from', Wall::dateTime(...));
+        $to = $node->time('to', Wall::dateTime(...));
+        if ($to <= $from && $from !== 0 && $to !== 0) {
+            $node->refuse('to', 'it must be after "from".');
+        }
+
+        return Interval::ifAny($this->zone->first($from), $this->zone->last($to));
+    }
+
+    /** T1: an interval of an outside calendar, widened to whole minutes; null where it is empty. */
+    public function busy(Node $node): ?Interval
+    {
+        $from = $node->time('from', Wall::instantWithSeconds(...));
+        $to = $node->time('to', Wall::instantWithSeconds(...));
+        if ($to < $from) {
+            $node->refuse('to', 'it must not be before "from".');
+        }
+
+        return Interval::ifAny((int) floor($from / 60), (int) ceil($to / 60));
+    }
+}

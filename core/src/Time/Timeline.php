@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Time;
+
+/**
+ * A set of minutes as sorted stretches that neither overlap nor touch (T3).
+ *
+ * Make: none, of, between. Combine: union, intersect, subtract. Derive: starts. Ask: stretches, covers, stretchAt, isEmpty.
+ * Kept as one flat list of edges [start, end, start, end, …] in minutes, so that sweeps touch nothing but integers.
+ */
+final readonly class Timeline
+{
+    /** @param list<int> $edges */
+    private function __construct(private array $edges)
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    public static function between(int $start, int $end): self
+    {
+        return new self($start < $end ? [$start, $end] : []);
+    }
+
+    /**
+     * @param list<array{int, int}> $stretches [start, end) in any order; empty ones are dropped, touching ones joined
+     */
+    public static function of(array $stretches): self
+    {
+        sort($stretches);
+        $edges = [];
+        $last = -1;
+        foreach ($stretches as [$start, $end]) {
+            if ($start >= $end) {
+                continue;
+            }
+            if ($last > 0 && $start <= $edges[$last]) {
+                $edges[$last] = max($edges[$last], $end);
+
+                continue;
+            }
+            $edges[] = $start;
+            $edges[] = $end;
+            $last += 2;
+        }
+
+        return new self($edges);
+    }
+
+    public function union(self $other): self
+    {
+        return match (true) {
+            $this->edges === [] => $other,
+            $other->edges === [] => $this,
+            default => self::of([...$this->stretches(), ...$other->stretches()]),
+        };
+    }
+
+    /** Linear: both are sorted, and nothing in either touches. */
+    public function intersect(self $other): self
+    {
+        [$mine, $theirs] = [$this->edges, $other->edges];
+        [$m, $t, $both] = [0, 0, []];
+        while (isset($mine[$m], $theirs[$t])) {
+            $start = max($mine[$m], $theirs[$t]);
+            $end = min($mine[$m + 1], $theirs[$t + 1]);
+            if ($start < $end) {
+                $both[] = $start;
+                $both[] = $end;
+            }
+            if ($mine[$m + 1] < $theirs[$t + 1]) {
+                $m += 2;
+            } else {
+                $t += 2;
+            }
+        }
+
+        return new self($both);
+    }
+
+    /** What of this timeline is not in $busy. Linear, as above. */
+    public function subtract(self $busy): self
+    {
+        [$taken, $next, $left] = [$busy->edges, 0, []];
+        for ($m = 0; isset($this->edges[$m]); $m += 2) {
+            [$from, $end] = [$this->edges[$m], $this->edges[$m + 1]];
+            while (isset($taken[$next]) && $taken[$next] < $end) {
+                if ($from < $taken[$next]) {
+                    array_push($left, $from, $taken[$next]);
+                }
+                $from = max($from, $taken[$next + 1]);
+                if ($taken[$next + 1] > $end) {
+                    break; // it reaches into the next stretch as well
+                }
+                $next += 2;
+            }
+            if ($from < $end) {
+                array_push($left, $from, $end);
+            }
+        }
+
+        return new self($left);
+    }
+
+    /** T5: the instants at which something of $minutes can start and lie wholly inside one stretch. */
+    public function starts(int $minutes): self
+    {
+        $starts = [];
+        for ($m = 0; isset($this->edges[$m]); $m += 2) {
+            if ($this->edges[$m + 1] - $this->edges[$m] >= $minutes) {
+                $starts[] = [$this->edges[$m], $this->edges[$m + 1] - $minutes + 1];
+            }
+        }
+
+        return self::of($starts);
+    }
+
+    /** @return list<array{int, int}> */
+    public function stretches(): array
+    {
+        return array_chunk($this->edges, 2);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->edges === [];
+    }
+
+    public function covers(int $minute): bool
+    {
+        return $this->stretchAt($minute) !== null;
+    }
+
+    /** @return array{int, int}|null the stretch this minute lies in */
+    public function stretchAt(int $minute): ?array
+    {
+        [$low, $high] = [0, intdiv(count($this->edges), 2) - 1];
+        while ($low <= $high) {
+            $middle = ($low + $high) >> 1;
+            if ($minute < $this->edges[2 * $middle]) {
+                $high = $middle - 1;
+            } elseif ($minute >= $this->edges[2 * $middle + 1]) {
+                $low = $middle + 1;
+            } else {
+                return [$this->edges[2 * $middle], $this->edges[2 * $middle + 1]];
+            }
+        }
+
+        return null;
+    }
+}
