@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts\Http;
+
+use App\Messages\Outbox;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Password;
+
+/** Mails a link for a new password. The answer is the same whether there is such an account or not. */
+final readonly class ForgotPassword
+{
+    public function __construct(private Outbox $outbox)
+    {
+    }
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $email = $request->validate(['email' => 'required|string|max:190|email:rfc'], [
+            'email.*' => 'Which mail address do you sign in with?',
+        ])['email'];
+        Password::sendResetLink(['email' => mb_strtolower(trim($email))], function (User $user, string $token): void {
+            $link = url('/new-password').'?'.http_build_query(['token' => $token, 'email' => $user->email]);
+            $this->outbox->account($user, 'password', $link, substr(hash('sha256', $token), 0, 20));
+        });
+
+        return new JsonResponse(['sent' => true]);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts\Http;
+
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+final class VerifyMail
+{
+    public function __invoke(Request $request, int $id): RedirectResponse
+    {
+        $user = User::query()->findOrFail($id);
+        if (! $request->hasValidSignature() || ! hash_equals(hash('sha256', $user->email), (string) $request->query('mail'))) {
+            throw new NotFoundHttpException;
+        }
+        if ($user->email_verified_at === null) {
+            $user->forceFill(['email_verified_at' => now()])->save();
+        }
+
+        return redirect('/start?verified');
+    }
+}

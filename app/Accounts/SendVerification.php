@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use App\Messages\Outbox;
+use App\Models\User;
+use App\Support\Clock;
+use Illuminate\Support\Facades\URL;
+use Illuminate\Support\Str;
+
+/** Mails a link that proves the address is theirs. */
+final readonly class SendVerification
+{
+    private const HOURS = 24;
+
+    public function __construct(private Outbox $outbox, private Clock $clock)
+    {
+    }
+
+    public function __invoke(User $user): void
+    {
+        $link = URL::temporarySignedRoute('verify', now()->addHours(self::HOURS), ['id' => $user->id, 'mail' => hash('sha256', $user->email)]);
+        $this->outbox->account($user, 'verify', $link, Str::random(20));
+    }
+}

@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use App\Bookings\RulesReader;
+use App\Models\Booking;
+use App\Models\BookingChange;
+use App\Models\Business;
+use App\Models\Member;
+use App\Roster\Mark;
+use App\Support\Clock;
+use App\Support\Instants;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use YardBell\Core\Availability\OpenTime;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Time\Timeline;
+use YardBell\Core\Time\Wall;
+
+/** One day of the Board: lanes with open time and tags on one ruler, and the fortnight around it. */
+final readonly class BoardReader
+{
+    private const FORTNIGHT = 14;
+
+    /** Hours shown where nothing is open and nothing booked. */
+    private const QUIET_FROM = 8;
+
+    private const QUIET_TO = 18;
+
+    public function __construct(private RulesReader $rules, private Clock $clock)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Business $business, ?int $asked): array
+    {
+        $book = $this->rules->book($business);
+        $now = $this->clock->minute();
+        $today = $book->zone->day($now);
+        $day = $asked ?? $today;
+        $monday = $day - Wall::weekday($day);
+        $open = $this->open($book, $monday, $monday + self::FORTNIGHT - 1);
+        $bookings = $this->bookings($business, $book, $monday, $monday + self::FORTNIGHT - 1);
+        $span = $book->zone->dates($day, $day);
+        $tags = $bookings->filter(fn (Booking $booking): bool => ! Timeline::between($this->minute($booking->taken_from), $this->minute($booking->taken_until))->intersect($span)->isEmpty())->values();
+        $staff = $business->staff()->get()->filter(fn (Member $member): bool => $member->active || $tags->contains(static fn (Booking $booking): bool => $booking->staff->contains('id', $member->id)))->values();
+
+        return [
+            'business' => ['slug' => $business->slug, 'name' => $business->name, 'timeZone' => $business->time_zone, 'currency' => $business->currency],
+            'date' => Wall::date($day),
+            'today' => Wall::date($today),
+            'now' => Wall::writeInstant($now),
+            'version' => $this->version($business),
+            'ruler' => $this->ruler($book, $day, $open, $tags),
+            'lanes' => $staff->map(fn (Member $member): array => $this->lane($book, $member, $day, $open[$member->id], $tags))->all(),
+            'tags' => $tags->map(fn (Booking $booking): array => $this->tag($booking))->all(),
+            'ribbon' => $this->ribbon($book, $monday, $open, $bookings),
+            'takings' => $this->takings($tags, $book, $day),
+        ];
+    }
+
+    /** Grows with everything that happens to the bookings of this business. */
+    public function version(Business $business): int
+    {
+        return (int) BookingChange::query()->where('business_id', $business->id)->max('id');
+    }
+
+    /** @return array<string, Timeline> by staff member: open at any location */
+    private function open(RuleBook $book, int $fromDay, int $toDay): array
+    {
+        $time = new OpenTime($book, $fromDay - 1, $toDay + 1);
+        $open = [];
+        foreach ($book->staff as $member) {
+            $open[$member->id] = Timeline::none();
+            foreach ($member->active ? $book->locations : [] as $location) {
+                $open[$member->id] = $open[$member->id]->union($time->ofMember($member, $location));
+            }
+        }
+
+        return $open;
+    }
+
+    /** @return Collection<int, Booking> */
+    private function bookings(Business $business, RuleBook $book, int $fromDay, int $toDay): Collection
+    {
+        $edges = $book->zone->dates($fromDay, $toDay)->stretches();
+
+        return Booking::query()->where('business_id', $business->id)
+            ->where('taken_from', '<', Instants::toDatabase($edges[count($edges) - 1][1]))
+            ->where('taken_from', '>=', Instants::toDatabase($edges[0][0] - RulesReader::LONGEST_DAYS * Wall::DAY))
+            ->where('taken_until', '>', Instants::toDatabase($edges[0][0]))
+            ->whereNotIn('state', ['cancelled', 'declined', 'expired'])
+            ->where(fn ($query) => $query->where('state', '!=', 'held')->orWhere('held_until', '>', $this->clock->now()))
+            ->with(['staff:id,name', 'client:id,name', 'payments'])->orderBy('starts_at')->get();
+    }
+
+    /**
+     * @param Collection<int, Booking> $tags
+     * @return array<string, mixed>
+     */
+    private function lane(RuleBook $book, Member $member, int $day, Timeline $open, Collection $tags): array
+    {
+        $span = $book->zone->dates($day, $day);
+        $mine = $tags->filter(static fn (Booking $booking): bool => $booking->staff->contains('id', $member->id));
+        $taken = Timeline::of($mine->map(fn (Booking $booking): array => [$this->minute($booking->taken_from), $this->minute($booking->taken_until)])->values()->all());
+        $breaks = $book->staff[$member->id]->breaks?->between($day - 1, $day, $book->zone) ?? Timeline::none();
+
+        return [
+            'staff' => Mark::of($member),
+            'open' => self::written($open->intersect($span)),
+            'breaks' => self::written($breaks->intersect($span)),
+            'freeMinutes' => self::minutes($open->intersect($span)->subtract($taken)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function tag(Booking $booking): array
+    {
+        return [
+            'id' => $booking->id,
+            'staff' => $booking->staff->pluck('id')->all(),
+            'start' => Wall::writeInstant($this->minute($booking->starts_at)),
+            'end' => Wall::writeInstant($this->minute($booking->endsAt())),
+            'takenFrom' => Wall::writeInstant($this->minute($booking->taken_from)),
+            'takenUntil' => Wall::writeInstant($this->minute($booking->taken_until)),
+            'service' => $booking->service_name,
+            'client' => $booking->client?->name,
+            'state' => $booking->state->value,
+            'money' => self::money($booking),
+            'price' => $booking->price,
+        ];
+    }
+
+    /** free, paid, due, refunding or refunded */
+    public static function money(Booking $booking): string
+    {
+        $states = $booking->payments->pluck('state');
+
+        return match (true) {
+            $booking->price === 0 => 'free',
+            $states->contains('refunded') => 'refunded',
+            $states->contains('refunding') => 'refunding',
+            $states->contains('paid') => 'paid',
+            default => 'due',
+        };
+    }
+
+    /**
+     * The hours the day is drawn on: whole hours around all that is open or taken.
+     *
+     * @param array<string, Timeline> $open
+     * @param Collection<int, Booking> $tags
+     * @return array<string, mixed>
+     */
+    private function ruler(RuleBook $book, int $day, array $open, Collection $tags): array
+    {
+        $span = $book->zone->dates($day, $day);
+        $edges = [];
+        foreach ($open as $timeline) {
+            array_push($edges, ...array_merge(...$timeline->intersect($span)->stretches()));
+        }
+        foreach ($tags as $booking) {
+            $taken = Timeline::between($this->minute($booking->taken_from), $this->minute($booking->taken_until))->intersect($span);
+            array_push($edges, ...array_merge(...$taken->stretches()));
+        }
+        $midnight = $book->zone->first($day * Wall::DAY);
+        $start = $edges === [] ? $book->zone->first($day * Wall::DAY + self::QUIET_FROM * 60) : $midnight + intdiv(min($edges) - $midnight, 60) * 60;
+        $end = $edges === [] ? $book->zone->first($day * Wall::DAY + self::QUIET_TO * 60) : $midnight + (int) ceil((max($edges) - $midnight) / 60) * 60;
+        $ticks = [];
+        for ($t = $start; $t <= $end; $t += 60) {
+            $ticks[] = Wall::writeInstant($t);
+        }
+
+        return ['start' => Wall::writeInstant($start), 'end' => Wall::writeInstant($end), 'ticks' => $ticks];
+    }
+
+    /**
+     * @param array<string, Timeline> $open
+     * @param Collection<int, Booking> $bookings
+     * @return list<array<string, mixed>>
+     */
+    private function ribbon(RuleBook $book, int $monday, array $open, Collection $bookings): array
+    {
+        [$count, $taken] = [[], []];
+        foreach ($bookings as $booking) {
+            $day = $book->zone->day($this->minute($booking->starts_at));
+            $count[$day] = ($count[$day] ?? 0) + 1;
+            $taken[$day] = ($taken[$day] ?? 0) + $booking->minutes * $booking->staff->count();
+        }
+        $days = [];
+        for ($day = $monday; $day < $monday + self::FORTNIGHT; $day++) {
+            $span = $book->zone->dates($day, $day);
+            $minutes = array_sum(array_map(static fn (Timeline $timeline): int => self::minutes($timeline->intersect($span)), $open));
+            $days[] = [
+                'date' => Wall::date($day), 'bookings' => $count[$day] ?? 0, 'openMinutes' => $minutes,
+                'fill' => $minutes === 0 ? 0.0 : round(min(1, ($taken[$day] ?? 0) / $minutes), 3),
+            ];
+        }
+
+        return $days;
+    }
+
+    /**
+     * @param Collection<int, Booking> $tags
+     * @return array{bookings: int, total: int, due: int}
+     */
+    private function takings(Collection $tags, RuleBook $book, int $day): array
+    {
+        $today = $tags->filter(fn (Booking $booking): bool => $book->zone->day($this->minute($booking->starts_at)) === $day && $booking->state->value !== 'held');
+
+        return [
+            'bookings' => $today->count(),
+            'total' => (int) $today->sum('price'),
+            'due' => (int) $today->filter(static fn (Booking $booking): bool => self::money($booking) === 'due')->sum('price'),
+        ];
+    }
+
+    /** @return list<array{from: string, to: string}> */
+    private static function written(Timeline $timeline): array
+    {
+        return array_map(static fn (array $stretch): array => ['from' => Wall::writeInstant($stretch[0]), 'to' => Wall::writeInstant($stretch[1])], $timeline->stretches());
+    }
+
+    private static function minutes(Timeline $timeline): int
+    {
+        return array_sum(array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], $timeline->stretches()));
+    }
+
+    private function minute(CarbonImmutable $at): int
+    {
+        return intdiv($at->getTimestamp(), 60);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use App\Models\Booking;
+use App\Models\BookingChange;
+use App\Models\Member;
+use App\Models\OutboxEntry;
+use App\Models\Payment;
+use App\Roster\Mark;
+use YardBell\Core\Booking\State;
+
+/** Everything about one booking that the workspace shows. */
+final readonly class BookingCard
+{
+    /** @return array<string, mixed> */
+    public function of(Booking $booking): array
+    {
+        $location = $booking->location()->firstOrFail();
+        $client = $booking->client()->first();
+        $refund = OutboxEntry::query()->where('booking_id', $booking->id)->where('channel', 'refund')->first();
+
+        return [
+            'id' => $booking->id,
+            'state' => $booking->state->value,
+            'start' => $booking->starts_at->format('Y-m-d\TH:i\Z'),
+            'end' => $booking->endsAt()->format('Y-m-d\TH:i\Z'),
+            'setup' => $booking->setup,
+            'clearup' => $booking->clearup,
+            'service' => $booking->service_name,
+            'staff' => $booking->staff()->get()->map(static fn (Member $member): array => Mark::of($member))->values()->all(),
+            'location' => $location->name,
+            'client' => $client === null ? null : ['name' => $client->name, 'email' => $client->email, 'phone' => $client->phone],
+            'note' => $booking->note,
+            'lines' => [['label' => $booking->service_name, 'amount' => $booking->price]],
+            'total' => $booking->price,
+            'currency' => $booking->currency,
+            'money' => BoardReader::money($booking->load('payments')),
+            'payments' => $booking->payments->map(static fn (Payment $payment): array => ['amount' => $payment->amount, 'state' => $payment->state])->values()->all(),
+            'refundTrouble' => $refund !== null && $refund->error !== '' ? $refund->error : null,
+            'messages' => $booking->messages()->get()->map(static fn (OutboxEntry $entry): array => [
+                'id' => $entry->id, 'occasion' => $entry->occasion, 'audience' => $entry->audience, 'recipient' => $entry->recipient,
+                'state' => $entry->state, 'at' => ($entry->sent_at ?? $entry->due_at)->format('Y-m-d\TH:i\Z'), 'error' => $entry->error,
+            ])->values()->all(),
+            'history' => $booking->changes()->get()->map(static fn (BookingChange $change): array => [
+                'state' => $change->state, 'by' => $change->by, 'why' => $change->why, 'at' => $change->at->format('Y-m-d\TH:i\Z'),
+            ])->values()->all(),
+            'mayCancel' => $booking->state->mayBecome(State::Cancelled),
+        ];
+    }
+}

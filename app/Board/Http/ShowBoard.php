@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Http;
+
+use App\Board\BoardReader;
+use App\Http\Refusal;
+use App\Models\Business;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Wall;
+
+final readonly class ShowBoard
+{
+    public function __construct(private BoardReader $board)
+    {
+    }
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        assert($business instanceof Business);
+        $date = $request->query('date');
+        try {
+            return new JsonResponse($this->board->of($business, is_string($date) ? Wall::day($date) : null));
+        } catch (InvalidTime $wrong) {
+            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+        }
+    }
+}

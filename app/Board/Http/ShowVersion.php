@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Http;
+
+use App\Board\BoardReader;
+use App\Models\Business;
+use App\Support\Clock;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use YardBell\Core\Time\Wall;
+
+/** Small enough to be asked every few seconds: has anything happened, and what time is it. */
+final readonly class ShowVersion
+{
+    public function __construct(private BoardReader $board, private Clock $clock)
+    {
+    }
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        assert($business instanceof Business);
+
+        return new JsonResponse(['version' => $this->board->version($business), 'now' => Wall::writeInstant($this->clock->minute())]);
+    }
+}

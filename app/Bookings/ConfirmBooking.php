@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Http\Refusal;
+use App\Ledger\OpenCheckout;
+use App\Messages\Outbox;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Client;
+use App\Models\Payment;
+use App\Support\Clock;
+use Illuminate\Database\ConnectionInterface;
+use YardBell\Core\Booking\State;
+
+/** A held time gets its client: it is booked at once, or once it is paid. */
+final readonly class ConfirmBooking
+{
+    public function __construct(
+        private ConnectionInterface $db,
+        private HoldTime $hold,
+        private History $history,
+        private Outbox $outbox,
+        private OpenCheckout $openCheckout,
+        private Clock $clock,
+    ) {
+    }
+
+    /**
+     * @param array{name: string, email: string, phone: string, note: string} $details checked before
+     * @return string|null where to pay; null when it is booked
+     *
+     * @throws TimeTaken
+     */
+    public function __invoke(Business $business, string $bookingId, array $details): ?string
+    {
+        $payment = $this->db->transaction(function () use ($business, $bookingId, $details): ?Payment {
+            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($bookingId);
+            if ($booking->state === State::Confirmed) {
+                return null; // the same form sent twice
+            }
+            if ($booking->state !== State::Held) {
+                throw new Refusal('This time is no longer held for you. Pick it again.', 409, 'not_held');
+            }
+            $paysFirst = $booking->payment === 'full' && $booking->price > 0;
+            $this->hold->again($booking, $business, $this->clock->minute() + (int) config($paysFirst ? 'yardbell.payment_minutes' : 'yardbell.hold_minutes'));
+            $booking->client_id = $this->client($business, $details)->id;
+            $booking->note = $details['note'];
+            $booking->save();
+            if (! $paysFirst) {
+                $this->book($booking);
+
+                return null;
+            }
+
+            return $this->payment($booking);
+        }, attempts: 5);
+
+        return $payment === null ? null : ($this->openCheckout)($payment);
+    }
+
+    /** What happens when nothing more stands in the way. Within a transaction that has locked the booking. */
+    public function book(Booking $booking): void
+    {
+        $this->history->become($booking, State::Confirmed, 'client');
+        $this->outbox->announce($booking, 'booked');
+        $this->outbox->remind($booking);
+    }
+
+    /** @param array{name: string, email: string, phone: string} $details */
+    private function client(Business $business, array $details): Client
+    {
+        return Client::query()->updateOrCreate(
+            ['business_id' => $business->id, 'email' => mb_strtolower($details['email'])],
+            ['name' => $details['name'], 'phone' => $details['phone']],
+        );
+    }
+
+    private function payment(Booking $booking): Payment
+    {
+        return $booking->payments()->where('state', 'open')->first() ?? Payment::query()->create([
+            'business_id' => $booking->business_id, 'booking_id' => $booking->id, 'amount' => $booking->price,
+            'currency' => $booking->currency, 'state' => 'open',
+        ]);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Models\Booking;
+use App\Models\BookingChange;
+use App\Support\Clock;
+use App\Support\Instants;
+use Illuminate\Database\ConnectionInterface;
+use LogicException;
+use YardBell\Core\Booking\State;
+
+/** Moves a booking from state to state, and writes down who did it and when (rules.md, part 5). */
+final readonly class History
+{
+    private const FAR = '9999-12-31 00:00:00';
+
+    private const NEVER = '1000-01-01 00:00:00';
+
+    public function __construct(private ConnectionInterface $db, private Clock $clock)
+    {
+    }
+
+    public function begin(Booking $booking, string $by): void
+    {
+        $this->note($booking, $by, '');
+    }
+
+    public function become(Booking $booking, State $state, string $by, string $why = ''): void
+    {
+        if (! $booking->state->mayBecome($state)) {
+            throw new LogicException("A booking that is {$booking->state->value} does not become {$state->value}.");
+        }
+        $booking->state = $state;
+        $booking->held_until = null;
+        $booking->save();
+        $this->holds($booking);
+        $this->note($booking, $by, $why);
+    }
+
+    public function holdUntil(Booking $booking, int $until): void
+    {
+        $booking->held_until = Instants::carbon($until);
+        $booking->save();
+        $this->holds($booking);
+    }
+
+    /** Keeps beside each person how long this booking counts as theirs (rules.md T16). */
+    private function holds(Booking $booking): void
+    {
+        $until = match (true) {
+            $booking->state === State::Held => $booking->held_until?->format('Y-m-d H:i:s') ?? self::NEVER,
+            $booking->state->holdsTime(null, 0) => self::FAR,
+            default => self::NEVER,
+        };
+        $this->db->table('booking_staff')->where('business_id', $booking->business_id)->where('booking_id', $booking->id)
+            ->update(['holds_until' => $until]);
+    }
+
+    private function note(Booking $booking, string $by, string $why): void
+    {
+        BookingChange::query()->create([
+            'business_id' => $booking->business_id, 'booking_id' => $booking->id, 'state' => $booking->state->value,
+            'by' => $by, 'why' => $why, 'at' => $this->clock->now(),
+        ]);
+    }
+}

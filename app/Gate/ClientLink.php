@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate;
+
+use App\Models\Booking;
+use App\Support\Clock;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** The link with which a client manages one booking: signed, unguessable, good until some time after the appointment. */
+final readonly class ClientLink
+{
+    private const DAYS_AFTER = 30;
+
+    public function __construct(private Clock $clock, private string $key, private string $url)
+    {
+    }
+
+    public function to(Booking $booking): string
+    {
+        return "{$this->url}/b/{$booking->id}?{$this->query($booking)}";
+    }
+
+    /** "until=…&seal=…" */
+    public function query(Booking $booking): string
+    {
+        $until = $booking->endsAt()->addDays(self::DAYS_AFTER)->getTimestamp();
+
+        return http_build_query(['until' => $until, 'seal' => $this->seal($booking->id, (string) $until)]);
+    }
+
+    /** @throws NotFoundHttpException unless the request carries a good seal that has not run out */
+    public function check(Request $request, string $bookingId): void
+    {
+        $until = $request->query('until');
+        $seal = $request->query('seal');
+        if (! is_string($until) || ! is_string($seal) || ! hash_equals($this->seal($bookingId, $until), $seal)
+            || (int) $until < $this->clock->now()->getTimestamp()) {
+            throw new NotFoundHttpException;
+        }
+    }
+
+    private function seal(string $bookingId, string $until): string
+    {
+        return hash_hmac('sha256', "booking {$bookingId} {$until}", $this->key);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate\Http;
+
+use App\Bookings\ConfirmBooking;
+use App\Clients\PhoneNumber;
+use App\Gate\ClientBooking;
+use App\Gate\ClientLink;
+use App\Models\Booking;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The client says who they are: the held time is booked, or waits for its payment. */
+final readonly class Book
+{
+    public function __construct(private ConfirmBooking $confirm, private ClientLink $links, private ClientBooking $shape)
+    {
+    }
+
+    public function __invoke(Request $request, string $id): JsonResponse
+    {
+        $this->links->check($request, $id);
+        $booking = Booking::query()->findOrFail($id);
+        $business = $booking->business()->firstOrFail();
+        $details = $request->validate([
+            'name' => 'required|string|max:120',
+            'email' => 'required|string|max:190|email:rfc',
+            'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
+            'note' => 'nullable|string|max:1000',
+        ], [
+            'name.required' => 'Please tell us your name.',
+            'email.required' => 'We need a mail address to send you the booking.',
+            'email.email' => 'This does not look like a mail address. One looks like name@example.com.',
+            'max.string' => 'At most :max characters fit here.',
+        ]);
+        $pay = ($this->confirm)($business, $id, [
+            'name' => trim($details['name']),
+            'email' => trim($details['email']),
+            'phone' => PhoneNumber::canonical($details['phone'] ?? '', $business->time_zone),
+            'note' => trim($details['note'] ?? ''),
+        ]);
+
+        return new JsonResponse(['pay' => $pay, 'booking' => $this->shape->of($booking->refresh())]);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate\Http;
+
+use App\Bookings\HoldTime;
+use App\Gate\ClientBooking;
+use App\Gate\GatePage;
+use App\Http\Refusal;
+use App\Models\Service;
+use App\Support\CurrentBusiness;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Wall;
+
+/** Keeps a time while the client fills in the rest. */
+final readonly class Hold
+{
+    public function __construct(private HoldTime $hold, private ClientBooking $shape, private CurrentBusiness $current)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug): JsonResponse
+    {
+        $business = GatePage::published($slug);
+        $this->current->set($business);
+        $asked = $request->validate(['service' => 'required|string|max:26', 'staff' => 'nullable|string|max:26', 'start' => 'required|string|max:20']);
+        $service = Service::query()->where('active', true)->find($asked['service'])
+            ?? throw new Refusal('This service is no longer on the page. Load it again to see what there is.', 404, 'gone');
+        try {
+            $start = Wall::instant($asked['start']);
+        } catch (InvalidTime $wrong) {
+            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+        }
+
+        return new JsonResponse($this->shape->of(($this->hold)($business, $service, $asked['staff'] ?? null, $start)), 201);
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate;
+
+use App\Bookings\RulesReader;
+use App\Models\Business;
+use App\Support\Clock;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\OpenTime;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Slot;
+use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Time\Timeline;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\Zone;
+
+/** The almanac: two weeks of open times of a service, day by day, on one ruler. */
+final readonly class OpenTimes
+{
+    public const DAYS = 14;
+
+    private const SOONEST = 3;
+
+    public function __construct(private RulesReader $rules, private Clock $clock)
+    {
+    }
+
+    /**
+     * @param string|null $staff null: anyone
+     * @param int|null $fromDay day number; null: today
+     * @return array<string, mixed>
+     */
+    public function of(Business $business, string $service, ?string $staff, ?int $fromDay): array
+    {
+        $book = $this->rules->book($business);
+        if (! isset($book->services[$service]) || ($staff !== null && ! isset($book->staff[$staff]))) {
+            throw new NotFoundHttpException;
+        }
+        $now = $this->clock->minute();
+        $today = $book->zone->day($now);
+        $from = max($fromDay ?? $today, $today);
+        $ask = new Ask($service, $from, $from + self::DAYS - 1, $now, staff: $staff);
+        $slots = (new SlotSearch($book, $this->rules->diary($business, $ask->fromDay, $ask->toDay, $service)))->slots($ask);
+        $starts = $this->starts($slots, $book->zone);
+        $open = $this->open($book, $ask);
+
+        return [
+            'service' => $service,
+            'staff' => $staff,
+            'today' => Wall::date($today),
+            'from' => Wall::date($from),
+            'lastDay' => Wall::date($today + $book->services[$service]->bookAheadDays),
+            'ruler' => $this->ruler($open),
+            'soonest' => array_slice(array_merge(...array_values($starts)), 0, self::SOONEST),
+            'days' => array_map(static fn (int $day): array => [
+                'date' => Wall::date($day),
+                'open' => $open[$day] ?? [],
+                'starts' => $starts[$day] ?? [],
+            ], range($ask->fromDay, $ask->toDay)),
+        ];
+    }
+
+    /**
+     * @param list<Slot> $slots
+     * @return array<int, list<array{at: string, minute: int, part: string, staff: list<string>}>> by day number
+     */
+    private function starts(array $slots, Zone $zone): array
+    {
+        $starts = [];
+        foreach ($slots as $slot) {
+            $wall = $zone->wall($slot->start);
+            $day = (int) floor($wall / Wall::DAY);
+            $minute = $wall - $day * Wall::DAY;
+            $starts[$day][$slot->start] ??= ['at' => Wall::writeInstant($slot->start), 'minute' => $minute, 'part' => self::part($minute), 'staff' => []];
+            array_push($starts[$day][$slot->start]['staff'], ...$slot->staff);
+        }
+
+        return array_map(array_values(...), $starts);
+    }
+
+    private static function part(int $minute): string
+    {
+        return match (true) {
+            $minute < 12 * 60 => 'morning',
+            $minute < 17 * 60 => 'afternoon',
+            default => 'evening',
+        };
+    }
+
+    /** @return array<int, list<array{from: int, to: int}>> by day number, in minutes of the day as clocks show them */
+    private function open(RuleBook $book, Ask $ask): array
+    {
+        $service = $book->services[$ask->service];
+        $open = Timeline::none();
+        $time = new OpenTime($book, $ask->fromDay - 1, $ask->toDay + 1);
+        foreach ($ask->staff === null ? $service->staff : [$ask->staff] as $member) {
+            foreach ($service->locations as $location) {
+                if ($book->staff[$member]->active) {
+                    $open = $open->union($time->of($book->staff[$member], $book->locations[$location], $service));
+                }
+            }
+        }
+        $days = [];
+        for ($day = $ask->fromDay; $day <= $ask->toDay; $day++) {
+            foreach ($open->intersect($book->zone->dates($day, $day))->stretches() as [$start, $end]) {
+                $from = $book->zone->wall($start) - $day * Wall::DAY;
+                $days[$day][] = ['from' => $from, 'to' => max($from, $book->zone->wall($end - 1) + 1 - $day * Wall::DAY)];
+            }
+        }
+
+        return $days;
+    }
+
+    /**
+     * The hours all days are drawn on.
+     *
+     * @param array<int, list<array{from: int, to: int}>> $open
+     * @return array{from: int, to: int}
+     */
+    private function ruler(array $open): array
+    {
+        $all = array_merge(...array_values($open));
+        if ($all === []) {
+            return ['from' => 9 * 60, 'to' => 18 * 60];
+        }
+
+        return [
+            'from' => intdiv(min(array_column($all, 'from')), 60) * 60,
+            'to' => (int) ceil(max(array_column($all, 'to')) / 60) * 60,
+        ];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\Business;
+use App\Models\User;
+use App\Support\CurrentBusiness;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Which business a route speaks of, and whether whoever asks works there. If not, it is not found. */
+final readonly class BusinessOfRoute
+{
+    public function __construct(private CurrentBusiness $current)
+    {
+    }
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $user = $request->user();
+        $slug = $request->route('business');
+        $business = $user instanceof User && is_string($slug) ? $user->businesses()->where('slug', $slug)->first() : null;
+        if (! $business instanceof Business) {
+            throw new NotFoundHttpException;
+        }
+        $this->current->set($business);
+        $request->attributes->set('business', $business);
+
+        return $next($request);
+    }
+}

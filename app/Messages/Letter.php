@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+/** A mail ready to be sent: plain text, perhaps with a calendar file. */
+final readonly class Letter
+{
+    /** @param string|null $calendarMethod REQUEST or CANCEL, with $calendar */
+    public function __construct(
+        public string $key,
+        public string $to,
+        public string $fromName,
+        public string $subject,
+        public string $text,
+        public ?string $calendar = null,
+        public ?string $calendarMethod = null,
+    ) {
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Gate\ClientLink;
+use App\Models\Booking;
+use App\Models\Member;
+use App\Models\OutboxEntry;
+use App\Support\Money;
+use Carbon\CarbonImmutable;
+use IntlDateFormatter;
+
+/** The shipped wording. It fits itself to the case: place, payment and link appear where they apply. */
+final readonly class Wording
+{
+    public function __construct(private ClientLink $links, private CalendarFile $calendar)
+    {
+    }
+
+    public function letter(OutboxEntry $entry): Letter
+    {
+        $booking = $entry->booking()->first();
+
+        return $booking === null ? $this->accountLetter($entry) : $this->bookingLetter($entry, $booking);
+    }
+
+    private function accountLetter(OutboxEntry $entry): Letter
+    {
+        $name = (string) ($entry->content['name'] ?? '');
+        $link = (string) ($entry->content['link'] ?? '');
+        [$subject, $text] = match ($entry->occasion) {
+            'verify' => ['Please confirm your mail address', "Open this link to confirm that this address is yours:\n\n{$link}\n\nYou can publish your page as soon as it is confirmed. The link is good for a day."],
+            default => ['Choose a new password', "Open this link to choose a new password:\n\n{$link}\n\nIt is good for one hour. If you did not ask for it, leave it be: nothing changes."],
+        };
+
+        return new Letter($entry->key, $entry->recipient, 'Yard Bell', $subject, "Hello {$name},\n\n{$text}\n");
+    }
+
+    private function bookingLetter(OutboxEntry $entry, Booking $booking): Letter
+    {
+        $business = $booking->business()->firstOrFail();
+        $when = $this->when($booking->starts_at, $business->time_zone);
+        $lines = [$this->opening($entry, $booking, $when), '', ...$this->particulars($booking, $when, $entry->audience)];
+        $why = (string) ($entry->content['why'] ?? '');
+        if ($why !== '') {
+            array_push($lines, '', "\"{$why}\"");
+        }
+        if ($entry->audience === 'client' && in_array($entry->occasion, ['booked', 'reminder'], true)) {
+            array_push($lines, '', 'See it, or cancel it:', $this->links->to($booking));
+        }
+        $method = match ($entry->occasion) {
+            'booked' => 'REQUEST',
+            'cancelled' => 'CANCEL',
+            default => null,
+        };
+
+        return new Letter(
+            $entry->key,
+            $entry->recipient,
+            $business->name,
+            $this->subject($entry, $booking, $when),
+            implode("\n", $lines)."\n\n{$business->name}\n",
+            $entry->audience === 'client' && $method !== null ? $this->calendar->of($booking, $method) : null,
+            $entry->audience === 'client' ? $method : null,
+        );
+    }
+
+    private function subject(OutboxEntry $entry, Booking $booking, string $when): string
+    {
+        return match ($entry->occasion) {
+            'booked' => "Booked: {$booking->service_name}, {$when}",
+            'cancelled' => "Cancelled: {$booking->service_name}, {$when}",
+            'reminder' => "Tomorrow: {$booking->service_name}, {$when}",
+            'paid_too_late' => "Not booked, and your money is on its way back: {$booking->service_name}",
+            default => "{$booking->service_name}, {$when}",
+        };
+    }
+
+    private function opening(OutboxEntry $entry, Booking $booking, string $when): string
+    {
+        $client = $booking->client()->first();
+        $name = $client === null ? '' : $client->name;
+        if ($entry->audience !== 'client') {
+            return match ($entry->occasion) {
+                'cancelled' => "{$name} no longer comes. The time is free again.",
+                default => "A new booking: {$name} comes {$when}.",
+            };
+        }
+
+        return match ($entry->occasion) {
+            'booked' => "Hello {$name},\n\nyour time is booked.",
+            'reminder' => "Hello {$name},\n\nwe see you soon: {$when}.",
+            'paid_too_late' => "Hello {$name},\n\nyour payment arrived after the time had been given to somebody else. Nothing is booked, and all of it goes back the way it came.",
+            default => "Hello {$name},\n\nthis booking is cancelled.",
+        };
+    }
+
+    /** @return list<string> */
+    private function particulars(Booking $booking, string $when, string $audience): array
+    {
+        $location = $booking->location()->firstOrFail();
+        $client = $booking->client()->first();
+        $lines = [
+            "  What:   {$booking->service_name}, {$booking->minutes} minutes",
+            "  When:   {$when}",
+            '  With:   '.$booking->staff()->get()->map(static fn (Member $member): string => $member->name)->implode(' and '),
+            '  Where:  '.trim("{$location->name}, {$location->address}", ', '),
+        ];
+        if ($booking->price > 0) {
+            $lines[] = '  Price:  '.Money::written($booking->price, $booking->currency).$this->payment($booking);
+        }
+        if ($audience !== 'client' && $client !== null) {
+            $lines[] = "  Client: {$client->name}, {$client->email}".($client->phone === '' ? '' : ", {$client->phone}");
+        }
+        if ($booking->note !== '') {
+            $lines[] = "  Note:   {$booking->note}";
+        }
+
+        return $lines;
+    }
+
+    private function payment(Booking $booking): string
+    {
+        $states = $booking->payments()->pluck('state')->all();
+
+        return match (true) {
+            in_array('refunded', $states, true) => ', paid back',
+            in_array('refunding', $states, true) => ', being paid back',
+            in_array('paid', $states, true) => ', paid',
+            default => ', to be paid when you come',
+        };
+    }
+
+    /** "Wednesday 3 March 2027, 13:30 (Lisbon time)" */
+    private function when(CarbonImmutable $start, string $zone): string
+    {
+        $format = new IntlDateFormatter('en_GB', IntlDateFormatter::NONE, IntlDateFormatter::NONE, $zone, null, 'EEEE d MMMM y, HH:mm');
+        $city = str_replace('_', ' ', basename($zone));
+
+        return $format->format($start->getTimestamp())." ({$city} time)";
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use YardBell\Core\Booking\State;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property string $service_id
+ * @property string $location_id
+ * @property string|null $client_id
+ * @property string $service_name
+ * @property CarbonImmutable $starts_at
+ * @property int $minutes
+ * @property int $setup
+ * @property int $clearup
+ * @property CarbonImmutable $taken_from
+ * @property CarbonImmutable $taken_until
+ * @property int $party
+ * @property State $state
+ * @property CarbonImmutable|null $held_until
+ * @property int $price
+ * @property string $currency
+ * @property string $payment
+ * @property string $note
+ * @property int $calendar_sequence
+ * @property CarbonImmutable $created_at
+ */
+final class Booking extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'starts_at' => 'immutable_datetime', 'taken_from' => 'immutable_datetime', 'taken_until' => 'immutable_datetime',
+            'held_until' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'state' => State::class,
+        ];
+    }
+
+    public function endsAt(): CarbonImmutable
+    {
+        return $this->starts_at->addMinutes($this->minutes);
+    }
+
+    /** @return BelongsToMany<Member, $this> */
+    public function staff(): BelongsToMany
+    {
+        return $this->belongsToMany(Member::class, 'booking_staff', 'booking_id', 'staff_id');
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    /** @return BelongsTo<Location, $this> */
+    public function location(): BelongsTo
+    {
+        return $this->belongsTo(Location::class);
+    }
+
+    /** @return HasMany<Payment, $this> */
+    public function payments(): HasMany
+    {
+        return $this->hasMany(Payment::class)->orderBy('id');
+    }
+
+    /** @return HasMany<OutboxEntry, $this> */
+    public function messages(): HasMany
+    {
+        return $this->hasMany(OutboxEntry::class)->where('channel', 'mail')->orderBy('due_at')->orderBy('id');
+    }
+
+    /** @return HasMany<BookingChange, $this> */
+    public function changes(): HasMany
+    {
+        return $this->hasMany(BookingChange::class)->orderBy('id');
+    }
+}

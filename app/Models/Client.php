@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property string $name
+ * @property string $email
+ * @property string $phone
+ */
+final class Client extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    protected $guarded = [];
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Concerns;
+
+use App\Models\Business;
+use App\Support\CurrentBusiness;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** Belongs to one business, and is only found while that business is the one spoken of. */
+trait OfBusiness
+{
+    public static function bootOfBusiness(): void
+    {
+        static::addGlobalScope('business', static function (Builder $query): void {
+            $current = app(CurrentBusiness::class)->id();
+            if ($current !== null) {
+                $query->where($query->getModel()->qualifyColumn('business_id'), $current);
+            }
+        });
+        static::creating(static function (Model $model): void {
+            $model->setAttribute('business_id', $model->getAttribute('business_id') ?? app(CurrentBusiness::class)->id());
+        });
+    }
+
+    /** @return BelongsTo<Business, $this> */
+    public function business(): BelongsTo
+    {
+        return $this->belongsTo(Business::class);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A staff member.
+ *
+ * @property string $id
+ * @property int $business_id
+ * @property string $name
+ * @property string|null $email
+ * @property string $colour
+ * @property string $pattern
+ * @property bool $active
+ * @property int $position
+ * @property array<string, list<array{from: string, to: string}>>|null $hours
+ * @property array<string, list<array{from: string, to: string}>>|null $breaks
+ */
+final class Member extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    protected $table = 'staff';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['hours' => 'array', 'breaks' => 'array', 'active' => 'boolean'];
+    }
+}

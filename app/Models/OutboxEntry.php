@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Something to be done outside, written in the transaction that made it necessary.
+ *
+ * @property int $id
+ * @property int|null $business_id
+ * @property string|null $booking_id
+ * @property string $key
+ * @property string $channel mail or refund
+ * @property string $occasion
+ * @property string $audience
+ * @property string $recipient
+ * @property array<string, mixed> $content
+ * @property CarbonImmutable $due_at
+ * @property string $state waiting, sent, dropped or failed
+ * @property int $attempts
+ * @property CarbonImmutable|null $sent_at
+ * @property string $error
+ */
+final class OutboxEntry extends Model
+{
+    use OfBusiness;
+
+    public $timestamps = false;
+
+    protected $table = 'outbox';
+
+    protected $guarded = ['id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['content' => 'array', 'due_at' => 'immutable_datetime', 'sent_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<Booking, $this> */
+    public function booking(): BelongsTo
+    {
+        return $this->belongsTo(Booking::class);
+    }
+}

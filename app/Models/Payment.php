@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property string $booking_id
+ * @property int $amount
+ * @property string $currency
+ * @property string $state open, paid, failed, refunding or refunded
+ * @property string|null $checkout of the processor
+ */
+final class Payment extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Booking, $this> */
+    public function booking(): BelongsTo
+    {
+        return $this->belongsTo(Booking::class);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property string $name
+ * @property string $description
+ * @property int $price
+ * @property string $payment
+ * @property int $minutes
+ * @property int $setup
+ * @property int $clearup
+ * @property int $start_every
+ * @property int $notice_minutes
+ * @property int $book_ahead_days
+ * @property string $assignment
+ * @property bool $active
+ * @property int $position
+ */
+final class Service extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['active' => 'boolean'];
+    }
+
+    /** @return BelongsToMany<Member, $this> */
+    public function staff(): BelongsToMany
+    {
+        return $this->belongsToMany(Member::class, 'service_staff', 'service_id', 'staff_id')->withPivot('position')->orderBy('service_staff.position');
+    }
+
+    /** @return BelongsToMany<Location, $this> */
+    public function locations(): BelongsToMany
+    {
+        return $this->belongsToMany(Location::class, 'service_location')->withPivot('position')->orderBy('service_location.position');
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Gate\ClientLink;
+use App\Ledger\HttpProcessor;
+use App\Ledger\Processor;
+use App\Messages\Post;
+use App\StandIns\MailboxFiles;
+use App\StandIns\ProcessorStandIn;
+use App\Support\Clock;
+use App\Support\CurrentBusiness;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Http\Client\Factory;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->scoped(CurrentBusiness::class);
+        $this->app->scoped(Clock::class, static fn (Application $app): Clock => new Clock($app->make(ConnectionInterface::class), config('yardbell.demonstration') === true));
+        $this->app->bind(ClientLink::class, static fn (Application $app): ClientLink => new ClientLink($app->make(Clock::class), (string) config('app.key'), (string) config('app.url')));
+        $this->app->bind(MailboxFiles::class, static fn (): MailboxFiles => new MailboxFiles((string) config('yardbell.mailbox')));
+        $this->app->bind(Post::class, MailboxFiles::class);
+        $this->app->bind(Processor::class, static fn (Application $app): Processor => new HttpProcessor(
+            $app->make(Factory::class),
+            (string) config('yardbell.stand_ins'),
+            (string) config('yardbell.processor_secret'),
+            config('app.url').'/gate-api/processor-notices',
+        ));
+        $this->app->bind(ProcessorStandIn::class, static fn (Application $app): ProcessorStandIn => new ProcessorStandIn(
+            $app->make(ConnectionInterface::class),
+            $app->make(Factory::class),
+            (string) config('yardbell.processor_secret'),
+        ));
+    }
+
+    public function boot(): void
+    {
+        $perMinute = (int) config('yardbell.tries_a_minute');
+        RateLimiter::for('account', static fn (Request $request): Limit => Limit::perMinute($perMinute)->by($request->ip().'|'.$request->string('email')->lower()->value()));
+        RateLimiter::for('gate', static fn (Request $request): Limit => Limit::perMinute($perMinute * 6)->by((string) $request->ip()));
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster;
+
+use App\Models\Member;
+
+/** How a staff member is recognised at a glance: initials on a colour with a pattern. */
+final class Mark
+{
+    public const COLOURS = ['river', 'brass', 'moss', 'plum', 'umber', 'indigo', 'clay', 'slate'];
+
+    public const PATTERNS = ['bars', 'dots', 'waves', 'checks', 'slant', 'rings'];
+
+    /** @return array{id: string, name: string, initials: string, colour: string, pattern: string} */
+    public static function of(Member $member): array
+    {
+        return [
+            'id' => $member->id, 'name' => $member->name, 'initials' => self::initials($member->name),
+            'colour' => $member->colour, 'pattern' => $member->pattern,
+        ];
+    }
+
+    public static function initials(string $name): string
+    {
+        $words = preg_split('/\s+/u', trim($name)) ?: [''];
+        $last = count($words) > 1 ? mb_substr($words[count($words) - 1], 0, 1) : mb_substr($words[0], 1, 1);
+
+        return mb_strtoupper(mb_substr($words[0], 0, 1).$last);
+    }
+
+    /**
+     * The mark of the next new member: unlike those before it, until there are more people than marks.
+     *
+     * @return array{colour: string, pattern: string}
+     */
+    public static function next(int $members): array
+    {
+        return [
+            'colour' => self::COLOURS[$members % count(self::COLOURS)],
+            'pattern' => self::PATTERNS[($members + intdiv($members, count(self::COLOURS))) % count(self::PATTERNS)],
+        ];
+    }
+}

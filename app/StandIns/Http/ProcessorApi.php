@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\StandIns\Http;
+
+use App\StandIns\ProcessorStandIn;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use stdClass;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
+
+/** The processor's own API, for shops that hold the secret. */
+final readonly class ProcessorApi
+{
+    public function __construct(private ProcessorStandIn $processor)
+    {
+    }
+
+    public function open(Request $request): JsonResponse
+    {
+        $this->admit($request);
+        /** @var array{key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string} $asked */
+        $asked = $request->validate([
+            'key' => 'required|string|max:120', 'amount' => 'required|integer|min:1', 'currency' => 'required|string|size:3',
+            'description' => 'required|string|max:300', 'return_url' => 'required|url|max:1000', 'notify_url' => 'required|url|max:1000',
+        ]);
+
+        return $this->told($this->processor->open($asked));
+    }
+
+    public function show(Request $request, string $id): JsonResponse
+    {
+        $this->admit($request);
+
+        return $this->told($this->processor->find($id));
+    }
+
+    public function refund(Request $request, string $id): JsonResponse
+    {
+        $this->admit($request);
+
+        return $this->processor->refund($id, $request->string('key')->value())
+            ? $this->told($this->processor->find($id))
+            : new JsonResponse(['message' => 'This payment cannot be refunded.'], 409);
+    }
+
+    private function admit(Request $request): void
+    {
+        if (! hash_equals((string) config('yardbell.processor_secret'), (string) $request->bearerToken())) {
+            throw new AccessDeniedHttpException;
+        }
+    }
+
+    private function told(stdClass $checkout): JsonResponse
+    {
+        $state = $checkout->state === 'second_step' ? 'open' : $checkout->state;
+
+        return new JsonResponse(['id' => $checkout->id, 'state' => $state, 'amount' => $checkout->amount, 'refunded' => $checkout->refunded]);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\StandIns\Http;
+
+use App\StandIns\ProcessorStandIn;
+use App\Support\Money;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The processor's own payment page. */
+final readonly class ProcessorPage
+{
+    public function __construct(private ProcessorStandIn $processor)
+    {
+    }
+
+    public function show(Request $request, string $id): View|RedirectResponse
+    {
+        $checkout = $this->processor->find($id);
+        if (in_array($checkout->state, ['paid', 'processing', 'refunded'], true)) {
+            return redirect()->away($checkout->return_url);
+        }
+
+        return view('stand-ins.pay', [
+            'checkout' => $checkout,
+            'amount' => Money::written((int) $checkout->amount, $checkout->currency),
+            'cards' => ProcessorStandIn::CARDS,
+            'declined' => $request->query('declined') !== null,
+        ]);
+    }
+
+    public function pay(Request $request, string $id): RedirectResponse
+    {
+        $state = $this->processor->pay($id, $request->string('card')->value(), $request->boolean('step'));
+
+        return match ($state) {
+            'open' => redirect("/stand-ins/processor/pay/{$id}?declined"),
+            'second_step' => redirect("/stand-ins/processor/pay/{$id}"),
+            default => redirect()->away($this->processor->find($id)->return_url),
+        };
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\StandIns;
+
+use App\Messages\Letter;
+use App\Messages\Post;
+use App\Messages\PostFailed;
+use Symfony\Component\Mime\Address;
+use Symfony\Component\Mime\Email;
+use Symfony\Component\Mime\Part\DataPart;
+
+/**
+ * The mailbox stand-in: each mail is a file as it would go over the wire, named by its key, beside a short note of what
+ * is in it. An address that begins with "full." refuses everything, as a full mailbox does.
+ */
+final readonly class MailboxFiles implements Post
+{
+    public function __construct(private string $folder)
+    {
+    }
+
+    public function send(Letter $letter): void
+    {
+        if (str_starts_with($letter->to, 'full.')) {
+            throw new PostFailed("The mailbox of {$letter->to} is full.");
+        }
+        if (! is_dir($this->folder) && ! mkdir($this->folder, 0770, true) && ! is_dir($this->folder)) {
+            throw new PostFailed("The mailbox folder {$this->folder} cannot be made.");
+        }
+        $name = hash('sha256', $letter->key);
+        if (is_file("{$this->folder}/{$name}.json")) {
+            return;
+        }
+        $this->write("{$name}.eml", $this->mail($letter)->toString());
+        $this->write("{$name}.json", json_encode([
+            'id' => $name, 'at' => microtime(true), 'to' => $letter->to, 'from' => $letter->fromName, 'subject' => $letter->subject,
+            'text' => $letter->text, 'calendar' => $letter->calendar, 'method' => $letter->calendarMethod,
+        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+    }
+
+    /** @return list<array{id: string, at: float, to: string, from: string, subject: string, text: string, calendar: string|null, method: string|null}> newest first */
+    public function all(): array
+    {
+        $mails = array_map(
+            static fn (string $file): array => json_decode((string) file_get_contents($file), true, 8, JSON_THROW_ON_ERROR),
+            glob("{$this->folder}/*.json") ?: [],
+        );
+        usort($mails, static fn (array $a, array $b): int => $b['at'] <=> $a['at']);
+
+        return $mails;
+    }
+
+    private function mail(Letter $letter): Email
+    {
+        $mail = (new Email())->from(new Address('bell@yardbell.example', $letter->fromName))->to($letter->to)
+            ->subject($letter->subject)->text($letter->text);
+        $mail->getHeaders()->addIdHeader('Message-ID', hash('sha256', $letter->key).'@yardbell.example');
+        if ($letter->calendar !== null) {
+            $mail->addPart((new DataPart($letter->calendar, 'booking.ics', "text/calendar; method={$letter->calendarMethod}"))->asInline());
+        }
+
+        return $mail;
+    }
+
+    /** Whole or not at all. */
+    private function write(string $name, string $content): void
+    {
+        $draft = tempnam($this->folder, 'draft');
+        if ($draft === false || file_put_contents($draft, $content) !== strlen($content) || ! rename($draft, "{$this->folder}/{$name}")) {
+            throw new PostFailed('The mailbox folder cannot be written.');
+        }
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\StandIns;
+
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Factory;
+use Illuminate\Support\Str;
+use stdClass;
+
+/** What a payment processor keeps and does, on its own side: checkouts, cards, notices. Knows nothing of bookings. */
+final readonly class ProcessorStandIn
+{
+    public const CARDS = [
+        '6000 0000 0000 0001' => 'pays',
+        '6000 0000 0000 0002' => 'is declined',
+        '6000 0000 0000 0003' => 'asks for a second step',
+        '6000 0000 0000 0004' => 'pays, but answers ten seconds later',
+        '6000 0000 0000 0005' => 'pays, and refuses refunds',
+        '6000 0000 0000 0006' => 'pays, and tells of it twice',
+    ];
+
+    private const LATE_SECONDS = 10;
+
+    public function __construct(private ConnectionInterface $db, private Factory $http, private string $secret)
+    {
+    }
+
+    /** @param array{key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string} $asked */
+    public function open(array $asked): stdClass
+    {
+        $this->db->table('stand_in_checkouts')->insertOrIgnore([...$asked, 'id' => 'co_'.Str::lower((string) Str::ulid()), 'state' => 'open', 'created_at' => now()]);
+
+        return $this->db->table('stand_in_checkouts')->where('key', $asked['key'])->firstOrFail();
+    }
+
+    public function find(string $id): stdClass
+    {
+        $this->answerLate($id);
+
+        return $this->db->table('stand_in_checkouts')->where('id', $id)->firstOrFail();
+    }
+
+    /** @return string the new state: open (declined, try again), second_step, processing or paid */
+    public function pay(string $id, string $card, bool $stepDone = false): string
+    {
+        $digits = trim(chunk_split((string) preg_replace('/\D/', '', $card), 4, ' '));
+        $state = match ($digits) {
+            '6000 0000 0000 0001', '6000 0000 0000 0005', '6000 0000 0000 0006' => 'paid',
+            '6000 0000 0000 0003' => $stepDone ? 'paid' : 'second_step',
+            '6000 0000 0000 0004' => 'processing',
+            default => 'open',
+        };
+        $changed = $this->db->table('stand_in_checkouts')->where('id', $id)->whereIn('state', ['open', 'second_step'])->update([
+            'state' => $state, 'card' => $digits, 'answers_at' => $state === 'processing' ? now()->addSeconds(self::LATE_SECONDS) : null,
+        ]);
+        if ($changed === 1 && $state === 'paid') {
+            $this->notify($id, $digits === '6000 0000 0000 0006' ? 2 : 1);
+        }
+
+        return $state;
+    }
+
+    /** @return bool false: refused */
+    public function refund(string $id, string $key): bool
+    {
+        $checkout = $this->find($id);
+        if ($checkout->refund_key === $key) {
+            return true;
+        }
+        if ($checkout->state !== 'paid' || $checkout->card === '6000 0000 0000 0005') {
+            return false;
+        }
+        $this->db->table('stand_in_checkouts')->where('id', $id)->update(['state' => 'refunded', 'refunded' => $checkout->amount, 'refund_key' => $key]);
+
+        return true;
+    }
+
+    /** Cards that answer late have answered by now, and their notices are sent. */
+    public function tick(): void
+    {
+        foreach ($this->db->table('stand_in_checkouts')->where('state', 'processing')->where('answers_at', '<=', now())->pluck('id') as $id) {
+            $this->answerLate((string) $id);
+            $this->notify((string) $id, 1);
+        }
+    }
+
+    private function answerLate(string $id): void
+    {
+        $this->db->table('stand_in_checkouts')->where('id', $id)->where('state', 'processing')->where('answers_at', '<=', now())->update(['state' => 'paid']);
+    }
+
+    private function notify(string $id, int $times): void
+    {
+        $checkout = $this->db->table('stand_in_checkouts')->where('id', $id)->firstOrFail();
+        $body = json_encode(['checkout' => $id], JSON_THROW_ON_ERROR);
+        for ($i = 0; $i < $times; $i++) {
+            try {
+                $this->http->timeout(5)->withHeaders(['X-Processor-Seal' => hash_hmac('sha256', $body, $this->secret)])
+                    ->withBody($body)->post($checkout->notify_url);
+                $this->db->table('stand_in_checkouts')->where('id', $id)->increment('notices');
+            } catch (ConnectionException) {
+                // A notice that does not arrive is the shop's to miss: it asks for the state by itself.
+            }
+        }
+    }
+}

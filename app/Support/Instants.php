@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Carbon\CarbonImmutable;
+
+/** Between the database's UTC date-times and the core's minutes. */
+final class Instants
+{
+    public static function toDatabase(int $minute): string
+    {
+        return gmdate('Y-m-d H:i:s', $minute * 60);
+    }
+
+    /** "2027-03-01 09:00:00" as minutes since 1970-01-01T00:00Z. */
+    public static function fromDatabase(string $dateTime): int
+    {
+        return intdiv((int) gmmktime(
+            (int) substr($dateTime, 11, 2),
+            (int) substr($dateTime, 14, 2),
+            0,
+            (int) substr($dateTime, 5, 2),
+            (int) substr($dateTime, 8, 2),
+            (int) substr($dateTime, 0, 4),
+        ), 60);
+    }
+
+    public static function carbon(int $minute): CarbonImmutable
+    {
+        return CarbonImmutable::createFromTimestampUTC($minute * 60);
+    }
+}

@@ -1,0 +1,93 @@
+# Shared by every command: saying, refusing, installing, the database. Expects $root.
+
+say() { printf '%s\n' "$*"; }
+step() { printf '  %s\n' "$*"; }
+fail() { printf '%s\n' "$*" >&2; exit 1; }
+
+free_megabytes() { df -Pm "$root" | awk 'NR == 2 { print $4 }'; }
+
+port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# need_packages PURPOSE PACKAGE…: installs those Debian packages that are missing, or names the one line to run.
+need_packages() {
+    local purpose=$1 package
+    local missing=()
+    shift
+    for package in "$@"; do
+        dpkg-query -W -f '${db:Status-Abbrev}' "$package" 2>/dev/null | grep -q '^.i' || missing+=("$package")
+    done
+    [ ${#missing[@]} -eq 0 ] && return 0
+    if [ "$(id -u)" -ne 0 ]; then
+        fail "Missing for $purpose: ${missing[*]}. Run this once, then start again: sudo apt-get install -y --no-install-recommends ${missing[*]}"
+    fi
+    step "installing for $purpose: ${missing[*]}"
+    mkdir -p .yardbell
+    if ! { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"; } >.yardbell/apt.log 2>&1; then
+        tail -3 .yardbell/apt.log >&2
+        fail "apt-get could not install ${missing[*]}; all it said is in .yardbell/apt.log."
+    fi
+}
+
+need_tools() {
+    local tool
+    for tool in php composer node npm; do
+        command -v "$tool" >/dev/null || fail "\"$tool\" is missing: Yard Bell needs PHP 8.2, Composer, Node 20 and npm."
+    done
+    [ "$(free_megabytes)" -ge 600 ] || fail "The disk is nearly full ($(free_megabytes) MB free); Yard Bell needs at least 600 MB."
+    need_packages 'the database' mariadb-server
+    need_packages 'PHP' php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath php8.2-intl php8.2-mbstring php8.2-xml
+}
+
+# newer THAN FILE…: whether one of the files is newer than the mark, or the mark is missing.
+newer() {
+    local mark=$1 file
+    shift
+    [ -e "$mark" ] || return 0
+    for file in "$@"; do [ "$file" -nt "$mark" ] && return 0; done
+    return 1
+}
+
+need_dependencies() {
+    mkdir -p .yardbell
+    if newer vendor/.yardbell composer.json; then
+        step 'installing PHP packages (about a minute the first time)'
+        composer install --no-interaction --no-progress >.yardbell/composer.log 2>&1 || { tail -5 .yardbell/composer.log >&2; fail 'Composer could not install the PHP packages; all it said is in .yardbell/composer.log.'; }
+        touch vendor/.yardbell
+    fi
+    if newer node_modules/.yardbell package.json package-lock.json; then
+        step 'installing front-end packages'
+        npm ci --no-audit --no-fund >.yardbell/npm.log 2>&1 || { tail -5 .yardbell/npm.log >&2; fail 'npm could not install the front-end packages; all it said is in .yardbell/npm.log.'; }
+        touch node_modules/.yardbell
+    fi
+}
+
+need_build() {
+    if [ ! -e public/build/manifest.json ] || [ -n "$(find resources docs/api vite.config.ts package.json -newer public/build/manifest.json -type f -print -quit)" ]; then
+        step 'building the front end'
+        npm run build >.yardbell/build.log 2>&1 || { tail -20 .yardbell/build.log >&2; fail 'The front end could not be built; all it said is in .yardbell/build.log.'; }
+    fi
+}
+
+# database_start FOLDER PORT: MariaDB of our own on loopback, its data, socket and log in FOLDER.
+database_start() {
+    local folder=$1 port=$2 user=()
+    [ "$(id -u)" -eq 0 ] && user=(--user=root)
+    mkdir -p "$folder"
+    if [ ! -d "$folder/data/mysql" ]; then
+        step 'creating the database'
+        rm -rf "$folder/data"
+        mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db "${user[@]}" >"$folder/install.log" 2>&1 \
+            || fail "The database could not be created; all it said is in $folder/install.log."
+    fi
+    mariadbd --no-defaults --datadir="$folder/data" --socket="$folder/sock" --pid-file="$folder/pid" --port="$port" --bind-address=127.0.0.1 \
+        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-flush-log-at-trx-commit=2 --innodb-buffer-pool-size=128M \
+        --max-connections=200 --skip-log-bin --skip-name-resolve "${user[@]}" >"$folder/server.log" 2>&1 &
+    database_pid=$!
+    for _ in $(seq 150); do
+        mariadb-admin --no-defaults --socket="$folder/sock" -uroot ping >/dev/null 2>&1 && break
+        kill -0 "$database_pid" 2>/dev/null || { tail -3 "$folder/server.log" >&2; fail "The database did not start; all it said is in $folder/server.log."; }
+        sleep 0.1
+    done
+    mariadb --no-defaults --socket="$folder/sock" -uroot -e "create database if not exists yardbell; create user if not exists yardbell@'127.0.0.1' identified by 'yardbell'; grant all on *.* to yardbell@'127.0.0.1';" \
+        || fail 'The database started but does not take commands.'
+}

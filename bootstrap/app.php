@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\BusinessOfRoute;
+use App\Http\Middleware\DemonstrationOnly;
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Refusals;
+use Illuminate\Auth\Middleware\Authenticate;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/gate.php', commands: __DIR__.'/../routes/console.php', apiPrefix: 'gate-api')
+    ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->alias(['demonstration' => DemonstrationOnly::class, 'business' => BusinessOfRoute::class, 'auth' => Authenticate::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->encryptCookies(except: ['XSRF-TOKEN']);
+        $middleware->api(remove: [SubstituteBindings::class]);
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        Refusals::register($exceptions);
+    })
+    ->create();

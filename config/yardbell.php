@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Whether this installation shows the demonstration: its clock can be put forward, its stand-ins can be seen.
+    'demonstration' => (bool) env('YARDBELL_DEMONSTRATION', false),
+
+    // Where the stand-ins answer, for a browser and for this application alike.
+    'stand_ins' => env('YARDBELL_STAND_INS', 'http://127.0.0.1:8401'),
+
+    // What processor and application share to sign notices with.
+    'processor_secret' => env('YARDBELL_PROCESSOR_SECRET', 'only-for-the-stand-in'),
+
+    // Where mail is laid down, a file each.
+    'mailbox' => env('YARDBELL_MAILBOX', storage_path('mailbox')),
+
+    // Tries at signing in, a minute and address; at holding and booking, six times as many a minute and machine.
+    'tries_a_minute' => (int) env('YARDBELL_TRIES', 10),
+
+    // Minutes a time is held during checkout, and while a payment page is open.
+    'hold_minutes' => 10,
+    'payment_minutes' => 20,
+];

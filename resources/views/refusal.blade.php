@@ -1,0 +1,10 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $message }}</title>
+    @vite('resources/css/stand-ins.css')
+</head>
+<body><main><h1>Sorry</h1><p>{{ $message }}</p></main></body>
+</html>

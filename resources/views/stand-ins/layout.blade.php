@@ -1,0 +1,16 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>@yield('title')</title>
+    @vite('resources/css/stand-ins.css')
+</head>
+<body>
+<header><p>Yard Bell stand-ins</p>
+    <nav aria-label="Stand-ins"><a href="/stand-ins/mailbox">Mailbox</a> <a href="/stand-ins/clock">Clock</a></nav></header>
+<main>
+@yield('main')
+</main>
+</body>
+</html>

@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Console\Demonstrate;
+use App\Console\Work;
+use Illuminate\Console\Application;
+
+Application::starting(static fn (Application $artisan) => $artisan->resolveCommands([Work::class, Demonstrate::class]));

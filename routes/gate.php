@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Gate\Http\AskOpenTimes;
+use App\Gate\Http\Book;
+use App\Gate\Http\Cancel;
+use App\Gate\Http\Floor;
+use App\Gate\Http\Hold;
+use App\Gate\Http\ProcessorNotice;
+use App\Gate\Http\ShowBooking;
+use Illuminate\Support\Facades\Route;
+
+/* What the booking page asks. No session and no cookie: a client is known by the seal of a link, or not at all. */
+
+Route::get('floor', Floor::class);
+Route::get('pages/{slug}/open-times', AskOpenTimes::class);
+Route::post('pages/{slug}/holds', Hold::class)->middleware('throttle:gate');
+Route::get('bookings/{id}', ShowBooking::class);
+Route::post('bookings/{id}/book', Book::class)->middleware('throttle:gate');
+Route::post('bookings/{id}/cancel', Cancel::class)->middleware('throttle:gate');
+Route::post('processor-notices', ProcessorNotice::class);
