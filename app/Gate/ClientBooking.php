@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Member;
 use App\Roster\Mark;
@@ -13,7 +14,7 @@ use YardBell\Core\Booking\State;
 /** A booking as its client may see it. */
 final readonly class ClientBooking
 {
-    public function __construct(private ClientLink $links, private Clock $clock)
+    public function __construct(private ClientLink $links, private Clock $clock, private Processor $processor)
     {
     }
 
@@ -39,6 +40,7 @@ final readonly class ClientBooking
             'currency' => $booking->currency,
             'payment' => $booking->payment,
             'paid' => $this->paid($booking),
+            'pay' => $this->payPage($booking),
             'heldUntil' => $booking->state === State::Held ? $booking->held_until?->format('Y-m-d\TH:i:s\Z') : null,
             'heldSeconds' => $booking->state === State::Held ? max(0, (int) $now->diffInSeconds($booking->held_until ?? $now)) : null,
             'client' => $client === null ? null : ['name' => $client->name, 'email' => $client->email],
@@ -60,5 +62,12 @@ final readonly class ClientBooking
         }
 
         return 'none';
+    }
+
+    private function payPage(Booking $booking): ?string
+    {
+        $checkout = $booking->state === State::Held ? $booking->payments()->where('state', 'open')->value('checkout') : null;
+
+        return is_string($checkout) ? $this->processor->page($checkout) : null;
     }
 }

@@ -43,6 +43,11 @@ final readonly class HttpProcessor implements Processor
         $this->checkout($answer);
     }
 
+    public function page(string $checkout): string
+    {
+        return $this->url("pay/{$checkout}");
+    }
+
     public function sealed(string $body, string $seal): bool
     {
         return hash_equals(hash_hmac('sha256', $body, $this->secret), $seal);
@@ -71,6 +76,6 @@ final readonly class HttpProcessor implements Processor
             throw ProcessorUnreachable::because("status {$answer->status()}");
         }
 
-        return new Checkout($id, $state, $this->url("pay/{$id}"));
+        return new Checkout($id, $state, $this->page($id));
     }
 }

@@ -26,6 +26,9 @@ interface Processor
      */
     public function refund(string $key, string $checkout): void;
 
+    /** Where a client pays. */
+    public function page(string $checkout): string;
+
     /** Whether a notice was written by the processor: $seal is what came with the body. */
     public function sealed(string $body, string $seal): bool;
 }

@@ -56,7 +56,7 @@ need_dependencies() {
     fi
     if newer node_modules/.yardbell package.json package-lock.json; then
         step 'installing front-end packages'
-        npm ci --no-audit --no-fund >.yardbell/npm.log 2>&1 || { tail -5 .yardbell/npm.log >&2; fail 'npm could not install the front-end packages; all it said is in .yardbell/npm.log.'; }
+        npm install --no-audit --no-fund >.yardbell/npm.log 2>&1 || { tail -5 .yardbell/npm.log >&2; fail 'npm could not install the front-end packages; all it said is in .yardbell/npm.log.'; }
         touch node_modules/.yardbell
     fi
 }

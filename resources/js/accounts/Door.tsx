@@ -1,0 +1,51 @@
+import { useState, type ReactNode } from 'react';
+import { refusalOf, type Refusal } from '../lib/api';
+
+type Props = {
+  title: string;
+  children: (wrong: Readonly<Record<string, string>>) => ReactNode;
+  action: string;
+  onSend: () => Promise<void>;
+  below?: ReactNode;
+};
+
+/** The page one comes in by: a title, a few fields, one thing to do. */
+export function Door({ title, children, action, onSend, below }: Props) {
+  const [refused, setRefused] = useState<Refusal | null>(null);
+  const [sending, setSending] = useState(false);
+  const send = async () => {
+    setSending(true);
+    setRefused(null);
+    try {
+      await onSend();
+    } catch (wrong) {
+      setRefused(refusalOf(wrong));
+    }
+    setSending(false);
+  };
+  return (
+    <main className="grid min-h-dvh content-center justify-items-center gap-6 px-5 py-8">
+      <p className="font-head text-xl font-bold">Yard Bell</p>
+      <form
+        className="grid w-full max-w-md gap-4 rounded-2xl border border-line bg-paper p-7"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void send();
+        }}
+      >
+        <h1 className="text-3xl">{title}</h1>
+        {refused !== null && refused.fields === undefined && (
+          <p className="notice notice-trouble" role="alert">
+            {refused.message}
+          </p>
+        )}
+        {children(refused?.fields ?? {})}
+        <button type="submit" className="button button-next" disabled={sending}>
+          {sending ? 'One moment' : action}
+        </button>
+      </form>
+      {below !== undefined && <p className="flex flex-wrap justify-center gap-x-6 gap-y-2">{below}</p>}
+    </main>
+  );
+}

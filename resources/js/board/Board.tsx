@@ -1,0 +1,94 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import { addDays, duration, longDate, money } from '../lib/format';
+import { board as boardQuery, boardVersion } from '../workspace/queries';
+import { BookingCard } from './BookingCard';
+import { ComingUp } from './ComingUp';
+import { Lanes } from './Lanes';
+import { Ribbon } from './Ribbon';
+
+/** The day: lanes, tags, the rope of now; new bookings appear by themselves. */
+export function Board() {
+  const business = useParams()['business'] ?? '';
+  const [search, setSearch] = useSearchParams();
+  const date = search.get('date');
+  const chosen = search.get('booking');
+  const queries = useQueryClient();
+  const { data, error } = useQuery({ ...boardQuery(business, date), placeholderData: (before) => before });
+  const { data: version } = useQuery(boardVersion(business));
+  useEffect(() => {
+    if (version !== undefined && data !== undefined && version.version !== data.version) {
+      void queries.invalidateQueries({ queryKey: ['board', business] });
+      void queries.invalidateQueries({ queryKey: ['card', business] });
+    }
+  }, [version, data, queries, business]);
+  useEffect(() => {
+    if (data !== undefined) {
+      document.title = `${longDate(data.date)}, ${data.business.name}`;
+    }
+  }, [data]);
+  const go = (to: string) => setSearch({ date: to });
+  const choose = (id: string | null) =>
+    setSearch({ ...(date === null ? {} : { date }), ...(id === null ? {} : { booking: id }) });
+
+  if (error !== null) {
+    return (
+      <p className="notice notice-trouble m-5" role="alert">
+        {error.message}
+      </p>
+    );
+  }
+  if (data === undefined) {
+    return (
+      <p className="p-5" role="status">
+        Fetching the day
+      </p>
+    );
+  }
+  const free = data.lanes.reduce((sum, lane) => sum + lane.freeMinutes, 0);
+  return (
+    <main className="flex flex-1 flex-col gap-3 px-5 py-4">
+      <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+        <div>
+          <h1 className="text-3xl">{longDate(data.date)}</h1>
+          <p className="text-soft">
+            {data.takings.bookings} {data.takings.bookings === 1 ? 'booking' : 'bookings'} · {duration(free)} still open
+            · {money(data.takings.total, data.business.currency)}
+            {data.takings.due > 0 && `, of which ${money(data.takings.due, data.business.currency)} due`}
+          </p>
+        </div>
+        <Ribbon board={data} onGo={go} />
+      </div>
+      <div className="grid min-h-0 flex-1 gap-5 xl:grid-cols-[minmax(0,1fr)_17.5rem] lg:grid-cols-[minmax(0,1fr)_16rem]">
+        <Lanes board={data} now={version?.now ?? data.now} chosen={chosen} onChoose={choose} />
+        <div>
+          {chosen === null ? (
+            <ComingUp board={data} now={version?.now ?? data.now} onChoose={choose} />
+          ) : (
+            <BookingCard
+              key={chosen}
+              business={business}
+              id={chosen}
+              zone={data.business.timeZone}
+              onClose={() => choose(null)}
+            />
+          )}
+        </div>
+      </div>
+      <p className="flex flex-wrap items-center gap-x-5 text-sm text-soft">
+        <span>← → along a lane · ↑ ↓ between people · Enter opens · Esc closes</span>
+        <span className="flex-1" />
+        <button type="button" className="button button-small" onClick={() => go(addDays(data.date, -1))}>
+          Day before
+        </button>
+        <button type="button" className="button button-small" onClick={() => go(data.today)}>
+          Today
+        </button>
+        <button type="button" className="button button-small" onClick={() => go(addDays(data.date, 1))}>
+          Day after
+        </button>
+      </p>
+    </main>
+  );
+}

@@ -1,0 +1,187 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { clock, day, money, moment } from '../lib/format';
+import { Mark } from '../ui/Mark';
+import { card as cardQuery } from '../workspace/queries';
+
+type Props = { business: string; id: string; zone: string; onClose: () => void };
+
+const OCCASIONS: Readonly<Record<string, string>> = {
+  booked: 'booked',
+  cancelled: 'cancelled',
+  reminder: 'reminder',
+  paid_too_late: 'paid too late',
+};
+
+/** Everything about one booking: who, what, money, messages sent and waiting, what happened. */
+export function BookingCard({ business, id, zone, onClose }: Props) {
+  const { data, error } = useQuery({ ...cardQuery(business, id), refetchInterval: 5_000 });
+  const heading = useRef<HTMLHeadingElement>(null);
+  const ready = data !== undefined;
+  useEffect(() => {
+    if (ready) {
+      heading.current?.focus();
+    }
+  }, [ready]);
+  if (error !== null) {
+    return (
+      <p className="notice notice-trouble" role="alert">
+        {error.message}
+      </p>
+    );
+  }
+  if (data === undefined) {
+    return <p role="status">Fetching the booking</p>;
+  }
+  return (
+    <article
+      className="grid gap-3 rounded-2xl border border-line bg-paper p-4"
+      aria-label="Booking"
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') {
+          onClose();
+        }
+      }}
+    >
+      <div className="flex items-start justify-between gap-2">
+        <h2 className="text-2xl" ref={heading} tabIndex={-1}>
+          {data.client?.name ?? 'Being booked'}
+        </h2>
+        <button type="button" className="button button-small" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      <p>
+        <span className="word" data-state={data.state}>
+          {data.state.replace('_', ' ')}
+        </span>{' '}
+        {data.service}
+        <br />
+        {day(data.start, zone)}, {clock(data.start, zone)} to {clock(data.end, zone)}
+        <br />
+        {data.location}
+      </p>
+      {data.staff.map((member) => (
+        <p key={member.id} className="flex items-center gap-2">
+          <Mark of={member} /> {member.name}
+        </p>
+      ))}
+      {data.client !== null && (
+        <p className="break-words text-soft">
+          {data.client.email}
+          {data.client.phone !== '' && <span className="block">{data.client.phone}</span>}
+        </p>
+      )}
+      {data.note !== '' && <p className="notice">{data.note}</p>}
+      <div>
+        {data.lines.map((line) => (
+          <p key={line.label} className="slip-line">
+            <span>{line.label}</span>
+            <span>{money(line.amount, data.currency)}</span>
+          </p>
+        ))}
+        <p className="slip-line slip-total">
+          <span>{MONEY[data.money]}</span>
+          <span>{money(data.total, data.currency)}</span>
+        </p>
+        {data.refundTrouble !== null && <p className="wrong">The refund did not go through: {data.refundTrouble}</p>}
+      </div>
+      <Messages card={data} zone={zone} />
+      {data.mayCancel && <Cancel business={business} id={id} />}
+      <details>
+        <summary className="font-semibold">What happened</summary>
+        <ol className="mt-1 grid gap-1 text-sm">
+          {data.history.map((change) => (
+            <li key={`${change.at} ${change.state}`}>
+              {moment(change.at, zone)}: {change.state.replace('_', ' ')}, by {change.by}
+              {change.why !== '' && `: ${change.why}`}
+            </li>
+          ))}
+        </ol>
+      </details>
+    </article>
+  );
+}
+
+const MONEY = {
+  free: 'Free',
+  paid: 'Paid',
+  due: 'Due when they come',
+  refunding: 'Being paid back',
+  refunded: 'Paid back',
+} as const;
+
+function Messages({ card, zone }: { card: Schemas['Card']; zone: string }) {
+  return (
+    <div>
+      <h3 className="text-lg">Messages</h3>
+      {card.messages.length === 0 && <p className="text-sm text-soft">None.</p>}
+      <ul className="grid gap-1 text-sm">
+        {card.messages.map((message) => (
+          <li key={message.id}>
+            <span className="word" data-state={message.state}>
+              {message.state}
+            </span>{' '}
+            {OCCASIONS[message.occasion] ?? message.occasion} to {message.audience}, {moment(message.at, zone)}
+            {message.error !== '' && <span className="wrong block">{message.error}</span>}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Cancel({ business, id }: { business: string; id: string }) {
+  const queries = useQueryClient();
+  const [asking, setAsking] = useState(false);
+  const [why, setWhy] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const cancel = async () => {
+    try {
+      const sending = api.POST('/api/businesses/{business}/bookings/{id}/cancel', {
+        params: { path: { business, id } },
+        body: { why },
+      });
+      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(sending));
+      await queries.invalidateQueries({ queryKey: ['board', business] });
+    } catch (wrong) {
+      setTrouble(refusalOf(wrong).message);
+    }
+  };
+  if (!asking) {
+    return (
+      <button
+        type="button"
+        id="cancel-booking"
+        className="button button-small justify-self-start"
+        onClick={() => setAsking(true)}
+      >
+        Cancel this booking
+      </button>
+    );
+  }
+  return (
+    <form
+      className="notice notice-trouble grid gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void cancel();
+      }}
+    >
+      <label htmlFor="why" className="font-semibold">
+        A word to the client, if you like
+      </label>
+      <input id="why" className="input" maxLength={300} value={why} onChange={(event) => setWhy(event.target.value)} />
+      {trouble !== null && <p className="wrong">{trouble}</p>}
+      <p className="flex flex-wrap gap-2">
+        <button type="submit" id="really-cancel" className="button button-small button-trouble">
+          Cancel it and tell them
+        </button>
+        <button type="button" className="button button-small" onClick={() => setAsking(false)}>
+          Leave it
+        </button>
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,95 @@
+import type { Schemas } from '../lib/api';
+import { clock, duration } from '../lib/format';
+import { Mark } from '../ui/Mark';
+import { Tag } from './Tag';
+import { useWalk } from './useWalk';
+
+type Props = { board: Schemas['Board']; now: string; chosen: string | null; onChoose: (id: string | null) => void };
+
+/** People stacked, hours from left to right. */
+export function Lanes({ board, now, chosen, onChoose }: Props) {
+  const start = Date.parse(board.ruler.start);
+  const span = Date.parse(board.ruler.end) - start;
+  const at = (instant: string) => (100 * (Math.min(start + span, Math.max(start, Date.parse(instant))) - start)) / span;
+  const stretch = (from: string, to: string) => ({ left: `${at(from)}%`, width: `${at(to) - at(from)}%` });
+  const zone = board.business.timeZone;
+  const walk = useWalk(board, onChoose);
+  const shows = Date.parse(now) >= start && Date.parse(now) <= start + span;
+  return (
+    <section aria-label="Lanes" className="flex min-h-0 min-w-0 flex-col overflow-x-auto">
+      <div className="flex min-h-0 min-w-[46rem] flex-1 flex-col">
+        <div className="board-grid" aria-hidden="true">
+          <span />
+          <span className="ruler-hours">
+            {board.ruler.ticks.map((tick) => (
+              <span
+                key={tick}
+                style={{ left: `${at(tick)}%` }}
+                className={shows && Math.abs(at(tick) - at(now)) < 3 ? 'invisible' : ''}
+              >
+                {clock(tick, zone).replace(/:00$/, '')}
+              </span>
+            ))}
+          </span>
+        </div>
+        <div className="relative flex-1">
+          <ol className="board-grid h-full gap-y-2" style={{ minHeight: `${board.lanes.length * 4.4}rem` }}>
+            {board.lanes.map((lane) => (
+              <li key={lane.staff.id} className="contents" data-colour={lane.staff.colour}>
+                <p className="flex items-center gap-2.5 pr-2 leading-tight">
+                  <Mark of={lane.staff} />
+                  <span className="min-w-0">
+                    <b className="block truncate text-[0.95rem]">{lane.staff.name}</b>
+                    <span className="text-sm text-soft">
+                      {lane.open.length === 0
+                        ? 'off'
+                        : lane.freeMinutes === 0
+                          ? 'full'
+                          : `${duration(lane.freeMinutes).replace(' minutes', ' min')} free`}
+                    </span>
+                  </span>
+                </p>
+                <div className="lane-band hatched" role="group" aria-label={lane.staff.name}>
+                  {lane.open.map((open) => (
+                    <span key={open.from} className="lane-open" style={stretch(open.from, open.to)} />
+                  ))}
+                  {lane.breaks.map((pause) => (
+                    <span key={pause.from} className="lane-break" style={stretch(pause.from, pause.to)} title="Break" />
+                  ))}
+                  {board.ruler.ticks.slice(1, -1).map((tick) => (
+                    <span key={tick} className="lane-hour" style={{ left: `${at(tick)}%` }} />
+                  ))}
+                  {board.tags
+                    .filter((tag) => tag.staff.includes(lane.staff.id))
+                    .map((tag) => (
+                      <Tag
+                        key={tag.id}
+                        tag={tag}
+                        zone={zone}
+                        at={at}
+                        chosen={chosen === tag.id}
+                        focusable={walk.focusable === `${lane.staff.id} ${tag.id}`}
+                        lane={lane.staff.id}
+                        onKey={walk.onKey}
+                        onChoose={onChoose}
+                      />
+                    ))}
+                </div>
+              </li>
+            ))}
+          </ol>
+          {shows && (
+            <div className="pointer-events-none absolute inset-y-0 right-0 left-[10.6rem]" aria-hidden="true">
+              <span className="rope" style={{ left: `${at(now)}%` }}>
+                <span>{clock(now, zone)}</span>
+              </span>
+            </div>
+          )}
+        </div>
+      </div>
+      <p className="sr-only" role="status">
+        {board.tags.length} bookings shown
+      </p>
+    </section>
+  );
+}

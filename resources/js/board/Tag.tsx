@@ -1,0 +1,64 @@
+import type { KeyboardEvent } from 'react';
+import type { Schemas } from '../lib/api';
+import { clock } from '../lib/format';
+
+type Props = {
+  tag: Schemas['Tag'];
+  zone: string;
+  at: (instant: string) => number;
+  chosen: boolean;
+  focusable: boolean;
+  lane: string;
+  onKey: (event: KeyboardEvent<HTMLButtonElement>) => void;
+  onChoose: (id: string) => void;
+};
+
+const WORDS = { paid: 'paid', due: 'due', refunding: 'refund under way', refunded: 'paid back', free: '' } as const;
+
+/** A booking on the line, with hatched caps for set-up and clear-up. */
+export function Tag({ tag, zone, at, chosen, focusable, lane, onKey, onChoose }: Props) {
+  const who = tag.client ?? 'being booked';
+  const word = tag.state === 'held' ? 'held' : WORDS[tag.money];
+  const when = `${clock(tag.start, zone)} to ${clock(tag.end, zone)}`;
+  const span = (from: string, to: string) => ({ left: `${at(from)}%`, width: `${at(to) - at(from)}%` });
+  return (
+    <>
+      <span className="cap" style={span(tag.takenFrom, tag.start)} />
+      <span className="cap" style={span(tag.end, tag.takenUntil)} />
+      <button
+        type="button"
+        className="tag"
+        style={span(tag.start, tag.end)}
+        data-tag={tag.id}
+        data-lane={lane}
+        data-start={tag.start}
+        data-state={tag.state}
+        tabIndex={focusable ? 0 : -1}
+        aria-pressed={chosen}
+        aria-label={`${who}, ${tag.service}, ${when}${word === '' ? '' : `, ${word}`}`}
+        title={`${who} · ${tag.service} · ${when}`}
+        onKeyDown={onKey}
+        onClick={() => onChoose(tag.id)}
+      >
+        <span className="tag-text" aria-hidden="true">
+          <span className="tag-long font-bold">{who}</span>
+          <span className="tag-long">{tag.service}</span>
+          {word !== '' && (
+            <span className="tag-long word" data-money={tag.money}>
+              {word}
+            </span>
+          )}
+          <span className="tag-short font-bold">{initials(who)}</span>
+        </span>
+      </button>
+    </>
+  );
+}
+
+const initials = (name: string): string =>
+  name
+    .split(' ')
+    .map((word) => word.slice(0, 1))
+    .join('')
+    .slice(0, 2)
+    .toUpperCase();

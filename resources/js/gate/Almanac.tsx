@@ -1,0 +1,97 @@
+import { useState } from 'react';
+import { dateParts, minuteOfDay } from '../lib/format';
+import { AlmanacBar } from './AlmanacBar';
+import { Starts } from './Starts';
+import type { Start, Times } from './types';
+
+export const PARTS = ['morning', 'afternoon', 'evening'] as const;
+
+type Props = {
+  times: Times;
+  show: (start: Start, date: string) => boolean;
+  chosen: string | null;
+  onPick: (start: Start) => void;
+};
+
+/** Two weeks, a row a day, on one ruler; on a phone the same rows folded to parts of the day. */
+export function Almanac({ times, show, chosen, onPick }: Props) {
+  const [opened, setOpened] = useState<{ date: string; from: number } | null>(null);
+  const hours: number[] = [];
+  for (let minute = times.ruler.from; minute <= times.ruler.to; minute += 120) {
+    hours.push(minute);
+  }
+  const span = times.ruler.to - times.ruler.from;
+  return (
+    <section aria-label="Open times">
+      <div className="almanac-day hidden! sm:grid!" aria-hidden="true">
+        <span />
+        <span className="ruler-hours">
+          {hours.map((minute) => (
+            <span key={minute} style={{ left: `${(100 * (minute - times.ruler.from)) / span}%` }}>
+              {minuteOfDay(minute)}
+            </span>
+          ))}
+        </span>
+      </div>
+      <ol className="grid gap-1.5">
+        {times.days.map((day) => {
+          const starts = day.starts.filter((start) => show(start, day.date));
+          const isOpen = opened?.date === day.date && starts.length > 0;
+          const date = dateParts(day.date);
+          const toggle = (from: number) =>
+            setOpened(opened?.date === day.date && opened.from === from ? null : { date: day.date, from });
+          return (
+            <li key={day.date} data-date={day.date}>
+              <div className="almanac-day max-sm:grid-cols-1!">
+                <p className="self-center leading-tight">
+                  <b>{date.weekday}</b> {date.day} {date.month}
+                  <span className="block text-sm text-soft max-sm:ml-2 max-sm:inline">
+                    {count(starts.length, day.open.length > 0)}
+                  </span>
+                </p>
+                <div className="hidden sm:block">
+                  <AlmanacBar
+                    day={day}
+                    starts={starts}
+                    ruler={times.ruler}
+                    chosen={chosen}
+                    opened={isOpen ? opened.from : null}
+                    onPick={onPick}
+                    onOpen={toggle}
+                  />
+                </div>
+                {starts.length > 0 && (
+                  <div className="flex gap-1.5 sm:hidden">
+                    {PARTS.map((part, i) => {
+                      const inPart = starts.filter((start) => start.part === part);
+                      return (
+                        <button
+                          key={part}
+                          type="button"
+                          className="part-fold"
+                          disabled={inPart.length === 0}
+                          aria-expanded={isOpen && opened.from === i}
+                          onClick={() => toggle(i)}
+                        >
+                          {part} <b>{inPart.length === 0 ? '–' : inPart.length}</b>
+                        </button>
+                      );
+                    })}
+                  </div>
+                )}
+              </div>
+              {isOpen && <Starts starts={starts} from={opened.from} chosen={chosen} onPick={onPick} />}
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
+
+function count(starts: number, open: boolean): string {
+  if (starts > 0) {
+    return `${starts} ${starts === 1 ? 'time' : 'times'}`;
+  }
+  return open ? 'nothing free' : 'closed';
+}

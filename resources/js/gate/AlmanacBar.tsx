@@ -1,0 +1,64 @@
+import { minuteOfDay } from '../lib/format';
+import type { Start, Times } from './types';
+
+type Props = {
+  day: Times['days'][number];
+  starts: readonly Start[];
+  ruler: Times['ruler'];
+  chosen: string | null;
+  opened: number | null;
+  onPick: (start: Start) => void;
+  onOpen: (hour: number) => void;
+};
+
+/** A day on the ruler. An hour with one start is a door to it; an hour with several opens the row. */
+export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen }: Props) {
+  const span = ruler.to - ruler.from;
+  const at = (minute: number) => `${(100 * (minute - ruler.from)) / span}%`;
+  const hours = Map.groupBy(starts, (start) => Math.floor(start.minute / 60));
+  return (
+    <div className="bar hatched">
+      {day.open.map((open) => (
+        <span
+          key={open.from}
+          className="bar-open"
+          style={{ left: at(open.from), width: `${(100 * (open.to - open.from)) / span}%` }}
+        />
+      ))}
+      {[...hours].map(([hour, inHour]) => {
+        const only = inHour.length === 1 ? inHour[0] : undefined;
+        const holds = inHour.some((start) => start.at === chosen);
+        const place = { left: at(hour * 60), width: `${6000 / span}%` };
+        return only !== undefined ? (
+          <button
+            key={hour}
+            type="button"
+            className="door"
+            style={place}
+            aria-pressed={holds}
+            onClick={() => onPick(only)}
+          >
+            {minuteOfDay(only.minute)}
+          </button>
+        ) : (
+          <button
+            key={hour}
+            type="button"
+            className="door"
+            style={place}
+            aria-expanded={opened === hour || holds}
+            aria-label={`${hour} o’clock, ${inHour.length} times`}
+            onClick={() => onOpen(hour)}
+          >
+            {hour}
+            <span className="pips" aria-hidden="true">
+              {inHour.slice(0, 6).map((start) => (
+                <i key={start.at} />
+              ))}
+            </span>
+          </button>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,119 @@
+import { useEffect, useRef, useState } from 'react';
+import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
+import { money } from '../lib/format';
+import { Field } from '../ui/Field';
+import type { Booking } from './types';
+import { sealed } from './useGate';
+
+/** Who is coming. The time is held meanwhile, and for how long is shown. */
+export function DetailsForm({ held, onLetGo }: { held: Booking; onLetGo: () => void }) {
+  const [details, setDetails] = useState({ name: '', email: '', phone: '', note: '' });
+  const [refused, setRefused] = useState<Refusal | null>(null);
+  const [sending, setSending] = useState(false);
+  const heading = useRef<HTMLHeadingElement>(null);
+  const seconds = useCountdown(held.heldSeconds ?? 0);
+  useEffect(() => heading.current?.focus(), []);
+  const pays = held.payment === 'full' && held.total > 0;
+
+  const send = async () => {
+    setSending(true);
+    setRefused(null);
+    try {
+      const { pay, booking } = await unwrap(
+        api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: details }),
+      );
+      window.location.assign(pay ?? booking.link);
+    } catch (wrong) {
+      const refusal = refusalOf(wrong);
+      setRefused(refusal);
+      setSending(false);
+      const field = Object.keys(refusal.fields ?? {})[0];
+      document.getElementById(field ?? 'refused')?.focus();
+    }
+  };
+
+  const set = (key: keyof typeof details) => (value: string) => setDetails({ ...details, [key]: value });
+  return (
+    <form
+      className="grid max-w-xl content-start gap-4"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void send();
+      }}
+    >
+      <h1 className="text-3xl" ref={heading} tabIndex={-1}>
+        Who is coming?
+      </h1>
+      <p className="notice" role="timer">
+        {seconds > 0
+          ? `This time is held for you for ${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')} minutes.`
+          : 'The hold has run out. Go on: if nobody else has taken the time, it is still yours.'}
+      </p>
+      {refused !== null && refused.fields === undefined && (
+        <p className="notice notice-trouble" role="alert" id="refused" tabIndex={-1}>
+          {refused.message}
+        </p>
+      )}
+      <Field
+        id="name"
+        label="Your name"
+        autoComplete="name"
+        maxLength={120}
+        wrong={refused?.fields?.['name']}
+        value={details.name}
+        onValue={set('name')}
+      />
+      <Field
+        id="email"
+        label="Mail"
+        type="email"
+        autoComplete="email"
+        maxLength={190}
+        hint="Your booking and a link to change it go there."
+        wrong={refused?.fields?.['email']}
+        value={details.email}
+        onValue={set('email')}
+      />
+      <Field
+        id="phone"
+        label="Telephone, if you like"
+        type="tel"
+        autoComplete="tel"
+        maxLength={40}
+        hint="Only in case something comes up."
+        wrong={refused?.fields?.['phone']}
+        value={details.phone}
+        onValue={set('phone')}
+      />
+      <Field
+        id="note"
+        label="Anything we should know?"
+        lines={3}
+        maxLength={1000}
+        wrong={refused?.fields?.['note']}
+        value={details.note}
+        onValue={set('note')}
+      />
+      <div className="flex flex-wrap gap-3">
+        <button type="submit" id="book" className="button button-next" disabled={sending}>
+          {sending ? 'One moment' : pays ? `Pay ${money(held.total, held.currency)} and book` : 'Book it'}
+        </button>
+        <button type="button" id="let-go" className="button" onClick={onLetGo} disabled={sending}>
+          Another time
+        </button>
+      </div>
+    </form>
+  );
+}
+
+/** Seconds left, counted down here; how many there are is the server's to say. */
+function useCountdown(from: number): number {
+  const [end] = useState(() => Date.now() + from * 1000);
+  const [left, setLeft] = useState(from);
+  useEffect(() => {
+    const tick = setInterval(() => setLeft(Math.max(0, Math.round((end - Date.now()) / 1000))), 1000);
+    return () => clearInterval(tick);
+  }, [end]);
+  return left;
+}

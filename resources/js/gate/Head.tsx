@@ -1,0 +1,16 @@
+import type { Page } from './types';
+
+export function Head({ page }: { page: Page }) {
+  return (
+    <header className="gate-head">
+      <div className="mx-auto flex max-w-6xl flex-wrap items-baseline gap-x-5 gap-y-1 px-5 py-5">
+        <p className="font-head text-3xl font-bold tracking-tight">
+          <a href={`/book/${page.business.slug}`} className="no-underline">
+            {page.business.name}
+          </a>
+        </p>
+        <p className="max-w-[60ch] opacity-90">{page.business.about}</p>
+      </div>
+    </header>
+  );
+}

@@ -1,0 +1,67 @@
+import type { ReactNode } from 'react';
+import { cityOf, clock, day, money } from '../lib/format';
+
+export type SlipFacts = {
+  title: string;
+  start: string | null;
+  end: string | null;
+  zone: string;
+  who: string;
+  where: string;
+  lines: readonly { label: string; amount: number }[];
+  total: number;
+  currency: string;
+  pays: string;
+};
+
+/** What it costs and what is agreed, line by line, with a torn edge. */
+export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNode }) {
+  return (
+    <aside className="slip" aria-label="Your booking so far">
+      <h2 className="text-xl">{facts.title}</h2>
+      <p className="mt-1 mb-3 text-soft">
+        {facts.start === null || facts.end === null ? (
+          'Pick a time that suits you.'
+        ) : (
+          <>
+            <b className="text-ink">{day(facts.start, facts.zone)}</b>
+            <br />
+            <b className="text-ink">
+              {clock(facts.start, facts.zone)} to {clock(facts.end, facts.zone)}
+            </b>{' '}
+            {cityOf(facts.zone)} time
+            <OwnTime start={facts.start} zone={facts.zone} />
+          </>
+        )}
+        <br />
+        {facts.who}
+        <br />
+        {facts.where}
+      </p>
+      {facts.lines.map((line) => (
+        <p key={line.label} className="slip-line">
+          <span>{line.label}</span>
+          <span>{line.amount === 0 ? 'free' : money(line.amount, facts.currency)}</span>
+        </p>
+      ))}
+      <p className="slip-line slip-total">
+        <span>Total</span>
+        <span>{money(facts.total, facts.currency)}</span>
+      </p>
+      <p className="pb-3 text-sm text-soft">{facts.pays}</p>
+      {children}
+    </aside>
+  );
+}
+
+/** The client's own clock beside the business's, where they differ. */
+export function OwnTime({ start, zone }: { start: string; zone: string }) {
+  const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const theirs = `${day(start, zone)} ${clock(start, zone)}`;
+  const mine = `${day(start, own)} ${clock(start, own)}`;
+  return theirs === mine ? null : (
+    <span className="block">
+      Where you are: {day(start, own)}, {clock(start, own)} ({cityOf(own)} time)
+    </span>
+  );
+}

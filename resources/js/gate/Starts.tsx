@@ -1,0 +1,48 @@
+import { useEffect, useRef } from 'react';
+import { minuteOfDay } from '../lib/format';
+import { PARTS } from './Almanac';
+import type { Start } from './types';
+
+type Props = {
+  starts: readonly Start[];
+  /** The hour of the day, or on a phone the part of the day (0 to 2), whose first start gets the focus. */
+  from: number;
+  chosen: string | null;
+  onPick: (start: Start) => void;
+};
+
+/** A day opened: every start as a button, by part of the day. */
+export function Starts({ starts, from, chosen, onPick }: Props) {
+  const box = useRef<HTMLDivElement>(null);
+  const part = from <= 2 ? PARTS[from] : undefined;
+  const first = starts.find((start) => (part === undefined ? start.minute >= from * 60 : start.part === part))?.at;
+  useEffect(() => {
+    box.current?.querySelector<HTMLButtonElement>(`[data-at="${first ?? ''}"]`)?.focus();
+  }, [first]);
+  const shown = PARTS.filter((one) => starts.some((start) => start.part === one));
+  return (
+    <div ref={box} className="mt-1.5 grid gap-2 rounded-xl border border-line bg-paper p-3 sm:ml-[9.5rem]">
+      {shown.map((one) => (
+        <div key={one} className="flex flex-wrap items-center gap-1.5" role="group" aria-label={one}>
+          <span className="w-20 text-sm text-soft">{one}</span>
+          <span className="flex flex-1 flex-wrap gap-1.5">
+            {starts
+              .filter((start) => start.part === one)
+              .map((start) => (
+                <button
+                  key={start.at}
+                  type="button"
+                  data-at={start.at}
+                  className="start"
+                  aria-pressed={start.at === chosen}
+                  onClick={() => onPick(start)}
+                >
+                  {minuteOfDay(start.minute)}
+                </button>
+              ))}
+          </span>
+        </div>
+      ))}
+    </div>
+  );
+}

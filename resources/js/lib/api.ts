@@ -1,0 +1,51 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './api-types';
+
+export type Schemas = components['schemas'];
+export type Refusal = Schemas['Refusal'];
+
+/** A "no" of the API: its sentence, and what is wrong field by field. */
+export class Refused extends Error {
+  constructor(
+    readonly refusal: Refusal,
+    readonly status: number,
+  ) {
+    super(refusal.message);
+  }
+}
+
+export const api = createClient<paths>({
+  headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+});
+
+api.use({
+  onRequest({ request }) {
+    const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+    if (token !== undefined) {
+      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+    }
+    return request;
+  },
+});
+
+type Answer<T> = { data?: T; error?: Refusal; response: Response };
+
+/** The data, or the API's refusal as an error. */
+export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
+  const { data, error, response } = await answer.catch(() => {
+    throw new Refused(
+      { code: 'offline', message: 'Nothing came back. Check the connection and try again; nothing you typed is lost.' },
+      0,
+    );
+  });
+  if (data !== undefined) {
+    return data;
+  }
+  throw new Refused(error ?? { code: 'broken', message: 'That did not work. Try again in a moment.' }, response.status);
+}
+
+export function refusalOf(wrong: unknown): Refusal {
+  return wrong instanceof Refused
+    ? wrong.refusal
+    : { code: 'broken', message: 'That did not work. Try again in a moment.' };
+}

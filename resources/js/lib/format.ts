@@ -1,0 +1,68 @@
+/** Dates with their weekday, times in a named zone, amounts with their currency: all through Intl. */
+
+const LOCALE = 'en-GB';
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+function formatter(zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = zone + JSON.stringify(options);
+  const known = formats.get(key);
+  if (known !== undefined) {
+    return known;
+  }
+  const made = new Intl.DateTimeFormat(LOCALE, { timeZone: zone, ...options });
+  formats.set(key, made);
+  return made;
+}
+
+export const clock = (instant: string, zone: string): string =>
+  formatter(zone, { hour: 'numeric', minute: '2-digit', hourCycle: 'h23' }).format(new Date(instant)).replace(/^0/, '');
+
+export const day = (instant: string, zone: string): string =>
+  formatter(zone, { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date(instant));
+
+export const moment = (instant: string, zone: string): string =>
+  `${formatter(zone, { weekday: 'short', day: 'numeric', month: 'short' }).format(new Date(instant))}, ${clock(instant, zone)}`;
+
+/** A local date (no instant) in parts. */
+export function dateParts(date: string): { weekday: string; day: string; month: string; weekend: boolean } {
+  const at = new Date(`${date}T12:00:00Z`);
+  return {
+    weekday: formatter('UTC', { weekday: 'short' }).format(at),
+    day: formatter('UTC', { day: 'numeric' }).format(at),
+    month: formatter('UTC', { month: 'long' }).format(at),
+    weekend: at.getUTCDay() === 0 || at.getUTCDay() === 6,
+  };
+}
+
+export const longDate = (date: string): string =>
+  formatter('UTC', { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date(`${date}T12:00:00Z`));
+
+export function addDays(date: string, days: number): string {
+  return new Date(Date.parse(`${date}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+}
+
+/** Amounts are integers in the minor unit. */
+export function money(minor: number, currency: string): string {
+  const format = new Intl.NumberFormat(LOCALE, { style: 'currency', currency });
+  return format.format(minor / 10 ** digits(currency));
+}
+
+export function digits(currency: string): number {
+  return new Intl.NumberFormat(LOCALE, { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
+}
+
+export function duration(minutes: number): string {
+  const hours = Math.floor(minutes / 60);
+  const rest = minutes % 60;
+  if (hours === 0) {
+    return `${rest} minutes`;
+  }
+  return `${hours} ${hours === 1 ? 'hour' : 'hours'}${rest === 0 ? '' : ` ${rest} minutes`}`;
+}
+
+export const cityOf = (zone: string): string => (zone.split('/').at(-1) ?? zone).replaceAll('_', ' ');
+
+/** "8:30" of a minute of the day. */
+export const minuteOfDay = (minute: number): string =>
+  `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;

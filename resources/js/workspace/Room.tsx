@@ -1,0 +1,58 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { NavLink, Outlet, useParams } from 'react-router';
+import { api, type Schemas } from '../lib/api';
+
+const ROOMS = [
+  ['board', 'Board'],
+  ['offer', 'Offer'],
+  ['roster', 'Roster'],
+  ['gate', 'Gate'],
+] as const;
+
+/** The bar above every room, and the room. */
+export function Room({ me }: { me: Schemas['Me'] }) {
+  const { business } = useParams();
+  const queries = useQueryClient();
+  const here = me.businesses.find((one) => one.slug === business);
+  const leave = async () => {
+    await api.POST('/api/sign-out');
+    queries.clear();
+    window.location.assign('/sign-in');
+  };
+  if (here === undefined) {
+    return (
+      <main className="p-6">
+        <h1 className="text-2xl">This business is not yours</h1>
+        <p>
+          <a href="/">Back to where you work</a>
+        </p>
+      </main>
+    );
+  }
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <header className="bg-slate text-[var(--on-slate)]">
+        <div className="flex min-h-12 flex-wrap items-stretch gap-x-6 px-5">
+          <p className="flex items-center font-head text-lg font-bold">{here.name}</p>
+          <nav aria-label="Rooms" className="flex h-12 gap-5">
+            {ROOMS.map(([path, label]) => (
+              <NavLink key={path} to={`/at/${here.slug}/${path}`} className="room-link">
+                {label}
+              </NavLink>
+            ))}
+          </nav>
+          <span className="flex-1" />
+          {me.standIns !== null && (
+            <a className="flex items-center text-sm" href={`${me.standIns}/stand-ins`}>
+              Stand-ins
+            </a>
+          )}
+          <button type="button" className="text-sm underline underline-offset-4" onClick={() => void leave()}>
+            Sign out
+          </button>
+        </div>
+      </header>
+      <Outlet />
+    </div>
+  );
+}

@@ -1,0 +1,61 @@
+import { useQuery } from '@tanstack/react-query';
+import { Navigate, Route, Routes } from 'react-router';
+import { ForgotPassword } from '../accounts/ForgotPassword';
+import { NewPassword } from '../accounts/NewPassword';
+import { SignIn } from '../accounts/SignIn';
+import { SignUp } from '../accounts/SignUp';
+import { Start } from '../accounts/Start';
+import { Board } from '../board/Board';
+import { Offer } from '../offer/Offer';
+import { Roster } from '../roster/Roster';
+import { GateRoom } from '../roster/GateRoom';
+import { me } from './queries';
+import { Room } from './Room';
+
+/** Who is signed in decides which doors there are. */
+export function Workspace() {
+  const { data, error } = useQuery(me);
+  if (error !== null) {
+    return (
+      <main className="p-6">
+        <h1 className="text-2xl">Yard Bell does not answer</h1>
+        <p>{error.message}</p>
+      </main>
+    );
+  }
+  if (data === undefined) {
+    return (
+      <p className="p-6" role="status">
+        Yard Bell is opening
+      </p>
+    );
+  }
+  const first = data.businesses[0];
+  const home = data.user === null ? '/sign-in' : first === undefined ? '/start' : `/at/${first.slug}/board`;
+  return (
+    <Routes>
+      {data.user === null ? (
+        <>
+          <Route path="/sign-in" element={<SignIn />} />
+          <Route path="/sign-up" element={<SignUp />} />
+          <Route path="/forgot-password" element={<ForgotPassword />} />
+        </>
+      ) : (
+        <>
+          <Route
+            path="/start"
+            element={first === undefined ? <Start me={data} /> : <Navigate to={`/at/${first.slug}/gate`} replace />}
+          />
+          <Route path="/at/:business" element={<Room me={data} />}>
+            <Route path="board" element={<Board />} />
+            <Route path="offer" element={<Offer />} />
+            <Route path="roster" element={<Roster />} />
+            <Route path="gate" element={<GateRoom me={data} />} />
+          </Route>
+        </>
+      )}
+      <Route path="/new-password" element={<NewPassword />} />
+      <Route path="*" element={<Navigate to={home} replace />} />
+    </Routes>
+  );
+}

@@ -1,0 +1,11 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="robots" content="noindex">
+    <title>Yard Bell</title>
+    @vite(['resources/css/app.css', 'resources/js/workspace/main.tsx'])
+</head>
+<body><div id="workspace"><p role="status" class="p-6">Yard Bell is opening</p></div></body>
+</html>
