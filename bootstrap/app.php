@@ -20,7 +20,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         $middleware->alias(['demonstration' => DemonstrationOnly::class, 'business' => BusinessOfRoute::class, 'auth' => Authenticate::class]);
         $middleware->redirectGuestsTo('/sign-in');
-        $middleware->encryptCookies(except: ['XSRF-TOKEN']);
         $middleware->api(remove: [SubstituteBindings::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

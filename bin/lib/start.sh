@@ -24,7 +24,7 @@ say 'Yard Bell starts.'
 need_tools
 need_dependencies
 need_build
-mkdir -p "$state" storage/framework/views storage/logs
+mkdir -p "$state/views"
 [ -n "$fresh" ] && rm -rf .yardbell/database .yardbell/mailbox .yardbell/key
 [ -s .yardbell/key ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' >.yardbell/key
 echo $$ >"$state/pid"
@@ -43,11 +43,12 @@ trap 'stop_all; exit 0' INT TERM
 trap stop_all EXIT
 
 export APP_KEY="$(cat .yardbell/key)" APP_URL="http://127.0.0.1:$port" DB_PORT=$database_port YARDBELL_DEMONSTRATION=true \
-    YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$root/.yardbell/mailbox"
+    APP_CONFIG_CACHE="$state/config.php" APP_ROUTES_CACHE="$state/routes.php" APP_EVENTS_CACHE="$state/events.php" VIEW_COMPILED_PATH="$state/views" \
+    YARDBELL_LOG="$root/.yardbell/yardbell.log" YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$root/.yardbell/mailbox"
 database_start "$root/.yardbell/database" "$database_port"
-php artisan migrate --force --quiet || fail 'The tables could not be made; storage/logs/yardbell.log says why.'
+php artisan migrate --force --quiet || fail 'The tables could not be made; .yardbell/yardbell.log says why.'
 php artisan demonstrate | sed 's/^/  /'
-php artisan optimize --quiet || fail 'The application could not be prepared; storage/logs/yardbell.log says why.'
+php artisan optimize --quiet || fail 'The application could not be prepared; .yardbell/yardbell.log says why.'
 
 # Each in a process group of its own, so that stopping ends its workers too, and nothing else.
 set -m
@@ -84,7 +85,7 @@ Ctrl-C or bin/yardbell stop ends it.
 TEXT
 while :; do
     for child in "${children[@]}" "$database_pid"; do
-        kill -0 "$child" 2>/dev/null || { say 'A part of Yard Bell ended by itself; logs are in .yardbell/run and storage/logs.' >&2; stop_all; exit 1; }
+        kill -0 "$child" 2>/dev/null || { say 'A part of Yard Bell ended by itself; logs are in .yardbell.' >&2; stop_all; exit 1; }
     done
     sleep 2 &
     wait $!

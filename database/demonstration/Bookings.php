@@ -45,6 +45,7 @@ final readonly class Bookings
         $clients = array_map(fn (string $name): Client => $this->client($business, $name), $names);
         $book = $this->rules->book($business);
         $today = $book->zone->day($this->clock->minute());
+        $turn = 0;
         for ($day = $today - self::DAYS_BACK; $day <= $today + self::DAYS_AHEAD; $day++) {
             $fill = self::PER_PERSON * ($day <= $today + 1 ? 1.0 : 1.0 - 0.05 * ($day - $today));
             foreach ($business->services()->get() as $service) {
@@ -55,7 +56,7 @@ final readonly class Bookings
                     $slots = (new SlotSearch($book, $diary))->slots($ask);
                     if ($slots !== []) {
                         $slot = $slots[$random->getInt(0, count($slots) - 1)];
-                        $this->write($business, $service, $slot, $clients[$random->getInt(0, count($clients) - 1)], $random);
+                        $this->write($business, $service, $slot, $clients[$turn++ % count($clients)], $random);
                     }
                 }
             }

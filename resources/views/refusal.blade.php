@@ -4,6 +4,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $message }}</title>
+    <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     @vite('resources/css/stand-ins.css')
 </head>
 <body><main><h1>Sorry</h1><p>{{ $message }}</p></main></body>

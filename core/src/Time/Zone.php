@@ -47,7 +47,7 @@ final class Zone
         }
 
         // An abbreviation or a bare offset is no zone: it has no transitions.
-        return $zone->getName() === $name && $zone->getTransitions(0, 0) !== false ? new self($name, $zone) : throw InvalidTime::zone($name);
+        return $zone->getTransitions(0, 0) !== false ? new self($name, $zone) : throw InvalidTime::zone($name);
     }
 
     /** The wall minute (day × 1440 + minute) that clocks show at this instant. */

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { addDays, duration, longDate, money } from '../lib/format';
+import { addDays, longDate, money, shortDuration } from '../lib/format';
 import { board as boardQuery, boardVersion } from '../workspace/queries';
 import { BookingCard } from './BookingCard';
 import { ComingUp } from './ComingUp';
@@ -49,12 +49,12 @@ export function Board() {
   const free = data.lanes.reduce((sum, lane) => sum + lane.freeMinutes, 0);
   return (
     <main className="flex flex-1 flex-col gap-3 px-5 py-4">
-      <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
-        <div>
+      <div className="flex items-end justify-between gap-x-6 gap-y-3 max-lg:flex-wrap">
+        <div className="min-w-72">
           <h1 className="text-3xl">{longDate(data.date)}</h1>
           <p className="text-soft">
-            {data.takings.bookings} {data.takings.bookings === 1 ? 'booking' : 'bookings'} · {duration(free)} still open
-            · {money(data.takings.total, data.business.currency)}
+            {data.takings.bookings} {data.takings.bookings === 1 ? 'booking' : 'bookings'} · {shortDuration(free)} still
+            open · {money(data.takings.total, data.business.currency)}
             {data.takings.due > 0 && `, of which ${money(data.takings.due, data.business.currency)} due`}
           </p>
         </div>

@@ -1,5 +1,5 @@
 import type { Schemas } from '../lib/api';
-import { clock, duration } from '../lib/format';
+import { clock, shortDuration } from '../lib/format';
 import { Mark } from '../ui/Mark';
 import { Tag } from './Tag';
 import { useWalk } from './useWalk';
@@ -45,7 +45,7 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
                         ? 'off'
                         : lane.freeMinutes === 0
                           ? 'full'
-                          : `${duration(lane.freeMinutes).replace(' minutes', ' min')} free`}
+                          : `${shortDuration(lane.freeMinutes)} free`}
                     </span>
                   </span>
                 </p>

@@ -41,7 +41,8 @@ export function Tag({ tag, zone, at, chosen, focusable, lane, onKey, onChoose }:
         onClick={() => onChoose(tag.id)}
       >
         <span className="tag-text" aria-hidden="true">
-          <span className="tag-long font-bold">{who}</span>
+          <span className="tag-long tag-full font-bold">{who}</span>
+          <span className="tag-middle font-bold">{shortened(who)}</span>
           <span className="tag-long">{tag.service}</span>
           {word !== '' && (
             <span className="tag-long word" data-money={tag.money}>
@@ -62,3 +63,10 @@ const initials = (name: string): string =>
     .join('')
     .slice(0, 2)
     .toUpperCase();
+
+/** "Lars P.": who it is, where a whole name does not fit. */
+function shortened(name: string): string {
+  const words = name.split(' ');
+  const last = words.length > 1 ? words.at(-1) : undefined;
+  return `${words[0] ?? ''}${last === undefined ? '' : ` ${last.slice(0, 1)}.`}`;
+}

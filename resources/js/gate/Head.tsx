@@ -9,7 +9,7 @@ export function Head({ page }: { page: Page }) {
             {page.business.name}
           </a>
         </p>
-        <p className="max-w-[60ch] opacity-90">{page.business.about}</p>
+        <p className="opacity-90">{page.business.about}</p>
       </div>
     </header>
   );

@@ -61,6 +61,13 @@ export function duration(minutes: number): string {
   return `${hours} ${hours === 1 ? 'hour' : 'hours'}${rest === 0 ? '' : ` ${rest} minutes`}`;
 }
 
+/** "5 h 15", where there is little room. */
+export function shortDuration(minutes: number): string {
+  const hours = Math.floor(minutes / 60);
+  const rest = minutes % 60;
+  return hours === 0 ? `${rest} min` : `${hours} h${rest === 0 ? '' : ` ${rest}`}`;
+}
+
 export const cityOf = (zone: string): string => (zone.split('/').at(-1) ?? zone).replaceAll('_', ' ');
 
 /** "8:30" of a minute of the day. */

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Gate\ClientLink;
+use App\Models\Booking;
+use App\Support\Clock;
+use Tests\Support\Contract;
+use Tests\Support\Yard;
+
+it('offers two weeks of times, as the description says', function (): void {
+    $yard = Yard::open(people: 2);
+    $answer = $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}")->assertOk();
+    Contract::holds('OpenTimes', $answer);
+    expect($answer->json('days'))->toHaveCount(14)->and($answer->json('ruler'))->toBe(['from' => 540, 'to' => 1020])
+        ->and($answer->json('days.2.starts.0.minute'))->toBe(540)->and($answer->json('days.2.starts.0.staff'))->toHaveCount(2);
+});
+
+it('asks the database a fixed number of times, whatever there is', function (): void {
+    $count = function (Yard $yard): int {
+        $queries = 0;
+        Illuminate\Support\Facades\DB::listen(function () use (&$queries): void {
+            $queries++;
+        });
+        $this->getJson("/gate-api/pages/{$yard->business->slug}/open-times?service={$yard->lesson->id}")->assertOk();
+
+        return $queries;
+    };
+    $small = Yard::open(slug: 'small');
+    $large = Yard::open(slug: 'large', people: 3);
+    foreach (['09:00', '10:00', '11:00', '12:00'] as $time) {
+        $large->book($time);
+    }
+    $few = $count($small);
+    expect($count($large))->toBe($few)->and($few)->toBeLessThan(12);
+});
+
+it('serves the page with title, description and first data in it', function (): void {
+    $yard = Yard::open();
+    $page = $this->get('/book/yard')->assertOk();
+    expect($page->getContent())->toContain('<title>Book at Yard</title>', '<meta name="description"', 'id="first"', Yard::at('09:00'))
+        ->and($page->headers->get('Content-Security-Policy'))->toContain("script-src 'self'")->not->toContain('unsafe-inline');
+    $yard->business->update(['published_at' => null]);
+    $this->get('/book/yard')->assertNotFound();
+    $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}")->assertNotFound();
+});
+
+it('books from end to end', function (): void {
+    $yard = Yard::open();
+    $held = $this->postJson('/gate-api/pages/yard/holds', ['service' => $yard->lesson->id, 'staff' => null, 'start' => Yard::at('10:00')])->assertCreated();
+    Contract::holds('ClientBooking', $held);
+    $answer = $this->postJson("/gate-api/bookings/{$held->json('id')}/book?{$held->json('query')}", ['name' => 'Kim Post', 'email' => 'Kim@Post.example', 'phone' => '+44 1632 960123', 'note' => 'Left-handed'])->assertOk();
+    Contract::holds('Booked', $answer);
+    expect($answer->json('booking.state'))->toBe('confirmed')->and(Booking::query()->firstOrFail()->client?->phone)->toBe('+441632960123');
+    $this->get("/b/{$held->json('id')}?{$held->json('query')}")->assertOk()->assertSee('Your booking at Yard');
+    $this->get("/b/{$held->json('id')}/calendar?{$held->json('query')}")->assertOk()->assertSee('BEGIN:VEVENT');
+    Contract::holds('ClientBooking', $this->postJson("/gate-api/bookings/{$held->json('id')}/cancel?{$held->json('query')}")->assertOk());
+    expect(Booking::query()->firstOrFail()->state->value)->toBe('cancelled');
+});
+
+it('says at the field what is wrong, and books nothing', function (array $changes, string $field, string $sentence): void {
+    $yard = Yard::open();
+    $booking = $yard->hold('10:00');
+    $details = $changes + ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''];
+    $answer = $this->postJson("/gate-api/bookings/{$booking->id}/book?".app(ClientLink::class)->query($booking), $details)->assertUnprocessable();
+    Contract::holds('Refusal', $answer);
+    expect($answer->json("fields.{$field}"))->toContain($sentence)->and($booking->refresh()->state->value)->toBe('held');
+})->with([
+    [['name' => '  '], 'name', 'tell us your name'],
+    [['name' => str_repeat('x', 121)], 'name', 'At most 120 characters'],
+    [['email' => 'kim'], 'email', 'does not look like a mail address'],
+    [['email' => ''], 'email', 'We need a mail address'],
+    [['phone' => '12'], 'phone', 'does not look like a telephone number'],
+    [['note' => str_repeat('x', 1001)], 'note', 'At most 1000 characters'],
+]);
+
+it('refuses what makes no sense with a sentence and a 4xx', function (array $body, int $status): void {
+    $yard = Yard::open();
+    $body += ['service' => $yard->lesson->id, 'staff' => null, 'start' => Yard::at('10:00')];
+    $answer = $this->postJson('/gate-api/pages/yard/holds', $body)->assertStatus($status);
+    Contract::holds('Refusal', $answer);
+    expect(Booking::query()->count())->toBe(0);
+})->with([
+    'another service' => [['service' => '01m84dghqph39a0f0nprcswqw1'], 404],
+    'no instant' => [['start' => 'soon'], 422],
+    'a list' => [['start' => ['x']], 422],
+    'in the past' => [['start' => '2020-01-01T10:00Z'], 409],
+    'off the grid' => [['start' => gmdate('Y-m-d', time() + 172800).'T10:07Z'], 409],
+    'another person' => [['staff' => '01m84dghqph39a0f0nprcswqw1'], 409],
+]);
+
+it('lets nobody in without a good seal', function (string $method, string $path): void {
+    $yard = Yard::open();
+    $booking = $yard->book('10:00');
+    $good = app(ClientLink::class)->query($booking);
+    $other = app(ClientLink::class)->query($yard->book('12:00'));
+    $details = ['name' => 'Eve', 'email' => 'eve@post.example', 'phone' => '', 'note' => ''];
+    foreach (['', '?until=99999999999&seal=x', "?{$other}", '?'.preg_replace('/until=\d/', 'until=9', $good)] as $seal) {
+        $this->json($method, sprintf($path, $booking->id).$seal, $method === 'POST' ? $details : [])->assertNotFound();
+    }
+    app(Clock::class)->putForward(40 * 1440);
+    $this->json($method, sprintf($path, $booking->id)."?{$good}", $method === 'POST' ? $details : [])->assertNotFound();
+    expect($booking->refresh()->state->value)->toBe('confirmed');
+})->with([['GET', '/gate-api/bookings/%s'], ['POST', '/gate-api/bookings/%s/book'], ['POST', '/gate-api/bookings/%s/cancel'], ['GET', '/b/%s'], ['GET', '/b/%s/calendar']]);

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bookings\CancelBooking;
+use App\Messages\DeliverDue;
+use App\Models\OutboxEntry;
+use App\StandIns\MailboxFiles;
+use App\Support\Clock;
+use Sabre\VObject\Reader;
+use Tests\Support\Yard;
+
+/** @return array<string, mixed> the newest mail to an address */
+function mailTo(string $address, string $subject): array
+{
+    foreach (app(MailboxFiles::class)->all() as $mail) {
+        if ($mail['to'] === $address && str_starts_with($mail['subject'], $subject)) {
+            return $mail;
+        }
+    }
+    throw new RuntimeException("No mail \"{$subject}\" to {$address}.");
+}
+
+it('mails client, staff and owner, the client with a calendar file', function (): void {
+    $yard = Yard::open(['price' => 4800]);
+    $booking = $yard->book('10:00');
+    app(DeliverDue::class)();
+    $mail = mailTo('kim@post.example', 'Booked: Lesson');
+    $event = Reader::read((string) $mail['calendar'])->VEVENT;
+    expect($mail['text'])->toContain('Lesson, 60 minutes', '(Lisbon time)', 'Ana Reed', '1 Yard Lane', '€48.00, to be paid when you come', "/b/{$booking->id}?until=")
+        ->and($mail['method'])->toBe('REQUEST')
+        ->and((string) $event->UID)->toBe("{$booking->id}@yardbell")
+        ->and($event->DTSTART->getDateTime()->format('H:i e'))->toBe('10:00 UTC')
+        ->and(mailTo('ana@yard.example', 'Booked')['text'])->toContain('Kim Post')
+        ->and(mailTo('owner@yard.example', 'Booked')['calendar'])->toBeNull();
+});
+
+it('takes the event back under the same UID when it is cancelled', function (): void {
+    $yard = Yard::open();
+    $booking = $yard->book('10:00');
+    app(CancelBooking::class)($yard->business->id, $booking->id, 'Owner', 'The kiln is cold.');
+    app(DeliverDue::class)();
+    $mail = mailTo('kim@post.example', 'Cancelled');
+    $calendar = Reader::read((string) $mail['calendar']);
+    expect((string) $calendar->METHOD)->toBe('CANCEL')->and((string) $calendar->VEVENT->UID)->toBe("{$booking->id}@yardbell")
+        ->and((string) $calendar->VEVENT->SEQUENCE)->toBe('1')->and($mail['text'])->toContain('The kiln is cold.');
+});
+
+it('rings the reminder once, when its time has come', function (): void {
+    $yard = Yard::open();
+    $yard->book('10:00', days: 3);
+    app(DeliverDue::class)();
+    expect(fn () => mailTo('kim@post.example', 'Tomorrow'))->toThrow(RuntimeException::class);
+    app(Clock::class)->putForward(3 * 1440);
+    expect(app(DeliverDue::class)())->toBe(1)->and(app(DeliverDue::class)())->toBe(0)
+        ->and(mailTo('kim@post.example', 'Tomorrow')['text'])->toContain('we see you soon');
+});
+
+it('sends nothing twice although a worker died after sending', function (): void {
+    $yard = Yard::open();
+    $yard->book('10:00');
+    app(DeliverDue::class)();
+    $before = app(MailboxFiles::class)->all();
+    OutboxEntry::query()->where('state', 'sent')->update(['state' => 'waiting']); // as if it had died before it wrote that down
+    app(DeliverDue::class)();
+    expect(app(MailboxFiles::class)->all())->toEqual($before)->and(OutboxEntry::query()->where('state', 'sent')->count())->toBe(3);
+});
+
+it('tries a full mailbox again with growing waits, then shows it', function (): void {
+    $yard = Yard::open();
+    $booking = $yard->book('10:00', 'full.box@post.example', days: 9);
+    for ($try = 0; $try < 7; $try++) {
+        app(DeliverDue::class)();
+        app(Clock::class)->putForward(800);
+    }
+    $entry = OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->firstOrFail();
+    expect([$entry->state, $entry->attempts])->toBe(['failed', 6])->and($entry->error)->toContain('is full');
+    $this->actingAs($yard->owner)->getJson("/api/businesses/yard/bookings/{$booking->id}")->assertJsonFragment(['state' => 'failed']);
+});

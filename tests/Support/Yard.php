@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Bookings\ConfirmBooking;
+use App\Bookings\HoldTime;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Location;
+use App\Models\Member;
+use App\Models\Service;
+use App\Models\User;
+use App\Offer\SaveService;
+use App\Support\Clock;
+use YardBell\Core\Time\Wall;
+
+/** A small business to test with: open from 9 to 17 every day, an hour's lesson every half hour, Ana and Bo. */
+final readonly class Yard
+{
+    /** @param list<Member> $staff */
+    private function __construct(public User $owner, public Business $business, public array $staff, public Service $lesson)
+    {
+    }
+
+    /** @param array<string, mixed> $service */
+    public static function open(array $service = [], string $slug = 'yard', int $people = 1): self
+    {
+        $owner = User::query()->create(['name' => "Owner of {$slug}", 'email' => "owner@{$slug}.example", 'password' => 'clay-and-water', 'email_verified_at' => now()]);
+        $business = Business::query()->create([
+            'slug' => $slug, 'name' => ucfirst($slug), 'about' => '', 'time_zone' => 'Europe/Lisbon', 'currency' => 'EUR', 'published_at' => now(),
+            'opening_hours' => array_fill_keys(Wall::WEEKDAYS, [['from' => '09:00', 'to' => '17:00']]),
+        ]);
+        $business->users()->attach($owner->id, ['role' => 'owner']);
+        Location::query()->create(['business_id' => $business->id, 'name' => 'Yard', 'address' => '1 Yard Lane']);
+        $staff = array_map(static fn (int $i): Member => Member::query()->create([
+            'business_id' => $business->id, 'name' => ['Ana Reed', 'Bo Marsh', 'Cy Fenn'][$i], 'email' => ['ana', 'bo', 'cy'][$i]."@{$slug}.example",
+            'colour' => 'moss', 'pattern' => 'bars', 'position' => $i,
+        ]), range(0, $people - 1));
+        $lesson = app(SaveService::class)($business, null, $service + [
+            'name' => 'Lesson', 'description' => '', 'price' => 0, 'payment' => 'none', 'minutes' => 60, 'start_every' => 30,
+        ], array_map(static fn (Member $member): string => $member->id, $staff));
+
+        return new self($owner, $business, $staff, $lesson->refresh());
+    }
+
+    /** An instant on the day after tomorrow, as clocks show it there in winter: "10:00". */
+    public static function at(string $time, int $days = 2): string
+    {
+        return app(Clock::class)->now()->addDays($days)->format('Y-m-d').'T'.$time.'Z';
+    }
+
+    public function hold(string $time, int $days = 2): Booking
+    {
+        return app(HoldTime::class)($this->business, $this->lesson, null, Wall::instant(self::at($time, $days)));
+    }
+
+    public function book(string $time, string $email = 'kim@post.example', int $days = 2): Booking
+    {
+        $booking = $this->hold($time, $days);
+        app(ConfirmBooking::class)($this->business, $booking->id, ['name' => 'Kim Post', 'email' => $email, 'phone' => '', 'note' => '']);
+
+        return $booking->refresh();
+    }
+}

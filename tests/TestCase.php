@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Support\Clock;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\TestCase as Base;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Against a real database, whose port bin/yardbell test gives. Tables are made once a run; each test begins with them
+ * empty, because what is tested spans several connections and processes and cannot hide in one transaction.
+ */
+abstract class TestCase extends Base
+{
+    private static bool $migrated = false;
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require dirname(__DIR__).'/bootstrap/app.php';
+        $app->useEnvironmentPath(__DIR__);
+        $app->make(Kernel::class)->bootstrap();
+        $folder = sys_get_temp_dir().'/yardbell-mail-'.getmypid();
+        $app['config']->set(['yardbell.mailbox' => $folder, 'yardbell.demonstration' => true, 'yardbell.stand_ins' => 'http://stand-ins.example', 'yardbell.tries_a_minute' => 1000,
+            'app.key' => 'base64:'.base64_encode(str_repeat('k', 32))]);
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        if (! self::$migrated) {
+            self::$migrated = true;
+            $this->app?->make(Kernel::class)->call('migrate:fresh', ['--force' => true]);
+        }
+        DB::statement('set foreign_key_checks = 0');
+        foreach (DB::select('show tables') as $row) {
+            $table = array_values((array) $row)[0];
+            if ($table !== 'migrations') {
+                DB::table($table)->delete();
+            }
+        }
+        DB::statement('set foreign_key_checks = 1');
+        array_map(unlink(...), glob(config('yardbell.mailbox').'/*') ?: []);
+        $this->app?->make(Clock::class)->forget();
+    }
+}
