@@ -97,7 +97,7 @@ final readonly class BoardReader
     }
 
     /**
-     * @param Collection<int, Booking> $tags
+     * @param  Collection<int, Booking>  $tags
      * @return array<string, mixed>
      */
     private function lane(RuleBook $book, Member $member, int $day, Timeline $open, Collection $tags): array
@@ -150,8 +150,8 @@ final readonly class BoardReader
     /**
      * The hours the day is drawn on: whole hours around all that is open or taken.
      *
-     * @param array<string, Timeline> $open
-     * @param Collection<int, Booking> $tags
+     * @param  array<string, Timeline>  $open
+     * @param  Collection<int, Booking>  $tags
      * @return array<string, mixed>
      */
     private function ruler(RuleBook $book, int $day, array $open, Collection $tags): array
@@ -177,8 +177,8 @@ final readonly class BoardReader
     }
 
     /**
-     * @param array<string, Timeline> $open
-     * @param Collection<int, Booking> $bookings
+     * @param  array<string, Timeline>  $open
+     * @param  Collection<int, Booking>  $bookings
      * @return list<array<string, mixed>>
      */
     private function ribbon(RuleBook $book, int $monday, array $open, Collection $bookings): array
@@ -203,7 +203,7 @@ final readonly class BoardReader
     }
 
     /**
-     * @param Collection<int, Booking> $tags
+     * @param  Collection<int, Booking>  $tags
      * @return array{bookings: int, total: int, due: int}
      */
     private function takings(Collection $tags, RuleBook $book, int $day): array

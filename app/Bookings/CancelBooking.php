@@ -23,7 +23,7 @@ final readonly class CancelBooking
     ) {
     }
 
-    /** @param string $by "client", or the name of who did it in the workspace */
+    /** @param  string  $by "client", or the name of who did it in the workspace */
     public function __invoke(int $businessId, string $bookingId, string $by, string $why = ''): Booking
     {
         return $this->db->transaction(function () use ($businessId, $bookingId, $by, $why): Booking {

@@ -19,8 +19,8 @@ final readonly class Claims
     }
 
     /**
-     * @param list<string> $takers people (later units too)
-     * @param int $from instant, $until instant: all that will be taken, set-up and clear-up included
+     * @param  list<string>  $takers people (later units too)
+     * @param  int  $from instant, $until instant: all that will be taken, set-up and clear-up included
      */
     public function take(Business $business, array $takers, int $from, int $until): void
     {

@@ -29,7 +29,7 @@ final readonly class ConfirmBooking
     }
 
     /**
-     * @param array{name: string, email: string, phone: string, note: string} $details checked before
+     * @param  array{name: string, email: string, phone: string, note: string}  $details checked before
      * @return string|null where to pay; null when it is booked
      *
      * @throws TimeTaken
@@ -69,7 +69,7 @@ final readonly class ConfirmBooking
         $this->outbox->remind($booking);
     }
 
-    /** @param array{name: string, email: string, phone: string} $details */
+    /** @param  array{name: string, email: string, phone: string}  $details */
     private function client(Business $business, array $details): Client
     {
         return Client::query()->updateOrCreate(

@@ -31,8 +31,8 @@ final readonly class HoldTime
     }
 
     /**
-     * @param string|null $member null: anyone
-     * @param int $start instant
+     * @param  string|null  $member null: anyone
+     * @param  int  $start instant
      *
      * @throws TimeTaken with the nearest times that are free
      */
@@ -109,7 +109,7 @@ final readonly class HoldTime
             'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $slot->end - $slot->start,
             'setup' => $service->setup, 'clearup' => $service->clearup,
             'taken_from' => Instants::carbon($slot->start - $service->setup), 'taken_until' => Instants::carbon($slot->end + $service->clearup),
-            'state' => State::Held, 'held_until' => Instants::carbon($until), 'price' => $service->price,
+            'party' => 1, 'note' => '', 'calendar_sequence' => 0, 'state' => State::Held, 'held_until' => Instants::carbon($until), 'price' => $service->price,
             'currency' => $business->currency, 'payment' => $service->payment, 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
         ]);
         foreach ($slot->staff as $member) {

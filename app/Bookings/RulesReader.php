@@ -46,7 +46,7 @@ final readonly class RulesReader
     /**
      * What is booked on and around these local dates (day numbers, both included).
      *
-     * @param string|null $turnOf the service whose turn (rules.md T16) will be asked for
+     * @param  string|null  $turnOf the service whose turn (rules.md T16) will be asked for
      */
     public function diary(Business $business, int $fromDay, int $toDay, ?string $turnOf = null): Diary
     {
@@ -73,7 +73,7 @@ final readonly class RulesReader
         return new Diary(array_values($bookings), lastTaken: $turnOf === null ? [] : $this->lastTaken($business, $turnOf));
     }
 
-    /** @param list<string> $staff */
+    /** @param  list<string>  $staff */
     private function booking(stdClass $row, array $staff): Booking
     {
         return new Booking(

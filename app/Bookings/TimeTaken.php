@@ -10,13 +10,13 @@ use YardBell\Core\Availability\Slot;
 /** The time asked for is not, or no longer, to be had. Carries the nearest times that are. */
 final class TimeTaken extends Refusal
 {
-    /** @param list<Slot> $near */
+    /** @param  list<Slot>  $near */
     private function __construct(string $message, public readonly array $near)
     {
         parent::__construct($message, 409);
     }
 
-    /** @param list<Slot> $near */
+    /** @param  list<Slot>  $near */
     public static function near(array $near): self
     {
         return new self($near === []

@@ -29,8 +29,8 @@ final readonly class OpenTimes
     }
 
     /**
-     * @param string|null $staff null: anyone
-     * @param int|null $fromDay day number; null: today
+     * @param  string|null  $staff null: anyone
+     * @param  int|null  $fromDay day number; null: today
      * @return array<string, mixed>
      */
     public function of(Business $business, string $service, ?string $staff, ?int $fromDay): array
@@ -64,7 +64,7 @@ final readonly class OpenTimes
     }
 
     /**
-     * @param list<Slot> $slots
+     * @param  list<Slot>  $slots
      * @return array<int, list<array{at: string, minute: int, part: string, staff: list<string>}>> by day number
      */
     private function starts(array $slots, Zone $zone): array
@@ -117,7 +117,7 @@ final readonly class OpenTimes
     /**
      * The hours all days are drawn on.
      *
-     * @param array<int, list<array{from: int, to: int}>> $open
+     * @param  array<int, list<array{from: int, to: int}>>  $open
      * @return array{from: int, to: int}
      */
     private function ruler(array $open): array

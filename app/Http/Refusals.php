@@ -57,7 +57,7 @@ final class Refusals
         return self::shaped($request, $status, $body);
     }
 
-    /** @param array<string, mixed> $body */
+    /** @param  array<string, mixed>  $body */
     private static function shaped(Request $request, int $status, array $body): JsonResponse|Response
     {
         return self::wantsJson($request)

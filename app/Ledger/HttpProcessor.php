@@ -53,7 +53,7 @@ final readonly class HttpProcessor implements Processor
         return hash_equals(hash_hmac('sha256', $body, $this->secret), $seal);
     }
 
-    /** @param array<string, mixed> $body */
+    /** @param  array<string, mixed>  $body */
     private function post(string $path, array $body): Response
     {
         try {

@@ -8,8 +8,8 @@ namespace App\Ledger;
 interface Processor
 {
     /**
-     * @param string $key makes a second call give the first one's checkout
-     * @param int $amount in the currency's minor unit
+     * @param  string  $key makes a second call give the first one's checkout
+     * @param  int  $amount in the currency's minor unit
      *
      * @throws ProcessorUnreachable
      */

@@ -7,6 +7,7 @@ namespace App\Messages;
 use App\Models\Booking;
 use App\Support\Clock;
 use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
 
 /** A booking as an iCalendar file (RFC 5545, 5546): its UID stays the same for life, its sequence counts the changes. */
 final readonly class CalendarFile
@@ -15,7 +16,7 @@ final readonly class CalendarFile
     {
     }
 
-    /** @param string $method PUBLISH, REQUEST or CANCEL */
+    /** @param  string  $method PUBLISH, REQUEST or CANCEL */
     public function of(Booking $booking, string $method): string
     {
         $business = $booking->business()->firstOrFail();
@@ -32,6 +33,7 @@ final readonly class CalendarFile
             'SUMMARY' => "{$booking->service_name}, {$business->name}",
             'LOCATION' => trim("{$location->name}, {$location->address}", ', '),
         ]);
+        assert($event instanceof VEvent);
         if ($method !== 'PUBLISH' && $client !== null) {
             $event->add('ORGANIZER', "mailto:bookings@{$business->slug}.example", ['CN' => $business->name]);
             $event->add('ATTENDEE', "mailto:{$client->email}", ['CN' => $client->name, 'PARTSTAT' => 'ACCEPTED']);

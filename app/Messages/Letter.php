@@ -7,7 +7,7 @@ namespace App\Messages;
 /** A mail ready to be sent: plain text, perhaps with a calendar file. */
 final readonly class Letter
 {
-    /** @param string|null $calendarMethod REQUEST or CANCEL, with $calendar */
+    /** @param  string|null  $calendarMethod REQUEST or CANCEL, with $calendar */
     public function __construct(
         public string $key,
         public string $to,

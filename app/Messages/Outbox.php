@@ -91,7 +91,7 @@ final readonly class Outbox
         ]);
     }
 
-    /** @param array<string, mixed> $entry */
+    /** @param  array<string, mixed>  $entry */
     private function write(array $entry): void
     {
         OutboxEntry::query()->firstOrCreate(['key' => $entry['key']], $entry);

@@ -35,6 +35,9 @@ use YardBell\Core\Booking\State;
  * @property string $note
  * @property int $calendar_sequence
  * @property CarbonImmutable $created_at
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
+ * @property-read Client|null $client
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Payment> $payments
  */
 final class Booking extends Model
 {

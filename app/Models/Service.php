@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property string $assignment
  * @property bool $active
  * @property int $position
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  */
 final class Service extends Model
 {

@@ -16,8 +16,8 @@ final readonly class SaveService
     }
 
     /**
-     * @param array<string, mixed> $values columns
-     * @param list<string> $staff ids of this business
+     * @param  array<string, mixed>  $values columns
+     * @param  list<string>  $staff ids of this business
      */
     public function __invoke(Business $business, ?Service $service, array $values, array $staff): Service
     {
@@ -34,7 +34,7 @@ final readonly class SaveService
         });
     }
 
-    /** @param list<string> $ids */
+    /** @param  list<string>  $ids */
     private function assign(Service $service, string $table, string $column, array $ids): void
     {
         $this->db->table($table)->where('business_id', $service->business_id)->where('service_id', $service->id)->delete();

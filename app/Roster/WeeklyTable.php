@@ -15,7 +15,7 @@ final class WeeklyTable implements ValidationRule
     private const MOST_A_DAY = 12;
 
     /**
-     * @param array<string, list<array{from: string, to: string}>> $table
+     * @param  array<string, list<array{from: string, to: string}>>  $table
      * @return array<int, list<Window>> by weekday, 0 = Monday
      */
     public static function windows(array $table): array

@@ -28,7 +28,7 @@ final readonly class ProcessorStandIn
     {
     }
 
-    /** @param array{key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string} $asked */
+    /** @param  array{key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string}  $asked */
     public function open(array $asked): stdClass
     {
         $this->db->table('stand_in_checkouts')->insertOrIgnore([...$asked, 'id' => 'co_'.Str::lower((string) Str::ulid()), 'state' => 'open', 'created_at' => now()]);

@@ -38,7 +38,7 @@ final readonly class Bookings
     {
     }
 
-    /** @param list<string> $names */
+    /** @param  list<string>  $names */
     public function fill(Business $business, array $names, int $seed): void
     {
         $random = new Randomizer(new Mt19937($seed));

@@ -7,7 +7,6 @@ namespace Database\Demonstration;
 use App\Models\Business;
 use App\Models\Location;
 use App\Models\Member;
-use App\Models\Service;
 use App\Models\User;
 use App\Offer\SaveService;
 use App\Roster\Mark;
@@ -39,7 +38,7 @@ final readonly class Demonstration
         return true;
     }
 
-    /** @param array<string, mixed> $facts */
+    /** @param  array<string, mixed>  $facts */
     private function business(array $facts): Business
     {
         $owner = User::query()->create([...$facts['owner'], 'password' => self::PASSWORD, 'email_verified_at' => now()]);

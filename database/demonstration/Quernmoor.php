@@ -47,7 +47,7 @@ final class Quernmoor
     }
 
     /**
-     * @param list<string> $weekdays
+     * @param  list<string>  $weekdays
      * @return array<string, list<array{from: string, to: string}>>
      */
     public static function days(array $weekdays, string $from, string $to): array
@@ -56,7 +56,7 @@ final class Quernmoor
     }
 
     /**
-     * @param array<string, list<array{from: string, to: string}>> $hours
+     * @param  array<string, list<array{from: string, to: string}>>  $hours
      * @return array<string, mixed>
      */
     private static function member(string $name, array $hours, ?string $breakFrom = null, string $breakTo = ''): array
@@ -70,7 +70,7 @@ final class Quernmoor
     }
 
     /**
-     * @param list<string> $staff
+     * @param  list<string>  $staff
      * @return array<string, mixed>
      */
     public static function service(string $name, string $description, int $price, string $payment, int $minutes, int $setup, int $clearup, int $every, array $staff): array

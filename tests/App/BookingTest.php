@@ -56,7 +56,7 @@ it('books, tells everyone and sets a reminder', function (): void {
 
 it('sets no reminder that would be in the past', function (): void {
     $yard = Yard::open();
-    $yard->book('23:00' > app(Clock::class)->now()->format('H:i') ? '10:00' : '09:00', days: 1);
+    $yard->book(app(Clock::class)->now()->format('H:i') < '23:00' ? '10:00' : '09:00', days: 1);
     expect(OutboxEntry::query()->where('occasion', 'reminder')->where('due_at', '<=', app(Clock::class)->now())->count())->toBe(0);
 });
 

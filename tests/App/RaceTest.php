@@ -19,7 +19,7 @@ use YardBell\Core\Time\Wall;
 /**
  * Runs the same thing in many real processes, each with its own connection, all let loose at the same moment.
  *
- * @param callable(int): string $do what it answers is the child's answer
+ * @param  callable(int): string  $do what it answers is the child's answer
  * @return list<string>
  */
 function atOnce(int $processes, callable $do): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Assert;
 use Symfony\Component\Yaml\Yaml;
@@ -12,7 +13,6 @@ use Symfony\Component\Yaml\Yaml;
 /** What the API description promises, held against what was answered. */
 final class Contract
 {
-    /** @var object|null */
     private static ?object $schemas = null;
 
     public static function holds(string $schema, TestResponse $answer): void
@@ -27,6 +27,7 @@ final class Contract
             $validator->resolver()?->registerRaw($body);
         }
         $result = $validator->validate(json_decode((string) $answer->getContent()), "http://yardbell.example/{$schema}");
-        Assert::assertTrue($result->isValid(), "{$schema}: ".json_encode($result->error()?->message()).' at '.json_encode($result->error()?->data()->fullPath()).' in '.$answer->getContent());
+        $error = $result->error();
+        Assert::assertNull($error, $error === null ? '' : "{$schema}: ".json_encode((new ErrorFormatter)->format($error), JSON_UNESCAPED_SLASHES));
     }
 }

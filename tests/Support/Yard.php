@@ -19,12 +19,12 @@ use YardBell\Core\Time\Wall;
 /** A small business to test with: open from 9 to 17 every day, an hour's lesson every half hour, Ana and Bo. */
 final readonly class Yard
 {
-    /** @param list<Member> $staff */
+    /** @param  list<Member>  $staff */
     private function __construct(public User $owner, public Business $business, public array $staff, public Service $lesson)
     {
     }
 
-    /** @param array<string, mixed> $service */
+    /** @param  array<string, mixed>  $service */
     public static function open(array $service = [], string $slug = 'yard', int $people = 1): self
     {
         $owner = User::query()->create(['name' => "Owner of {$slug}", 'email' => "owner@{$slug}.example", 'password' => 'clay-and-water', 'email_verified_at' => now()]);

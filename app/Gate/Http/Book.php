@@ -33,7 +33,7 @@ final readonly class Book
             'name.required' => 'Please tell us your name.',
             'email.required' => 'We need a mail address to send you the booking.',
             'email.email' => 'This does not look like a mail address. One looks like name@example.com.',
-            'max.string' => 'At most :max characters fit here.',
+            'max' => 'At most :max characters fit here.',
         ]);
         $pay = ($this->confirm)($business, $id, [
             'name' => trim($details['name']),

@@ -36,7 +36,7 @@ final readonly class StoreService
             'price.*' => 'The price is an amount of 0 or more.',
             'staff.required' => 'Choose who does it: without anybody it cannot be booked.',
             'staff.*.in' => 'This person does not work here.',
-            'max.string' => 'At most :max characters fit here.',
+            'max' => 'At most :max characters fit here.',
         ]);
         ($this->save)($business, $service, [
             'name' => trim($given['name']), 'description' => trim($given['description'] ?? ''), 'price' => $given['price'],

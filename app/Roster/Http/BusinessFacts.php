@@ -26,7 +26,7 @@ final readonly class BusinessFacts
         'slug.not_in' => 'This address is needed by Yard Bell itself.',
         'timeZone.required' => 'In which time zone is the business?',
         'currency.regex' => 'Three capitals, like EUR.',
-        'max.string' => 'At most :max characters fit here.',
+        'max' => 'At most :max characters fit here.',
     ];
 
     public function __construct(private ConnectionInterface $db, private Setup $setup)

@@ -29,7 +29,7 @@ final readonly class SaveMember
         ], [
             'name.required' => 'What is this person called?',
             'email.email' => 'This does not look like a mail address. One looks like name@example.com.',
-            'max.string' => 'At most :max characters fit here.',
+            'max' => 'At most :max characters fit here.',
         ]);
         $values = [
             'name' => trim($given['name']), 'email' => $given['email'] ?? null, 'active' => $given['active'] ?? true,

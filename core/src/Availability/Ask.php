@@ -8,11 +8,11 @@ namespace YardBell\Core\Availability;
 final readonly class Ask
 {
     /**
-     * @param int $now instant in minutes
-     * @param int|null $minutes T17: null for the service's own length
-     * @param int $extra minutes that add-ons add
-     * @param string|null $staff only rows with this member
-     * @param string|null $location only rows at this location
+     * @param  int  $now instant in minutes
+     * @param  int|null  $minutes T17: null for the service's own length
+     * @param  int  $extra minutes that add-ons add
+     * @param  string|null  $staff only rows with this member
+     * @param  string|null  $location only rows at this location
      */
     public function __construct(
         public string $service,

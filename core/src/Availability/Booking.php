@@ -10,9 +10,9 @@ use YardBell\Core\Booking\State;
 final readonly class Booking
 {
     /**
-     * @param list<string> $staff
-     * @param list<string> $units
-     * @param int|null $heldUntil only of a held one
+     * @param  list<string>  $staff
+     * @param  list<string>  $units
+     * @param  int|null  $heldUntil only of a held one
      */
     public function __construct(
         public string $id,

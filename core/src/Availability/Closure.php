@@ -9,7 +9,7 @@ use YardBell\Core\Time\Interval;
 /** T4: a time in which nobody, or none of some, can be booked. */
 final readonly class Closure
 {
-    /** @param non-empty-list<string>|null $staff null: everyone */
+    /** @param  non-empty-list<string>|null  $staff null: everyone */
     public function __construct(public string $id, public Interval $interval, public ?array $staff = null)
     {
     }

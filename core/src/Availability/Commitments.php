@@ -13,7 +13,7 @@ final class Commitments
     /** @var array<string, list<Commitment>> */
     private array $units = [];
 
-    /** @param array{int, int} $within instants: what ends before or starts after (travel included) is left out */
+    /** @param  array{int, int}  $within instants: what ends before or starts after (travel included) is left out */
     public function __construct(private readonly RuleBook $book, Diary $diary, int $now, private readonly array $within)
     {
         foreach ($diary->bookings as $booking) {

@@ -8,10 +8,10 @@ namespace YardBell\Core\Availability;
 final readonly class Diary
 {
     /**
-     * @param list<Booking> $bookings
-     * @param list<Session> $sessions
-     * @param list<Seat> $seats
-     * @param array<string, int>|null $lastTaken T16: by staff member, when their latest booking of the service asked
+     * @param  list<Booking>  $bookings
+     * @param  list<Session>  $sessions
+     * @param  list<Seat>  $seats
+     * @param  array<string, int>|null  $lastTaken T16: by staff member, when their latest booking of the service asked
      *                                           for was made, where $bookings are not all there are
      */
     public function __construct(

@@ -14,7 +14,7 @@ final readonly class Grid
     /** T10: a stretch open for longer than this many dates is counted from 00:00 of the start's own date. */
     public const LOOKS_BACK = 7;
 
-    /** @param int $every minutes between starts */
+    /** @param  int  $every minutes between starts */
     public function __construct(private Zone $zone, private int $every, private bool $fromOpening)
     {
     }
@@ -22,7 +22,7 @@ final readonly class Grid
     /**
      * The candidates among $starts, in order of time.
      *
-     * @param Timeline $open the stretches that an `opening` grid is counted from
+     * @param  Timeline  $open the stretches that an `opening` grid is counted from
      * @return list<array{int, int}> start, its local date
      */
     public function candidates(Timeline $starts, Timeline $open): array

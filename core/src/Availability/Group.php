@@ -21,7 +21,7 @@ final class Group
         return "{$booking->service} {$booking->start} {$booking->minutes} ".self::where($booking->staff, $booking->location);
     }
 
-    /** @param list<string> $staff */
+    /** @param  list<string>  $staff */
     public static function where(array $staff, ?string $location): string
     {
         sort($staff);

@@ -7,7 +7,7 @@ namespace YardBell\Core\Availability;
 /** T17: the lengths a service comes in, in minutes, without add-ons. */
 final readonly class Lengths
 {
-    /** @param list<int> $choices in the owner's order; empty for a stepped length */
+    /** @param  list<int>  $choices in the owner's order; empty for a stepped length */
     private function __construct(public array $choices, public int $min, public int $max, public int $step)
     {
     }
@@ -17,7 +17,7 @@ final readonly class Lengths
         return new self([$minutes], $minutes, $minutes, 1);
     }
 
-    /** @param non-empty-list<int> $choices */
+    /** @param  non-empty-list<int>  $choices */
     public static function choices(array $choices): self
     {
         return new self($choices, min($choices), max($choices), 1);

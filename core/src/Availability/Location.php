@@ -8,7 +8,7 @@ use YardBell\Core\Time\Hours;
 
 final readonly class Location
 {
-    /** @param Hours|null $hours null: no limit of its own (T4) */
+    /** @param  Hours|null  $hours null: no limit of its own (T4) */
     public function __construct(public string $id, public string $name, public ?Hours $hours = null)
     {
     }

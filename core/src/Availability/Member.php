@@ -12,10 +12,10 @@ use YardBell\Core\Time\Window;
 final readonly class Member
 {
     /**
-     * @param array<int, list<Window>>|null $weekly own hours by weekday; null: follows the opening hours (T4)
-     * @param array<int, list<Window>> $special own special days by day number
-     * @param list<array{string, Interval}> $timeOff with its id
-     * @param list<Interval> $busy of the outside calendar, in whole minutes
+     * @param  array<int, list<Window>>|null  $weekly own hours by weekday; null: follows the opening hours (T4)
+     * @param  array<int, list<Window>>  $special own special days by day number
+     * @param  list<array{string, Interval}>  $timeOff with its id
+     * @param  list<Interval>  $busy of the outside calendar, in whole minutes
      */
     public function __construct(
         public string $id,

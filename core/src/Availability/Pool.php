@@ -10,9 +10,9 @@ use YardBell\Core\Time\Interval;
 final readonly class Pool
 {
     /**
-     * @param string|null $location the one it serves at, null for every one
-     * @param list<string> $units in the order in which they are taken
-     * @param array<string, list<Interval>> $outages by unit
+     * @param  string|null  $location the one it serves at, null for every one
+     * @param  list<string>  $units in the order in which they are taken
+     * @param  array<string, list<Interval>>  $outages by unit
      */
     public function __construct(
         public string $id,

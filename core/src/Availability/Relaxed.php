@@ -8,10 +8,10 @@ namespace YardBell\Core\Availability;
 final readonly class Relaxed
 {
     /**
-     * @param bool $notice T11
-     * @param bool $limits T12
-     * @param bool $dayparts the dayparts of T5
-     * @param bool $anyTime T4, T5 and T10
+     * @param  bool  $notice T11
+     * @param  bool  $limits T12
+     * @param  bool  $dayparts the dayparts of T5
+     * @param  bool  $anyTime T4, T5 and T10
      */
     public function __construct(
         public bool $notice = false,

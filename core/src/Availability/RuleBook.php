@@ -11,12 +11,12 @@ use YardBell\Core\Time\Zone;
 final readonly class RuleBook
 {
     /**
-     * @param list<Closure> $closures
-     * @param array<string, Daypart> $dayparts
-     * @param array<string, Location> $locations
-     * @param array<string, Pool> $pools
-     * @param array<string, Member> $staff
-     * @param array<string, Service> $services
+     * @param  list<Closure>  $closures
+     * @param  array<string, Daypart>  $dayparts
+     * @param  array<string, Location>  $locations
+     * @param  array<string, Pool>  $pools
+     * @param  array<string, Member>  $staff
+     * @param  array<string, Service>  $services
      */
     public function __construct(
         public Zone $zone,

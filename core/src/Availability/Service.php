@@ -10,13 +10,13 @@ use YardBell\Core\Time\Hours;
 final readonly class Service
 {
     /**
-     * @param Lengths|null $lengths null for a service that is only offered at its sessions
-     * @param bool $gridFromOpening T10: starts counted from the beginning of the open stretch, not by the clock
-     * @param list<string> $dayparts ids; empty: no limit
-     * @param list<string> $locations ids in the service's order
-     * @param list<string> $staff ids in the service's order
-     * @param list<Need> $needs
-     * @param int|null $maxParty null: left out (T13)
+     * @param  Lengths|null  $lengths null for a service that is only offered at its sessions
+     * @param  bool  $gridFromOpening T10: starts counted from the beginning of the open stretch, not by the clock
+     * @param  list<string>  $dayparts ids; empty: no limit
+     * @param  list<string>  $locations ids in the service's order
+     * @param  list<string>  $staff ids in the service's order
+     * @param  list<Need>  $needs
+     * @param  int|null  $maxParty null: left out (T13)
      */
     public function __construct(
         public string $id,

@@ -8,8 +8,8 @@ namespace YardBell\Core\Availability;
 final readonly class Session
 {
     /**
-     * @param list<string> $staff
-     * @param list<string> $units
+     * @param  list<string>  $staff
+     * @param  list<string>  $units
      */
     public function __construct(
         public string $id,

@@ -61,9 +61,9 @@ final readonly class SessionSearch
     /**
      * Several compared one by one as listed, each by its place in the service's order.
      *
-     * @param list<string|null> $a
-     * @param list<string|null> $b
-     * @param list<string> $order
+     * @param  list<string|null>  $a
+     * @param  list<string|null>  $b
+     * @param  list<string>  $order
      */
     private static function compare(array $a, array $b, array $order): int
     {

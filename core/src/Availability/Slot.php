@@ -8,10 +8,10 @@ namespace YardBell\Core\Availability;
 final readonly class Slot
 {
     /**
-     * @param list<string> $staff
-     * @param list<string> $units
-     * @param int $places what is left for others and the asking party together
-     * @param bool|null $next T16: the one "anyone" would get; null where it is drawn afresh
+     * @param  list<string>  $staff
+     * @param  list<string>  $units
+     * @param  int  $places what is left for others and the asking party together
+     * @param  bool|null  $next T16: the one "anyone" would get; null where it is drawn afresh
      */
     public function __construct(
         public int $start,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
-
 /** Which times can be booked: T4–T18 in one sweep over sorted integers. */
 final readonly class SlotSearch
 {
@@ -74,7 +73,7 @@ final readonly class SlotSearch
     /**
      * T16: says of the rows of one start and location which is `next`.
      *
-     * @param list<array{int, int, int, string, non-empty-list<Member>, list<string>, int, bool}> $rows sorted
+     * @param  list<array{int, int, int, string, non-empty-list<Member>, list<string>, int, bool}>  $rows sorted
      * @return list<Slot>
      */
     private function marked(array $rows, Service $service, int $now, int $minutes): array

@@ -51,7 +51,7 @@ final class Starts
     }
 
     /**
-     * @param non-empty-list<Member> $crew all of whom take it together
+     * @param  non-empty-list<Member>  $crew all of whom take it together
      * @return array<int, array{list<string>, int, bool}> by start: the units taken, the places left, whether it joins (T14)
      */
     public function offered(Location $location, array $crew): array
@@ -78,7 +78,7 @@ final class Starts
     /**
      * T14: the groups that this party can join.
      *
-     * @param non-empty-list<Member> $crew
+     * @param  non-empty-list<Member>  $crew
      * @return array<int, array{list<string>, int, bool}>
      */
     private function joined(Location $location, array $crew): array
@@ -99,7 +99,7 @@ final class Starts
         return $rows;
     }
 
-    /** @param non-empty-list<Member> $crew */
+    /** @param  non-empty-list<Member>  $crew */
     private function openFor(Location $location, array $crew): Timeline
     {
         $open = $this->open->of($crew[0], $location, $this->service);
@@ -129,7 +129,7 @@ final class Starts
     /**
      * T12.
      *
-     * @param non-empty-list<Member> $crew
+     * @param  non-empty-list<Member>  $crew
      */
     private function isFull(array $crew, int $day): bool
     {

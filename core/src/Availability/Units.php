@@ -18,7 +18,7 @@ final class Units
     public function __construct(
         private readonly RuleBook $book,
         private readonly Service $service,
-        private readonly int $minutes,
+        int $minutes,
         private readonly int $party,
         Commitments $commitments,
     ) {
@@ -59,7 +59,7 @@ final class Units
     /**
      * T14: the units of a booking that joins: the shared ones, and further free ones of the pools counted by person.
      *
-     * @param array<string, true> $held what those already in it hold
+     * @param  array<string, true>  $held what those already in it hold
      * @return list<string>|null
      */
     public function joining(int $start, array $held, string $location): ?array

@@ -10,13 +10,13 @@ use YardBell\Core\CoreException;
 /** A document that is refused: every problem with its JSON pointer. */
 final class BadDocument extends DomainException implements CoreException
 {
-    /** @param non-empty-list<string> $problems "/services/2/minutes: 0 is too small, at least 1 is needed." */
+    /** @param  non-empty-list<string>  $problems "/services/2/minutes: 0 is too small, at least 1 is needed." */
     private function __construct(public readonly array $problems)
     {
         parent::__construct(implode("\n", $problems));
     }
 
-    /** @param non-empty-list<string> $problems */
+    /** @param  non-empty-list<string>  $problems */
     public static function because(array $problems): self
     {
         return new self($problems);

@@ -24,9 +24,9 @@ final class Command
     private const LONGEST_DAYS = 3700;
 
     /**
-     * @param list<string> $arguments
-     * @param resource $out
-     * @param resource $errors
+     * @param  list<string>  $arguments
+     * @param  resource  $out
+     * @param  resource  $errors
      */
     public static function run(array $arguments, $out, $errors): int
     {
@@ -49,7 +49,7 @@ final class Command
         }
     }
 
-    /** @param list<string> $arguments */
+    /** @param  list<string>  $arguments */
     private static function slots(array $arguments): string
     {
         $scenario = self::read($arguments[0] ?? '');

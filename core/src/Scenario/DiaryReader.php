@@ -85,7 +85,7 @@ final class DiaryReader
         return $sessions;
     }
 
-    /** @param array<string, Session> $sessions */
+    /** @param  array<string, Session>  $sessions */
     private function seat(Node $node, string $id, State $state, array $sessions): Seat
     {
         $session = $node->id('session', $sessions, 'session');

@@ -15,10 +15,10 @@ use YardBell\Core\Time\Wall;
  */
 final readonly class Node
 {
-    /** @param list<string> $keys the keys it may have */
+    /** @param  list<string>  $keys the keys it may have */
     public function __construct(private stdClass $value, public string $pointer, public Problems $problems, array $keys)
     {
-        foreach ($value as $key => $_) {
+        foreach (array_keys(get_object_vars($value)) as $key) {
             if (! in_array((string) $key, $keys, true)) {
                 $problems->add($this->at((string) $key), 'this key is not known here.');
             }
@@ -94,7 +94,7 @@ final readonly class Node
         return $value === true;
     }
 
-    /** @param non-empty-list<string> $choices */
+    /** @param  non-empty-list<string>  $choices */
     public function choice(string $key, array $choices, string $default): string
     {
         $value = $this->value->$key ?? $default;
@@ -121,7 +121,7 @@ final readonly class Node
         return $this->has($key) ? $this->time($key, Wall::day(...)) : null;
     }
 
-    /** @param callable(string): int $read */
+    /** @param  callable(string): int  $read */
     public function time(string $key, callable $read): int
     {
         $value = $this->text($key);
@@ -140,7 +140,7 @@ final readonly class Node
     /**
      * A list of texts without doubles.
      *
-     * @param array<string, mixed>|null $known the ids there are; null: any
+     * @param  array<string, mixed>|null  $known the ids there are; null: any
      * @return list<string>
      */
     public function ids(string $key, ?array $known, string $what): array
@@ -162,7 +162,7 @@ final readonly class Node
         return $ids;
     }
 
-    /** @param array<string, mixed> $known */
+    /** @param  array<string, mixed>  $known */
     public function idOrNull(string $key, array $known, string $what): ?string
     {
         $id = $this->textOrNull($key);
@@ -173,7 +173,7 @@ final readonly class Node
         return $id;
     }
 
-    /** @param array<string, mixed> $known */
+    /** @param  array<string, mixed>  $known */
     public function id(string $key, array $known, string $what): string
     {
         if (! $this->has($key)) {
@@ -195,7 +195,7 @@ final readonly class Node
         return [];
     }
 
-    /** @param list<string> $keys */
+    /** @param  list<string>  $keys */
     public function node(string $key, array $keys): ?self
     {
         $value = $this->value->$key ?? null;
@@ -210,7 +210,7 @@ final readonly class Node
     }
 
     /**
-     * @param list<string> $keys
+     * @param  list<string>  $keys
      * @return list<self>
      */
     public function nodes(string $key, array $keys): array

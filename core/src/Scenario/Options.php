@@ -9,14 +9,14 @@ use YardBell\Core\Time\InvalidTime;
 /** The --name=value options of a command, each read once and checked. */
 final readonly class Options
 {
-    /** @param array<string, string> $given */
+    /** @param  array<string, string>  $given */
     private function __construct(private array $given)
     {
     }
 
     /**
-     * @param list<string> $arguments
-     * @param list<string> $known
+     * @param  list<string>  $arguments
+     * @param  list<string>  $known
      *
      * @throws BadOption
      */
@@ -43,7 +43,7 @@ final readonly class Options
     }
 
     /**
-     * @param callable(string): int $read
+     * @param  callable(string): int  $read
      *
      * @throws BadOption
      */
@@ -68,7 +68,7 @@ final readonly class Options
     }
 
     /**
-     * @param array<string, mixed> $known
+     * @param  array<string, mixed>  $known
      *
      * @throws BadOption for an id the document lacks
      */

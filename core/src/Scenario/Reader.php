@@ -164,7 +164,7 @@ final class Reader
     }
 
     /**
-     * @param list<string> $units
+     * @param  list<string>  $units
      * @return array<string, list<\YardBell\Core\Time\Interval>>
      */
     private function outages(Node $pool, array $units, TimeReader $times): array
@@ -225,7 +225,7 @@ final class Reader
     /**
      * The id of a new thing of its kind.
      *
-     * @param array<string, mixed> $known
+     * @param  array<string, mixed>  $known
      */
     public static function newId(Node $node, array $known): string
     {

@@ -23,10 +23,10 @@ final readonly class ServiceReader
     }
 
     /**
-     * @param array<string, Daypart> $dayparts
-     * @param array<string, Location> $locations
-     * @param array<string, true> $staff
-     * @param array<string, Pool> $pools
+     * @param  array<string, Daypart>  $dayparts
+     * @param  array<string, Location>  $locations
+     * @param  array<string, true>  $staff
+     * @param  array<string, Pool>  $pools
      * @return array<string, Service>
      */
     public function services(Node $document, array $dayparts, array $locations, array $staff, array $pools): array
@@ -97,7 +97,7 @@ final readonly class ServiceReader
         return Lengths::stepped($min, $max, $steps->number('step', 1, self::LONGEST));
     }
 
-    /** @param array<mixed> $minutes */
+    /** @param  array<mixed>  $minutes */
     private function choices(Node $node, array $minutes): ?Lengths
     {
         $choices = [];
@@ -119,7 +119,7 @@ final readonly class ServiceReader
     }
 
     /**
-     * @param array<string, Pool> $pools
+     * @param  array<string, Pool>  $pools
      * @return list<Need>
      */
     private function needs(Node $service, array $pools): array

@@ -14,7 +14,7 @@ use YardBell\Core\Time\Zone;
 /** Reads weekly tables, special days and intervals of the document (T2, T3). */
 final readonly class TimeReader
 {
-    /** @param array<string, mixed>|null $locations by id, where windows may name one; null where they may not */
+    /** @param  array<string, mixed>|null  $locations by id, where windows may name one; null where they may not */
     public function __construct(private Zone $zone, private ?array $locations = null)
     {
     }

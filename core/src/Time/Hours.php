@@ -8,8 +8,8 @@ namespace YardBell\Core\Time;
 final readonly class Hours
 {
     /**
-     * @param array<int, list<Window>> $weekly by weekday, 0 = Monday; a missing day has none
-     * @param array<int, list<Window>> $special by day number
+     * @param  array<int, list<Window>>  $weekly by weekday, 0 = Monday; a missing day has none
+     * @param  array<int, list<Window>>  $special by day number
      */
     public function __construct(private array $weekly, private array $special = [])
     {
@@ -18,8 +18,8 @@ final readonly class Hours
     /**
      * T4: without a weekly table there is no limit, but with special days it is open all day on all other dates.
      *
-     * @param array<int, list<Window>>|null $weekly
-     * @param array<int, list<Window>> $special
+     * @param  array<int, list<Window>>|null  $weekly
+     * @param  array<int, list<Window>>  $special
      */
     public static function ofLocation(?array $weekly, array $special): ?self
     {

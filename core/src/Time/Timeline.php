@@ -12,7 +12,7 @@ namespace YardBell\Core\Time;
  */
 final readonly class Timeline
 {
-    /** @param list<int> $edges */
+    /** @param  list<int>  $edges */
     private function __construct(private array $edges)
     {
     }
@@ -28,7 +28,7 @@ final readonly class Timeline
     }
 
     /**
-     * @param list<array{int, int}> $stretches [start, end) in any order; empty ones are dropped, touching ones joined
+     * @param  list<array{int, int}>  $stretches [start, end) in any order; empty ones are dropped, touching ones joined
      */
     public static function of(array $stretches): self
     {
@@ -112,7 +112,7 @@ final readonly class Timeline
     {
         $starts = [];
         for ($m = 0; isset($this->edges[$m]); $m += 2) {
-            if ($this->edges[$m + 1] - $this->edges[$m] >= $minutes) {
+            if ($minutes <= $this->edges[$m + 1] - $this->edges[$m]) {
                 $starts[] = [$this->edges[$m], $this->edges[$m + 1] - $minutes + 1];
             }
         }
@@ -123,7 +123,12 @@ final readonly class Timeline
     /** @return list<array{int, int}> */
     public function stretches(): array
     {
-        return array_chunk($this->edges, 2);
+        $stretches = [];
+        for ($m = 0; isset($this->edges[$m], $this->edges[$m + 1]); $m += 2) {
+            $stretches[] = [$this->edges[$m], $this->edges[$m + 1]];
+        }
+
+        return $stretches;
     }
 
     public function isEmpty(): bool

@@ -7,7 +7,7 @@ namespace YardBell\Core\Time;
 /** T2: from one wall time to another on a date, both in minutes since 00:00; $to ≤ $from runs past midnight. */
 final readonly class Window
 {
-    /** @param string|null $at the location it counts for (T4), null for every one */
+    /** @param  string|null  $at the location it counts for (T4), null for every one */
     private function __construct(public int $from, public int $to, public ?string $at)
     {
     }

@@ -80,7 +80,7 @@ final class Chance
     }
 
     /**
-     * @param array<string, mixed> $service
+     * @param  array<string, mixed>  $service
      * @return array<string, mixed>
      */
     private function booking(int $i, array $service): array
@@ -137,7 +137,7 @@ final class Chance
     /**
      * @template T
      *
-     * @param list<T> $choices
+     * @param  list<T>  $choices
      * @return T
      */
     private function of(array $choices): mixed

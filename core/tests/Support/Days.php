@@ -32,10 +32,10 @@ final class Days
      * A document with one service "lesson" of 60 minutes every 30, one place, Ana and Bo, open Monday 09:00-12:00; each
      * part replaced by what is given.
      *
-     * @param array<string, mixed> $service
-     * @param array<string, mixed> $business
-     * @param list<array<string, mixed>> $bookings
-     * @param array<string, mixed> $more
+     * @param  array<string, mixed>  $service
+     * @param  array<string, mixed>  $business
+     * @param  list<array<string, mixed>>  $bookings
+     * @param  array<string, mixed>  $more
      * @return array<string, mixed>
      */
     public static function document(array $service = [], array $business = [], array $bookings = [], array $more = []): array
@@ -53,7 +53,7 @@ final class Days
         ];
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     public static function read(array $document): Scenario
     {
         $json = json_encode($document, JSON_THROW_ON_ERROR);
@@ -64,8 +64,8 @@ final class Days
     /**
      * The answer of the command itself, on one or more dates, asked long before unless told otherwise.
      *
-     * @param array<string, mixed> $document
-     * @param array<string, string> $options
+     * @param  array<string, mixed>  $document
+     * @param  array<string, string>  $options
      * @return list<array<string, mixed>>
      */
     public static function slots(array $document, array $options = []): array
@@ -79,8 +79,8 @@ final class Days
     }
 
     /**
-     * @param array<string, mixed> $document
-     * @param array<string, string> $options
+     * @param  array<string, mixed>  $document
+     * @param  array<string, string>  $options
      * @return array{int, string} the exit status and what was printed
      */
     public static function command(array $document, array $options = []): array
@@ -100,8 +100,8 @@ final class Days
     /**
      * "09:00 09:30 …": the starts of the rows, in UTC.
      *
-     * @param array<string, mixed> $document
-     * @param array<string, string> $options
+     * @param  array<string, mixed>  $document
+     * @param  array<string, string>  $options
      */
     public static function starts(array $document, array $options = []): string
     {
@@ -111,8 +111,8 @@ final class Days
     /**
      * "09:00 ana, 09:00 bo*": the rows with who takes them, the `next` one marked.
      *
-     * @param array<string, mixed> $document
-     * @param array<string, string> $options
+     * @param  array<string, mixed>  $document
+     * @param  array<string, string>  $options
      */
     public static function rows(array $document, array $options = []): string
     {

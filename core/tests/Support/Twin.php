@@ -30,14 +30,14 @@ final class Twin
     /** @var array<string, list<array{int, int}>> */
     private array $windows = [];
 
-    /** @param array<string, mixed> $doc */
+    /** @param  array<string, mixed>  $doc */
     public function __construct(private readonly array $doc)
     {
         $this->zone = new DateTimeZone($doc['business']['timeZone']);
     }
 
     /**
-     * @param array<string, mixed> $ask service, from, to (dates), now (instant), party
+     * @param  array<string, mixed>  $ask service, from, to (dates), now (instant), party
      * @return list<string> "start staff location units places next"
      */
     public function slots(array $ask): array
@@ -400,7 +400,7 @@ final class Twin
         throw new \LogicException("no {$id} in {$list}");
     }
 
-    /** @param list<array{int, int}> $dated */
+    /** @param  list<array{int, int}>  $dated */
     private static function holds(array $dated, int $m): bool
     {
         foreach ($dated as [$from, $to]) {

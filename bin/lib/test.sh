@@ -1,0 +1,98 @@
+# bin/yardbell test [core]: everything that can be checked, on a database and ports of its own.
+
+export CI="${CI:-}"
+passed=0
+failed=0
+logs="$root/.yardbell/test"
+rm -rf "$logs"
+mkdir -p "$logs"
+
+# check NAME COMMAND…: one check that passes or fails as a whole.
+check() {
+    local name=$1
+    shift
+    if "$@" >"$logs/$name.log" 2>&1; then
+        passed=$((passed + 1)); say "ok      $name"
+    else
+        failed=$((failed + 1)); say "FAILED  $name"; tail -40 "$logs/$name.log"
+    fi
+}
+
+# suite NAME: a Pest suite, whose cases are counted one by one.
+suite() {
+    local name=$1 counts
+    vendor/bin/pest --testsuite="$name" --log-junit="$logs/$name.xml" --colors=never >"$logs/$name.log" 2>&1
+    local status=$?
+    counts=$(php -r '$s = @simplexml_load_file($argv[1]); $t = $s->testsuite; echo $s ? (int) $t["tests"] - (int) $t["failures"] - (int) $t["errors"]." ".((int) $t["failures"] + (int) $t["errors"]) : "0 1";' "$logs/$name.xml")
+    [ "$status" -ne 0 ] && [ "${counts#* }" -eq 0 ] && counts="${counts% *} 1"
+    [ "${counts% *}" -eq 0 ] && [ "${counts#* }" -eq 0 ] && counts='0 1' # a suite without tests is no success
+    passed=$((passed + ${counts% *})); failed=$((failed + ${counts#* }))
+    if [ "${counts#* }" -eq 0 ]; then say "ok      $name: ${counts% *} tests"; else say "FAILED  $name: ${counts#* } of $((${counts% *} + ${counts#* })) tests"; grep -vE '^ +✓' "$logs/$name.log" | tail -120; fi
+}
+
+finish() {
+    say "$passed passed, $failed failed"
+    [ "$failed" -eq 0 ]
+    exit $?
+}
+
+need_tools
+need_dependencies
+if [ "${1:-}" = core ]; then
+    suite core
+    finish
+fi
+[ $# -eq 0 ] || fail "test does not know \"$1\"; it knows core."
+need_packages 'browser tests' chromium chromium-driver
+need_build
+
+free_port() { local port=$1; while port_taken "$port"; do port=$((port + 1)); done; echo "$port"; }
+
+children=()
+cleanup() {
+    for child in "${children[@]}"; do kill -TERM -- "-$child" 2>/dev/null || kill -TERM "$child" 2>/dev/null; done
+    [ -n "${database_pid:-}" ] && { kill -TERM "$database_pid" 2>/dev/null; wait "$database_pid" 2>/dev/null; }
+    rm -rf "$scratch"
+}
+scratch=$(mktemp -d "${TMPDIR:-/tmp}/yardbell-test.XXXXXX")
+trap cleanup EXIT
+trap 'exit 1' INT TERM
+mkdir -p "$scratch/views"
+export DB_PORT; DB_PORT=$(free_port 8633)
+database_start "$scratch" "$DB_PORT"
+mariadb --no-defaults --socket="$scratch/sock" -uroot -e 'create database yardbell_app; create database yardbell_browser'
+
+suite core
+suite app
+
+say '  starting the application for the browser'
+web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $((stand_ins + 1)))
+(
+    export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$web" DB_DATABASE=yardbell_browser YARDBELL_DEMONSTRATION=true YARDBELL_TRIES=1000 \
+        YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$scratch/mailbox" VIEW_COMPILED_PATH="$scratch/views" YARDBELL_LOG="$scratch/browser.log" \
+        APP_CONFIG_CACHE="$scratch/config.php" APP_ROUTES_CACHE="$scratch/routes.php" APP_EVENTS_CACHE="$scratch/events.php"
+    php artisan migrate --force --quiet && php artisan demonstrate --quiet && php artisan optimize --quiet
+    set -m
+    for port in "$web" "$stand_ins"; do
+        PHP_CLI_SERVER_WORKERS=3 php -d opcache.enable_cli=1 -d opcache.max_accelerated_files=20000 -S "127.0.0.1:$port" -t public bin/router.php >"$scratch/serve-$port.log" 2>&1 &
+        echo $! >>"$scratch/children"
+    done
+    php artisan work >"$scratch/work.log" 2>&1 &
+    echo $! >>"$scratch/children"
+    chromedriver --port="$driver" >"$scratch/driver.log" 2>&1 &
+    echo $! >>"$scratch/children"
+)
+mapfile -t children <"$scratch/children"
+for _ in $(seq 100); do curl -fs -o /dev/null "http://127.0.0.1:$web/gate-api/floor" && break; sleep 0.1; done
+export YARDBELL_TEST_URL="http://127.0.0.1:$web" YARDBELL_TEST_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_TEST_DRIVER="http://127.0.0.1:$driver"
+suite browser
+[ "$failed" -gt 0 ] && [ -s "$scratch/browser.log" ] && cp "$scratch/browser.log" "$logs/"
+
+check phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.core.neon
+check phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon
+check pint vendor/bin/pint --test
+check tsc npx tsc --noEmit
+check eslint npx eslint resources/js
+check prettier npx prettier --check resources/js resources/css
+check gate-size php bin/lib/gate-size.php
+finish

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\BrowserCase;
+use Tests\Browser\Window;
+
+uses(BrowserCase::class);
+
+const PAYS = '6000 0000 0000 0001';
+const DECLINED = '6000 0000 0000 0002';
+const SECOND_STEP = '6000 0000 0000 0003';
+const LATE = '6000 0000 0000 0004';
+
+/** A day some days ahead on which the yard is open: "2027-03-04". */
+function openDay(int $atLeast): string
+{
+    for ($day = $atLeast; in_array((new DateTimeImmutable("+{$day} days"))->format('D'), ['Sat', 'Sun'], true); $day++) {
+    }
+
+    return (new DateTimeImmutable("+{$day} days"))->format('Y-m-d');
+}
+
+/** Picks the first start of a day on the wide almanac and keeps it. Answers with the instant. */
+function keepFirst(Window $window, string $date): string
+{
+    $door = $window->find("[data-date='{$date}'] .door");
+    $opens = $door->getAttribute('aria-expanded') !== null;
+    $window->press("[data-date='{$date}'] .door");
+    $at = '';
+    if ($opens) {
+        $at = (string) $window->find("[data-date='{$date}'] .start")->getAttribute('data-at');
+        $window->press("[data-date='{$date}'] .start");
+    }
+    $window->press('#keep')->sees('Who is coming?');
+
+    return $at;
+}
+
+function fillIn(Window $window, string $name, string $mail): Window
+{
+    return $window->type('#name', $name)->type('#email', $mail)->press('#book');
+}
+
+function mail(Window $window, string $to, string $subject): Window
+{
+    $window->until("a mail \"{$subject}\" has come", function () use ($window, $to, $subject): bool {
+        $window->go(getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/mailbox?to='.rawurlencode($to));
+
+        return str_contains($window->text(), $subject);
+    });
+    $window->driver->findElement(Facebook\WebDriver\WebDriverBy::partialLinkText($subject))->click();
+
+    return $window;
+}
+
+it('takes an owner from nothing to a page that takes bookings', function (): void {
+    $owner = $this->window();
+    $owner->go('/sign-up')->isAccessible()->type('#name', 'Olga Wren')->type('#email', 'olga@wren.example')->type('#password', 'short')->choose('Go on')
+        ->sees('A password has at least 10 characters.')->type('#password', 'long enough now')->choose('Go on')
+        ->sees('Welcome, Olga Wren')->isAccessible()->type('#name', 'Wren Weaving')->type('#timeZone', 'Europe/Lisbon')->choose('Make my page')
+        ->sees('A new service')->isAccessible()->type('#service-name', 'Loom hour')->type('#service-price', '35')->choose('Save this service')
+        ->sees('Loom hour')->choose('Roster');
+    $owner->type('#opening-mon', '9-12:30, 13:30')->sees('Hours are typed like')->type('#opening-mon', '9-12:30, 13:30-18')->press('#save-hours')->sees('Saved.')->isAccessible();
+    $owner->press('#add-member')->type('#member-name', 'Wilma Weft')->choose('Save Wilma Weft')->sees('Wilma Weft');
+    $owner->choose('Gate')->sees('We have sent a link')->isAccessible()->press('#publish')->sees('Confirm your mail address first');
+    mail($owner, 'olga@wren.example', 'Please confirm');
+    $owner->go((string) $owner->find('pre a')->getAttribute('href'));
+    $owner->sees('Your page is not shown yet.')->press('#publish')->sees('Your page takes bookings.');
+    $owner->press('#page-link')->sees('Loom hour')->find('.door');
+    expect($owner->driver->getTitle())->toBe('Book at Wren Weaving');
+});
+
+it('books and pays, and the Board shows it within seconds without a reload', function (): void {
+    $date = openDay(2);
+    $desk = $this->window()->signIn();
+    $desk->go("/at/quernmoor/board?date={$date}")->find('.tag');
+    $client = $this->window();
+    $client->go('/book/quernmoor')->isAccessible();
+    keepFirst($client, $date);
+    $client->isAccessible()->type('#name', 'Kim Post')->type('#email', 'kim')->press('#book')->sees('This does not look like a mail address');
+    expect($client->find('#name')->getAttribute('value'))->toBe('Kim Post'); // nothing typed is lost
+    $client->type('#email', 'kim@post.example')->press('#book')->sees('Pay €48.00')->isAccessible();
+    $client->type('#card', DECLINED)->press('#pay')->sees('This card was declined')->type('#card', PAYS)->press('#pay');
+    $client->sees('Booked.')->sees('Paid.')->isAccessible();
+    $desk->until('the booking is on the Board', fn (): bool => str_contains($desk->driver->getPageSource(), 'Kim Post'));
+    $desk->press("[aria-label^='Kim Post']")->sees('kim@post.example')->sees('Messages')->sees('reminder to client')->isAccessible();
+    mail($client, 'kim@post.example', 'Booked: Wheel lesson')->sees('BEGIN:VCALENDAR')->isAccessible();
+    mail($client, 'alva@quernmoor.example', 'Booked: Wheel lesson')->sees('Kim Post');
+});
+
+it('books with a card that asks for a second step, and with one that answers late', function (): void {
+    $client = $this->window();
+    $client->go('/book/quernmoor');
+    keepFirst($client, openDay(3));
+    fillIn($client, 'Second Step', 'step@post.example')->type('#card', SECOND_STEP)->press('#pay')->sees('Your bank asks')->press('#step')->sees('Booked.');
+    $client->go('/book/quernmoor');
+    keepFirst($client, openDay(3));
+    fillIn($client, 'Late Answer', 'late@post.example')->type('#card', LATE)->press('#pay')->sees('Not booked yet.')->isAccessible();
+    $client->until('the late card has answered', fn (): bool => str_contains($client->text(), 'Booked.') || usleep(900_000) || str_contains($client->text(), 'Booked.'));
+});
+
+it('tells the second of two windows that the time has just been taken, and what is free close to it', function (): void {
+    $date = openDay(4);
+    [$one, $two] = [$this->window(), $this->window()];
+    foreach ([$one, $two] as $window) {
+        $window->go('/book/larkrise')->press("[data-date='{$date}'] .door");
+        if ($window->driver->findElements(Facebook\WebDriver\WebDriverBy::cssSelector("[data-date='{$date}'] .start")) !== []) {
+            $window->press("[data-date='{$date}'] .start");
+        }
+    }
+    $one->press('#keep')->sees('Who is coming?');
+    $two->press('#keep')->sees('just been taken')->isAccessible();
+    $two->press('[role=alert] button')->sees('Who is coming?');
+    fillIn($one, 'First Window', 'one@post.example')->sees('Booked.');
+    fillIn($two, 'Second Window', 'two@post.example')->sees('Booked.');
+});
+
+it('cancels by the link in the mail, and the money goes back', function (): void {
+    $client = $this->window();
+    $client->go('/book/quernmoor');
+    keepFirst($client, openDay(5));
+    fillIn($client, 'Cara Cancel', 'cara@post.example')->type('#card', PAYS)->press('#pay')->sees('Booked.');
+    mail($client, 'cara@post.example', 'Booked: Wheel lesson');
+    $client->go((string) $client->find('pre a')->getAttribute('href'))->press('#cancel')->sees('Everything you paid goes back')->press('#really-cancel')->sees('Cancelled.')->isAccessible();
+    mail($client, 'cara@post.example', 'Cancelled: Wheel lesson')->sees('METHOD:CANCEL');
+});
+
+it('cancels from the card with a word to the client', function (): void {
+    $date = openDay(6);
+    $client = $this->window();
+    $client->go('/book/larkrise');
+    keepFirst($client, $date);
+    fillIn($client, 'Dora Drop', 'dora@post.example')->sees('Booked.');
+    $desk = $this->window()->signIn('wendel@larkrise.example');
+    $desk->go("/at/larkrise/board?date={$date}")->press("[aria-label^='Dora Drop']")->press('#cancel-booking')->type('#why', 'The van has broken down.')->press('#really-cancel')->sees('cancelled');
+    mail($client, 'dora@post.example', 'Cancelled')->sees('The van has broken down.');
+});
+
+it('walks the Board with the arrow keys', function (): void {
+    $desk = $this->window()->signIn();
+    $desk->go('/at/quernmoor/board?date='.openDay(1))->find('.tag');
+    $desk->isAccessible();
+    $label = fn (): string => (string) $desk->driver->executeScript('return document.activeElement.dataset.lane + " " + document.activeElement.dataset.tag');
+    $desk->driver->executeScript('document.querySelector(".tag[tabindex=\"0\"]").focus()');
+    $first = $label();
+    $desk->key(Facebook\WebDriver\WebDriverKeys::ARROW_DOWN);
+    expect($label())->not->toBe($first)->and(explode(' ', $label())[0])->not->toBe(explode(' ', $first)[0]);
+    $desk->key(Facebook\WebDriver\WebDriverKeys::ENTER)->sees('Messages')->key(Facebook\WebDriver\WebDriverKeys::ESCAPE);
+    $desk->find("[aria-label='Coming up']");
+});
+
+it('is found without fault by axe on every screen, wide and narrow', function (int $width, int $height): void {
+    $window = $this->window($width, $height);
+    foreach (['/book/quernmoor', '/book/larkrise', '/sign-in', '/sign-up', '/forgot-password', '/new-password', '/book/nowhere'] as $page) {
+        $window->go($page)->find('h1');
+        $window->isAccessible();
+    }
+    $window->signIn();
+    foreach (['board', 'offer', 'roster', 'gate'] as $room) {
+        $window->go("/at/quernmoor/{$room}")->find('h1');
+        $window->isAccessible();
+    }
+    foreach (['mailbox', 'clock'] as $page) {
+        $window->go(getenv('YARDBELL_TEST_STAND_INS')."/stand-ins/{$page}")->find('h1');
+        $window->isAccessible();
+    }
+})->with([[1280, 800], [390, 844]]);
+
+it('books on a phone by the parts of the day', function (): void {
+    $phone = $this->window(390, 844);
+    $phone->go('/book/larkrise')->press("[data-date='".openDay(7)."'] .part-fold:not(:disabled)")->press('.start')->press('#keep-small')->sees('Who is coming?')->isAccessible();
+    fillIn($phone, 'Phil Phone', 'phil@post.example')->sees('Booked.');
+});
+
+it('rings the reminder once when the clock is put forward', function (): void {
+    $client = $this->window();
+    $client->go('/book/larkrise');
+    keepFirst($client, openDay(3));
+    fillIn($client, 'Rita Remind', 'rita@post.example')->sees('Booked.');
+    $client->go(getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/clock');
+    for ($day = 0; $day < 5; $day++) {
+        $client->press('[value="1440"]')->sees('ahead of this machine');
+    }
+    mail($client, 'rita@post.example', 'Tomorrow: Tuning')->sees('we see you soon');
+    usleep(1_500_000); // three rounds of the worker more
+    $client->go(getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/mailbox?to=rita@post.example');
+    expect(substr_count($client->text(), 'Tomorrow: Tuning'))->toBe(1);
+    $client->go(getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/clock')->choose('Back to this machine’s time');
+});

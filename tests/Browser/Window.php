@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
+
+/** A browser window: goes somewhere, waits for what it needs, types, presses, reads. */
+final class Window
+{
+    private const PATIENCE_SECONDS = 12;
+
+    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $profile)
+    {
+    }
+
+    public static function open(int $width, int $height): self
+    {
+        $profile = sys_get_temp_dir().'/yardbell-window-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions)->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update',
+            '--disable-sync', '--no-first-run', '--disable-dev-shm-usage', '--force-prefers-reduced-motion', "--user-data-dir={$profile}", "--window-size={$width},{$height}"]);
+        $driver = RemoteWebDriver::create((string) getenv('YARDBELL_TEST_DRIVER'), DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options));
+        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+
+        return new self($driver, $profile);
+    }
+
+    public function go(string $path): self
+    {
+        $this->driver->get(str_starts_with($path, 'http') ? $path : getenv('YARDBELL_TEST_URL').$path);
+
+        return $this;
+    }
+
+    /** Waits until it is there and shown. */
+    public function find(string $css): RemoteWebElement
+    {
+        return $this->until("\"{$css}\" is shown", function () use ($css): ?RemoteWebElement {
+            foreach ($this->driver->findElements(WebDriverBy::cssSelector($css)) as $element) {
+                if ($element->isDisplayed()) {
+                    return $element;
+                }
+            }
+
+            return null;
+        });
+    }
+
+    public function press(string $css): self
+    {
+        $this->until("\"{$css}\" can be pressed", function () use ($css): bool {
+            $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$this->find($css)]);
+            $this->find($css)->click();
+
+            return true;
+        });
+
+        return $this;
+    }
+
+    /** Presses the button or link with this text. */
+    public function choose(string $text): self
+    {
+        $this->until("\"{$text}\" can be pressed", function () use ($text): bool {
+            foreach ($this->driver->findElements(WebDriverBy::xpath("//button[normalize-space()='{$text}'] | //a[normalize-space()='{$text}']")) as $element) {
+                if ($element->isDisplayed()) {
+                    $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+                    $element->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        });
+
+        return $this;
+    }
+
+    /** Types into a field, over what stood there. */
+    public function type(string $css, string $text): self
+    {
+        $this->find($css)->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys(WebDriverKeys::DELETE)->sendKeys($text);
+
+        return $this;
+    }
+
+    public function key(string $key): self
+    {
+        $this->driver->switchTo()->activeElement()->sendKeys($key);
+
+        return $this;
+    }
+
+    public function sees(string $text): self
+    {
+        $this->until("\"{$text}\" is read", fn (): bool => str_contains($this->text(), $text), fn (): string => $this->text());
+
+        return $this;
+    }
+
+    public function text(): string
+    {
+        return (string) $this->driver->executeScript('return document.body.innerText');
+    }
+
+    public function url(): string
+    {
+        return $this->driver->getCurrentURL();
+    }
+
+    /** axe-core finds nothing wrong with what is shown (WCAG 2.2 A and AA, and its best practices). */
+    public function isAccessible(): self
+    {
+        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1];
+            axe.run().then((result) => done(result.violations.map((one) => one.id + ": " + one.nodes.map((node) => node.html + " " + node.failureSummary).join(" | "))));');
+        Assert::assertSame([], $found, $this->url());
+
+        return $this;
+    }
+
+    public function signIn(string $mail = 'alva@quernmoor.example', string $password = 'clay-and-water'): self
+    {
+        $this->go('/sign-in')->type('#email', $mail)->type('#password', $password)->choose('Sign in');
+        $this->find('.room-link');
+
+        return $this;
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+        exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $ask  asked again until it answers with something
+     * @return T
+     */
+    public function until(string $what, callable $ask, ?callable $instead = null): mixed
+    {
+        $end = microtime(true) + self::PATIENCE_SECONDS;
+        do {
+            try {
+                $answer = $ask();
+                if ($answer !== null && $answer !== false) {
+                    return $answer;
+                }
+                $wrong = '';
+            } catch (\Facebook\WebDriver\Exception\WebDriverException $thrown) {
+                $wrong = $thrown->getMessage();
+            }
+            usleep(80_000);
+        } while (microtime(true) < $end);
+        Assert::fail("Waited in vain until {$what} at {$this->url()}. {$wrong} ".($instead === null ? '' : $instead()));
+    }
+}
