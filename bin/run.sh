@@ -12,7 +12,7 @@ case "$command" in
         cat <<'TEXT'
 bin/yardbell start [--fresh] [--port=N]   install, build, load the demonstration and serve it
 bin/yardbell stop                         end everything that start began
-bin/yardbell test [core]                  every test and check; core: the core's tests alone
+bin/yardbell test [core|browser]          every test and check, or the core's or the browser's alone
 bin/yardbell bench http                   times of the running server against its floor
 bin/yardbell slots FILE --help            which times a rule document offers
 TEXT

@@ -47,6 +47,11 @@ final readonly class DeliverDue
         if ($entry === null) {
             return false;
         }
+        if ($this->comesTooLate($entry)) {
+            $entry->update(['state' => 'dropped']);
+
+            return true;
+        }
         try {
             $this->send($entry);
             $entry->update(['state' => 'sent', 'sent_at' => $this->clock->now(), 'attempts' => $entry->attempts + 1, 'error' => '']);
@@ -55,6 +60,14 @@ final readonly class DeliverDue
         }
 
         return true;
+    }
+
+    /** A reminder of something that has begun already helps nobody (rules.md, part 6). */
+    private function comesTooLate(OutboxEntry $entry): bool
+    {
+        $booking = $entry->occasion === 'reminder' ? $entry->booking()->first() : null;
+
+        return $booking !== null && $booking->starts_at <= $this->clock->now();
     }
 
     private function send(OutboxEntry $entry): void

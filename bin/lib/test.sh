@@ -1,4 +1,4 @@
-# bin/yardbell test [core]: everything that can be checked, on a database and ports of its own.
+# bin/yardbell test [core|browser]: everything that can be checked, on a database and ports of its own.
 
 export CI="${CI:-}"
 passed=0
@@ -42,7 +42,7 @@ if [ "${1:-}" = core ]; then
     suite core
     finish
 fi
-[ $# -eq 0 ] || fail "test does not know \"$1\"; it knows core."
+[ $# -eq 0 ] || [ "$1" = browser ] || fail "test does not know \"$1\"; it knows core and browser."
 need_packages 'browser tests' chromium chromium-driver
 need_build
 
@@ -62,8 +62,10 @@ export DB_PORT; DB_PORT=$(free_port 8633)
 database_start "$scratch" "$DB_PORT"
 mariadb --no-defaults --socket="$scratch/sock" -uroot -e 'create database yardbell_app; create database yardbell_browser'
 
-suite core
-suite app
+if [ $# -eq 0 ]; then
+    suite core
+    suite app
+fi
 
 say '  starting the application for the browser'
 web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $((stand_ins + 1)))
@@ -87,6 +89,8 @@ for _ in $(seq 100); do curl -fs -o /dev/null "http://127.0.0.1:$web/gate-api/fl
 export YARDBELL_TEST_URL="http://127.0.0.1:$web" YARDBELL_TEST_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_TEST_DRIVER="http://127.0.0.1:$driver"
 suite browser
 [ "$failed" -gt 0 ] && [ -s "$scratch/browser.log" ] && cp "$scratch/browser.log" "$logs/"
+
+[ $# -eq 0 ] || finish
 
 check phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.core.neon
 check phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon

@@ -48,12 +48,20 @@ it('takes the event back under the same UID when it is cancelled', function (): 
 
 it('rings the reminder once, when its time has come', function (): void {
     $yard = Yard::open();
-    $yard->book('10:00', days: 3);
+    $booking = $yard->book('10:00', days: 3);
     app(DeliverDue::class)();
     expect(fn () => mailTo('kim@post.example', 'Tomorrow'))->toThrow(RuntimeException::class);
-    app(Clock::class)->putForward(3 * 1440);
+    app(Clock::class)->putForward((int) app(Clock::class)->now()->diffInMinutes($booking->starts_at->subDay()) + 1);
     expect(app(DeliverDue::class)())->toBe(1)->and(app(DeliverDue::class)())->toBe(0)
         ->and(mailTo('kim@post.example', 'Tomorrow')['text'])->toContain('we see you soon');
+});
+
+it('drops a reminder of what has begun already', function (): void {
+    $yard = Yard::open();
+    $yard->book('10:00', days: 3);
+    app(Clock::class)->putForward(4 * 1440);
+    app(DeliverDue::class)();
+    expect(OutboxEntry::query()->where('occasion', 'reminder')->value('state'))->toBe('dropped');
 });
 
 it('sends nothing twice although a worker died after sending', function (): void {

@@ -42,7 +42,7 @@ function fillIn(Window $window, string $name, string $mail): Window
     return $window->type('#name', $name)->type('#email', $mail)->press('#book');
 }
 
-function mail(Window $window, string $to, string $subject): Window
+function mailed(Window $window, string $to, string $subject): Window
 {
     $window->until("a mail \"{$subject}\" has come", function () use ($window, $to, $subject): bool {
         $window->go(getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/mailbox?to='.rawurlencode($to));
@@ -64,7 +64,7 @@ it('takes an owner from nothing to a page that takes bookings', function (): voi
     $owner->type('#opening-mon', '9-12:30, 13:30')->sees('Hours are typed like')->type('#opening-mon', '9-12:30, 13:30-18')->press('#save-hours')->sees('Saved.')->isAccessible();
     $owner->press('#add-member')->type('#member-name', 'Wilma Weft')->choose('Save Wilma Weft')->sees('Wilma Weft');
     $owner->choose('Gate')->sees('We have sent a link')->isAccessible()->press('#publish')->sees('Confirm your mail address first');
-    mail($owner, 'olga@wren.example', 'Please confirm');
+    mailed($owner, 'olga@wren.example', 'Please confirm');
     $owner->go((string) $owner->find('pre a')->getAttribute('href'));
     $owner->sees('Your page is not shown yet.')->press('#publish')->sees('Your page takes bookings.');
     $owner->press('#page-link')->sees('Loom hour')->find('.door');
@@ -84,9 +84,9 @@ it('books and pays, and the Board shows it within seconds without a reload', fun
     $client->type('#card', DECLINED)->press('#pay')->sees('This card was declined')->type('#card', PAYS)->press('#pay');
     $client->sees('Booked.')->sees('Paid.')->isAccessible();
     $desk->until('the booking is on the Board', fn (): bool => str_contains($desk->driver->getPageSource(), 'Kim Post'));
-    $desk->press("[aria-label^='Kim Post']")->sees('kim@post.example')->sees('Messages')->sees('reminder to client')->isAccessible();
-    mail($client, 'kim@post.example', 'Booked: Wheel lesson')->sees('BEGIN:VCALENDAR')->isAccessible();
-    mail($client, 'alva@quernmoor.example', 'Booked: Wheel lesson')->sees('Kim Post');
+    $desk->press("[title^='Kim Post']")->sees('kim@post.example')->sees('Messages')->sees('reminder to client')->isAccessible();
+    mailed($client, 'kim@post.example', 'Booked: Wheel lesson')->sees('BEGIN:VCALENDAR')->isAccessible();
+    mailed($client, 'alva@quernmoor.example', 'Booked: Wheel lesson')->sees('Kim Post');
 });
 
 it('books with a card that asks for a second step, and with one that answers late', function (): void {
@@ -97,7 +97,7 @@ it('books with a card that asks for a second step, and with one that answers lat
     $client->go('/book/quernmoor');
     keepFirst($client, openDay(3));
     fillIn($client, 'Late Answer', 'late@post.example')->type('#card', LATE)->press('#pay')->sees('Not booked yet.')->isAccessible();
-    $client->until('the late card has answered', fn (): bool => str_contains($client->text(), 'Booked.') || usleep(900_000) || str_contains($client->text(), 'Booked.'));
+    $client->sees('Booked.', patienceSeconds: 25);
 });
 
 it('tells the second of two windows that the time has just been taken, and what is free close to it', function (): void {
@@ -121,9 +121,9 @@ it('cancels by the link in the mail, and the money goes back', function (): void
     $client->go('/book/quernmoor');
     keepFirst($client, openDay(5));
     fillIn($client, 'Cara Cancel', 'cara@post.example')->type('#card', PAYS)->press('#pay')->sees('Booked.');
-    mail($client, 'cara@post.example', 'Booked: Wheel lesson');
+    mailed($client, 'cara@post.example', 'Booked: Wheel lesson');
     $client->go((string) $client->find('pre a')->getAttribute('href'))->press('#cancel')->sees('Everything you paid goes back')->press('#really-cancel')->sees('Cancelled.')->isAccessible();
-    mail($client, 'cara@post.example', 'Cancelled: Wheel lesson')->sees('METHOD:CANCEL');
+    mailed($client, 'cara@post.example', 'Cancelled: Wheel lesson')->sees('METHOD:CANCEL');
 });
 
 it('cancels from the card with a word to the client', function (): void {
@@ -133,8 +133,8 @@ it('cancels from the card with a word to the client', function (): void {
     keepFirst($client, $date);
     fillIn($client, 'Dora Drop', 'dora@post.example')->sees('Booked.');
     $desk = $this->window()->signIn('wendel@larkrise.example');
-    $desk->go("/at/larkrise/board?date={$date}")->press("[aria-label^='Dora Drop']")->press('#cancel-booking')->type('#why', 'The van has broken down.')->press('#really-cancel')->sees('cancelled');
-    mail($client, 'dora@post.example', 'Cancelled')->sees('The van has broken down.');
+    $desk->go("/at/larkrise/board?date={$date}")->press("[title^='Dora Drop']")->press('#cancel-booking')->type('#why', 'The van has broken down.')->press('#really-cancel')->sees('cancelled');
+    mailed($client, 'dora@post.example', 'Cancelled')->sees('The van has broken down.');
 });
 
 it('walks the Board with the arrow keys', function (): void {
@@ -176,15 +176,20 @@ it('books on a phone by the parts of the day', function (): void {
 it('rings the reminder once when the clock is put forward', function (): void {
     $client = $this->window();
     $client->go('/book/larkrise');
-    keepFirst($client, openDay(3));
+    $date = openDay(9);
+    keepFirst($client, $date);
     fillIn($client, 'Rita Remind', 'rita@post.example')->sees('Booked.');
-    $client->go(getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/clock');
-    for ($day = 0; $day < 5; $day++) {
+    $clock = getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/clock';
+    $box = getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/mailbox?to=rita@post.example';
+    $client->go($clock);
+    for ($day = (int) (new DateTimeImmutable('today'))->diff(new DateTimeImmutable($date))->days; $day > 1; $day--) {
         $client->press('[value="1440"]')->sees('ahead of this machine');
     }
-    mail($client, 'rita@post.example', 'Tomorrow: Tuning')->sees('we see you soon');
-    usleep(1_500_000); // three rounds of the worker more
-    $client->go(getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/mailbox?to=rita@post.example');
-    expect(substr_count($client->text(), 'Tomorrow: Tuning'))->toBe(1);
-    $client->go(getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/clock')->choose('Back to this machine’s time');
+    for ($hour = 0; $hour < 20 && ! str_contains($client->go($box)->text(), 'Tomorrow: Tuning'); $hour++) {
+        $client->go($clock)->press('[value="60"]')->sees('ahead of this machine');
+        usleep(900_000); // a round of the worker
+    }
+    usleep(1_500_000); // and three more, in which it must not ring again
+    expect(substr_count($client->go($box)->text(), 'Tomorrow: Tuning'))->toBe(1);
+    $client->go($clock)->choose('Back to this machine’s time');
 });

@@ -100,9 +100,10 @@ final class Window
         return $this;
     }
 
-    public function sees(string $text): self
+    public function sees(string $text, int $patienceSeconds = self::PATIENCE_SECONDS): self
     {
-        $this->until("\"{$text}\" is read", fn (): bool => str_contains($this->text(), $text), fn (): string => $this->text());
+        $read = $this->until("\"{$text}\" is read", fn (): ?string => str_contains($read = $this->text(), $text) ? $read : null, $this->text(...), $patienceSeconds);
+        Assert::assertStringContainsString($text, $read);
 
         return $this;
     }
@@ -148,9 +149,9 @@ final class Window
      * @param  callable(): T  $ask  asked again until it answers with something
      * @return T
      */
-    public function until(string $what, callable $ask, ?callable $instead = null): mixed
+    public function until(string $what, callable $ask, ?callable $instead = null, int $patienceSeconds = self::PATIENCE_SECONDS): mixed
     {
-        $end = microtime(true) + self::PATIENCE_SECONDS;
+        $end = microtime(true) + $patienceSeconds;
         do {
             try {
                 $answer = $ask();

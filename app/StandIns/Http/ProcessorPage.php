@@ -28,7 +28,7 @@ final readonly class ProcessorPage
             'checkout' => $checkout,
             'amount' => Money::written((int) $checkout->amount, $checkout->currency),
             'cards' => ProcessorStandIn::CARDS,
-            'declined' => $request->query('declined') !== null,
+            'declined' => $request->has('declined'),
         ]);
     }
 

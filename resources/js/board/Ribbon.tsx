@@ -1,25 +1,28 @@
 import type { Schemas } from '../lib/api';
-import { dateParts, longDate } from '../lib/format';
+import { dateParts } from '../lib/format';
 
 /** Two weeks at a glance: how full each day is; press one to go there. */
 export function Ribbon({ board, onGo }: { board: Schemas['Board']; onGo: (date: string) => void }) {
   return (
     <nav aria-label="Fortnight" className="flex max-w-full gap-1.5 overflow-x-auto p-1">
       {board.ribbon.map((day) => {
-        const { weekday, day: number } = dateParts(day.date);
+        const { weekday, day: number, month } = dateParts(day.date);
         return (
           <button
             key={day.date}
             type="button"
             className={`ribbon-day ${day.openMinutes === 0 ? 'hatched' : ''}`}
             aria-current={day.date === board.date ? 'date' : undefined}
-            aria-label={`${longDate(day.date)}, ${day.openMinutes === 0 ? 'closed' : `${day.bookings} bookings`}`}
             onClick={() => onGo(day.date)}
           >
             <i style={{ height: `${Math.round(day.fill * 100)}%`, display: day.fill === 0 ? 'none' : 'block' }} />
             <span className={day.date === board.today ? 'font-bold text-[var(--clay)]' : ''}>
               {weekday}
               <b>{number}</b>
+              <span className="sr-only">
+                {' '}
+                {month}, {day.openMinutes === 0 ? 'closed' : `${day.bookings} bookings`}
+              </span>
             </span>
           </button>
         );

@@ -35,12 +35,12 @@ export function Tag({ tag, zone, at, chosen, focusable, lane, onKey, onChoose }:
         data-state={tag.state}
         tabIndex={focusable ? 0 : -1}
         aria-pressed={chosen}
-        aria-label={`${who}, ${tag.service}, ${when}${word === '' ? '' : `, ${word}`}`}
         title={`${who} · ${tag.service} · ${when}`}
         onKeyDown={onKey}
         onClick={() => onChoose(tag.id)}
       >
-        <span className="tag-text" aria-hidden="true">
+        <span className="sr-only">{`${who}, ${tag.service}, ${when}. `}</span>
+        <span className="tag-text">
           <span className="tag-long tag-full font-bold">{who}</span>
           <span className="tag-middle font-bold">{shortened(who)}</span>
           <span className="tag-long">{tag.service}</span>

@@ -31,6 +31,7 @@ export function Workspace() {
     );
   }
   const first = data.businesses[0];
+  const verified = new URLSearchParams(window.location.search).has('verified');
   const home = data.user === null ? '/sign-in' : first === undefined ? '/start' : `/at/${first.slug}/board`;
   return (
     <Routes>
@@ -44,7 +45,13 @@ export function Workspace() {
         <>
           <Route
             path="/start"
-            element={first === undefined ? <Start me={data} /> : <Navigate to={`/at/${first.slug}/gate`} replace />}
+            element={
+              first === undefined ? (
+                <Start me={data} />
+              ) : (
+                <Navigate to={`/at/${first.slug}/${verified ? 'gate' : 'offer'}`} replace />
+              )
+            }
           />
           <Route path="/at/:business" element={<Room me={data} />}>
             <Route path="board" element={<Board />} />

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * bin/yardbell bench http: the running server's answers against its own floor (one row by its key, a small answer), all in
+ * one run and by turns, so that what else the machine does falls on each alike. Prints medians, 95th percentiles and ratios.
+ */
+
+const ROUNDS = 200;
+
+$address = rtrim($argv[1] ?? 'http://127.0.0.1:8400', '/');
+$first = static function () use ($address): array {
+    $page = (string) @file_get_contents("{$address}/book/quernmoor");
+    preg_match('#id="first">(.*?)</script>#s', $page, $found) || exit("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.\n");
+
+    return json_decode($found[1], true, 64, JSON_THROW_ON_ERROR);
+};
+
+$handle = curl_init();
+/** @return array{float, int, mixed} milliseconds, status, answer */
+$ask = static function (string $path, ?array $body = null) use ($address, $handle): array {
+    curl_setopt_array($handle, [
+        CURLOPT_URL => $address.$path, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json'],
+        CURLOPT_POST => $body !== null, CURLOPT_HTTPGET => $body === null, ...($body === null ? [] : [CURLOPT_POSTFIELDS => json_encode($body)]),
+    ]);
+    $start = hrtime(true);
+    $answer = (string) curl_exec($handle);
+
+    return [(hrtime(true) - $start) / 1e6, curl_getinfo($handle, CURLINFO_RESPONSE_CODE), json_decode($answer, true)];
+};
+
+$page = $first();
+$free = array_values(array_filter($page['page']['services'], static fn (array $one): bool => $one['payment'] === 'none'))[0]['id'];
+$service = $page['times']['service'];
+$starts = [];
+foreach ([0, 14, 28, 42] as $later) {
+    $from = gmdate('Y-m-d', strtotime($page['times']['today']) + $later * 86400);
+    [, , $times] = $ask("/gate-api/pages/quernmoor/open-times?service={$free}&from={$from}");
+    array_push($starts, ...array_merge(...array_column($times['days'], 'starts')));
+}
+$starts === [] && exit("Nothing is free to be booked.\n");
+
+$times = ['floor' => [], 'times for two weeks' => [], 'hold' => [], 'book' => [], 'let go' => []];
+$wrong = 0;
+for ($round = -10; $round < ROUNDS; $round++) {
+    $start = $starts[array_rand($starts)]['at'];
+    $took = ['floor' => $ask('/gate-api/floor'), 'times for two weeks' => $ask("/gate-api/pages/quernmoor/open-times?service={$service}"),
+        'hold' => $ask('/gate-api/pages/quernmoor/holds', ['service' => $free, 'staff' => null, 'start' => $start])];
+    $held = $took['hold'][2];
+    if (isset($held['id'])) {
+        $took['book'] = $ask("/gate-api/bookings/{$held['id']}/book?{$held['query']}", ['name' => 'Bench Mark', 'email' => 'bench@post.example', 'phone' => '', 'note' => '']);
+        $took['let go'] = $ask("/gate-api/bookings/{$held['id']}/cancel?{$held['query']}", []);
+    }
+    foreach ($took as $what => [$milliseconds, $status]) {
+        $wrong += $status >= 500 || $status === 0 || $status === 429 ? 1 : 0;
+        if ($round >= 0) {
+            $times[$what][] = $milliseconds;
+        }
+    }
+}
+$quantile = static function (array $values, float $at): float {
+    sort($values);
+
+    return $values[(int) floor($at * (count($values) - 1))];
+};
+$floor = $quantile($times['floor'], 0.5);
+printf("%-22s %8s %10s %8s %8s\n", 'request', 'asked', 'median ms', 'p95 ms', '× floor');
+foreach ($times as $what => $values) {
+    printf("%-22s %8d %10.1f %8.1f %8.2f\n", $what, count($values), $quantile($values, 0.5), $quantile($values, 0.95), $quantile($values, 0.5) / $floor);
+}
+if ($wrong > 0) {
+    echo "{$wrong} answers were failures; the figures above say nothing.\n";
+    exit(1);
+}
