@@ -22,8 +22,7 @@ $handle = curl_init();
 $ask = static function (string $path, ?array $body = null) use ($address, $handle): array {
     curl_setopt_array($handle, [
         CURLOPT_URL => $address.$path, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json'],
-        CURLOPT_POST => $body !== null, CURLOPT_HTTPGET => $body === null, ...($body === null ? [] : [CURLOPT_POSTFIELDS => json_encode($body)]),
-    ]);
+    ] + ($body === null ? [CURLOPT_HTTPGET => true] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($body)]));
     $start = hrtime(true);
     $answer = (string) curl_exec($handle);
 
@@ -41,6 +40,7 @@ foreach ([0, 14, 28, 42] as $later) {
 }
 $starts === [] && exit("Nothing is free to be booked.\n");
 
+$statuses = [];
 $times = ['floor' => [], 'times for two weeks' => [], 'hold' => [], 'book' => [], 'let go' => []];
 $wrong = 0;
 for ($round = -10; $round < ROUNDS; $round++) {
@@ -53,6 +53,7 @@ for ($round = -10; $round < ROUNDS; $round++) {
         $took['let go'] = $ask("/gate-api/bookings/{$held['id']}/cancel?{$held['query']}", []);
     }
     foreach ($took as $what => [$milliseconds, $status]) {
+        $statuses["{$what} {$status}"] = ($statuses["{$what} {$status}"] ?? 0) + 1;
         $wrong += $status >= 500 || $status === 0 || $status === 429 ? 1 : 0;
         if ($round >= 0) {
             $times[$what][] = $milliseconds;
@@ -66,9 +67,10 @@ $quantile = static function (array $values, float $at): float {
 };
 $floor = $quantile($times['floor'], 0.5);
 printf("%-22s %8s %10s %8s %8s\n", 'request', 'asked', 'median ms', 'p95 ms', '× floor');
-foreach ($times as $what => $values) {
+foreach (array_filter($times) as $what => $values) {
     printf("%-22s %8d %10.1f %8.1f %8.2f\n", $what, count($values), $quantile($values, 0.5), $quantile($values, 0.95), $quantile($values, 0.5) / $floor);
 }
+echo 'Answers: '.implode(', ', array_map(static fn (string $what, int $count): string => "{$what} × {$count}", array_keys($statuses), $statuses))."\n";
 if ($wrong > 0) {
     echo "{$wrong} answers were failures; the figures above say nothing.\n";
     exit(1);

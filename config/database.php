@@ -19,6 +19,8 @@ return [
             'strict' => true,
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
+            // One round to the server a query instead of two; several statements in one are refused.
+            'options' => [PDO::ATTR_EMULATE_PREPARES => true, PDO::MYSQL_ATTR_MULTI_STATEMENTS => false],
             // What is read after a claim is held must be what others have committed by then.
             'isolation_level' => 'READ COMMITTED',
         ],

@@ -8,7 +8,9 @@ use App\Models\Business;
 use App\Roster\WeeklyTable;
 use App\Support\Clock;
 use App\Support\Instants;
+use Illuminate\Contracts\Database\Query\Expression;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
 use stdClass;
 use YardBell\Core\Availability\Assignment;
 use YardBell\Core\Availability\Booking;
@@ -22,7 +24,7 @@ use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Wall;
 
-/** What the core needs to know of a business: seven queries, however many people, days and bookings there are. */
+/** What the core needs to know of a business: five queries, however many people, days and bookings there are. */
 final readonly class RulesReader
 {
     /** Days that the longest booking with its set-up and clear-up can last: how far back one may begin that still counts. */
@@ -56,11 +58,12 @@ final readonly class RulesReader
                 ->on('booking_staff.booking_id', '=', 'bookings.id'))
             ->where('bookings.business_id', $business->id)
             ->where('taken_from', '>=', Instants::toDatabase(($fromDay - 2 - self::LONGEST_DAYS) * Wall::DAY))
-            ->where('taken_from', '<', Instants::toDatabase(($toDay + 3 + self::LONGEST_DAYS) * Wall::DAY))
+            ->where('taken_from', '<', Instants::toDatabase(($toDay + 3) * Wall::DAY))
+            ->where('taken_until', '>', Instants::toDatabase(($fromDay - 2) * Wall::DAY))
             ->whereNotIn('state', ['cancelled', 'declined', 'expired'])
-            ->orderBy('starts_at')
-            ->get(['bookings.id', 'bookings.service_id', 'starts_at', 'minutes', 'setup', 'clearup', 'location_id', 'party', 'state',
-                'held_until', 'created_at', 'booking_staff.staff_id']);
+            ->orderBy('taken_from')
+            ->get(['bookings.id', 'bookings.service_id', 'minutes', 'setup', 'clearup', 'location_id', 'party', 'state', 'booking_staff.staff_id',
+                $this->minutes('starts_at'), $this->minutes('held_until'), $this->minutes('created_at')]);
         $staff = [];
         foreach ($rows as $row) {
             $staff[$row->id][] = $row->staff_id;
@@ -73,13 +76,19 @@ final readonly class RulesReader
         return new Diary(array_values($bookings), lastTaken: $turnOf === null ? [] : $this->lastTaken($business, $turnOf));
     }
 
+    /** A date-time column as an instant of the core: minutes since 1970-01-01T00:00Z. */
+    private function minutes(string $column): Expression
+    {
+        return $this->db->raw("timestampdiff(minute, '1970-01-01', bookings.{$column}) as {$column}");
+    }
+
     /** @param  list<string>  $staff */
     private function booking(stdClass $row, array $staff): Booking
     {
         return new Booking(
             $row->id,
             $row->service_id,
-            Instants::fromDatabase($row->starts_at),
+            $row->starts_at,
             $row->minutes,
             $row->setup,
             $row->clearup,
@@ -88,8 +97,8 @@ final readonly class RulesReader
             [],
             $row->party,
             State::from($row->state),
-            $row->held_until === null ? null : Instants::fromDatabase($row->held_until),
-            Instants::fromDatabase($row->created_at),
+            $row->held_until,
+            $row->created_at,
         );
     }
 
@@ -148,10 +157,13 @@ final readonly class RulesReader
     /** @return array<string, Service> */
     private function services(Business $business): array
     {
-        $staff = $this->assigned($business, 'service_staff', 'staff_id');
-        $locations = $this->assigned($business, 'service_location', 'location_id');
+        $rows = $this->db->table('services')->where('business_id', $business->id)
+            ->select(['id', 'name', 'minutes', 'setup', 'clearup', 'start_every', 'notice_minutes', 'book_ahead_days', 'assignment', 'active'])
+            ->selectSub($this->assigned('service_staff', 'staff_id'), 'staff')
+            ->selectSub($this->assigned('service_location', 'location_id'), 'locations')
+            ->get();
         $services = [];
-        foreach ($this->db->table('services')->where('business_id', $business->id)->get() as $row) {
+        foreach ($rows as $row) {
             $services[$row->id] = new Service(
                 id: $row->id,
                 name: $row->name,
@@ -161,8 +173,8 @@ final readonly class RulesReader
                 startEvery: $row->start_every,
                 noticeMinutes: $row->notice_minutes,
                 bookAheadDays: $row->book_ahead_days,
-                locations: $row->active ? $locations[$row->id] ?? [] : [],
-                staff: $staff[$row->id] ?? [],
+                locations: $row->active && $row->locations !== null ? explode(',', $row->locations) : [],
+                staff: $row->staff === null ? [] : explode(',', $row->staff),
                 assignment: Assignment::from($row->assignment),
             );
         }
@@ -170,14 +182,11 @@ final readonly class RulesReader
         return $services;
     }
 
-    /** @return array<string, list<string>> by service, in its order */
-    private function assigned(Business $business, string $table, string $column): array
+    /** The ids assigned to a service, in its order, joined by commas. */
+    private function assigned(string $table, string $column): Builder
     {
-        $assigned = [];
-        foreach ($this->db->table($table)->where('business_id', $business->id)->orderBy('position')->get(['service_id', $column]) as $row) {
-            $assigned[$row->service_id][] = $row->$column;
-        }
-
-        return $assigned;
+        return $this->db->table($table)
+            ->whereColumn("{$table}.business_id", 'services.business_id')->whereColumn("{$table}.service_id", 'services.id')
+            ->select($this->db->raw("group_concat({$column} order by position separator ',')"));
     }
 }

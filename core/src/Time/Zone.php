@@ -18,6 +18,9 @@ final class Zone
     /** No offset differs from its neighbour by more than a day, so further from a change than this nothing is doubtful. */
     private const SAFE = 1500;
 
+    /** Half a year: nearer to the end of what is known than this, more is read. */
+    private const MARGIN = 262_800;
+
     /** @var list<int> instants at which a period begins */
     private array $changes = [];
 
@@ -26,9 +29,25 @@ final class Zone
 
     private int $near = 0;
 
-    private function __construct(public readonly string $name, DateTimeZone $zone)
+    /** @var array{int, int} */
+    private array $known;
+
+    /** 2020 to 2040 in minutes: what nearly every question is about. All others make the whole table be read. */
+    private const COMMON = [26_297_280, 36_816_480];
+
+    /** 1900 to 2200. */
+    private const ALL = [-36_816_480, 120_968_640];
+
+    private function __construct(public readonly string $name, private readonly DateTimeZone $zone)
     {
-        foreach ($zone->getTransitions(-2208988800, 7258118400) ?: [] as $change) {
+        $this->load(...self::COMMON);
+    }
+
+    /** @param  int  $from, $until instants between which changes are known */
+    private function load(int $from, int $until): void
+    {
+        [$this->changes, $this->offsets, $this->near, $this->known] = [[], [], 0, [$from, $until]];
+        foreach ($this->zone->getTransitions($from * 60, $until * 60) as $change) {
             $this->changes[] = (int) floor($change['ts'] / 60);
             $this->offsets[] = (int) floor($change['offset'] / 60);
         }
@@ -83,7 +102,8 @@ final class Zone
     public function dates(int $fromDay, int $toDay): Timeline
     {
         $stretches = [];
-        $first = max(0, $this->period($fromDay * Wall::DAY - self::SAFE));
+        $this->period(($toDay + 1) * Wall::DAY + self::SAFE);
+        $first = $this->period($fromDay * Wall::DAY - self::SAFE);
         for ($k = $first; $this->changes[$k] < ($toDay + 1) * Wall::DAY + self::SAFE; $k++) {
             $stretches[] = [
                 max($this->changes[$k], $fromDay * Wall::DAY - $this->offsets[$k]),
@@ -102,6 +122,7 @@ final class Zone
     public function periods(int $start, int $end): array
     {
         $periods = [];
+        $this->period($end);
         for ($k = $this->period($start); $this->changes[$k] < $end; $k++) {
             $periods[] = [max($start, $this->changes[$k]), min($end, $this->changes[$k + 1]), $this->offsets[$k]];
         }
@@ -114,7 +135,7 @@ final class Zone
     {
         $k = $this->near;
         $instant = $wall - $this->offsets[$k];
-        if ($instant - self::SAFE >= $this->changes[$k] && $instant + self::SAFE < $this->changes[$k + 1]) {
+        if ($instant > $this->known[0] + self::MARGIN && $instant < $this->known[1] - self::MARGIN && $instant - self::SAFE >= $this->changes[$k] && $instant + self::SAFE < $this->changes[$k + 1]) {
             return [$instant];
         }
         $this->near = $this->period($wall - $this->offsets[$k]);
@@ -143,6 +164,9 @@ final class Zone
     /** The period an instant lies in. Remembers the last one: questions come in order of time. */
     private function period(int $instant): int
     {
+        if (($instant < $this->known[0] + self::MARGIN || $instant >= $this->known[1] - self::MARGIN) && $this->known !== self::ALL) {
+            $this->load(...self::ALL);
+        }
         if ($instant >= $this->changes[$this->near] && $instant < $this->changes[$this->near + 1]) {
             return $this->near;
         }
