@@ -3,7 +3,7 @@ import { clock, money } from '../lib/format';
 
 type Props = { board: Schemas['Board']; now: string; onChoose: (id: string) => void };
 
-const SHOWN = 5;
+const SHOWN = 4;
 
 /** Beside the lanes while nothing is opened: who comes next, and who still has to pay. */
 export function ComingUp({ board, now, onChoose }: Props) {
@@ -14,7 +14,7 @@ export function ComingUp({ board, now, onChoose }: Props) {
   return (
     <section className="grid gap-4" aria-label="Coming up">
       <div>
-        <h2 className="mb-2 text-xl">{board.date === board.today ? 'Coming up' : 'First of the day'}</h2>
+        <h2 className="mb-2 text-xl">{board.date === board.today ? 'Now and next' : 'First of the day'}</h2>
         {next.length === 0 && (
           <p className="text-soft">Nobody {board.date === board.today ? 'more ' : ''}comes on this day.</p>
         )}
@@ -28,7 +28,7 @@ export function ComingUp({ board, now, onChoose }: Props) {
         <div>
           <h2 className="mb-2 text-xl">Still to be paid</h2>
           <ul className="grid gap-1.5">
-            {due.slice(0, SHOWN).map((tag) => (
+            {due.slice(0, 3).map((tag) => (
               <Row
                 key={tag.id}
                 tag={tag}

@@ -94,7 +94,7 @@ export function ServiceForm({ service, setup, onDone }: Props) {
         value={words.description}
         onValue={(description) => setWords({ ...words, description })}
       />
-      <div className="grid gap-4 sm:grid-cols-3">
+      <div className="grid items-end gap-4 sm:grid-cols-3">
         {field('minutes', 'Minutes')}
         <Field
           id="service-price"
