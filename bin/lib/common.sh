@@ -28,14 +28,15 @@ need_packages() {
     fi
 }
 
+# need_tools PACKAGE…: what every command needs, and further Debian packages.
 need_tools() {
     local tool
     for tool in php composer node npm; do
         command -v "$tool" >/dev/null || fail "\"$tool\" is missing: Yard Bell needs PHP 8.2, Composer, Node 20 and npm."
     done
     [ "$(free_megabytes)" -ge 600 ] || fail "The disk is nearly full ($(free_megabytes) MB free); Yard Bell needs at least 600 MB."
-    need_packages 'the database' mariadb-server
-    need_packages 'PHP' php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath php8.2-intl php8.2-mbstring php8.2-xml
+    need_packages "the database, PHP's extensions${1:+ and browser tests}" mariadb-server \
+        php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath php8.2-intl php8.2-mbstring php8.2-xml "$@"
 }
 
 # newer THAN FILE…: whether one of the files is newer than the mark, or the mark is missing.

@@ -36,14 +36,13 @@ finish() {
     exit $?
 }
 
-need_tools
+if [ "${1:-}" = core ]; then need_tools; else need_tools chromium chromium-driver; fi
 need_dependencies
 if [ "${1:-}" = core ]; then
     suite core
     finish
 fi
 [ $# -eq 0 ] || [ "$1" = browser ] || fail "test does not know \"$1\"; it knows core and browser."
-need_packages 'browser tests' chromium chromium-driver
 need_build
 
 free_port() { local port=$1; while port_taken "$port"; do port=$((port + 1)); done; echo "$port"; }

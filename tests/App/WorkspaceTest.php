@@ -65,6 +65,13 @@ it('sets a new password by a mailed link, once', function (): void {
     $this->postJson('/api/sign-in', ['email' => 'owner@yard.example', 'password' => 'another long one'])->assertOk();
 });
 
+it('mails links to its own address, whatever a request calls it', function (): void {
+    Yard::open();
+    $this->postJson('http://evil.example/api/forgot-password', ['email' => 'owner@yard.example'])->assertOk();
+    $this->postJson('http://evil.example/api/sign-up', ['name' => 'Olga', 'email' => 'olga@wren.example', 'password' => 'ten letters at least'])->assertCreated();
+    expect(linkFromMail('owner@yard.example'))->toStartWith(config('app.url').'/new-password?')->and(linkFromMail('olga@wren.example'))->toStartWith(config('app.url').'/verify/');
+});
+
 it('slows down whoever guesses', function (): void {
     config(['yardbell.tries_a_minute' => 3]);
     (new App\Providers\AppServiceProvider($this->app))->boot();

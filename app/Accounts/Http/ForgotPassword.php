@@ -23,7 +23,7 @@ final readonly class ForgotPassword
             'email.*' => 'Which mail address do you sign in with?',
         ])['email'];
         Password::sendResetLink(['email' => mb_strtolower(trim($email))], function (User $user, string $token): void {
-            $link = url('/new-password').'?'.http_build_query(['token' => $token, 'email' => $user->email]);
+            $link = config('app.url').'/new-password?'.http_build_query(['token' => $token, 'email' => $user->email]);
             $this->outbox->account($user, 'password', $link, substr(hash('sha256', $token), 0, 20));
         });
 
