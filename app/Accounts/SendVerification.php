@@ -21,9 +21,9 @@ final readonly class SendVerification
 
     public function __invoke(User $user): void
     {
-        URL::forceRootUrl((string) config('app.url')); // never what a request calls this machine
+        URL::useOrigin((string) config('app.url')); // never what a request calls this machine
         $link = URL::temporarySignedRoute('verify', now()->addHours(self::HOURS), ['id' => $user->id, 'mail' => hash('sha256', $user->email)]);
-        URL::forceRootUrl(null);
+        URL::useOrigin(null);
         $this->outbox->account($user, 'verify', $link, Str::random(20));
     }
 }

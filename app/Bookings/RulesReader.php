@@ -24,7 +24,7 @@ use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Wall;
 
-/** What the core needs to know of a business: five queries, however many people, days and bookings there are. */
+/** What the core needs to know of a business: six queries, however many people, days and bookings there are. */
 final readonly class RulesReader
 {
     /** Days that the longest booking with its set-up and clear-up can last: how far back one may begin that still counts. */
@@ -53,33 +53,27 @@ final readonly class RulesReader
     public function diary(Business $business, int $fromDay, int $toDay, ?string $turnOf = null): Diary
     {
         $rows = $this->db->table('bookings')
-            ->leftJoin('booking_staff', static fn ($join) => $join
-                ->on('booking_staff.business_id', '=', 'bookings.business_id')
-                ->on('booking_staff.booking_id', '=', 'bookings.id'))
-            ->where('bookings.business_id', $business->id)
+            ->where('business_id', $business->id)
             ->where('taken_from', '>=', Instants::toDatabase(($fromDay - 2 - self::LONGEST_DAYS) * Wall::DAY))
             ->where('taken_from', '<', Instants::toDatabase(($toDay + 3) * Wall::DAY))
             ->where('taken_until', '>', Instants::toDatabase(($fromDay - 2) * Wall::DAY))
             ->whereNotIn('state', ['cancelled', 'declined', 'expired'])
-            ->orderBy('taken_from')
-            ->get(['bookings.id', 'bookings.service_id', 'minutes', 'setup', 'clearup', 'location_id', 'party', 'state', 'booking_staff.staff_id',
+            ->get(['id', 'service_id', 'minutes', 'setup', 'clearup', 'location_id', 'party', 'state',
                 $this->minutes('starts_at'), $this->minutes('held_until'), $this->minutes('created_at')]);
         $staff = [];
-        foreach ($rows as $row) {
-            $staff[$row->id][] = $row->staff_id;
+        $taking = $this->db->table('booking_staff')->where('business_id', $business->id)->whereIn('booking_id', $rows->pluck('id'));
+        foreach ($taking->get(['booking_id', 'staff_id']) as $row) {
+            $staff[$row->booking_id][] = $row->staff_id;
         }
-        $bookings = [];
-        foreach ($rows as $row) {
-            $bookings[$row->id] ??= $this->booking($row, array_values(array_filter($staff[$row->id])));
-        }
+        $bookings = $rows->map(fn (stdClass $row): Booking => $this->booking($row, $staff[$row->id] ?? []))->values()->all();
 
-        return new Diary(array_values($bookings), lastTaken: $turnOf === null ? [] : $this->lastTaken($business, $turnOf));
+        return new Diary($bookings, lastTaken: $turnOf === null ? [] : $this->lastTaken($business, $turnOf));
     }
 
     /** A date-time column as an instant of the core: minutes since 1970-01-01T00:00Z. */
     private function minutes(string $column): Expression
     {
-        return $this->db->raw("timestampdiff(minute, '1970-01-01', bookings.{$column}) as {$column}");
+        return $this->db->raw("timestampdiff(minute, '1970-01-01', {$column}) as {$column}");
     }
 
     /** @param  list<string>  $staff */
