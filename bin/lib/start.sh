@@ -25,6 +25,7 @@ need_tools
 need_dependencies
 need_build
 mkdir -p "$state/views"
+rm -f "$state"/*.php # what an earlier start prepared may name other ports
 [ -n "$fresh" ] && rm -rf .yardbell/database .yardbell/mailbox .yardbell/key
 [ -s .yardbell/key ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' >.yardbell/key
 echo $$ >"$state/pid"
