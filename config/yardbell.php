@@ -15,6 +15,9 @@ return [
     // Where mail is laid down, a file each.
     'mailbox' => env('YARDBELL_MAILBOX', storage_path('mailbox')),
 
+    // By how many minutes the demonstration's clock was put forward; a file, so that asking for the time costs no query.
+    'clock' => env('YARDBELL_CLOCK', storage_path('clock')),
+
     // Tries at signing in, a minute and address; at holding and booking, six times as many a minute and machine.
     'tries_a_minute' => (int) env('YARDBELL_TRIES', 10),
 

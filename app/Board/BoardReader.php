@@ -89,11 +89,11 @@ final readonly class BoardReader
 
         return Booking::query()->where('business_id', $business->id)
             ->where('taken_from', '<', Instants::toDatabase($edges[count($edges) - 1][1]))
-            ->where('taken_from', '>=', Instants::toDatabase($edges[0][0] - RulesReader::LONGEST_DAYS * Wall::DAY))
+            ->where('taken_from', '>=', Instants::toDatabase($edges[0][0] - $business->longest_taken))
             ->where('taken_until', '>', Instants::toDatabase($edges[0][0]))
             ->whereNotIn('state', ['cancelled', 'declined', 'expired'])
             ->where(fn ($query) => $query->where('state', '!=', 'held')->orWhere('held_until', '>', $this->clock->now()))
-            ->with(['staff:id,name', 'client:id,name', 'payments'])->orderBy('starts_at')->get();
+            ->with(['staff:id,name', 'payments'])->orderBy('starts_at')->get();
     }
 
     /**
@@ -126,7 +126,7 @@ final readonly class BoardReader
             'takenFrom' => Wall::writeInstant($this->minute($booking->taken_from)),
             'takenUntil' => Wall::writeInstant($this->minute($booking->taken_until)),
             'service' => $booking->service_name,
-            'client' => $booking->client?->name,
+            'client' => $booking->contact['name'] ?? null,
             'state' => $booking->state->value,
             'money' => self::money($booking),
             'price' => $booking->price,

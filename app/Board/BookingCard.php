@@ -18,8 +18,7 @@ final readonly class BookingCard
     /** @return array<string, mixed> */
     public function of(Booking $booking): array
     {
-        $location = $booking->location()->firstOrFail();
-        $client = $booking->client()->first();
+        $location = $booking->place();
         $refund = OutboxEntry::query()->where('booking_id', $booking->id)->where('channel', 'refund')->first();
 
         return [
@@ -32,7 +31,7 @@ final readonly class BookingCard
             'service' => $booking->service_name,
             'staff' => $booking->staff()->get()->map(static fn (Member $member): array => Mark::of($member))->values()->all(),
             'location' => $location->name,
-            'client' => $client === null ? null : ['name' => $client->name, 'email' => $client->email, 'phone' => $client->phone],
+            'client' => $booking->contact,
             'note' => $booking->note,
             'lines' => [['label' => $booking->service_name, 'amount' => $booking->price]],
             'total' => $booking->price,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Models\Business;
-use YardBell\Core\Availability\Ask;
+use App\Support\Clock;
 use YardBell\Core\Availability\Relaxed;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
@@ -14,39 +14,54 @@ use YardBell\Core\Availability\SlotSearch;
 /** Asks the core what can be booked, with what the database says now. */
 final readonly class Bookable
 {
-    public function __construct(private RulesReader $rules)
-    {
-    }
+    /** Days after the wished one that are looked through for something else. */
+    private const NEAR_DAYS = 3;
 
-    /** @return list<Slot> */
-    public function slots(Business $business, Ask $ask, ?RuleBook $book = null): array
+    public function __construct(private RulesReader $rules, private Clock $clock)
     {
-        $book ??= $this->rules->book($business);
-
-        return isset($book->services[$ask->service])
-            ? (new SlotSearch($book, $this->rules->diary($business, $ask->fromDay, $ask->toDay, $ask->service)))->slots($ask)
-            : [];
     }
 
     /** @return list<Slot> what is offered at exactly this instant */
-    public function at(Business $business, string $service, int $start, int $now, ?string $member = null, Relaxed $relaxed = new Relaxed()): array
+    public function at(Business $business, RuleBook $book, Wish $wish, Relaxed $relaxed = new Relaxed()): array
     {
-        $day = $business->zone()->day($start);
-        $slots = $this->slots($business, new Ask($service, $day, $day, $now, staff: $member, relaxed: $relaxed));
+        if (! isset($book->services[$wish->service])) {
+            return [];
+        }
+        $ask = $wish->onItsDay($book->zone, $this->clock->minute(), $relaxed);
+        $diary = $this->rules->diary($business, $book, $ask->fromDay, $ask->toDay, $wish->member === null ? $wish->service : null);
 
-        return array_values(array_filter($slots, static fn (Slot $slot): bool => $slot->start === $start));
+        return array_values(array_filter((new SlotSearch($book, $diary))->slots($ask), static fn (Slot $slot): bool => $slot->start === $wish->start));
     }
 
-    /** @return list<Slot> the free starts closest to $start, in order of time */
-    public function near(Business $business, string $service, int $start, int $now, ?string $member, int $count = 4): array
+    /** The row this wish gets: the one whose turn it is (rules.md T16), or any where that is drawn. */
+    public function wanted(Business $business, RuleBook $book, Wish $wish): ?Slot
     {
-        $day = $business->zone()->day($start);
+        $slots = $this->at($business, $book, $wish);
+        foreach ($slots as $slot) {
+            if ($slot->next === true) {
+                return $slot;
+            }
+        }
+
+        return $slots === [] ? null : $slots[$slots[0]->next === null ? random_int(0, count($slots) - 1) : 0];
+    }
+
+    /** @return list<Slot> the free starts closest to the wished one, in order of time */
+    public function near(Business $business, Wish $wish, int $count = 4): array
+    {
+        $book = $this->rules->book($business);
+        if (! isset($book->services[$wish->service])) {
+            return [];
+        }
+        $now = $this->clock->minute();
+        $day = $book->zone->day($wish->start);
+        $ask = $wish->during(max($day - 1, $book->zone->day($now)), $day + self::NEAR_DAYS, $now);
         $slots = [];
-        foreach ($this->slots($business, new Ask($service, max($day - 1, $business->zone()->day($now)), $day + 3, $now, staff: $member)) as $slot) {
+        foreach ((new SlotSearch($book, $this->rules->diary($business, $book, $ask->fromDay, $ask->toDay)))->slots($ask) as $slot) {
             $slots[$slot->start] ??= $slot;
         }
-        unset($slots[$start]);
-        usort($slots, static fn (Slot $a, Slot $b): int => abs($a->start - $start) <=> abs($b->start - $start));
+        unset($slots[$wish->start]);
+        usort($slots, static fn (Slot $a, Slot $b): int => abs($a->start - $wish->start) <=> abs($b->start - $wish->start));
         $near = array_slice($slots, 0, $count);
         usort($near, static fn (Slot $a, Slot $b): int => $a->start <=> $b->start);
 

@@ -47,6 +47,7 @@ final readonly class ConfirmBooking
             $paysFirst = $booking->payment === 'full' && $booking->price > 0;
             $this->hold->again($booking, $business, $this->clock->minute() + (int) config($paysFirst ? 'yardbell.payment_minutes' : 'yardbell.hold_minutes'));
             $booking->client_id = $this->client($business, $details)->id;
+            $booking->contact = ['name' => $details['name'], 'email' => $details['email'], 'phone' => $details['phone']];
             $booking->note = $details['note'];
             $booking->save();
             if (! $paysFirst) {
@@ -69,10 +70,15 @@ final readonly class ConfirmBooking
         $this->outbox->remind($booking);
     }
 
-    /** @param  array{name: string, email: string, phone: string}  $details */
+    /**
+     * Whoever has booked with this address before. What they give now stays with the booking: an address is no proof
+     * of who types it.
+     *
+     * @param  array{name: string, email: string, phone: string}  $details
+     */
     private function client(Business $business, array $details): Client
     {
-        return Client::query()->updateOrCreate(
+        return Client::query()->firstOrCreate(
             ['business_id' => $business->id, 'email' => mb_strtolower($details['email'])],
             ['name' => $details['name'], 'phone' => $details['phone']],
         );

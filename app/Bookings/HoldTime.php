@@ -7,49 +7,48 @@ namespace App\Bookings;
 use App\Http\Refusal;
 use App\Models\Booking;
 use App\Models\Business;
-use App\Models\Service;
 use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
+use YardBell\Core\Availability\Assignment;
 use YardBell\Core\Availability\Relaxed;
+use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Booking\State;
 
-/** Keeps a time for somebody while they fill in the rest. */
+/** Keeps a time for somebody while they fill in the rest: alone, in a shared appointment or in a session. */
 final readonly class HoldTime
 {
-    /** How often "anyone" is tried again with another person, when somebody else was quicker. */
-    private const TRIES = 5;
+    /** How often another person or unit is tried, when somebody else was quicker. */
+    private const TRIES = 6;
 
     public function __construct(
         private ConnectionInterface $db,
+        private RulesReader $rules,
         private Bookable $bookable,
         private Claims $claims,
         private Clock $clock,
+        private WriteBooking $write,
         private History $history,
     ) {
     }
 
-    /**
-     * @param  string|null  $member null: anyone
-     * @param  int  $start instant
-     *
-     * @throws TimeTaken with the nearest times that are free
-     */
-    public function __invoke(Business $business, Service $service, ?string $member, int $start): Booking
+    /** @throws TimeTaken with the nearest times that are free */
+    public function __invoke(Business $business, Wish $wish): Booking
     {
         for ($try = 0; $try < self::TRIES; $try++) {
-            $slot = $this->wanted($business, $service, $member, $start);
+            $book = $this->rules->book($business);
+            $slot = $this->bookable->wanted($business, $book, $wish);
             if ($slot === null) {
                 break;
             }
-            $booking = $this->db->transaction(fn (): ?Booking => $this->take($business, $service, $slot), attempts: 5);
+            $booking = $this->db->transaction(fn (): ?Booking => $this->take($business, $book, $wish, $slot), attempts: 5);
             if ($booking !== null) {
                 return $booking;
             }
         }
 
-        throw TimeTaken::near($this->bookable->near($business, $service->id, $start, $this->clock->minute(), $member));
+        throw TimeTaken::near($this->bookable->near($business, $wish));
     }
 
     /**
@@ -63,63 +62,35 @@ final readonly class HoldTime
         if ($booking->state !== State::Held) {
             throw new Refusal('This booking is not waiting for anything any more.', 409, 'not_held');
         }
-        $start = intdiv($booking->starts_at->getTimestamp(), 60);
-        $staff = $this->db->table('booking_staff')->where('business_id', $business->id)->where('booking_id', $booking->id)->pluck('staff_id')->all();
-        $this->claims->take($business, array_values(array_map(strval(...), $staff)), $start - $booking->setup, $start + $booking->minutes + $booking->clearup);
+        $start = Instants::minute($booking->starts_at);
+        $this->claims->take($business, [...$booking->staff_ids, ...$booking->units, $booking->service_id, ...array_filter([$booking->session_id])],
+            $start - $booking->setup, $start + $booking->minutes + $booking->clearup);
         $now = $this->clock->minute();
-        if ($booking->held_until === null || Instants::fromDatabase($booking->held_until->format('Y-m-d H:i:s')) <= $now) {
-            $slots = $this->bookable->at($business, $booking->service_id, $start, $now, $staff[0] ?? null, new Relaxed(notice: true));
-            if ($slots === [] || $start < $now) {
-                throw TimeTaken::near($this->bookable->near($business, $booking->service_id, $start, $now, null));
+        if ($booking->held_until === null || Instants::minute($booking->held_until) <= $now) {
+            $wish = new Wish($booking->service_id, $start, $booking->staff_ids[0] ?? null, $booking->party, $booking->session_id === null ? $booking->minutes : null, $booking->location_id);
+            $still = array_filter($this->bookable->at($business, $this->rules->bookNow($business), $wish, new Relaxed(notice: true)),
+                static fn (Slot $slot): bool => $slot->session === $booking->session_id && ($slot->session !== null || ($slot->staff === $booking->staff_ids && $slot->units === $booking->units)));
+            if ($still === [] || $start < $now) {
+                throw TimeTaken::near($this->bookable->near($business, new Wish($booking->service_id, $start, party: $booking->party)));
             }
         }
         $this->history->holdUntil($booking, $until);
     }
 
-    private function wanted(Business $business, Service $service, ?string $member, int $start): ?Slot
+    /** Claims the days of all that is taken, asks the core again with what is true now, and writes. Null: somebody was quicker. */
+    private function take(Business $business, RuleBook $book, Wish $wish, Slot $slot): ?Booking
     {
-        $slots = $this->bookable->at($business, $service->id, $start, $this->clock->minute(), $member);
-        foreach ($slots as $slot) {
-            if ($slot->next === true) {
-                return $slot;
-            }
+        $service = $book->services[$wish->service];
+        $takers = $slot->session !== null ? [$slot->session] : [...$slot->staff, ...$slot->units];
+        if ($service->maxPerDay !== null || ($wish->member === null && $service->assignment === Assignment::Rotate)) {
+            $takers[] = $service->id; // what the whole service may take a day, or whose turn it is, is decided by one at a time
         }
+        $this->claims->take($business, $takers, $slot->start - $service->setup, $slot->end + $service->clearup);
+        $now = $this->rules->bookNow($business);
+        $same = array_filter($this->bookable->at($business, $now, $wish), static fn (Slot $offered): bool => $offered->session === $slot->session
+            && $offered->staff === $slot->staff && $offered->units === $slot->units && $offered->location === $slot->location && $offered->end === $slot->end
+            && ($offered->next !== false || $wish->member !== null || $service->assignment !== Assignment::Rotate));
 
-        return $slots[0] ?? null;
-    }
-
-    /** Claims the days of the people, asks the core again, and writes. Null: somebody was quicker. */
-    private function take(Business $business, Service $service, Slot $slot): ?Booking
-    {
-        $this->claims->take($business, $slot->staff, $slot->start - $service->setup, $slot->end + $service->clearup);
-        $now = $this->clock->minute();
-        $still = array_filter(
-            $this->bookable->at($business, $service->id, $slot->start, $now),
-            static fn (Slot $offered): bool => $offered->staff === $slot->staff && $offered->location === $slot->location,
-        );
-
-        return $still === [] ? null : $this->write($business, $service, $slot, $now);
-    }
-
-    private function write(Business $business, Service $service, Slot $slot, int $now): Booking
-    {
-        $until = $now + (int) config('yardbell.hold_minutes');
-        $booking = Booking::query()->create([
-            'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $slot->location,
-            'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $slot->end - $slot->start,
-            'setup' => $service->setup, 'clearup' => $service->clearup,
-            'taken_from' => Instants::carbon($slot->start - $service->setup), 'taken_until' => Instants::carbon($slot->end + $service->clearup),
-            'party' => 1, 'note' => '', 'calendar_sequence' => 0, 'state' => State::Held, 'held_until' => Instants::carbon($until), 'price' => $service->price,
-            'currency' => $business->currency, 'payment' => $service->payment, 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
-        ]);
-        foreach ($slot->staff as $member) {
-            $this->db->table('booking_staff')->insert([
-                'business_id' => $business->id, 'booking_id' => $booking->id, 'staff_id' => $member, 'service_id' => $service->id,
-                'made_at' => Instants::toDatabase($now), 'holds_until' => Instants::toDatabase($until),
-            ]);
-        }
-        $this->history->begin($booking, 'client');
-
-        return $booking;
+        return $same === [] ? null : ($this->write)($business, $now->services[$wish->service], $slot, $wish->party);
     }
 }

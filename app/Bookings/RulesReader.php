@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Models\Business;
-use App\Roster\WeeklyTable;
 use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Contracts\Database\Query\Expression;
@@ -15,34 +14,32 @@ use stdClass;
 use YardBell\Core\Availability\Assignment;
 use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Diary;
-use YardBell\Core\Availability\Lengths;
-use YardBell\Core\Availability\Location;
-use YardBell\Core\Availability\Member;
 use YardBell\Core\Availability\RuleBook;
-use YardBell\Core\Availability\Service;
+use YardBell\Core\Availability\Seat;
+use YardBell\Core\Availability\Session;
 use YardBell\Core\Booking\State;
-use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Wall;
 
-/** What the core needs to know of a business: six queries, however many people, days and bookings there are. */
+/** What the core needs to know of a business: a fixed number of queries, however many people, days and bookings there are. */
 final readonly class RulesReader
 {
-    /** Days that the longest booking with its set-up and clear-up can last: how far back one may begin that still counts. */
-    public const LONGEST_DAYS = 3;
+    private const HOLDS_NOTHING = ['cancelled', 'declined', 'expired'];
 
-    public function __construct(private ConnectionInterface $db, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private RuleBooks $books, private Clock $clock)
     {
     }
 
     public function book(Business $business): RuleBook
     {
-        return new RuleBook(
-            zone: $business->zone(),
-            openingHours: new Hours(WeeklyTable::windows($business->opening_hours)),
-            locations: $this->locations($business),
-            staff: $this->staff($business),
-            services: $this->services($business),
-        );
+        return $this->books->of($business);
+    }
+
+    /** Within a transaction that holds claims: what is set up by now, whatever was read before. */
+    public function bookNow(Business $business): RuleBook
+    {
+        $business->rules_mark = $this->db->table('businesses')->where('id', $business->id)->value('rules_mark');
+
+        return $this->books->of($business->isDirty('rules_mark') ? $business->refresh() : $business);
     }
 
     /**
@@ -50,24 +47,30 @@ final readonly class RulesReader
      *
      * @param  string|null  $turnOf the service whose turn (rules.md T16) will be asked for
      */
-    public function diary(Business $business, int $fromDay, int $toDay, ?string $turnOf = null): Diary
+    public function diary(Business $business, RuleBook $book, int $fromDay, int $toDay, ?string $turnOf = null): Diary
     {
-        $rows = $this->db->table('bookings')
-            ->where('business_id', $business->id)
-            ->where('taken_from', '>=', Instants::toDatabase(($fromDay - 2 - self::LONGEST_DAYS) * Wall::DAY))
-            ->where('taken_from', '<', Instants::toDatabase(($toDay + 3) * Wall::DAY))
-            ->where('taken_until', '>', Instants::toDatabase(($fromDay - 2) * Wall::DAY))
-            ->whereNotIn('state', ['cancelled', 'declined', 'expired'])
-            ->get(['id', 'service_id', 'minutes', 'setup', 'clearup', 'location_id', 'party', 'state',
+        [$bookings, $seats] = [[], []];
+        $rows = $this->around('bookings', $business, $fromDay, $toDay)->whereNotIn('state', self::HOLDS_NOTHING)
+            ->get(['id', 'service_id', 'session_id', 'minutes', 'setup', 'clearup', 'location_id', 'party', 'state', 'staff_ids', 'units', 'double_booked',
                 $this->minutes('starts_at'), $this->minutes('held_until'), $this->minutes('created_at')]);
-        $staff = [];
-        $taking = $this->db->table('booking_staff')->where('business_id', $business->id)->whereIn('booking_id', $rows->pluck('id'));
-        foreach ($taking->get(['booking_id', 'staff_id']) as $row) {
-            $staff[$row->booking_id][] = $row->staff_id;
+        foreach ($rows as $row) {
+            if ($row->session_id === null) {
+                $bookings[] = self::booking($row);
+            } else {
+                $seats[] = new Seat($row->id, $row->session_id, $row->party, State::from($row->state), $row->held_until);
+            }
         }
-        $bookings = $rows->map(fn (stdClass $row): Booking => $this->booking($row, $staff[$row->id] ?? []))->values()->all();
 
-        return new Diary($bookings, lastTaken: $turnOf === null ? [] : $this->lastTaken($business, $turnOf));
+        return new Diary($bookings, $this->sessions($business, $book, $fromDay, $toDay), $seats, $this->lastTaken($business, $book, $turnOf));
+    }
+
+    private function around(string $table, Business $business, int $fromDay, int $toDay): Builder
+    {
+        return $this->db->table($table)
+            ->where('business_id', $business->id)
+            ->where('taken_from', '>=', Instants::toDatabase(($fromDay - 2) * Wall::DAY - $business->longest_taken))
+            ->where('taken_from', '<', Instants::toDatabase(($toDay + 3) * Wall::DAY))
+            ->where('taken_until', '>', Instants::toDatabase(($fromDay - 2) * Wall::DAY));
     }
 
     /** A date-time column as an instant of the core: minutes since 1970-01-01T00:00Z. */
@@ -76,8 +79,7 @@ final readonly class RulesReader
         return $this->db->raw("timestampdiff(minute, '1970-01-01', {$column}) as {$column}");
     }
 
-    /** @param  list<string>  $staff */
-    private function booking(stdClass $row, array $staff): Booking
+    private static function booking(stdClass $row): Booking
     {
         return new Booking(
             $row->id,
@@ -86,19 +88,36 @@ final readonly class RulesReader
             $row->minutes,
             $row->setup,
             $row->clearup,
-            $staff,
+            json_decode($row->staff_ids),
             $row->location_id,
-            [],
+            $row->units === '[]' ? [] : json_decode($row->units),
             $row->party,
             State::from($row->state),
             $row->held_until,
             $row->created_at,
+            (bool) $row->double_booked,
         );
     }
 
-    /** @return array<string, int> by staff member: when their latest booking of the service was made */
-    private function lastTaken(Business $business, string $service): array
+    /** @return list<Session> */
+    private function sessions(Business $business, RuleBook $book, int $fromDay, int $toDay): array
     {
+        if (! $book->hasSessions()) {
+            return [];
+        }
+
+        return $this->around('scheduled_sessions', $business, $fromDay, $toDay)->orderBy('starts_at')->orderBy('id')
+            ->get(['id', 'service_id', 'minutes', 'staff_ids', 'location_id', 'units', 'places', 'state', $this->minutes('starts_at')])
+            ->map(static fn (stdClass $row): Session => new Session($row->id, $row->service_id, $row->starts_at, $row->minutes, json_decode($row->staff_ids),
+                $row->location_id, json_decode($row->units), $row->places, $row->state === 'cancelled'))->values()->all();
+    }
+
+    /** @return array<string, int> by staff member: when their latest booking of the service was made */
+    private function lastTaken(Business $business, RuleBook $book, ?string $service): array
+    {
+        if ($service === null || count($book->services[$service]->staff) < 2 || ! in_array($book->services[$service]->assignment, [Assignment::Choose, Assignment::Rotate], true)) {
+            return [];
+        }
         $latest = $this->db->table('booking_staff')
             ->whereColumn('booking_staff.business_id', 'service_staff.business_id')
             ->whereColumn('booking_staff.service_id', 'service_staff.service_id')
@@ -115,72 +134,5 @@ final readonly class RulesReader
         }
 
         return $made;
-    }
-
-    /** @return array<string, Location> */
-    private function locations(Business $business): array
-    {
-        $locations = [];
-        foreach ($this->db->table('locations')->where('business_id', $business->id)->get(['id', 'name']) as $row) {
-            $locations[$row->id] = new Location($row->id, $row->name);
-        }
-
-        return $locations;
-    }
-
-    /** @return array<string, Member> */
-    private function staff(Business $business): array
-    {
-        $staff = [];
-        $rows = $this->db->table('staff')->where('business_id', $business->id)->orderBy('position')->orderBy('id')
-            ->get(['id', 'name', 'active', 'hours', 'breaks']);
-        foreach ($rows as $row) {
-            $breaks = WeeklyTable::decoded($row->breaks);
-            $staff[$row->id] = new Member(
-                id: $row->id,
-                name: $row->name,
-                active: (bool) $row->active,
-                weekly: WeeklyTable::decoded($row->hours),
-                breaks: $breaks === null ? null : new Hours($breaks),
-            );
-        }
-
-        return $staff;
-    }
-
-    /** @return array<string, Service> */
-    private function services(Business $business): array
-    {
-        $rows = $this->db->table('services')->where('business_id', $business->id)
-            ->select(['id', 'name', 'minutes', 'setup', 'clearup', 'start_every', 'notice_minutes', 'book_ahead_days', 'assignment', 'active'])
-            ->selectSub($this->assigned('service_staff', 'staff_id'), 'staff')
-            ->selectSub($this->assigned('service_location', 'location_id'), 'locations')
-            ->get();
-        $services = [];
-        foreach ($rows as $row) {
-            $services[$row->id] = new Service(
-                id: $row->id,
-                name: $row->name,
-                lengths: Lengths::fixed($row->minutes),
-                setup: $row->setup,
-                clearup: $row->clearup,
-                startEvery: $row->start_every,
-                noticeMinutes: $row->notice_minutes,
-                bookAheadDays: $row->book_ahead_days,
-                locations: $row->active && $row->locations !== null ? explode(',', $row->locations) : [],
-                staff: $row->staff === null ? [] : explode(',', $row->staff),
-                assignment: Assignment::from($row->assignment),
-            );
-        }
-
-        return $services;
-    }
-
-    /** The ids assigned to a service, in its order, joined by commas. */
-    private function assigned(string $table, string $column): Builder
-    {
-        return $this->db->table($table)
-            ->whereColumn("{$table}.business_id", 'services.business_id')->whereColumn("{$table}.service_id", 'services.id')
-            ->select($this->db->raw("group_concat({$column} order by position separator ',')"));
     }
 }

@@ -22,8 +22,7 @@ final readonly class ClientBooking
     public function of(Booking $booking): array
     {
         $business = $booking->business()->firstOrFail();
-        $location = $booking->location()->firstOrFail();
-        $client = $booking->client()->first();
+        $location = $booking->place();
         $now = $this->clock->now();
 
         return [
@@ -34,7 +33,7 @@ final readonly class ClientBooking
             'end' => $booking->endsAt()->format('Y-m-d\TH:i\Z'),
             'service' => ['id' => $booking->service_id, 'name' => $booking->service_name, 'minutes' => $booking->minutes],
             'staff' => $booking->staff()->get()->map(static fn (Member $member): array => Mark::of($member))->values()->all(),
-            'location' => ['id' => $location->id, 'name' => $location->name, 'address' => $location->address],
+            'location' => ['id' => $location->id ?? '', 'name' => $location->name, 'address' => $location->address],
             'lines' => [['label' => $booking->service_name, 'amount' => $booking->price]],
             'total' => $booking->price,
             'currency' => $booking->currency,
@@ -43,7 +42,7 @@ final readonly class ClientBooking
             'pay' => $this->payPage($booking),
             'heldUntil' => $booking->state === State::Held ? $booking->held_until?->format('Y-m-d\TH:i:s\Z') : null,
             'heldSeconds' => $booking->state === State::Held ? max(0, (int) $now->diffInSeconds($booking->held_until ?? $now)) : null,
-            'client' => $client === null ? null : ['name' => $client->name, 'email' => $client->email],
+            'client' => $booking->contact === null ? null : ['name' => $booking->contact['name'], 'email' => $booking->contact['email']],
             'note' => $booking->note,
             'mayCancel' => $booking->state->mayBecome(State::Cancelled) && $booking->state !== State::Held && $booking->starts_at > $now,
             'link' => $this->links->to($booking),

@@ -43,7 +43,7 @@ final readonly class OpenTimes
         $today = $book->zone->day($now);
         $from = max($fromDay ?? $today, $today);
         $ask = new Ask($service, $from, $from + self::DAYS - 1, $now, staff: $staff);
-        $slots = (new SlotSearch($book, $this->rules->diary($business, $ask->fromDay, $ask->toDay, $service)))->slots($ask);
+        $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask->fromDay, $ask->toDay)))->slots($ask);
         $starts = $this->starts($slots, $book->zone);
         $open = $this->open($book, $ask);
 

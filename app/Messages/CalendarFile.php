@@ -20,8 +20,8 @@ final readonly class CalendarFile
     public function of(Booking $booking, string $method): string
     {
         $business = $booking->business()->firstOrFail();
-        $location = $booking->location()->firstOrFail();
-        $client = $booking->client()->first();
+        $location = $booking->place();
+        $client = $booking->contact;
         $calendar = new VCalendar(['PRODID' => '-//Yard Bell//Yard Bell//EN', 'METHOD' => $method]);
         $event = $calendar->add('VEVENT', [
             'UID' => "{$booking->id}@yardbell",
@@ -36,7 +36,7 @@ final readonly class CalendarFile
         assert($event instanceof VEvent);
         if ($method !== 'PUBLISH' && $client !== null) {
             $event->add('ORGANIZER', "mailto:bookings@{$business->slug}.example", ['CN' => $business->name]);
-            $event->add('ATTENDEE', "mailto:{$client->email}", ['CN' => $client->name, 'PARTSTAT' => 'ACCEPTED']);
+            $event->add('ATTENDEE', "mailto:{$client['email']}", ['CN' => $client['name'], 'PARTSTAT' => 'ACCEPTED']);
         }
 
         return $calendar->serialize();

@@ -26,9 +26,9 @@ final readonly class Outbox
     /** Tells the client, the staff and the owners at once. */
     public function announce(Booking $booking, string $occasion, string $why = ''): void
     {
-        $client = $booking->client()->first();
+        $client = $booking->contact;
         if ($client !== null) {
-            $this->mail($booking, $occasion, 'client', $client->email, $this->clock->now(), $why);
+            $this->mail($booking, $occasion, 'client', $client['email'], $this->clock->now(), $why);
         }
         if (in_array($occasion, self::FOR_CLIENT_ALONE, true)) {
             return;
@@ -50,9 +50,9 @@ final readonly class Outbox
     public function remind(Booking $booking): void
     {
         $due = $booking->starts_at->subMinutes(self::REMINDER_MINUTES);
-        $client = $booking->client()->first();
+        $client = $booking->contact;
         if ($client !== null && $due > $this->clock->now()) {
-            $this->mail($booking, 'reminder', 'client', $client->email, $due);
+            $this->mail($booking, 'reminder', 'client', $client['email'], $due);
         }
     }
 

@@ -80,8 +80,7 @@ final readonly class Wording
 
     private function opening(OutboxEntry $entry, Booking $booking, string $when): string
     {
-        $client = $booking->client()->first();
-        $name = $client === null ? '' : $client->name;
+        $name = $booking->contact['name'] ?? '';
         if ($entry->audience !== 'client') {
             return match ($entry->occasion) {
                 'cancelled' => "{$name} no longer comes. The time is free again.",
@@ -100,8 +99,8 @@ final readonly class Wording
     /** @return list<string> */
     private function particulars(Booking $booking, string $when, string $audience): array
     {
-        $location = $booking->location()->firstOrFail();
-        $client = $booking->client()->first();
+        $location = $booking->place();
+        $client = $booking->contact;
         $lines = [
             "  What:   {$booking->service_name}, {$booking->minutes} minutes",
             "  When:   {$when}",
@@ -112,7 +111,7 @@ final readonly class Wording
             $lines[] = '  Price:  '.Money::written($booking->price, $booking->currency).$this->payment($booking);
         }
         if ($audience !== 'client' && $client !== null) {
-            $lines[] = "  Client: {$client->name}, {$client->email}".($client->phone === '' ? '' : ", {$client->phone}");
+            $lines[] = "  Client: {$client['name']}, {$client['email']}".($client['phone'] === '' ? '' : ", {$client['phone']}");
         }
         if ($booking->note !== '') {
             $lines[] = "  Note:   {$booking->note}";

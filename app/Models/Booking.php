@@ -34,6 +34,11 @@ use YardBell\Core\Booking\State;
  * @property string $payment
  * @property string $note
  * @property int $calendar_sequence
+ * @property string|null $session_id
+ * @property list<string> $staff_ids as booked
+ * @property list<string> $units ids
+ * @property bool $double_booked
+ * @property array{name: string, email: string, phone: string}|null $contact as given with this booking; null while held
  * @property CarbonImmutable $created_at
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  * @property-read Client|null $client
@@ -52,6 +57,7 @@ final class Booking extends Model
         return [
             'starts_at' => 'immutable_datetime', 'taken_from' => 'immutable_datetime', 'taken_until' => 'immutable_datetime',
             'held_until' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'state' => State::class,
+            'staff_ids' => 'array', 'units' => 'array', 'double_booked' => 'boolean', 'contact' => 'array',
         ];
     }
 
@@ -64,6 +70,12 @@ final class Booking extends Model
     public function staff(): BelongsToMany
     {
         return $this->belongsToMany(Member::class, 'booking_staff', 'booking_id', 'staff_id');
+    }
+
+    /** Where it is; a nameless place for a session without one. */
+    public function place(): Location
+    {
+        return $this->location()->first() ?? new Location(['name' => '', 'address' => '']);
     }
 
     /** @return BelongsTo<Client, $this> */

@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Str;
 use YardBell\Core\Time\Zone;
 
 /**
@@ -19,10 +20,33 @@ use YardBell\Core\Time\Zone;
  * @property string $currency
  * @property array<string, list<array{from: string, to: string}>> $opening_hours
  * @property CarbonImmutable|null $published_at
+ * @property string|null $rules_mark null before it is first saved
+ * @property int $travel_minutes
+ * @property int $longest_taken
  */
 final class Business extends Model
 {
+    /** What the rules are made of; a change of any of these is a change of the rules. */
+    private const RULES = ['time_zone', 'opening_hours', 'travel_minutes'];
+
     protected $guarded = ['id'];
+
+    protected $attributes = ['travel_minutes' => 0, 'longest_taken' => 4320];
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $business): void {
+            if ($business->rules_mark === null || $business->isDirty(self::RULES)) {
+                $business->rules_mark = (string) Str::ulid();
+            }
+        });
+    }
+
+    /** What is set up has changed: whoever has read it before reads it again. */
+    public static function markRules(int $id): void
+    {
+        self::query()->whereKey($id)->update(['rules_mark' => (string) Str::ulid()]);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

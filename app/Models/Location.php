@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\OfBusiness;
+use App\Models\Concerns\OfRules;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -13,11 +14,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $business_id
  * @property string $name
  * @property string $address
+ * @property array<string, list<array{from: string, to: string}>>|null $hours
  */
 final class Location extends Model
 {
     use HasUlids;
     use OfBusiness;
+    use OfRules;
 
     protected $guarded = [];
+
+    protected $casts = ['hours' => 'array'];
 }

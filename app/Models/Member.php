@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\OfBusiness;
+use App\Models\Concerns\OfRules;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -21,11 +22,14 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $position
  * @property array<string, list<array{from: string, to: string}>>|null $hours
  * @property array<string, list<array{from: string, to: string}>>|null $breaks
+ * @property bool $respect_busy
+ * @property int|null $max_per_day
  */
 final class Member extends Model
 {
     use HasUlids;
     use OfBusiness;
+    use OfRules;
 
     protected $table = 'staff';
 
@@ -34,6 +38,6 @@ final class Member extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['hours' => 'array', 'breaks' => 'array', 'active' => 'boolean'];
+        return ['hours' => 'array', 'breaks' => 'array', 'active' => 'boolean', 'respect_busy' => 'boolean'];
     }
 }

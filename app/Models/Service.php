@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\OfBusiness;
+use App\Models\Concerns\OfRules;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -25,19 +26,29 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property string $assignment
  * @property bool $active
  * @property int $position
+ * @property string $kind appointment or session
+ * @property list<int>|array{min: int, max: int, step: int}|null $lengths null: "minutes" alone
+ * @property string $start_from clock or opening
+ * @property array<string, list<array{from: string, to: string}>>|null $hours
+ * @property string|null $available_from date
+ * @property string|null $available_until date
+ * @property int $places
+ * @property int|null $max_party
+ * @property int|null $max_per_day
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  */
 final class Service extends Model
 {
     use HasUlids;
     use OfBusiness;
+    use OfRules;
 
     protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['active' => 'boolean'];
+        return ['active' => 'boolean', 'lengths' => 'array', 'hours' => 'array'];
     }
 
     /** @return BelongsToMany<Member, $this> */

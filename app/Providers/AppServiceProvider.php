@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bookings\RuleBooks;
+use App\Bookings\SetupReader;
 use App\Gate\ClientLink;
 use App\Ledger\HttpProcessor;
 use App\Ledger\Processor;
@@ -25,7 +27,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(CurrentBusiness::class);
-        $this->app->scoped(Clock::class, static fn (Application $app): Clock => new Clock($app->make(ConnectionInterface::class), config('yardbell.demonstration') === true));
+        $this->app->scoped(Clock::class, static fn (): Clock => new Clock(config('yardbell.demonstration') === true ? (string) config('yardbell.clock') : null));
+        $this->app->bind(RuleBooks::class, static fn (Application $app): RuleBooks => new RuleBooks($app->make('cache')->store('rules'), $app->make(SetupReader::class)));
         $this->app->bind(ClientLink::class, static fn (Application $app): ClientLink => new ClientLink($app->make(Clock::class), (string) config('app.key'), (string) config('app.url')));
         $this->app->bind(MailboxFiles::class, static fn (): MailboxFiles => new MailboxFiles((string) config('yardbell.mailbox')));
         $this->app->bind(Post::class, MailboxFiles::class);

@@ -15,17 +15,26 @@ final class WeeklyTable implements ValidationRule
     private const MOST_A_DAY = 12;
 
     /**
-     * @param  array<string, list<array{from: string, to: string}>>  $table
+     * @param  array<string, list<array{from: string, to: string, at?: string}>>  $table
      * @return array<int, list<Window>> by weekday, 0 = Monday
      */
     public static function windows(array $table): array
     {
         $weekly = [];
         foreach (Wall::WEEKDAYS as $weekday => $name) {
-            $weekly[$weekday] = array_map(static fn (array $window): Window => Window::between($window['from'], $window['to']), $table[$name] ?? []);
+            $weekly[$weekday] = self::list($table[$name] ?? []);
         }
 
         return $weekly;
+    }
+
+    /**
+     * @param  list<array{from: string, to: string, at?: string}>  $windows
+     * @return list<Window>
+     */
+    public static function list(array $windows): array
+    {
+        return array_map(static fn (array $window): Window => Window::between($window['from'], $window['to'], $window['at'] ?? null), $windows);
     }
 
     /** @return array<int, list<Window>>|null */

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\ConnectionInterface;
 
 /** What time it is for this installation: the machine's, and in a demonstration as far ahead as its clock was put. */
 final class Clock
 {
     private ?int $minutesAhead = null;
 
-    public function __construct(private readonly ConnectionInterface $db, private readonly bool $demonstration)
+    /** @param  string|null  $file where a demonstration keeps by how many minutes its clock was put forward; null: it is none */
+    public function __construct(private readonly ?string $file)
     {
     }
 
@@ -29,16 +29,16 @@ final class Clock
 
     public function minutesAhead(): int
     {
-        if (! $this->demonstration) {
-            return 0;
-        }
-
-        return $this->minutesAhead ??= (int) ($this->db->table('demonstration_clock')->where('id', 1)->value('minutes_ahead') ?? 0);
+        return $this->minutesAhead ??= $this->file !== null && is_file($this->file) ? (int) file_get_contents($this->file) : 0;
     }
 
     public function putForward(int $minutes): void
     {
-        $this->db->table('demonstration_clock')->updateOrInsert(['id' => 1], ['minutes_ahead' => max(0, $this->minutesAhead() + $minutes)]);
+        if ($this->file !== null) {
+            $ahead = max(0, $this->minutesAhead() + $minutes);
+            file_put_contents("{$this->file}.new", (string) $ahead);
+            rename("{$this->file}.new", $this->file);
+        }
         $this->forget();
     }
 

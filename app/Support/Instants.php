@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
 
 /** Between the database's UTC date-times and the core's minutes. */
 final class Instants
@@ -25,6 +26,17 @@ final class Instants
             (int) substr($dateTime, 8, 2),
             (int) substr($dateTime, 0, 4),
         ), 60);
+    }
+
+    public static function minute(CarbonInterface $at): int
+    {
+        return (int) floor($at->getTimestamp() / 60);
+    }
+
+    /** As above, but a begun minute counts as a whole one. */
+    public static function upFromDatabase(string $dateTime): int
+    {
+        return self::fromDatabase($dateTime) + (substr($dateTime, 17, 2) > '00' ? 1 : 0);
     }
 
     public static function carbon(int $minute): CarbonImmutable

@@ -25,8 +25,9 @@ need_tools
 need_dependencies
 need_build
 mkdir -p "$state/views"
+rm -rf "$state/rule-books" # kept in the shape of an earlier version
 rm -f "$state"/*.php # what an earlier start prepared may name other ports
-[ -n "$fresh" ] && rm -rf .yardbell/database .yardbell/mailbox .yardbell/key
+[ -n "$fresh" ] && rm -rf .yardbell/database .yardbell/mailbox .yardbell/key .yardbell/clock
 [ -s .yardbell/key ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' >.yardbell/key
 echo $$ >"$state/pid"
 
@@ -45,7 +46,8 @@ trap stop_all EXIT
 
 export APP_KEY="$(cat .yardbell/key)" APP_URL="http://127.0.0.1:$port" DB_PORT=$database_port YARDBELL_DEMONSTRATION=true \
     APP_CONFIG_CACHE="$state/config.php" APP_ROUTES_CACHE="$state/routes.php" APP_EVENTS_CACHE="$state/events.php" VIEW_COMPILED_PATH="$state/views" \
-    YARDBELL_LOG="$root/.yardbell/yardbell.log" YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$root/.yardbell/mailbox"
+    YARDBELL_LOG="$root/.yardbell/yardbell.log" YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$root/.yardbell/mailbox" \
+    YARDBELL_CLOCK="$root/.yardbell/clock" YARDBELL_RULE_BOOKS="$state/rule-books"
 database_start "$root/.yardbell/database" "$database_port"
 php artisan migrate --force --quiet || fail 'The tables could not be made; .yardbell/yardbell.log says why.'
 php artisan demonstrate | sed 's/^/  /'

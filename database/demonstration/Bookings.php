@@ -51,7 +51,7 @@ final readonly class Bookings
             foreach ($business->services()->get() as $service) {
                 $wanted = (int) round($fill * count($book->services[$service->id]->staff) * $random->getInt(6, 14) / 10);
                 for ($i = 0; $i < $wanted; $i++) {
-                    $diary = $this->rules->diary($business, $day, $day, $service->id);
+                    $diary = $this->rules->diary($business, $book, $day, $day, $service->id);
                     $ask = new Ask($service->id, $day, $day, $this->clock->minute(), relaxed: new Relaxed(notice: true));
                     $slots = (new SlotSearch($book, $diary))->slots($ask);
                     if ($slots !== []) {
@@ -76,7 +76,8 @@ final readonly class Bookings
         $now = $this->clock->minute();
         $made = min($now - 30, $slot->start - $random->getInt(1, 9) * 1440 - $random->getInt(0, 600));
         $booking = Booking::query()->create([
-            'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $slot->location, 'client_id' => $client->id,
+            'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $slot->location, 'client_id' => $client->id, 'staff_ids' => $slot->staff, 'units' => $slot->units,
+            'contact' => ['name' => $client->name, 'email' => $client->email, 'phone' => $client->phone],
             'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $service->minutes,
             'setup' => $service->setup, 'clearup' => $service->clearup, 'taken_from' => Instants::carbon($slot->start - $service->setup),
             'taken_until' => Instants::carbon($slot->end + $service->clearup), 'state' => $slot->end < $now ? State::Completed : State::Confirmed,

@@ -6,6 +6,7 @@ use App\Bookings\CancelBooking;
 use App\Bookings\ExpireHolds;
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
+use App\Bookings\Wish;
 use App\Models\BookingChange;
 use App\Models\OutboxEntry;
 use App\Support\Clock;
@@ -18,7 +19,7 @@ it('holds a time, which nobody else is offered meanwhile (T8)', function (): voi
     $booking = $yard->hold('10:00');
     expect($booking->state)->toBe(State::Held)->and($booking->taken_from->format('H:i'))->toBe('10:00');
     try {
-        app(HoldTime::class)($yard->business, $yard->lesson, null, Wall::instant(Yard::at('10:30')));
+        app(HoldTime::class)($yard->business, new Wish($yard->lesson->id, Wall::instant(Yard::at('10:30'))));
         $this->fail('The time is held.');
     } catch (TimeTaken $taken) {
         expect($taken->details()['near'])->toBe([Yard::at('09:00'), Yard::at('11:00'), Yard::at('11:30'), Yard::at('12:00')]);

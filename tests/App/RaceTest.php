@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
+use App\Bookings\Wish;
 use App\Ledger\Processor;
 use App\Ledger\SettleOpen;
 use App\Ledger\SettlePayment;
@@ -53,7 +54,7 @@ function atOnce(int $processes, callable $do): array
 
 it('gives one time to one of many who want it at the same moment', function (): void {
     $yard = Yard::open();
-    $answers = atOnce(16, static fn (): string => app(HoldTime::class)($yard->business, $yard->lesson, null, Wall::instant(Yard::at('10:00')))->state->value);
+    $answers = atOnce(16, static fn (): string => app(HoldTime::class)($yard->business, new Wish($yard->lesson->id, Wall::instant(Yard::at('10:00'))))->state->value);
     sort($answers);
     expect($answers)->toBe(['held', ...array_fill(0, 15, 'taken, near: 4')])->and(Booking::query()->count())->toBe(1);
 });
@@ -61,7 +62,7 @@ it('gives one time to one of many who want it at the same moment', function (): 
 it('gives overlapping times to one only, and as many as there are people to as many', function (): void {
     $yard = Yard::open(['clearup' => 30], people: 3);
     $times = ['10:00', '10:30', '11:00'];
-    atOnce(12, static fn (int $i): string => app(HoldTime::class)($yard->business, $yard->lesson, null, Wall::instant(Yard::at($times[$i % 3])))->id);
+    atOnce(12, static fn (int $i): string => app(HoldTime::class)($yard->business, new Wish($yard->lesson->id, Wall::instant(Yard::at($times[$i % 3]))))->id);
     $bookings = Booking::query()->with('staff')->get();
     expect($bookings)->toHaveCount(3)
         ->and($bookings->map(fn (Booking $booking): string => $booking->staff->firstOrFail()->name)->unique())->toHaveCount(3);

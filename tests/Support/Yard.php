@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use App\Bookings\ConfirmBooking;
 use App\Bookings\HoldTime;
+use App\Bookings\Wish;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Location;
@@ -53,7 +54,7 @@ final readonly class Yard
 
     public function hold(string $time, int $days = 2): Booking
     {
-        return app(HoldTime::class)($this->business, $this->lesson, null, Wall::instant(self::at($time, $days)));
+        return app(HoldTime::class)($this->business, new Wish($this->lesson->id, Wall::instant(self::at($time, $days))));
     }
 
     public function book(string $time, string $email = 'kim@post.example', int $days = 2): Booking

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\HoldTime;
+use App\Bookings\Wish;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
 use App\Http\Refusal;
@@ -26,7 +27,8 @@ final readonly class Hold
     {
         $business = GatePage::published($slug);
         $this->current->set($business);
-        $asked = $request->validate(['service' => 'required|string|max:26', 'staff' => 'nullable|string|max:26', 'start' => 'required|string|max:20']);
+        $asked = $request->validate(['service' => 'required|string|max:26', 'staff' => 'nullable|string|max:26', 'start' => 'required|string|max:20',
+            'party' => 'integer|min:1|max:100000', 'minutes' => 'nullable|integer|min:1|max:43200', 'location' => 'nullable|string|max:26']);
         $service = Service::query()->where('active', true)->find($asked['service'])
             ?? throw new Refusal('This service is no longer on the page. Load it again to see what there is.', 404, 'gone');
         try {
@@ -35,6 +37,6 @@ final readonly class Hold
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
 
-        return new JsonResponse($this->shape->of(($this->hold)($business, $service, $asked['staff'] ?? null, $start)), 201);
+        return new JsonResponse($this->shape->of(($this->hold)($business, new Wish($service->id, $start, $asked['staff'] ?? null, $asked['party'] ?? 1, $asked['minutes'] ?? null, $asked['location'] ?? null))), 201);
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
-use YardBell\Core\Time\Interval;
+use YardBell\Core\Time\WallSpan;
 
 /** T4: a time in which nobody, or none of some, can be booked. */
 final readonly class Closure
 {
     /** @param  non-empty-list<string>|null  $staff null: everyone */
-    public function __construct(public string $id, public Interval $interval, public ?array $staff = null)
+    public function __construct(public string $id, public WallSpan $span, public ?array $staff = null)
     {
     }
 

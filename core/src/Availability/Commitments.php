@@ -32,8 +32,10 @@ final class Commitments
         }
         foreach ($book->pools as $pool) {
             foreach ($pool->outages as $unit => $outages) {
-                foreach ($outages as $outage) {
-                    $this->units[$unit][] = new Commitment($outage->start, $outage->end, "outage of {$unit}");
+                foreach ($outages as $span) {
+                    if ($span->interval !== null) {
+                        $this->units[$unit][] = new Commitment($span->interval->start, $span->interval->end, "outage of {$unit}");
+                    }
                 }
             }
         }
@@ -83,8 +85,10 @@ final class Commitments
 
     private function keepAway(Member $member): void
     {
-        foreach ($member->timeOff as [$id, $interval]) {
-            $this->people[$member->id][] = new Commitment($interval->start, $interval->end, "time off {$id}");
+        foreach ($member->timeOff as [$id, $span]) {
+            if ($span->interval !== null) {
+                $this->people[$member->id][] = new Commitment($span->interval->start, $span->interval->end, "time off {$id}");
+            }
         }
         foreach ($member->respectBusy ? $member->busy : [] as $interval) {
             $this->people[$member->id][] = new Commitment($interval->start, $interval->end, 'outside calendar');

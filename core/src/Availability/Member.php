@@ -6,6 +6,7 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Interval;
+use YardBell\Core\Time\WallSpan;
 use YardBell\Core\Time\Window;
 
 /** A staff member, as far as time is concerned. */
@@ -14,7 +15,7 @@ final readonly class Member
     /**
      * @param  array<int, list<Window>>|null  $weekly own hours by weekday; null: follows the opening hours (T4)
      * @param  array<int, list<Window>>  $special own special days by day number
-     * @param  list<array{string, Interval}>  $timeOff with its id
+     * @param  list<array{string, WallSpan}>  $timeOff with its id
      * @param  list<Interval>  $busy of the outside calendar, in whole minutes
      */
     public function __construct(

@@ -74,8 +74,8 @@ final class OpenTime
     {
         $closed = [];
         foreach ($this->book->closures as $closure) {
-            if ($closure->names($member->id)) {
-                $closed[] = [$closure->interval->start, $closure->interval->end];
+            if ($closure->span->interval !== null && $closure->names($member->id)) {
+                $closed[] = [$closure->span->interval->start, $closure->span->interval->end];
             }
         }
 

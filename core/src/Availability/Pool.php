@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
-use YardBell\Core\Time\Interval;
+use YardBell\Core\Time\WallSpan;
 
 /** T9: a pool of units. */
 final readonly class Pool
@@ -12,7 +12,7 @@ final readonly class Pool
     /**
      * @param  string|null  $location the one it serves at, null for every one
      * @param  list<string>  $units in the order in which they are taken
-     * @param  array<string, list<Interval>>  $outages by unit
+     * @param  array<string, list<WallSpan>>  $outages by unit
      */
     public function __construct(
         public string $id,

@@ -30,4 +30,15 @@ final readonly class RuleBook
         public array $services = [],
     ) {
     }
+
+    public function hasSessions(): bool
+    {
+        foreach ($this->services as $service) {
+            if ($service->hasSessions) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 }

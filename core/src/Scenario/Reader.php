@@ -14,6 +14,7 @@ use YardBell\Core\Availability\Pool;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\WallSpan;
 use YardBell\Core\Time\Zone;
 
 /** Reads a `yardbell/1` document (rules, part 2) and refuses what it may not say. */
@@ -116,13 +117,13 @@ final class Reader
         foreach ($business->nodes('closures', ['id', 'from', 'to', 'staff', 'name']) as $node) {
             $id = self::newId($node, $known);
             $known[$id] = true;
-            $interval = $times->interval($node);
+            $span = $times->span($node);
             $staff = $node->has('staff') ? $node->ids('staff', $this->knownStaff, 'staff member') : null;
             if ($staff === [] && $node->items('staff') === []) {
                 $node->refuse('staff', 'a closure names somebody, or everyone by null; an empty list would close nothing.');
             }
-            if ($interval !== null && $staff !== []) {
-                $closures[] = new Closure($id, $interval, $staff);
+            if ($span !== null && $staff !== []) {
+                $closures[] = new Closure($id, $span, $staff);
             }
         }
 
@@ -165,16 +166,16 @@ final class Reader
 
     /**
      * @param  list<string>  $units
-     * @return array<string, list<\YardBell\Core\Time\Interval>>
+     * @return array<string, list<WallSpan>>
      */
     private function outages(Node $pool, array $units, TimeReader $times): array
     {
         $outages = [];
         foreach ($pool->nodes('outages', ['id', 'unit', 'from', 'to']) as $node) {
             $unit = $node->id('unit', array_fill_keys($units, true), 'unit of this pool');
-            $interval = $times->interval($node);
-            if ($interval !== null) {
-                $outages[$unit][] = $interval;
+            $span = $times->span($node);
+            if ($span !== null) {
+                $outages[$unit][] = $span;
             }
         }
 
@@ -205,7 +206,7 @@ final class Reader
         return $staff;
     }
 
-    /** @return list<array{string, \YardBell\Core\Time\Interval}> */
+    /** @return list<array{string, WallSpan}> */
     private function timeOff(Node $member, TimeReader $times): array
     {
         $timeOff = [];
@@ -213,9 +214,9 @@ final class Reader
         foreach ($member->nodes('timeOff', ['id', 'from', 'to']) as $node) {
             $id = self::newId($node, $known);
             $known[$id] = true;
-            $interval = $times->interval($node);
-            if ($interval !== null) {
-                $timeOff[] = [$id, $interval];
+            $span = $times->span($node);
+            if ($span !== null) {
+                $timeOff[] = [$id, $span];
             }
         }
 

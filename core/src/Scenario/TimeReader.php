@@ -8,6 +8,7 @@ use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Interval;
 use YardBell\Core\Time\InvalidTime;
 use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\WallSpan;
 use YardBell\Core\Time\Window;
 use YardBell\Core\Time\Zone;
 
@@ -85,8 +86,8 @@ final readonly class TimeReader
         return $from === '' || $to === '' ? Window::wholeDay() : Window::between($from, $to, $at);
     }
 
-    /** T2: between two wall date-times; null where its wall times do not exist. */
-    public function interval(Node $node): ?Interval
+    /** T2: between two wall date-times; null where they are refused. */
+    public function span(Node $node): ?WallSpan
     {
         $from = $node->time('from', Wall::dateTime(...));
         $to = $node->time('to', Wall::dateTime(...));
@@ -94,7 +95,7 @@ final readonly class TimeReader
             $node->refuse('to', 'it must be after "from".');
         }
 
-        return Interval::ifAny($this->zone->first($from), $this->zone->last($to));
+        return $from < $to ? WallSpan::between($from, $to, $this->zone) : null;
     }
 
     /** T1: an interval of an outside calendar, widened to whole minutes; null where it is empty. */

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Models\Business;
+use Illuminate\Contracts\Cache\Repository;
+use YardBell\Core\Availability\RuleBook;
+
+/**
+ * Each business's rule book, kept on this machine between questions. The mark on the business's row, which every change
+ * of the set-up replaces within its own transaction, says whether what is kept is still true.
+ */
+final readonly class RuleBooks
+{
+    public function __construct(private Repository $cache, private SetupReader $setup)
+    {
+    }
+
+    public function of(Business $business): RuleBook
+    {
+        $key = "rules-{$business->id}";
+        $kept = $this->cache->get($key);
+        if (is_array($kept) && $kept[0] === $business->rules_mark && $kept[1] instanceof RuleBook) {
+            return $kept[1];
+        }
+        $book = $this->setup->book($business);
+        $this->cache->forever($key, [$business->rules_mark, $book]);
+
+        return $book;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Service;
+use App\Support\Clock;
+use App\Support\Instants;
+use Illuminate\Database\ConnectionInterface;
+use YardBell\Core\Availability\Service as ServiceRules;
+use YardBell\Core\Availability\Slot;
+use YardBell\Core\Booking\State;
+
+/** Writes a held booking of an offered row. Within the transaction that has claimed what it takes. */
+final readonly class WriteBooking
+{
+    public function __construct(private ConnectionInterface $db, private Clock $clock, private History $history)
+    {
+    }
+
+    public function __invoke(Business $business, ServiceRules $rules, Slot $slot, int $party): Booking
+    {
+        $now = $this->clock->minute();
+        $until = $now + (int) config('yardbell.hold_minutes');
+        $service = Service::query()->where('business_id', $business->id)->findOrFail($rules->id);
+        $booking = Booking::query()->create([
+            'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $slot->location, 'session_id' => $slot->session,
+            'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $slot->end - $slot->start,
+            'setup' => $rules->setup, 'clearup' => $rules->clearup,
+            'taken_from' => Instants::carbon($slot->start - $rules->setup), 'taken_until' => Instants::carbon($slot->end + $rules->clearup),
+            'staff_ids' => $slot->session === null ? $slot->staff : [], 'units' => $slot->session === null ? $slot->units : [],
+            'party' => $party, 'note' => '', 'calendar_sequence' => 0, 'state' => State::Held, 'held_until' => Instants::carbon($until), 'price' => $service->price,
+            'currency' => $business->currency, 'payment' => $service->payment, 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
+        ]);
+        self::reachBack($business, $booking);
+        $this->people($booking, $slot->staff, $now, Instants::toDatabase($until));
+        $this->history->begin($booking, 'client');
+
+        return $booking;
+    }
+
+    /**
+     * Keeps by person who takes a booking, which of a session too: whose turn it is, and who is told.
+     *
+     * @param  list<string>  $staff
+     * @param  string  $holdsUntil date-time of the database
+     */
+    public function people(Booking $booking, array $staff, int $madeAt, string $holdsUntil): void
+    {
+        $this->db->table('booking_staff')->insert(array_map(static fn (string $member): array => [
+            'business_id' => $booking->business_id, 'booking_id' => $booking->id, 'staff_id' => $member, 'service_id' => $booking->service_id,
+            'made_at' => Instants::toDatabase($madeAt), 'holds_until' => $holdsUntil,
+        ], $staff));
+    }
+
+    /** How far back a reader must look for what is still going on. */
+    private static function reachBack(Business $business, Booking $booking): void
+    {
+        $taken = (int) $booking->taken_from->diffInMinutes($booking->taken_until);
+        if ($taken > $business->longest_taken) {
+            Business::query()->whereKey($business->id)->where('longest_taken', '<', $taken)->update(['longest_taken' => $taken]);
+        }
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use App\Models\Concerns\OfRules;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property string $name
+ * @property CarbonImmutable $from wall clock, no zone
+ * @property CarbonImmutable $to wall clock, no zone
+ * @property non-empty-list<string>|null $staff null: everyone
+ */
+final class Closure extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+    use OfRules;
+
+    protected $table = 'closures';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['from' => 'immutable_datetime', 'to' => 'immutable_datetime', 'staff' => 'array'];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use App\Models\Concerns\OfRules;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property string $name
+ * @property string $from time of day
+ * @property string $to time of day
+ * @property int $position
+ */
+final class Daypart extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+    use OfRules;
+
+    protected $table = 'dayparts';
+
+    protected $guarded = [];
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A scheduled group event.
+ *
+ * @property string $id
+ * @property int $business_id
+ * @property string $service_id
+ * @property string|null $location_id
+ * @property CarbonImmutable $starts_at
+ * @property int $minutes
+ * @property list<string> $staff_ids
+ * @property list<string> $units ids
+ * @property int $places
+ * @property string $state scheduled or cancelled
+ */
+final class Session extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    protected $table = 'scheduled_sessions';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['starts_at' => 'immutable_datetime', 'staff_ids' => 'array', 'units' => 'array'];
+    }
+}

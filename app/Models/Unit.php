@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use App\Models\Concerns\OfRules;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property string $pool_id
+ * @property string $name
+ * @property int $position
+ */
+final class Unit extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+    use OfRules;
+
+    protected $table = 'units';
+
+    protected $guarded = [];
+}
