@@ -43,9 +43,10 @@ final readonly class OpenTimes
         $today = $book->zone->day($now);
         $from = max($fromDay ?? $today, $today);
         $ask = new Ask($service, $from, $from + self::DAYS - 1, $now, staff: $staff);
-        $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask->fromDay, $ask->toDay)))->slots($ask);
+        $time = OpenTime::around($book, $book->services[$service], $ask);
+        $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask->fromDay, $ask->toDay), $time))->slots($ask);
         $starts = $this->starts($slots, $book->zone);
-        $open = $this->open($book, $ask);
+        $open = $this->open($book, $ask, $time);
 
         return [
             'service' => $service,
@@ -91,11 +92,10 @@ final readonly class OpenTimes
     }
 
     /** @return array<int, list<array{from: int, to: int}>> by day number, in minutes of the day as clocks show them */
-    private function open(RuleBook $book, Ask $ask): array
+    private function open(RuleBook $book, Ask $ask, OpenTime $time): array
     {
         $service = $book->services[$ask->service];
         $open = Timeline::none();
-        $time = new OpenTime($book, $ask->fromDay - 1, $ask->toDay + 1);
         foreach ($ask->staff === null ? $service->staff : [$ask->staff] as $member) {
             foreach ($service->locations as $location) {
                 if ($book->staff[$member]->active) {

@@ -15,6 +15,9 @@ final class DayCounts
 
     public function __construct(private readonly RuleBook $book, Diary $diary, int $now)
     {
+        if (! self::matter($book)) {
+            return;
+        }
         $joined = [];
         foreach ($diary->bookings as $booking) {
             if (! $booking->holdsTime($now)) {
@@ -44,6 +47,17 @@ final class DayCounts
     public function memberIsFull(Member $member, int $day): bool
     {
         return $member->maxPerDay !== null && ($this->people[$member->id][$day] ?? 0) >= $member->maxPerDay;
+    }
+
+    private static function matter(RuleBook $book): bool
+    {
+        foreach ([...array_values($book->services), ...array_values($book->staff)] as $limited) {
+            if ($limited->maxPerDay !== null) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function count(Booking|Session $taken): void

@@ -6,6 +6,7 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Timeline;
+use YardBell\Core\Time\Wall;
 
 /** T4: when a staff member is open for a service at a location, over a range of dates (day numbers). */
 final class OpenTime
@@ -18,6 +19,14 @@ final class OpenTime
     public function __construct(private readonly RuleBook $book, private readonly int $fromDay, private readonly int $toDay)
     {
         $this->opening = $this->expand($book->openingHours);
+    }
+
+    /** Over all dates that can matter to what is asked: those an appointment reaches into, those a grid is counted from. */
+    public static function around(RuleBook $book, Service $service, Ask $ask): self
+    {
+        $minutes = ($service->lengths?->named($ask->minutes) ?? 0) + $ask->extra;
+
+        return new self($book, $ask->fromDay - 3 - ($service->gridFromOpening ? Grid::LOOKS_BACK : 0), $ask->toDay + 3 + intdiv($minutes, Wall::DAY));
     }
 
     public function of(Member $member, Location $location, Service $service): Timeline

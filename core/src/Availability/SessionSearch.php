@@ -19,7 +19,8 @@ final readonly class SessionSearch
         $rows = [];
         foreach ($this->diary->sessions as $order => $session) {
             $left = $session->places - ($taken[$session->id] ?? 0);
-            if ($session->service === $service->id && ! $session->cancelled && $left >= $ask->party && $reach->covers($session->start)) {
+            if ($session->service === $service->id && ! $session->cancelled && $left >= $ask->party && $reach->covers($session->start)
+                && ($ask->staff === null || in_array($ask->staff, $session->staff, true)) && ($ask->location === null || $session->location === $ask->location)) {
                 $rows[] = [$session, $left, $order];
             }
         }

@@ -7,7 +7,8 @@ namespace YardBell\Core\Availability;
 /** Which times can be booked: T4–T18 in one sweep over sorted integers. */
 final readonly class SlotSearch
 {
-    public function __construct(private RuleBook $book, private Diary $diary)
+    /** @param  OpenTime|null  $open expanded already, for at least OpenTime::around() what is asked */
+    public function __construct(private RuleBook $book, private Diary $diary, private ?OpenTime $open = null)
     {
     }
 
@@ -22,12 +23,10 @@ final readonly class SlotSearch
         if ($ask->party < 1 || ($service->largestParty() ?? $ask->party) < $ask->party) {
             return []; // T13
         }
-        $rows = $service->hasSessions
+
+        return $service->hasSessions
             ? (new SessionSearch($this->book, $this->diary))->slots($service, $ask)
             : $this->appointments($service, $ask);
-
-        return array_values(array_filter($rows, static fn (Slot $slot): bool => ($ask->staff === null || in_array($ask->staff, $slot->staff, true))
-            && ($ask->location === null || $slot->location === $ask->location)));
     }
 
     /** @return list<Slot> */
@@ -37,18 +36,20 @@ final readonly class SlotSearch
         if ($minutes === null || ($service->isShared() && $ask->party > $service->places)) {
             return []; // T17, T14
         }
-        $starts = new Starts($this->book, $this->diary, $service, $ask, $minutes + $ask->extra);
+        $crews = $this->crews($service);
+        $starts = new Starts($this->book, $this->diary, $service, $ask, $minutes + $ask->extra, $this->open);
         $rows = [];
         foreach ($service->locations as $at => $location) {
-            foreach ($this->crews($service) as $order => $crew) {
-                foreach ($starts->offered($this->book->locations[$location], $crew) as $start => [$units, $left, $joins]) {
-                    $rows[] = [$start, $at, $order, $location, $crew, $units, $left, $joins];
+            foreach ($crews as $order => $crew) {
+                $place = $at * count($service->staff) + $order; // what rows of one start are sorted by
+                foreach ($starts->offered($this->book->locations[$location], $crew) as $start => $row) {
+                    $rows[$start][$place] = [$location, $order, ...$row];
                 }
             }
         }
-        usort($rows, static fn (array $a, array $b): int => $a[0] <=> $b[0] ?: $a[1] <=> $b[1] ?: $a[2] <=> $b[2]);
+        ksort($rows);
 
-        return $this->marked($rows, $service, $ask->now, $minutes + $ask->extra);
+        return $this->marked($rows, $crews, $service, $ask, $minutes + $ask->extra);
     }
 
     /**
@@ -71,36 +72,49 @@ final readonly class SlotSearch
     }
 
     /**
-     * T16: says of the rows of one start and location which is `next`.
+     * The rows as slots, those of each start by location and staff order, with `next` (T16).
      *
-     * @param  list<array{int, int, int, string, non-empty-list<Member>, list<string>, int, bool}>  $rows sorted
+     * @param  array<int, array<int, array{string, int, list<string>, int, bool}>>  $starts sorted, each with its rows
+     * @param  array<int, non-empty-list<Member>>  $crews
      * @return list<Slot>
      */
-    private function marked(array $rows, Service $service, int $now, int $minutes): array
+    private function marked(array $starts, array $crews, Service $service, Ask $ask, int $minutes): array
     {
-        $ranks = $this->ranks($service, $now);
-        $best = [];
-        foreach ($rows as $i => [$start, $at, $order,,,,, $joins]) {
-            $rank = [$joins ? 0 : 1, $ranks[$order] ?? $order];
-            $key = "{$start} {$at}";
-            if (! isset($best[$key]) || $rank < $best[$key][0]) {
-                $best[$key] = [$rank, $i];
-            }
-        }
+        $ranks = $this->ranks($service, $ask->now);
+        $people = array_map(static fn (array $crew): array => array_map(static fn (Member $member): string => $member->id, $crew), $crews);
         $slots = [];
-        foreach ($rows as $i => [$start, $at,, $location, $crew, $units, $left]) {
-            $slots[] = new Slot(
-                $start,
-                $start + $minutes,
-                $location,
-                array_map(static fn (Member $member): string => $member->id, $crew),
-                $units,
-                $left,
-                $service->assignment === Assignment::Random ? null : $best["{$start} {$at}"][1] === $i,
-            );
+        foreach ($starts as $start => $rows) {
+            ksort($rows);
+            $next = self::next($rows, $ranks);
+            foreach ($rows as $place => [$location, $order, $units, $left]) {
+                if (($ask->staff === null || in_array($ask->staff, $people[$order], true)) && ($ask->location === null || $location === $ask->location)) {
+                    $slots[] = new Slot($start, $start + $minutes, $location, $people[$order], $units, $left,
+                        $service->assignment === Assignment::Random ? null : $next[$location] === $place);
+                }
+            }
         }
 
         return $slots;
+    }
+
+    /**
+     * T16: which row of one start is `next`, of those that join a group where there are any.
+     *
+     * @param  array<int, array{string, int, list<string>, int, bool}>  $rows
+     * @param  array<int, int>  $ranks
+     * @return array<string, int> by location: the key of the row
+     */
+    private static function next(array $rows, array $ranks): array
+    {
+        [$next, $best] = [[], []];
+        foreach ($rows as $place => [$location, $order, , , $joins]) {
+            $rank = ($joins ? 0 : PHP_INT_MAX >> 1) + ($ranks[$order] ?? $order);
+            if (! isset($best[$location]) || $rank < $best[$location]) {
+                [$best[$location], $next[$location]] = [$rank, $place];
+            }
+        }
+
+        return $next;
     }
 
     /** @return array<int, int> T16: by the service's staff order, whose turn it is; 0 comes first */

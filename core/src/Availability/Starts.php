@@ -36,11 +36,11 @@ final class Starts
         private readonly Service $service,
         private readonly Ask $ask,
         private readonly int $minutes,
+        ?OpenTime $open = null,
     ) {
-        $lead = ($service->gridFromOpening ? Grid::LOOKS_BACK : 0) + 3;
         $this->reach = Reach::of($book->zone, $service, $ask);
         $this->wanted = $this->wanted();
-        $this->open = new OpenTime($book, $ask->fromDay - $lead, $ask->toDay + intdiv($minutes, Wall::DAY) + 3);
+        $this->open = $open ?? OpenTime::around($book, $service, $ask);
         $this->commitments = new Commitments($book, $diary, $ask->now, $this->horizon());
         $this->counts = new DayCounts($book, $diary, $ask->now);
         $this->units = new Units($book, $service, $minutes, $ask->party, $this->commitments);
