@@ -1,4 +1,9 @@
-# bin/yardbell bench http [ADDRESS]: see docs/benchmarks.md.
+# bin/yardbell bench core|http|crowd [PORT]: see docs/benchmarks.md.
 
-[ "${1:-}" = http ] || fail 'bench knows http: the running server against its floor.'
-exec php benchmarks/http.php "${2:-http://127.0.0.1:8400}"
+port=${2:-8400}
+case "${1:-}" in
+    core) exec php -d opcache.enable_cli=1 -d memory_limit=2G benchmarks/core.php ;;
+    http) exec php benchmarks/http.php "http://127.0.0.1:$port" ;;
+    crowd) exec php benchmarks/crowd.php "http://127.0.0.1:$port" "$((port + 33))" ;;
+    *) fail 'bench knows core (the search against a plain one), http (the running server against its floor) and crowd (the same with 200,000 bookings more).' ;;
+esac
