@@ -37,6 +37,9 @@ need_tools() {
     [ "$(free_megabytes)" -ge 600 ] || fail "The disk is nearly full ($(free_megabytes) MB free); Yard Bell needs at least 600 MB."
     need_packages "the database, PHP's extensions${1:+ and browser tests}" mariadb-server \
         php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath php8.2-intl php8.2-mbstring php8.2-xml "$@"
+    local off
+    off=$(php -r 'echo implode(" ", array_filter(["pdo_mysql", "curl", "zip", "gd", "bcmath", "intl", "mbstring", "dom"], fn($name) => ! extension_loaded($name)));')
+    [ -z "$off" ] || fail "PHP has these extensions installed but switched off: $off. Switch them on (phpenmod $off), then start again."
 }
 
 # newer THAN FILE…: whether one of the files is newer than the mark, or the mark is missing.

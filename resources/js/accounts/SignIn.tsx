@@ -1,21 +1,20 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, unwrap } from '../lib/api';
 import { Field } from '../ui/Field';
+import { useFields } from '../ui/useFields';
 import { me } from '../workspace/queries';
 import { Door } from './Door';
 
 export function SignIn() {
   const queries = useQueryClient();
-  const [email, setEmail] = useState('');
-  const [password, setPassword] = useState('');
+  const { values, field } = useFields({ email: '', password: '' });
   return (
     <Door
       title="Sign in"
       action="Sign in"
       onSend={async () => {
-        queries.setQueryData(me.queryKey, await unwrap(api.POST('/api/sign-in', { body: { email, password } })));
+        queries.setQueryData(me.queryKey, await unwrap(api.POST('/api/sign-in', { body: values })));
       }}
       below={
         <>
@@ -26,24 +25,8 @@ export function SignIn() {
     >
       {(wrong) => (
         <>
-          <Field
-            id="email"
-            label="Mail"
-            type="email"
-            autoComplete="username"
-            wrong={wrong['email']}
-            value={email}
-            onValue={setEmail}
-          />
-          <Field
-            id="password"
-            label="Password"
-            type="password"
-            autoComplete="current-password"
-            wrong={wrong['password']}
-            value={password}
-            onValue={setPassword}
-          />
+          <Field {...field('email', wrong)} label="Mail" type="email" autoComplete="username" />
+          <Field {...field('password', wrong)} label="Password" type="password" autoComplete="current-password" />
         </>
       )}
     </Door>

@@ -2,7 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, unwrap, type Schemas } from '../lib/api';
-import { Field } from '../ui/Field';
+import { FactsFields, type FactKey } from '../roster/FactsFields';
+import { useFields } from '../ui/useFields';
 import { me as meQuery, setup } from '../workspace/queries';
 import { Door } from './Door';
 
@@ -18,7 +19,7 @@ const slugOf = (name: string): string =>
 export function Start({ me }: { me: Schemas['Me'] }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [facts, setFacts] = useState({
+  const { values, set, field } = useFields({
     name: '',
     slug: '',
     about: '',
@@ -27,77 +28,30 @@ export function Start({ me }: { me: Schemas['Me'] }) {
     currency: 'EUR',
   });
   const [ownSlug, setOwnSlug] = useState(false);
-  const set = (key: keyof typeof facts) => (value: string) => setFacts({ ...facts, [key]: value });
+  const fact = (key: FactKey, wrong: Readonly<Record<string, string>>) => ({
+    ...field(key, wrong),
+    onValue: (value: string) => {
+      set(key, key === 'currency' ? value.toUpperCase() : value);
+      if (key === 'slug') {
+        setOwnSlug(true);
+      }
+      if (key === 'name' && !ownSlug) {
+        set('slug', slugOf(value));
+      }
+    },
+  });
   return (
     <Door
       title={`Welcome, ${me.user?.name ?? ''}`}
       action="Make my page"
       onSend={async () => {
-        const made = await unwrap(api.POST('/api/businesses', { body: facts }));
+        const made = await unwrap(api.POST('/api/businesses', { body: values }));
         queries.setQueryData(setup(made.slug).queryKey, made);
         await queries.invalidateQueries({ queryKey: meQuery.queryKey });
         await navigate(`/at/${made.slug}/offer`);
       }}
     >
-      {(wrong) => (
-        <>
-          <Field
-            id="name"
-            label="What is your business called?"
-            wrong={wrong['name']}
-            value={facts.name}
-            onValue={(name) => setFacts({ ...facts, name, slug: ownSlug ? facts.slug : slugOf(name) })}
-          />
-          <Field
-            id="slug"
-            label="Address of your page"
-            hint={`${window.location.host}/book/${facts.slug === '' ? '…' : facts.slug}`}
-            wrong={wrong['slug']}
-            value={facts.slug}
-            onValue={(slug) => {
-              setOwnSlug(true);
-              setFacts({ ...facts, slug });
-            }}
-          />
-          <Field
-            id="address"
-            label="Where clients come to"
-            autoComplete="street-address"
-            wrong={wrong['address']}
-            value={facts.address}
-            onValue={set('address')}
-          />
-          <div className="grid grid-cols-2 gap-3">
-            <Field
-              id="timeZone"
-              label="Time zone"
-              list="zones"
-              wrong={wrong['timeZone']}
-              value={facts.timeZone}
-              onValue={set('timeZone')}
-            />
-            <Field
-              id="currency"
-              label="Currency"
-              maxLength={3}
-              wrong={wrong['currency']}
-              value={facts.currency}
-              onValue={(value) => set('currency')(value.toUpperCase())}
-            />
-          </div>
-          <Zones />
-        </>
-      )}
+      {(wrong) => <FactsFields field={(key) => fact(key, wrong)} host={window.location.host} about={false} />}
     </Door>
-  );
-}
-
-export function Zones() {
-  return (
-    <datalist id="zones">
-      {Intl.supportedValuesOf('timeZone').map((zone) => (
-        <option key={zone} value={zone} />
-      ))}
-    </datalist>
   );
 }

@@ -2,12 +2,13 @@ import { useEffect, useRef, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { money } from '../lib/format';
 import { Field } from '../ui/Field';
+import { useFields } from '../ui/useFields';
 import type { Booking } from './types';
 import { sealed } from './useGate';
 
 /** Who is coming. The time is held meanwhile, and for how long is shown. */
 export function DetailsForm({ held, onLetGo }: { held: Booking; onLetGo: () => void }) {
-  const [details, setDetails] = useState({ name: '', email: '', phone: '', note: '' });
+  const { values, field } = useFields({ name: '', email: '', phone: '', note: '' });
   const [refused, setRefused] = useState<Refusal | null>(null);
   const [sending, setSending] = useState(false);
   const heading = useRef<HTMLHeadingElement>(null);
@@ -20,7 +21,7 @@ export function DetailsForm({ held, onLetGo }: { held: Booking; onLetGo: () => v
     setRefused(null);
     try {
       const { pay, booking } = await unwrap(
-        api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: details }),
+        api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: values }),
       );
       window.location.assign(pay ?? booking.link);
     } catch (wrong) {
@@ -32,7 +33,6 @@ export function DetailsForm({ held, onLetGo }: { held: Booking; onLetGo: () => v
     }
   };
 
-  const set = (key: keyof typeof details) => (value: string) => setDetails({ ...details, [key]: value });
   return (
     <form
       className="grid max-w-xl content-start gap-4"
@@ -55,46 +55,24 @@ export function DetailsForm({ held, onLetGo }: { held: Booking; onLetGo: () => v
           {refused.message}
         </p>
       )}
+      <Field {...field('name', refused?.fields)} label="Your name" autoComplete="name" maxLength={120} />
       <Field
-        id="name"
-        label="Your name"
-        autoComplete="name"
-        maxLength={120}
-        wrong={refused?.fields?.['name']}
-        value={details.name}
-        onValue={set('name')}
-      />
-      <Field
-        id="email"
+        {...field('email', refused?.fields)}
         label="Mail"
         type="email"
         autoComplete="email"
         maxLength={190}
         hint="Your booking and a link to change it go there."
-        wrong={refused?.fields?.['email']}
-        value={details.email}
-        onValue={set('email')}
       />
       <Field
-        id="phone"
+        {...field('phone', refused?.fields)}
         label="Telephone, if you like"
         type="tel"
         autoComplete="tel"
         maxLength={40}
         hint="Only in case something comes up."
-        wrong={refused?.fields?.['phone']}
-        value={details.phone}
-        onValue={set('phone')}
       />
-      <Field
-        id="note"
-        label="Anything we should know?"
-        lines={3}
-        maxLength={1000}
-        wrong={refused?.fields?.['note']}
-        value={details.note}
-        onValue={set('note')}
-      />
+      <Field {...field('note', refused?.fields)} label="Anything we should know?" lines={3} maxLength={1000} />
       <div className="flex flex-wrap gap-3">
         <button type="submit" id="book" className="button button-next" disabled={sending}>
           {sending ? 'One moment' : pays ? `Pay ${money(held.total, held.currency)} and book` : 'Book it'}

@@ -17,6 +17,7 @@ export function Starts({ starts, from, chosen, onPick }: Props) {
   const part = from <= 2 ? PARTS[from] : undefined;
   const first = starts.find((start) => (part === undefined ? start.minute >= from * 60 : start.part === part))?.at;
   useEffect(() => {
+    box.current?.scrollIntoView({ block: 'nearest' });
     box.current?.querySelector<HTMLButtonElement>(`[data-at="${first ?? ''}"]`)?.focus();
   }, [first]);
   const shown = PARTS.filter((one) => starts.some((start) => start.part === one));

@@ -4,6 +4,7 @@ import { digits } from '../lib/format';
 import { Saved } from '../roster/Saved';
 import { useSetup } from '../roster/useSetup';
 import { Field } from '../ui/Field';
+import { useFields } from '../ui/useFields';
 import { Mark } from '../ui/Mark';
 
 type Props = { service: Schemas['Service'] | null; setup: Schemas['Setup']; onDone: () => void };
@@ -19,26 +20,31 @@ const ASSIGNMENTS = [
 export function ServiceForm({ service, setup, onDone }: Props) {
   const { business, save, refused, wrong } = useSetup();
   const scale = 10 ** digits(setup.currency);
-  const [words, setWords] = useState({ name: service?.name ?? '', description: service?.description ?? '' });
-  const [price, setPrice] = useState(service === null ? '' : (service.price / scale).toFixed(digits(setup.currency)));
-  const [numbers, setNumbers] = useState<Readonly<Record<NumberKey, string>>>({
-    minutes: String(service?.minutes ?? 60),
-    setup: String(service?.setup ?? 0),
-    clearup: String(service?.clearup ?? 0),
-    startEvery: String(service?.startEvery ?? 15),
-    noticeMinutes: String(service?.noticeMinutes ?? 120),
-    bookAheadDays: String(service?.bookAheadDays ?? 60),
-  });
+  const { values, field } = useFields(
+    {
+      name: service?.name ?? '',
+      description: service?.description ?? '',
+      price: service === null ? '' : (service.price / scale).toFixed(digits(setup.currency)),
+      minutes: String(service?.minutes ?? 60),
+      setup: String(service?.setup ?? 0),
+      clearup: String(service?.clearup ?? 0),
+      startEvery: String(service?.startEvery ?? 15),
+      noticeMinutes: String(service?.noticeMinutes ?? 120),
+      bookAheadDays: String(service?.bookAheadDays ?? 60),
+    },
+    'service-',
+  );
   const [payment, setPayment] = useState(service?.payment ?? 'none');
   const [assignment, setAssignment] = useState(service?.assignment ?? 'choose');
   const [staff, setStaff] = useState(service?.staff ?? setup.staff.map((one) => one.id));
   const [active, setActive] = useState(service?.active ?? true);
 
-  const number = (key: NumberKey): number => (numbers[key].trim() === '' ? NaN : Number(numbers[key]));
+  const number = (key: NumberKey): number => (values[key].trim() === '' ? NaN : Number(values[key]));
   const send = async () => {
     const body = {
-      ...words,
-      price: Math.round(Number(price.replace(',', '.')) * scale),
+      name: values.name,
+      description: values.description,
+      price: Math.round(Number(values.price.replace(',', '.')) * scale),
       payment,
       minutes: number('minutes'),
       setup: number('setup'),
@@ -58,15 +64,8 @@ export function ServiceForm({ service, setup, onDone }: Props) {
       onDone();
     }
   };
-  const field = (key: NumberKey, label: string) => (
-    <Field
-      id={`service-${key}`}
-      label={label}
-      inputMode="numeric"
-      wrong={wrong(key)}
-      value={numbers[key]}
-      onValue={(value) => setNumbers({ ...numbers, [key]: value })}
-    />
+  const numeric = (key: NumberKey, label: string) => (
+    <Field {...field(key, refused?.fields)} label={label} inputMode="numeric" />
   );
   return (
     <form
@@ -77,33 +76,15 @@ export function ServiceForm({ service, setup, onDone }: Props) {
         void send();
       }}
     >
-      <Field
-        id="service-name"
-        label="What is it called?"
-        maxLength={120}
-        wrong={wrong('name')}
-        value={words.name}
-        onValue={(name) => setWords({ ...words, name })}
-      />
-      <Field
-        id="service-description"
-        label="What should clients know?"
-        lines={2}
-        maxLength={2000}
-        wrong={wrong('description')}
-        value={words.description}
-        onValue={(description) => setWords({ ...words, description })}
-      />
+      <Field {...field('name', refused?.fields)} label="What is it called?" maxLength={120} />
+      <Field {...field('description', refused?.fields)} label="What should clients know?" lines={2} maxLength={2000} />
       <div className="grid items-end gap-4 sm:grid-cols-3">
-        {field('minutes', 'Minutes')}
+        {numeric('minutes', 'Minutes')}
         <Field
-          id="service-price"
+          {...field('price', refused?.fields)}
           label={`Price in ${setup.currency}`}
           inputMode="decimal"
           hint="Nothing typed: free"
-          wrong={wrong('price')}
-          value={price}
-          onValue={setPrice}
         />
         <div className="field">
           <label htmlFor="service-payment">Payment</label>
@@ -145,16 +126,16 @@ export function ServiceForm({ service, setup, onDone }: Props) {
         <summary className="min-h-9 font-semibold">
           Rules{' '}
           <span className="font-normal text-soft">
-            starts every {numbers.startEvery} minutes, {numbers.setup} set-up, {numbers.clearup} clear-up,{' '}
-            {numbers.noticeMinutes} minutes notice, up to {numbers.bookAheadDays} days ahead
+            starts every {values.startEvery} minutes, {values.setup} set-up, {values.clearup} clear-up,{' '}
+            {values.noticeMinutes} minutes notice, up to {values.bookAheadDays} days ahead
           </span>
         </summary>
         <div className="mt-3 grid gap-4 sm:grid-cols-3">
-          {field('setup', 'Set-up before, minutes')}
-          {field('clearup', 'Clear-up after, minutes')}
-          {field('startEvery', 'Starts every … minutes')}
-          {field('noticeMinutes', 'Notice, minutes')}
-          {field('bookAheadDays', 'Reach, days ahead')}
+          {numeric('setup', 'Set-up before, minutes')}
+          {numeric('clearup', 'Clear-up after, minutes')}
+          {numeric('startEvery', 'Starts every … minutes')}
+          {numeric('noticeMinutes', 'Notice, minutes')}
+          {numeric('bookAheadDays', 'Reach, days ahead')}
           <div className="field">
             <label htmlFor="service-assignment">Who takes a booking</label>
             <select

@@ -1,9 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { Zones } from '../accounts/Start';
 import { api, unwrap, type Schemas } from '../lib/api';
-import { Field } from '../ui/Field';
+import { useFields } from '../ui/useFields';
+import { FactsFields, type FactKey } from './FactsFields';
 import { Saved } from './Saved';
 import { useSetup } from './useSetup';
 
@@ -83,8 +83,8 @@ export function GateRoom({ me }: { me: Schemas['Me'] }) {
 }
 
 function FactsForm({ setup }: { setup: Schemas['Setup'] }) {
-  const { business, save, saved, refused, wrong } = useSetup();
-  const [facts, setFacts] = useState<Schemas['Facts']>({
+  const { business, save, saved, refused } = useSetup();
+  const { values: facts, field } = useFields<FactKey>({
     name: setup.name,
     slug: setup.slug,
     about: setup.about,
@@ -92,7 +92,6 @@ function FactsForm({ setup }: { setup: Schemas['Setup'] }) {
     timeZone: setup.timeZone,
     currency: setup.currency,
   });
-  const set = (key: keyof typeof facts) => (value: string) => setFacts({ ...facts, [key]: value });
   const send = async () => {
     const done = await save(
       unwrap(api.PUT('/api/businesses/{business}/facts', { params: { path: { business } }, body: facts })),
@@ -111,58 +110,7 @@ function FactsForm({ setup }: { setup: Schemas['Setup'] }) {
       }}
     >
       <h2 className="text-2xl">What stands on it</h2>
-      <Field
-        id="name"
-        label="Name of the business"
-        maxLength={120}
-        wrong={wrong('name')}
-        value={facts.name}
-        onValue={set('name')}
-      />
-      <Field
-        id="about"
-        label="In a sentence or two"
-        lines={2}
-        maxLength={500}
-        wrong={wrong('about')}
-        value={facts.about}
-        onValue={set('about')}
-      />
-      <Field
-        id="address"
-        label="Where clients come to"
-        maxLength={300}
-        wrong={wrong('address')}
-        value={facts.address}
-        onValue={set('address')}
-      />
-      <Field
-        id="slug"
-        label="Address of the page"
-        maxLength={60}
-        wrong={wrong('slug')}
-        value={facts.slug}
-        onValue={set('slug')}
-      />
-      <div className="grid gap-4 sm:grid-cols-2">
-        <Field
-          id="timeZone"
-          label="Time zone"
-          list="zones"
-          wrong={wrong('timeZone')}
-          value={facts.timeZone}
-          onValue={set('timeZone')}
-        />
-        <Field
-          id="currency"
-          label="Currency"
-          maxLength={3}
-          wrong={wrong('currency')}
-          value={facts.currency}
-          onValue={set('currency')}
-        />
-      </div>
-      <Zones />
+      <FactsFields field={(key) => field(key, refused?.fields)} host={window.location.host} about />
       <Saved saved={saved} refused={refused} />
       <button type="submit" className="button justify-self-start">
         Save
