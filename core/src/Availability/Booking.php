@@ -29,6 +29,7 @@ final readonly class Booking
         public ?int $heldUntil,
         public int $createdAt,
         public bool $doubleBooked = false,
+        public ?string $client = null,
     ) {
     }
 

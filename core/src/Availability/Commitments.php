@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
+use function in_array;
+
 /** T6, T8, T9: what people and units are taken by within a stretch of time; gathered in one pass over the diary. */
 final class Commitments
 {
@@ -14,16 +16,18 @@ final class Commitments
     private array $units = [];
 
     /** @param  array{int, int}  $within instants: what ends before or starts after (travel included) is left out */
-    public function __construct(private readonly RuleBook $book, Diary $diary, int $now, private readonly array $within)
+    public function __construct(private readonly RuleBook $book, Diary $diary, int $now, array $within)
     {
+        $from = $within[0] - $book->travelMinutes;
+        $until = $within[1] + $book->travelMinutes;
         foreach ($diary->bookings as $booking) {
-            if ($booking->holdsTime($now)) {
+            if ($booking->start - $booking->setup < $until && $booking->start + $booking->minutes + $booking->clearup > $from && $booking->holdsTime($now)) {
                 $this->take($booking, $booking->setup, $booking->clearup, 'booking');
             }
         }
         foreach ($diary->sessions as $session) {
             $service = $this->book->services[$session->service];
-            if (! $session->cancelled) {
+            if (! $session->cancelled && $session->start - $service->setup < $until && $session->start + $session->minutes + $service->clearup > $from) {
                 $this->take($session, $service->setup, $service->clearup, 'session');
             }
         }
@@ -56,10 +60,6 @@ final class Commitments
     private function take(Booking|Session $taken, int $setup, int $clearup, string $kind): void
     {
         $end = $taken->start + $taken->minutes;
-        $travel = $this->book->travelMinutes;
-        if ($end + $clearup + $travel <= $this->within[0] || $taken->start - $setup - $travel >= $this->within[1]) {
-            return;
-        }
         $padded = new Commitment($taken->start - $setup, $end + $clearup, "{$kind} {$taken->id}", $taken->location);
         foreach ($taken->staff as $member) {
             $this->people[$member][] = $padded;

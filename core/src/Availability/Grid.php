@@ -8,6 +8,9 @@ use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Zone;
 
+use function floor;
+use function min;
+
 /** T10: which instants are candidate starts. */
 final readonly class Grid
 {

@@ -8,6 +8,8 @@ use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
+use function intdiv;
+
 /** T4: when a staff member is open for a service at a location, over a range of dates (day numbers). */
 final class OpenTime
 {

@@ -15,6 +15,8 @@ final readonly class Seat
         public int $party,
         public State $state,
         public ?int $heldUntil,
+        public int $createdAt = 0,
+        public ?string $client = null,
     ) {
     }
 }

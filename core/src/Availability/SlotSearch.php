@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
+use function array_filter;
+use function array_keys;
+use function array_map;
+use function array_values;
+use function count;
+use function in_array;
+use function ksort;
+
 /** Which times can be booked: T4–T18 in one sweep over sorted integers. */
 final readonly class SlotSearch
 {

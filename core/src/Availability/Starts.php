@@ -7,6 +7,11 @@ namespace YardBell\Core\Availability;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
+use function array_map;
+use function array_slice;
+use function max;
+use function min;
+
 /** The starts of one service and length that can be booked, crew by crew. $minutes is the whole length, add-ons included. */
 final class Starts
 {

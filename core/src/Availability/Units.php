@@ -6,6 +6,13 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Timeline;
 
+use function array_filter;
+use function array_key_exists;
+use function array_map;
+use function array_push;
+use function array_values;
+use function count;
+
 /** T9: which units an appointment of a service would take, start by start. */
 final class Units
 {

@@ -10,6 +10,11 @@ use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\CoreException;
 use YardBell\Core\Time\Wall;
 
+use function array_diff_key;
+use function array_map;
+use function array_slice;
+use function in_array;
+
 /** The commands that read a document: exit 0 with one JSON object, or exit 2 with one line a problem. */
 final class Command
 {

@@ -4,9 +4,21 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Scenario;
 
+use Generator;
 use stdClass;
 use YardBell\Core\Time\InvalidTime;
 use YardBell\Core\Time\Wall;
+
+use function array_diff;
+use function array_is_list;
+use function array_keys;
+use function implode;
+use function in_array;
+use function is_array;
+use function is_bool;
+use function is_int;
+use function is_string;
+use function strlen;
 
 /**
  * One object of the document: its keys read by name, each wrong one noted with its pointer.
@@ -15,13 +27,14 @@ use YardBell\Core\Time\Wall;
  */
 final readonly class Node
 {
+    /** Longest text, in bytes. */
+    public const LONGEST = 500;
+
     /** @param  list<string>  $keys the keys it may have */
     public function __construct(private stdClass $value, public string $pointer, public Problems $problems, array $keys)
     {
-        foreach (array_keys(get_object_vars($value)) as $key) {
-            if (! in_array((string) $key, $keys, true)) {
-                $problems->add($this->at((string) $key), 'this key is not known here.');
-            }
+        foreach (array_diff(array_keys(get_object_vars($value)), $keys) as $key) {
+            $problems->add($this->at((string) $key), 'this key is not known here.');
         }
     }
 
@@ -49,10 +62,10 @@ final readonly class Node
     public function text(string $key, ?string $default = null): string
     {
         $value = $this->value->$key ?? $default;
-        if (is_string($value) && $value !== '' && strlen($value) <= 500) {
+        if (is_string($value) && $value !== '' && strlen($value) <= self::LONGEST) {
             return $value;
         }
-        $this->refuse($key, $value === null ? 'it is missing.' : 'a text of 1 to 500 bytes is needed.');
+        $this->refuse($key, $value === null ? 'it is missing.' : 'a text of 1 to '.self::LONGEST.' bytes is needed.');
 
         return '';
     }
@@ -211,20 +224,27 @@ final readonly class Node
 
     /**
      * @param  list<string>  $keys
-     * @return list<self>
+     * @return Generator<int, self>
      */
-    public function nodes(string $key, array $keys): array
+    public function nodes(string $key, array $keys): Generator
     {
-        $nodes = [];
         foreach ($this->items($key) as $i => $item) {
-            $at = "{$this->at($key)}/{$i}";
-            if ($item instanceof stdClass) {
-                $nodes[] = new self($item, $at, $this->problems, $keys);
-            } else {
-                $this->problems->add($at, 'an object is needed.');
+            $node = $this->item($key, $i, $item, $keys);
+            if ($node !== null) {
+                yield $node;
             }
         }
+    }
 
-        return $nodes;
+    /** @param  list<string>  $keys */
+    public function item(string $key, int $i, mixed $item, array $keys): ?self
+    {
+        $at = "{$this->at($key)}/{$i}";
+        if ($item instanceof stdClass) {
+            return new self($item, $at, $this->problems, $keys);
+        }
+        $this->problems->add($at, 'an object is needed.');
+
+        return null;
     }
 }

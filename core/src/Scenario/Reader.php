@@ -186,6 +186,7 @@ final class Reader
     private function staff(): array
     {
         $times = new TimeReader($this->zone, $this->knownLocations);
+        $breaks = new TimeReader($this->zone);
         $staff = [];
         foreach ($this->document->nodes('staff', Keys::STAFF) as $node) {
             $id = self::newId($node, $staff);
@@ -195,9 +196,9 @@ final class Reader
                 $node->flag('active', true),
                 $times->weekly($node, 'hours'),
                 $times->specialDays($node),
-                (new TimeReader($this->zone))->hours($node, 'breaks'),
+                $breaks->hours($node, 'breaks'),
                 $this->timeOff($node, $times),
-                array_values(array_filter(array_map($times->busy(...), $node->nodes('busy', ['from', 'to'])))),
+                array_values(array_filter(array_map($times->busy(...), iterator_to_array($node->nodes('busy', ['from', 'to']), false)))),
                 $node->flag('respectBusy', true),
                 $node->numberOrNull('maxPerDay', 0, 100_000),
             );
@@ -226,12 +227,12 @@ final class Reader
     /**
      * The id of a new thing of its kind.
      *
-     * @param  array<string, mixed>  $known
+     * @param  array<string, mixed>  ...$known
      */
-    public static function newId(Node $node, array $known): string
+    public static function newId(Node $node, array ...$known): string
     {
         $id = $node->text('id');
-        if ($id !== '' && isset($known[$id])) {
+        if ($id !== '' && array_filter($known, static fn (array $ids): bool => isset($ids[$id])) !== []) {
             $node->refuse('id', "\"{$id}\" is the id of another one already.");
         }
 

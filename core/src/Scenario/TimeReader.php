@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Scenario;
 
+use stdClass;
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Interval;
 use YardBell\Core\Time\InvalidTime;
@@ -12,11 +13,18 @@ use YardBell\Core\Time\WallSpan;
 use YardBell\Core\Time\Window;
 use YardBell\Core\Time\Zone;
 
+use function count;
+use function floor;
+use function is_string;
+
 /** Reads weekly tables, special days and intervals of the document (T2, T3). */
-final readonly class TimeReader
+final class TimeReader
 {
+    /** @var array<string, Window> read before, by "09:00 12:30": a document repeats few windows many times */
+    private array $windows = [];
+
     /** @param  array<string, mixed>|null  $locations by id, where windows may name one; null where they may not */
-    public function __construct(private Zone $zone, private ?array $locations = null)
+    public function __construct(private readonly Zone $zone, private readonly ?array $locations = null)
     {
     }
 
@@ -61,11 +69,26 @@ final readonly class TimeReader
     private function windows(Node $node, string $key): array
     {
         $windows = [];
-        foreach ($node->nodes($key, $this->locations === null ? ['from', 'to'] : ['from', 'to', 'at']) as $window) {
-            $windows[] = $this->window($window);
+        $keys = $this->locations === null ? ['from', 'to'] : ['from', 'to', 'at'];
+        foreach ($node->items($key) as $i => $item) {
+            $window = $item instanceof stdClass ? $this->again((array) $item) : null;
+            if ($window === null) {
+                $given = $node->item($key, $i, $item, $keys);
+                $window = $given === null ? Window::wholeDay() : $this->window($given);
+            }
+            $windows[] = $window;
         }
 
         return $windows;
+    }
+
+    /** @param  array<mixed>  $given */
+    private function again(array $given): ?Window
+    {
+        $from = $given['from'] ?? null;
+        $to = $given['to'] ?? null;
+
+        return is_string($from) && is_string($to) && count($given) === 2 ? $this->windows["{$from} {$to}"] ?? null : null;
     }
 
     public function window(Node $node): Window
@@ -83,7 +106,15 @@ final readonly class TimeReader
             }
         }
 
-        return $from === '' || $to === '' ? Window::wholeDay() : Window::between($from, $to, $at);
+        if ($from === '' || $to === '') {
+            return Window::wholeDay();
+        }
+        $window = Window::between($from, $to, $at);
+        if ($at === null) {
+            $this->windows["{$from} {$to}"] = $window;
+        }
+
+        return $window;
     }
 
     /** T2: between two wall date-times; null where they are refused. */

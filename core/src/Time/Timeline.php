@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Time;
 
+use function array_push;
+use function count;
+use function intdiv;
+use function max;
+use function min;
+use function sort;
+
 /**
  * A set of minutes as sorted stretches that neither overlap nor touch (T3).
  *

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Time;
 
+use function gmdate;
+use function intdiv;
+use function strlen;
+use function substr;
+
 /**
  * Reading and writing of dates, times of day, wall date-times and instants.
  *
@@ -18,6 +23,9 @@ final class Wall
 
     /** @var array<string, int> dates read before: a document repeats few dates many times */
     private static array $days = [];
+
+    /** @var array<string, int> likewise "T09:30Z" */
+    private static array $times = [];
 
     /** @throws InvalidTime */
     public static function day(string $date): int
@@ -61,11 +69,19 @@ final class Wall
     /** "2027-03-01T09:30Z" as an instant. @throws InvalidTime */
     public static function instant(string $instant): int
     {
+        $day = self::$days[substr($instant, 0, 10)] ?? null;
+        $time = self::$times[substr($instant, 10)] ?? null;
+        if ($day !== null && $time !== null) {
+            return $day * self::DAY + $time;
+        }
         if (strlen($instant) !== 17 || $instant[16] !== 'Z') {
             throw InvalidTime::instant($instant);
         }
         try {
-            return self::dateTime(substr($instant, 0, 16));
+            $wall = self::dateTime(substr($instant, 0, 16));
+            self::$times[substr($instant, 10)] = self::timeOfDay(substr($instant, 11, 5));
+
+            return $wall;
         } catch (InvalidTime) {
             throw InvalidTime::instant($instant);
         }

@@ -7,6 +7,11 @@ namespace YardBell\Core\Time;
 use DateTimeZone;
 use Exception;
 
+use function count;
+use function floor;
+use function max;
+use function min;
+
 /**
  * T2: between the clock on the wall and instants, by the zone tables of the operating system.
  *
