@@ -43,7 +43,7 @@ final readonly class OpenTimes
         $today = $book->zone->day($now);
         $from = max($fromDay ?? $today, $today);
         $ask = new Ask($service, $from, $from + self::DAYS - 1, $now, staff: $staff);
-        $time = OpenTime::around($book, $book->services[$service], $ask);
+        $time = OpenTime::around($book, $book->services[$service], $ask, $book->services[$service]->lengths?->named(null) ?? 0);
         $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask->fromDay, $ask->toDay), $time))->slots($ask);
         $starts = $this->starts($slots, $book->zone);
         $open = $this->open($book, $ask, $time);

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * slots: the core alone, without the framework's start-up and without Composer's loader.
+ * slots, why, check: the core alone, without the framework's start-up and without Composer's loader.
  */
 
 spl_autoload_register(static function (string $class): void {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
-/** T12: how many appointments and sessions start on a local date, of a service and of a person. */
+/** T12: how many appointments and sessions start on each of the local dates asked for, of a service and of a person. */
 final class DayCounts
 {
     /** @var array<string, array<int, int>> */
@@ -13,14 +13,15 @@ final class DayCounts
     /** @var array<string, array<int, int>> */
     private array $people = [];
 
-    public function __construct(private readonly RuleBook $book, Diary $diary, int $now)
+    public function __construct(private readonly RuleBook $book, Diary $diary, Ask $ask)
     {
         if (! self::matter($book)) {
             return;
         }
+        $dates = $book->zone->dates($ask->fromDay, $ask->toDay);
         $joined = [];
         foreach ($diary->bookings as $booking) {
-            if (! $booking->holdsTime($now)) {
+            if (! $dates->covers($booking->start) || ! $booking->holdsTime($ask->now)) {
                 continue;
             }
             if ($book->services[$booking->service]->isShared()) {
@@ -33,7 +34,7 @@ final class DayCounts
             $this->count($booking);
         }
         foreach ($diary->sessions as $session) {
-            if (! $session->cancelled) {
+            if (! $session->cancelled && $dates->covers($session->start)) {
                 $this->count($session);
             }
         }
@@ -41,12 +42,23 @@ final class DayCounts
 
     public function serviceIsFull(Service $service, int $day): bool
     {
-        return $service->maxPerDay !== null && ($this->services[$service->id][$day] ?? 0) >= $service->maxPerDay;
+        return $service->maxPerDay !== null && $this->ofService($service, $day) >= $service->maxPerDay;
     }
 
     public function memberIsFull(Member $member, int $day): bool
     {
-        return $member->maxPerDay !== null && ($this->people[$member->id][$day] ?? 0) >= $member->maxPerDay;
+        return $member->maxPerDay !== null && $this->ofMember($member, $day) >= $member->maxPerDay;
+    }
+
+    /** How many of the service start on that date. */
+    public function ofService(Service $service, int $day): int
+    {
+        return $this->services[$service->id][$day] ?? 0;
+    }
+
+    public function ofMember(Member $member, int $day): int
+    {
+        return $this->people[$member->id][$day] ?? 0;
     }
 
     private static function matter(RuleBook $book): bool

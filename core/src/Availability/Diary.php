@@ -22,6 +22,19 @@ final readonly class Diary
     ) {
     }
 
+    /** @return array<string, int> by session: the places taken (T15) */
+    public function seatsTaken(int $now): array
+    {
+        $taken = [];
+        foreach ($this->seats as $seat) {
+            if ($seat->state->holdsTime($seat->heldUntil, $now)) {
+                $taken[$seat->session] = ($taken[$seat->session] ?? 0) + $seat->party;
+            }
+        }
+
+        return $taken;
+    }
+
     /** @return array<string, int> by staff member: when their latest booking of the service was made (T16) */
     public function lastTaken(string $service, int $now): array
     {

@@ -24,10 +24,8 @@ final class OpenTime
     }
 
     /** Over all dates that can matter to what is asked: those an appointment reaches into, those a grid is counted from. */
-    public static function around(RuleBook $book, Service $service, Ask $ask): self
+    public static function around(RuleBook $book, Service $service, Ask $ask, int $minutes): self
     {
-        $minutes = ($service->lengths?->named($ask->minutes) ?? 0) + $ask->extra;
-
         return new self($book, $ask->fromDay - 3 - ($service->gridFromOpening ? Grid::LOOKS_BACK : 0), $ask->toDay + 3 + intdiv($minutes, Wall::DAY));
     }
 

@@ -19,6 +19,7 @@ final readonly class Pool
         public ?string $location,
         public array $units,
         public array $outages = [],
+        public string $name = '',
     ) {
     }
 

@@ -7,6 +7,8 @@ namespace YardBell\Core\Availability;
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Zone;
 
+use function array_map;
+
 /** What a business has set up, as far as time is concerned: everything but what is booked. Each list by id. */
 final readonly class RuleBook
 {
@@ -29,6 +31,21 @@ final readonly class RuleBook
         public array $staff = [],
         public array $services = [],
     ) {
+    }
+
+    /** The same without what is so on some dates only, in a zone whose clocks never change: what an ordinary week is like. */
+    public function ordinary(): self
+    {
+        return new self(
+            zone: Zone::named('UTC'),
+            openingHours: new Hours($this->openingHours->weekly()),
+            dayparts: $this->dayparts,
+            locations: array_map(static fn (Location $location): Location => new Location($location->id, $location->name,
+                $location->hours === null ? null : new Hours($location->hours->weekly())), $this->locations),
+            pools: array_map(static fn (Pool $pool): Pool => new Pool($pool->id, $pool->location, $pool->units), $this->pools),
+            staff: array_map(static fn (Member $member): Member => new Member($member->id, $member->name, $member->active, $member->weekly, breaks: $member->breaks), $this->staff),
+            services: array_map(static fn (Service $service): Service => $service->always(), $this->services),
+        );
     }
 
     public function hasSessions(): bool

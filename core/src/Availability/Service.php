@@ -43,6 +43,13 @@ final readonly class Service
     ) {
     }
 
+    /** The same without the dates it is limited to. */
+    public function always(): self
+    {
+        // @phpstan-ignore argument.type (its own properties, by their names)
+        return new self(...['availableFrom' => null, 'availableUntil' => null] + get_object_vars($this));
+    }
+
     public function isShared(): bool
     {
         return $this->places > 1;

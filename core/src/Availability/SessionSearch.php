@@ -14,7 +14,7 @@ final readonly class SessionSearch
     /** @return list<Slot> */
     public function slots(Service $service, Ask $ask): array
     {
-        $taken = $this->taken($ask->now);
+        $taken = $this->diary->seatsTaken($ask->now);
         $reach = Reach::of($this->book->zone, $service, $ask);
         $rows = [];
         foreach ($this->diary->sessions as $order => $session) {
@@ -44,19 +44,6 @@ final readonly class SessionSearch
             true,
             $session->id,
         );
-    }
-
-    /** @return array<string, int> by session: the places taken */
-    private function taken(int $now): array
-    {
-        $taken = [];
-        foreach ($this->diary->seats as $seat) {
-            if ($seat->state->holdsTime($seat->heldUntil, $now)) {
-                $taken[$seat->session] = ($taken[$seat->session] ?? 0) + $seat->party;
-            }
-        }
-
-        return $taken;
     }
 
     /**

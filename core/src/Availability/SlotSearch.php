@@ -45,7 +45,7 @@ final readonly class SlotSearch
             return []; // T17, T14
         }
         $crews = $this->crews($service);
-        $starts = new Starts($this->book, $this->diary, $service, $ask, $minutes + $ask->extra, $this->open);
+        $starts = new Starts(new Ground($this->book, $this->diary, $service, $ask, $minutes + $ask->extra, $this->open));
         $rows = [];
         foreach ($service->locations as $at => $location) {
             foreach ($crews as $order => $crew) {

@@ -25,21 +25,50 @@ final class Units
     public function __construct(
         private readonly RuleBook $book,
         private readonly Service $service,
-        int $minutes,
+        private readonly int $minutes,
         private readonly int $party,
-        Commitments $commitments,
+        private readonly Commitments $commitments,
     ) {
         foreach ($service->needs as $need) {
             $this->taken[$need->pool] = [];
-            [$setup, $clearup] = $need->holdsBuffers ? [$service->setup, $service->clearup] : [0, 0];
             foreach ($book->pools[$need->pool]->units as $unit) {
-                $blocked = array_map(
-                    static fn (Commitment $use): array => $use->blocks($minutes, $setup, $clearup),
+                $this->taken[$need->pool][$unit] = Timeline::of(array_map(
+                    fn (Commitment $use): array => $this->blocked($use, $need),
                     $commitments->ofUnit($unit),
-                );
-                $this->taken[$need->pool][$unit] = Timeline::of($blocked);
+                ));
             }
         }
+    }
+
+    /** @return array{int, int} the starts at which this use keeps the unit from being taken as the service needs it */
+    private function blocked(Commitment $use, Need $need): array
+    {
+        return $need->holdsBuffers
+            ? $use->blocks($this->minutes, $this->service->setup, $this->service->clearup)
+            : $use->blocks($this->minutes, 0, 0);
+    }
+
+    /**
+     * T19: the uses that stand in the way of a need at a start, by unit; nothing where enough units are free.
+     *
+     * @return array<string, list<Commitment>>
+     */
+    public function inTheWay(Need $need, int $start): array
+    {
+        if ($this->free($need, $start) !== null) {
+            return [];
+        }
+        $uses = [];
+        foreach ($this->book->pools[$need->pool]->units as $unit) {
+            foreach ($this->commitments->ofUnit($unit) as $use) {
+                [$from, $until] = $this->blocked($use, $need);
+                if ($start >= $from && $start < $until) {
+                    $uses[$unit][] = $use;
+                }
+            }
+        }
+
+        return $uses;
     }
 
     public function serveAt(string $location): bool

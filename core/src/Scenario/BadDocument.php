@@ -22,6 +22,11 @@ final class BadDocument extends DomainException implements CoreException
         return new self($problems);
     }
 
+    public static function tooLarge(int $bytes): self
+    {
+        return new self(['/: a document has at most '.intdiv(Reader::LARGEST, 1_000_000).' MB, this one has '.intdiv($bytes, 1_000_000).'.']);
+    }
+
     public static function notJson(string $why): self
     {
         return new self(["/: this is not a JSON document ({$why})."]);

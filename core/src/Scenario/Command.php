@@ -4,29 +4,35 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Scenario;
 
-use YardBell\Core\Availability\Ask;
-use YardBell\Core\Availability\Slot;
-use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\CoreException;
-use YardBell\Core\Time\Wall;
 
-use function array_diff_key;
-use function array_map;
 use function array_slice;
+use function fwrite;
 use function in_array;
+use function json_encode;
 
 /** The commands that read a document: exit 0 with one JSON object, or exit 2 with one line a problem. */
 final class Command
 {
-    private const USAGE = <<<'TEXT'
+    private const SLOTS = <<<'TEXT'
         bin/yardbell slots FILE --service=ID --from=DATE --to=DATE --now=INSTANT
                            [--minutes=N] [--extra=N] [--party=N] [--staff=ID] [--location=ID]
           Prints the times that can be booked on the local dates --from … --to, both included.
           Dates look like 2027-03-01, instants like 2027-03-01T09:00Z. Exit 2 for a bad document or option.
         TEXT;
 
-    /** Days asked for at most: a longer range is a slip of the keyboard. */
-    private const LONGEST_DAYS = 3700;
+    private const WHY = <<<'TEXT'
+        bin/yardbell why FILE --service=ID --at=INSTANT --now=INSTANT
+                         [--minutes=N] [--extra=N] [--party=N] [--staff=ID] [--location=ID]
+          Says of each place and person whether the start at --at is offered, or else every rule that stands in the
+          way (docs/rules.md) with the thing that causes it. Exit 2 for a bad document or option.
+        TEXT;
+
+    private const CHECK = <<<'TEXT'
+        bin/yardbell check FILE
+          Prints what keeps the business from being bookable, each with a pointer into the document and advice, and the
+          version of the zone tables. Exit 2 for a bad document.
+        TEXT;
 
     /**
      * @param  list<string>  $arguments
@@ -35,16 +41,14 @@ final class Command
      */
     public static function run(array $arguments, $out, $errors): int
     {
+        $name = $arguments[0] ?? '';
         if (in_array('--help', $arguments, true)) {
-            fwrite($out, self::USAGE."\n");
+            fwrite($out, self::usage($name)."\n");
 
             return 0;
         }
         try {
-            fwrite($out, match ($arguments[0] ?? '') {
-                'slots' => self::slots(array_slice($arguments, 1)),
-                default => throw BadOption::usage(self::USAGE),
-            }."\n");
+            fwrite($out, self::answer($name, array_slice($arguments, 1))."\n");
 
             return 0;
         } catch (CoreException $wrong) {
@@ -54,40 +58,30 @@ final class Command
         }
     }
 
-    /** @param  list<string>  $arguments */
-    private static function slots(array $arguments): string
+    private static function usage(string $name): string
     {
-        $scenario = self::read($arguments[0] ?? '');
-        $options = Options::of(array_slice($arguments, 1), ['service', 'from', 'to', 'now', 'minutes', 'extra', 'party', 'staff', 'location']);
-        $ask = self::ask($options, $scenario);
-        $rows = array_map(self::row(...), (new SlotSearch($scenario->book, $scenario->diary))->slots($ask));
-
-        return json_encode(['slots' => $rows], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return match ($name) {
+            'slots' => self::SLOTS,
+            'why' => self::WHY,
+            'check' => self::CHECK,
+            default => self::SLOTS."\n".self::WHY."\n".self::CHECK,
+        };
     }
 
-    private static function ask(Options $options, Scenario $scenario): Ask
+    /** @param  list<string>  $arguments */
+    private static function answer(string $name, array $arguments): string
     {
-        $options->text('service');
-        $from = $options->time('from', Wall::day(...));
-        $to = $options->time('to', Wall::day(...));
-        if ($from > $to) {
-            throw BadOption::named('from', 'it must not be after --to.');
+        if (! in_array($name, ['slots', 'why', 'check'], true)) {
+            throw BadOption::usage(self::usage(''));
         }
-        if ($to - $from > self::LONGEST_DAYS) {
-            throw BadOption::named('to', 'at most '.self::LONGEST_DAYS.' days can be asked for at once.');
-        }
+        $scenario = self::read($arguments[0] ?? '');
+        $options = array_slice($arguments, 1);
 
-        return new Ask(
-            service: $options->id('service', $scenario->book->services) ?? '',
-            fromDay: $from,
-            toDay: $to,
-            now: $options->time('now', Wall::instant(...)),
-            minutes: $options->number('minutes', 1),
-            extra: $options->number('extra', 0) ?? 0,
-            party: $options->number('party', 1) ?? 1,
-            staff: $options->id('staff', $scenario->book->staff),
-            location: $options->id('location', $scenario->book->locations),
-        );
+        return json_encode(match ($name) {
+            'slots' => Slots::of($scenario, $options),
+            'why' => Why::of($scenario, $options),
+            'check' => Check::of($scenario, $options),
+        }, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
     private static function read(string $file): Scenario
@@ -95,25 +89,12 @@ final class Command
         if ($file === '' || str_starts_with($file, '--')) {
             throw BadOption::usage('The first argument is the document to read.');
         }
+        $size = is_file($file) ? (int) filesize($file) : 0;
+        if ($size > Reader::LARGEST) {
+            throw BadDocument::tooLarge($size);
+        }
         $json = is_file($file) ? @file_get_contents($file) : false;
 
         return Reader::read($json === false ? throw BadOption::usage("\"{$file}\" cannot be read.") : $json);
-    }
-
-    /** @return array<string, mixed> */
-    private static function row(Slot $slot): array
-    {
-        $row = [
-            'start' => Wall::writeInstant($slot->start),
-            'end' => Wall::writeInstant($slot->end),
-            'location' => $slot->location,
-            'staff' => $slot->staff,
-            'units' => $slot->units,
-            'places' => $slot->places,
-            'next' => $slot->next,
-            'session' => $slot->session,
-        ];
-
-        return $slot->next === null ? array_diff_key($row, ['next' => true]) : $row;
     }
 }

@@ -39,7 +39,7 @@ final class DiaryReader
     /** @var array<string, true> */
     private array $units = [];
 
-    /** @var array<string, true> */
+    /** @var array<string, string> names */
     private array $clients = [];
 
     /** @var array<string, State> those that need no further word; a held one says until when */
@@ -60,7 +60,8 @@ final class DiaryReader
     public function diary(Node $document): Diary
     {
         foreach ($document->nodes('clients', ['id', 'name', 'rates']) as $node) {
-            $this->clients[Reader::newId($node, $this->clients)] = true;
+            $id = Reader::newId($node, $this->clients);
+            $this->clients[$id] = $node->text('name', $id);
         }
         $sessions = $this->sessions($document);
         [$bookings, $seats] = [[], []];
@@ -88,6 +89,12 @@ final class DiaryReader
         }
 
         return new Diary(array_values($bookings), array_values($sessions), array_values($seats));
+    }
+
+    /** @return array<string, string> names by id, once the diary is read */
+    public function clients(): array
+    {
+        return $this->clients;
     }
 
     /** @return array<string, Session> */

@@ -18,6 +18,14 @@ final class Keys
         'bookAheadDays', 'hours', 'dayparts', 'availableFrom', 'availableUntil', 'locations', 'staff', 'assignment', 'resources',
         'places', 'maxParty', 'maxPerDay', 'pricing', 'addOns', 'payment', 'staffPay'];
 
+    /** What the prices are made of: kept as given, by list; of the business under "". */
+    public const PRICES = [
+        '' => ['pricesIncludeTax' => 1, 'taxRates' => 1, 'surcharges' => 1],
+        'services' => ['pricing' => 1, 'addOns' => 1, 'payment' => 1, 'staffPay' => 1],
+        'staff' => ['rates' => 1],
+        'clients' => ['rates' => 1],
+    ];
+
     public const SESSION = ['id', 'service', 'start', 'minutes', 'staff', 'location', 'units', 'places', 'state'];
 
     public const BOOKING = ['id', 'service', 'session', 'start', 'minutes', 'setup', 'clearup', 'staff', 'location', 'units',

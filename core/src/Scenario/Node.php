@@ -48,6 +48,15 @@ final readonly class Node
         return $this->value->$key ?? null;
     }
 
+    /**
+     * @param  array<string, mixed>  $keys
+     * @return array<string, mixed> those of these keys that are there, as they are
+     */
+    public function given(array $keys): array
+    {
+        return array_filter(array_intersect_key((array) $this->value, $keys), static fn (mixed $value): bool => $value !== null);
+    }
+
     public function at(string $key): string
     {
         return $this->pointer.'/'.strtr($key, ['~' => '~0', '/' => '~1']);

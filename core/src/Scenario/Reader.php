@@ -20,6 +20,9 @@ use YardBell\Core\Time\Zone;
 /** Reads a `yardbell/1` document (rules, part 2) and refuses what it may not say. */
 final class Reader
 {
+    /** Largest document in bytes: some 250,000 bookings, which fit into the memory that is given. */
+    public const LARGEST = 60_000_000;
+
     private const DEPTH = 32;
 
     /** @var array<string, true> */
@@ -94,7 +97,43 @@ final class Reader
             (new ServiceReader($times))->services($this->document, $dayparts, $locations, $this->knownStaff, $pools),
         );
 
-        return new Scenario($book, (new DiaryReader($book))->diary($this->document));
+        $diary = new DiaryReader($book);
+
+        return new Scenario(
+            $book,
+            $diary->diary($this->document),
+            array_values(array_filter(array_column($this->document->items('bookings'), 'id'), is_string(...))),
+            $business->text('name', 'Business'),
+            $this->currency($business),
+            $diary->clients(),
+            $this->prices($business),
+        );
+    }
+
+    private function currency(Node $business): string
+    {
+        $currency = $business->text('currency', 'EUR');
+        if (preg_match('/^[A-Z]{3}\z/', $currency) !== 1) {
+            $business->refuse('currency', 'a currency is three capital letters, as in ISO 4217: EUR.');
+        }
+
+        return $currency;
+    }
+
+    /** @return array<string, array<string, array<string, mixed>>> by list, id and key */
+    private function prices(Node $business): array
+    {
+        $prices = ['' => ['' => $business->given(Keys::PRICES[''])], 'codes' => ['' => array_filter(['codes' => $this->document->raw('codes')], static fn (mixed $value): bool => $value !== null)]];
+        foreach (['services', 'staff', 'clients'] as $list) {
+            foreach ($this->document->items($list) as $item) {
+                $id = $item instanceof stdClass ? $item->id ?? null : null;
+                if ($item instanceof stdClass && is_string($id)) {
+                    $prices[$list][$id] = array_filter(array_intersect_key((array) $item, Keys::PRICES[$list]), static fn (mixed $value): bool => $value !== null);
+                }
+            }
+        }
+
+        return array_map(static fn (array $things): array => array_filter($things), $prices);
     }
 
     /** @return array<string, Daypart> */
@@ -123,7 +162,7 @@ final class Reader
                 $node->refuse('staff', 'a closure names somebody, or everyone by null; an empty list would close nothing.');
             }
             if ($span !== null && $staff !== []) {
-                $closures[] = new Closure($id, $span, $staff);
+                $closures[] = new Closure($id, $span, $staff, $node->textOrNull('name') ?? '');
             }
         }
 
@@ -158,7 +197,7 @@ final class Reader
                 $seen[$unit] = true;
             }
             $location = $node->idOrNull('location', $this->knownLocations, 'location');
-            $pools[$id] = new Pool($id, $location, $units, $this->outages($node, $units, $times));
+            $pools[$id] = new Pool($id, $location, $units, $this->outages($node, $units, $times), $node->textOrNull('name') ?? '');
         }
 
         return $pools;

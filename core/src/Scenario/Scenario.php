@@ -10,7 +10,20 @@ use YardBell\Core\Availability\RuleBook;
 /** What a `yardbell/1` document says. */
 final readonly class Scenario
 {
-    public function __construct(public RuleBook $book, public Diary $diary)
-    {
+    /**
+     * @param  list<string>  $bookingIds of all bookings, those of sessions too, in the document's order
+     * @param  array<string, string>  $clients names by id
+     * @param  array<string, array<string, array<string, mixed>>>  $prices what part 3 of the rules says, as it was given: by
+     *                                                                      list ("services"), id and key; of the business under ""
+     */
+    public function __construct(
+        public RuleBook $book,
+        public Diary $diary,
+        public array $bookingIds = [],
+        public string $name = '',
+        public string $currency = '',
+        public array $clients = [],
+        public array $prices = [],
+    ) {
     }
 }

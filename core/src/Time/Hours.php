@@ -34,6 +34,18 @@ final readonly class Hours
         return $this->special[$day] ?? $this->weekly[Wall::weekday($day)] ?? [];
     }
 
+    /** @return array<int, list<Window>> by weekday, 0 = Monday */
+    public function weekly(): array
+    {
+        return $this->weekly;
+    }
+
+    /** @return array<int, list<Window>> by day number */
+    public function specialDays(): array
+    {
+        return $this->special;
+    }
+
     public function hasSpecialDay(int $day): bool
     {
         return isset($this->special[$day]);

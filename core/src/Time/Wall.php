@@ -102,6 +102,12 @@ final class Wall
         return gmdate('Y-m-d\TH:i\Z', $instant * 60);
     }
 
+    /** A wall minute as "2027-03-01T09:30". */
+    public static function writeWall(int $wall): string
+    {
+        return gmdate('Y-m-d\TH:i', $wall * 60);
+    }
+
     public static function writeTimeOfDay(int $minutes): string
     {
         return sprintf('%02d:%02d', intdiv($minutes, 60), $minutes % 60);

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+use YardBell\Core\Time\Timeline;
+use YardBell\Core\Time\Wall;
+
+use function array_filter;
+use function array_map;
+use function count;
+use function max;
+
+/** What keeps one service from being bookable in an ordinary week. */
+final readonly class CheckService
+{
+    /** @param  OpenTime  $week of the ordinary rule book */
+    public function __construct(private RuleBook $book, private RuleBook $ordinary, private OpenTime $week, private Service $service)
+    {
+    }
+
+    /** @return list<Finding> */
+    public function findings(int $monday): array
+    {
+        $service = $this->service;
+        $findings = [];
+        if ($service->locations === []) {
+            $findings[] = $this->finding('/locations', 'has no location', 'Say where it takes place.');
+        }
+        $findings = [...$findings, ...$this->people()];
+        if ($service->maxPerDay === 0) {
+            $findings[] = $this->finding('/maxPerDay', 'may be booked 0 times a day, that is never', 'Raise the limit, or leave it out.');
+        }
+        if ($service->noticeMinutes >= ($service->bookAheadDays + 1) * Wall::DAY) {
+            $findings[] = $this->finding('/noticeMinutes', "wants {$service->noticeMinutes} minutes of notice but reaches only {$service->bookAheadDays} days ahead", 'Shorten the notice or lengthen the reach: no start meets both.');
+        }
+        if ($service->isShared() && $service->largestParty() !== null && $service->largestParty() > $service->places) {
+            $findings[] = $this->finding('/maxParty', "takes parties of up to {$service->largestParty()} but has {$service->places} places", 'Lower the largest party or add places.');
+        }
+        $findings = [...$findings, ...$this->pools()];
+
+        return $findings !== [] || $service->hasSessions ? $findings : $this->fit($monday);
+    }
+
+    private function finding(string $part, string $what, string $advice): Finding
+    {
+        return new Finding('services', $this->service->id, $part, "\"{$this->service->name}\" {$what}.", $advice);
+    }
+
+    /** @return list<Finding> */
+    private function people(): array
+    {
+        $active = array_filter($this->service->staff, fn (string $id): bool => $this->book->staff[$id]->active);
+
+        return match (true) {
+            $this->service->staff === [] => [$this->finding('/staff', 'is taken by nobody', 'Say who does it.')],
+            $active === [] => [$this->finding('/staff', 'is only taken by people who are resting', 'Assign somebody who is active, or end a rest.')],
+            default => [],
+        };
+    }
+
+    /** @return list<Finding> T9 */
+    private function pools(): array
+    {
+        $findings = [];
+        $largest = $this->service->largestParty() ?? ($this->service->isShared() ? $this->service->places : 1);
+        foreach ($this->service->needs as $i => $need) {
+            $pool = $this->book->pools[$need->pool];
+            [$has, $wants] = [count($pool->units), $need->unitsFor($largest)];
+            if ($has < $wants) {
+                $findings[] = $this->finding("/resources/{$i}", ($need->unitsFor(1) > $has ? 'can never be booked: it' : "for a party of {$largest}")." needs {$wants} units of pool \"{$pool->id}\", which has {$has}", 'Add units, or ask for fewer.');
+            }
+            $elsewhere = array_filter($this->service->locations, static fn (string $location): bool => ! $pool->servesAt($location));
+            if ($elsewhere !== []) {
+                $findings[] = $this->finding("/resources/{$i}", 'is not offered at "'.implode('", "', $elsewhere)."\": pool \"{$pool->id}\" is at \"{$pool->location}\" alone", 'Take the location off the service, or give it a pool there.');
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> whether any start fits in an ordinary week, and if none does, how much is missing */
+    private function fit(int $monday): array
+    {
+        $ask = new Ask($this->service->id, $monday, $monday + 6, 0, relaxed: new Relaxed(notice: true, limits: true));
+        if ((new SlotSearch($this->ordinary, new Diary()))->slots($ask) !== []) {
+            return [];
+        }
+        $shortest = $this->service->lengths?->named(null) ?? 0;
+        $longest = 0;
+        foreach ($this->service->locations as $location) {
+            $open = null;
+            foreach (array_filter($this->service->staff, fn (string $id): bool => $this->book->staff[$id]->active) as $id) {
+                $mine = $this->week->of($this->ordinary->staff[$id], $this->ordinary->locations[$location], $this->ordinary->services[$this->service->id]);
+                $open = $this->service->assignment === Assignment::All && $open !== null ? $open->intersect($mine) : $mine;
+                $longest = $this->service->assignment === Assignment::All ? $longest : max($longest, self::longest($mine));
+            }
+            $longest = $this->service->assignment === Assignment::All ? max($longest, self::longest($open ?? Timeline::none())) : $longest;
+        }
+
+        return [match (true) {
+            $longest === 0 => $this->finding('', 'is never open in an ordinary week: opening hours, those of its people, of its locations and its own have nothing in common', 'Compare these hours; only what all of them have is open.'),
+            $longest < $shortest => $this->finding('/minutes', "lasts {$shortest} minutes, but the longest stretch open for it in an ordinary week is {$longest}", 'Shorten it, or open longer without a break.'),
+            default => $this->finding($this->service->dayparts === [] ? '/startEvery' : '/dayparts', 'has open time in an ordinary week, but no start in it fits its dayparts and its grid', 'Let it start more often, or in more parts of the day.'),
+        }];
+    }
+
+    private static function longest(Timeline $open): int
+    {
+        return max([0, ...array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], $open->stretches())]);
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+use YardBell\Core\Time\Hours;
+use YardBell\Core\Time\Timeline;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\WallSpan;
+use YardBell\Core\Time\Window;
+
+use function array_filter;
+use function array_map;
+use function array_values;
+use function implode;
+
+/**
+ * T19: which parts of T4 keep an appointment from lying within one stretch of open time (T5). Each part is asked by itself:
+ * the appointment lies within their intersection exactly when it lies within each of them.
+ */
+final readonly class Hindrance
+{
+    private Timeline $appointment;
+
+    private int $day;
+
+    private int $end;
+
+    public function __construct(private Ground $ground, private int $at, private Told $told)
+    {
+        $this->end = $at + $ground->minutes;
+        $this->appointment = Timeline::between($at, $this->end);
+        $this->day = $ground->book->zone->day($at);
+    }
+
+    /**
+     * @param  list<Member>  $crew
+     * @return list<Reason>
+     */
+    public function of(?Location $location, array $crew): array
+    {
+        [$open, $book, $service] = [$this->ground->open, $this->ground->book, $this->ground->service];
+        $reasons = $this->outside($open->opening(), $this->by($book->openingHours, 'opening hours', 'special day'), $book->openingHours->on($this->day));
+        if ($location?->hours !== null) {
+            $cause = $this->by($location->hours, "hours of location {$location->id}", "special day of location {$location->id}");
+            array_push($reasons, ...$this->outside($open->ofLocation($location) ?? $open->opening(), $cause, $location->hours->on($this->day)));
+        }
+        if ($service->hours !== null) {
+            array_push($reasons, ...$this->outside($open->ofService($service) ?? $open->opening(), "hours of service {$service->id}", $service->hours->on($this->day)));
+        }
+        foreach ($crew as $member) {
+            array_push($reasons, ...$this->ofMember($member, $location));
+        }
+
+        return [...$reasons, ...$this->closures($crew), ...$this->dates()];
+    }
+
+    /** @return list<Reason> */
+    private function ofMember(Member $member, ?Location $location): array
+    {
+        $reasons = [];
+        if ($member->weekly !== null || $member->special !== []) {
+            $own = new Hours($member->weekly ?? [], $member->special);
+            $follows = $member->weekly === null && ! $own->hasSpecialDay($this->day);
+            $windows = array_values(array_filter($follows ? $this->ground->book->openingHours->on($this->day) : $own->on($this->day),
+                static fn (Window $window): bool => $window->at === null || $window->at === $location?->id));
+            $cause = $this->by($own, "hours of staff member {$member->id}", "special day of staff member {$member->id}");
+            $reasons = $this->outside($this->ground->open->own($member, $location ?? new Location('', '')), $cause, $windows);
+        }
+        $breaks = $this->ground->open->breaks($member)->intersect($this->appointment)->stretches();
+
+        return $breaks === [] ? $reasons : [...$reasons, new Reason('T5', "break of staff member {$member->id}",
+            "{$member->name} has a break in it: ".implode(', ', array_map(fn (array $break): string => $this->told->stretch(...$break), $breaks)).'.')];
+    }
+
+    /**
+     * @param  list<Member>  $crew
+     * @return list<Reason>
+     */
+    private function closures(array $crew): array
+    {
+        $reasons = [];
+        foreach ($this->ground->book->closures as $closure) {
+            $named = $closure->staff === null || array_filter($crew, static fn (Member $member): bool => $closure->names($member->id)) !== [];
+            if ($named && $this->touches($closure->span)) {
+                $reasons[] = new Reason('T5', "closure {$closure->id}", 'Closed from '.$this->told->stretch($closure->span->interval->start ?? 0, $closure->span->interval->end ?? 0).'.');
+            }
+        }
+
+        return $reasons;
+    }
+
+    private function touches(WallSpan $span): bool
+    {
+        return $span->interval !== null && $span->interval->start < $this->end && $this->at < $span->interval->end;
+    }
+
+    /** @return list<Reason> the service's own dates and dayparts */
+    private function dates(): array
+    {
+        $service = $this->ground->service;
+        $reasons = [];
+        if ($service->availableFrom !== null && $this->day < $service->availableFrom) {
+            $reasons[] = new Reason('T5', "availableFrom of service {$service->id}", 'It is available from '.Wall::date($service->availableFrom).' on.');
+        }
+        if ($service->availableUntil !== null && $this->day > $service->availableUntil) {
+            $reasons[] = new Reason('T5', "availableUntil of service {$service->id}", 'It is available until '.Wall::date($service->availableUntil).'.');
+        }
+        if (! $this->ground->parts()->covers($this->at)) {
+            $parts = array_map(fn (string $id): string => $this->ground->book->dayparts[$id]->name.' '.Told::windows([$this->ground->book->dayparts[$id]->window]), $service->dayparts);
+            $reasons[] = new Reason('T5', "dayparts of service {$service->id}", 'It starts only in: '.implode(', ', $parts).'.');
+        }
+
+        return $reasons;
+    }
+
+    /**
+     * @param  list<Window>  $windows of that date
+     * @return list<Reason>
+     */
+    private function outside(Timeline $part, string $because, array $windows): array
+    {
+        return $this->appointment->subtract($part)->isEmpty() ? [] : [new Reason('T5', $because,
+            $this->told->stretch($this->at, $this->end).' does not lie within them. Windows that start on '.Wall::date($this->day).': '.Told::windows($windows).'.')];
+    }
+
+    private function by(Hours $hours, string $weekly, string $special): string
+    {
+        return $hours->hasSpecialDay($this->day) ? "{$special} ".Wall::date($this->day) : $weekly;
+    }
+}

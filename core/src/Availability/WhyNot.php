@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Availability;
+
+use function array_filter;
+use function array_map;
+use function array_values;
+use function in_array;
+
+/** T19: for one service and instant, who could take it where, and every rule that stands in the way of each. */
+final readonly class WhyNot
+{
+    public function __construct(private RuleBook $book, private Diary $diary)
+    {
+    }
+
+    /**
+     * @param  Ask  $ask of the local date of $at alone
+     * @param  int  $at instant
+     * @return non-empty-list<Verdict>
+     */
+    public function verdicts(Ask $ask, int $at): array
+    {
+        $service = $this->book->services[$ask->service];
+        if ($service->hasSessions) {
+            return (new WhyNoSession($this->book, $this->diary))->verdicts($service, $ask, $at);
+        }
+        $named = $service->lengths?->named($ask->minutes);
+        $minutes = ($named ?? $ask->minutes ?? 0) + $ask->extra;
+        $general = $this->general($service, $ask, $named);
+        $obstacles = new Obstacles(new Ground($this->book, $this->diary, $service, $ask, $minutes), $at);
+        $verdicts = [];
+        foreach ($this->locations($service, $ask) as $location) {
+            foreach ($this->crews($service, $ask) as $crew) {
+                $reasons = [...$general, ...$this->assigned($service, $location, $crew), ...$obstacles->of($location, $crew)];
+                $verdicts[] = new Verdict($location?->id, array_map(static fn (Member $member): string => $member->id, $crew), $reasons);
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /** @return list<Reason> what holds whoever takes it */
+    private function general(Service $service, Ask $ask, ?int $named): array
+    {
+        $reasons = self::party($service, $ask);
+        if ($named === null) {
+            $reasons[] = new Reason('T17', "service {$service->id}", "It does not come in {$ask->minutes} minutes.");
+        }
+
+        return $reasons;
+    }
+
+    /** @return list<Reason> T13 */
+    public static function party(Service $service, Ask $ask): array
+    {
+        $largest = $service->largestParty();
+
+        return $largest === null || $ask->party <= $largest
+            ? []
+            : [new Reason('T13', "service {$service->id}", "A party of {$ask->party} is more than the {$largest} it takes.")];
+    }
+
+    /** @return non-empty-list<Location|null> */
+    private function locations(Service $service, Ask $ask): array
+    {
+        $ids = $ask->location !== null ? [$ask->location] : $service->locations;
+
+        return $ids === [] ? [null] : array_map(fn (string $id): Location => $this->book->locations[$id], $ids);
+    }
+
+    /** @return non-empty-list<list<Member>> those who would take it together or each on their own; the resting ones too, to say so */
+    private function crews(Service $service, Ask $ask): array
+    {
+        $members = array_map(fn (string $id): Member => $this->book->staff[$id], $service->staff);
+        $together = array_values(array_filter($members, static fn (Member $member): bool => $member->active));
+        $crews = $service->assignment === Assignment::All && $together !== []
+            ? [$together]
+            : array_map(static fn (Member $member): array => [$member], $members);
+        if ($ask->staff !== null) {
+            $crews = array_values(array_filter($crews, fn (array $crew): bool => in_array($this->book->staff[$ask->staff], $crew, true)));
+        }
+
+        return match (true) {
+            $crews !== [] => $crews,
+            $ask->staff !== null => [[$this->book->staff[$ask->staff]]],
+            default => [[]],
+        };
+    }
+
+    /**
+     * T16: only active staff assigned to the service, at one of its locations.
+     *
+     * @param  list<Member>  $crew
+     * @return list<Reason>
+     */
+    private function assigned(Service $service, ?Location $location, array $crew): array
+    {
+        $reasons = [];
+        if ($location === null) {
+            $reasons[] = new Reason('T16', "service {$service->id}", 'It has no location.');
+        } elseif (! in_array($location->id, $service->locations, true)) {
+            $reasons[] = new Reason('T16', "location {$location->id}", 'The service is not offered there.');
+        }
+        if ($crew === []) {
+            $reasons[] = new Reason('T16', "service {$service->id}", 'Nobody is assigned to it.');
+        }
+        foreach ($crew as $member) {
+            if (! in_array($member->id, $service->staff, true)) {
+                $reasons[] = new Reason('T16', "staff member {$member->id}", "{$member->name} is not assigned to the service.");
+            }
+            if (! $member->active) {
+                $reasons[] = new Reason('T16', "staff member {$member->id}", "{$member->name} is resting.");
+            }
+        }
+
+        return $reasons;
+    }
+}

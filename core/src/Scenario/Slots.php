@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Scenario;
+
+use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\Slot;
+use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Time\Wall;
+
+use function array_diff_key;
+use function array_map;
+
+/** The command `slots`: which times can be booked. */
+final class Slots
+{
+    /** Days asked for at most: a longer range is a slip of the keyboard. */
+    private const LONGEST_DAYS = 3700;
+
+    /**
+     * @param  list<string>  $arguments
+     * @return array{slots: list<array<string, mixed>>}
+     *
+     * @throws BadOption
+     */
+    public static function of(Scenario $scenario, array $arguments): array
+    {
+        $options = Options::of($arguments, ['service', 'from', 'to', 'now', 'minutes', 'extra', 'party', 'staff', 'location']);
+        $from = $options->time('from', Wall::day(...));
+        $to = $options->time('to', Wall::day(...));
+        if ($from > $to) {
+            throw BadOption::named('from', 'it must not be after --to.');
+        }
+        if ($to - $from > self::LONGEST_DAYS) {
+            throw BadOption::named('to', 'at most '.self::LONGEST_DAYS.' days can be asked for at once.');
+        }
+        $search = new SlotSearch($scenario->book, $scenario->diary);
+
+        return ['slots' => array_map(self::row(...), $search->slots(self::ask($options, $scenario, $from, $to)))];
+    }
+
+    /** @throws BadOption */
+    public static function ask(Options $options, Scenario $scenario, int $fromDay, int $toDay): Ask
+    {
+        $options->text('service');
+
+        return new Ask(
+            service: $options->id('service', $scenario->book->services) ?? '',
+            fromDay: $fromDay,
+            toDay: $toDay,
+            now: $options->time('now', Wall::instant(...)),
+            minutes: $options->number('minutes', 1),
+            extra: $options->number('extra', 0) ?? 0,
+            party: $options->number('party', 1) ?? 1,
+            staff: $options->id('staff', $scenario->book->staff),
+            location: $options->id('location', $scenario->book->locations),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(Slot $slot): array
+    {
+        $row = [
+            'start' => Wall::writeInstant($slot->start),
+            'end' => Wall::writeInstant($slot->end),
+            'location' => $slot->location,
+            'staff' => $slot->staff,
+            'units' => $slot->units,
+            'places' => $slot->places,
+            'next' => $slot->next,
+            'session' => $slot->session,
+        ];
+
+        return $slot->next === null ? array_diff_key($row, ['next' => true]) : $row;
+    }
+}

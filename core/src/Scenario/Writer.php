@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Scenario;
+
+use stdClass;
+use YardBell\Core\Availability\Booking;
+use YardBell\Core\Availability\Closure;
+use YardBell\Core\Availability\Daypart;
+use YardBell\Core\Availability\Location;
+use YardBell\Core\Availability\Member;
+use YardBell\Core\Availability\Pool;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Seat;
+use YardBell\Core\Availability\Session;
+use YardBell\Core\Time\Interval;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\WallSpan;
+use YardBell\Core\Time\Window;
+
+use function array_filter;
+use function array_keys;
+use function array_map;
+use function array_merge;
+use function array_values;
+use function json_encode;
+
+/** Writes a `yardbell/1` document that reads back equal. What is null or an empty list is left out. */
+final class Writer
+{
+    public static function write(Scenario $scenario): string
+    {
+        return json_encode(self::document($scenario), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT);
+    }
+
+    /** @return array<string, mixed> */
+    private static function document(Scenario $scenario): array
+    {
+        $book = $scenario->book;
+
+        return self::some([
+            'format' => 'yardbell/1',
+            'business' => self::some(['name' => $scenario->name, 'timeZone' => $book->zone->name, 'currency' => $scenario->currency] + self::business($book)) + ($scenario->prices[''][''] ?? []),
+            'locations' => array_values(array_map(self::location(...), $book->locations)),
+            'resources' => array_values(array_map(self::pool(...), $book->pools)),
+            'staff' => self::priced('staff', array_map(self::member(...), $book->staff), $scenario),
+            'services' => self::priced('services', array_map(ServiceWriter::service(...), $book->services), $scenario),
+            'sessions' => array_map(self::session(...), $scenario->diary->sessions),
+            'bookings' => self::bookings($scenario),
+            'clients' => self::priced('clients', array_map(static fn (string $id, string $name): array => ['id' => $id, 'name' => $name],
+                array_map(strval(...), array_keys($scenario->clients)), $scenario->clients), $scenario),
+        ]) + ($scenario->prices['codes'][''] ?? []);
+    }
+
+    /**
+     * @param  array<array<string, mixed>>  $things
+     * @return list<array<string, mixed>>
+     */
+    private static function priced(string $list, array $things, Scenario $scenario): array
+    {
+        return array_map(static fn (array $thing): array => $thing + ($scenario->prices[$list][is_string($thing['id']) ? $thing['id'] : ''] ?? []), array_values($things));
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @return array<string, mixed>
+     */
+    public static function some(array $values): array
+    {
+        return array_filter($values, static fn (mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    /** @return array<string, mixed> */
+    private static function business(RuleBook $book): array
+    {
+        return [
+            'openingHours' => self::weekly($book->openingHours->weekly()),
+            'specialDays' => self::specialDays($book->openingHours->specialDays()),
+            'closures' => array_map(static fn (Closure $closure): array => self::some(['id' => $closure->id] + self::span($closure->span)
+                + ['staff' => $closure->staff, 'name' => $closure->name === '' ? null : $closure->name]), $book->closures),
+            'dayparts' => array_values(array_map(static fn (Daypart $part): array => ['id' => $part->id, 'name' => $part->name] + self::window($part->window), $book->dayparts)),
+            'travelMinutes' => $book->travelMinutes,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function location(Location $location): array
+    {
+        return self::some(['id' => $location->id, 'name' => $location->name] + ($location->hours === null ? [] : [
+            'hours' => self::weekly($location->hours->weekly()),
+            'specialDays' => self::specialDays($location->hours->specialDays()),
+        ]));
+    }
+
+    /** @return array<string, mixed> */
+    private static function pool(Pool $pool): array
+    {
+        $outages = [];
+        foreach ($pool->outages as $unit => $spans) {
+            foreach ($spans as $span) {
+                $outages[] = ['unit' => (string) $unit] + self::span($span);
+            }
+        }
+
+        return self::some(['id' => $pool->id, 'name' => $pool->name === '' ? null : $pool->name, 'location' => $pool->location, 'units' => $pool->units, 'outages' => $outages]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function member(Member $member): array
+    {
+        return self::some([
+            'id' => $member->id,
+            'name' => $member->name,
+            'active' => $member->active,
+            'hours' => $member->weekly === null ? null : self::weekly($member->weekly),
+            'specialDays' => self::specialDays($member->special),
+            'breaks' => $member->breaks === null ? null : self::weekly($member->breaks->weekly()),
+            'timeOff' => array_map(static fn (array $off): array => ['id' => $off[0]] + self::span($off[1]), $member->timeOff),
+            'busy' => array_map(static fn (Interval $busy): array => ['from' => Wall::writeInstant($busy->start), 'to' => Wall::writeInstant($busy->end)], $member->busy),
+            'respectBusy' => $member->respectBusy,
+            'maxPerDay' => $member->maxPerDay,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function session(Session $session): array
+    {
+        return self::some([
+            'id' => $session->id, 'service' => $session->service, 'start' => Wall::writeInstant($session->start), 'minutes' => $session->minutes, 'staff' => $session->staff,
+            'location' => $session->location, 'units' => $session->units, 'places' => $session->places, 'state' => $session->cancelled ? 'cancelled' : 'scheduled',
+        ]);
+    }
+
+    /** @return list<array<string, mixed>> in the order they were read */
+    private static function bookings(Scenario $scenario): array
+    {
+        $services = array_column($scenario->diary->sessions, 'service', 'id');
+        $written = [];
+        foreach (array_merge($scenario->diary->bookings, $scenario->diary->seats) as $booking) {
+            $written[$booking->id] = self::some(($booking instanceof Seat ? ['id' => $booking->id, 'service' => $services[$booking->session], 'session' => $booking->session] : self::booking($booking)) + [
+                'party' => $booking->party, 'client' => $booking->client, 'state' => $booking->state->value,
+                'heldUntil' => $booking->heldUntil === null ? null : Wall::writeInstant($booking->heldUntil), 'createdAt' => Wall::writeInstant($booking->createdAt),
+            ]);
+        }
+
+        return array_map(static fn (string $id): array => $written[$id], $scenario->bookingIds);
+    }
+
+    /** @return array<string, mixed> */
+    private static function booking(Booking $booking): array
+    {
+        return [
+            'id' => $booking->id, 'service' => $booking->service, 'start' => Wall::writeInstant($booking->start), 'minutes' => $booking->minutes,
+            'setup' => $booking->setup, 'clearup' => $booking->clearup, 'staff' => $booking->staff, 'location' => $booking->location, 'units' => $booking->units,
+            'doubleBooked' => $booking->doubleBooked ?: null,
+        ];
+    }
+
+    /** @param  array<int, list<Window>>  $weekly */
+    public static function weekly(array $weekly): stdClass
+    {
+        $table = new stdClass();
+        foreach (Wall::WEEKDAYS as $weekday => $name) {
+            if (($weekly[$weekday] ?? []) !== []) {
+                $table->$name = array_map(self::window(...), $weekly[$weekday]);
+            }
+        }
+
+        return $table;
+    }
+
+    /**
+     * @param  array<int, list<Window>>  $special
+     * @return list<array<string, mixed>>
+     */
+    private static function specialDays(array $special): array
+    {
+        return array_map(static fn (int $day, array $windows): array => ['date' => Wall::date($day), 'hours' => array_map(self::window(...), $windows)], array_keys($special), $special);
+    }
+
+    /** @return array<string, string> */
+    private static function window(Window $window): array
+    {
+        return ['from' => Wall::writeTimeOfDay($window->from), 'to' => Wall::writeTimeOfDay($window->to)] + ($window->at === null ? [] : ['at' => $window->at]);
+    }
+
+    /** @return array<string, string> */
+    private static function span(WallSpan $span): array
+    {
+        return ['from' => Wall::writeWall($span->from), 'to' => Wall::writeWall($span->to)];
+    }
+}
