@@ -23,24 +23,30 @@ final readonly class CheckService
     /** @return list<Finding> */
     public function findings(int $monday): array
     {
+        $findings = $this->service->hasSessions ? [] : $this->appointments(); // T15 asks nothing of the kind
+        if ($this->service->noticeMinutes >= ($this->service->bookAheadDays + 1) * Wall::DAY) {
+            $findings[] = $this->finding('/noticeMinutes', "wants {$this->service->noticeMinutes} minutes of notice but reaches only {$this->service->bookAheadDays} days ahead", 'Shorten the notice or lengthen the reach: no start meets both.');
+        }
+
+        return $findings !== [] || $this->service->hasSessions ? $findings : $this->fit($monday);
+    }
+
+    /** @return list<Finding> */
+    private function appointments(): array
+    {
         $service = $this->service;
-        $findings = [];
+        $findings = $this->people();
         if ($service->locations === []) {
             $findings[] = $this->finding('/locations', 'has no location', 'Say where it takes place.');
         }
-        $findings = [...$findings, ...$this->people()];
         if ($service->maxPerDay === 0) {
             $findings[] = $this->finding('/maxPerDay', 'may be booked 0 times a day, that is never', 'Raise the limit, or leave it out.');
-        }
-        if ($service->noticeMinutes >= ($service->bookAheadDays + 1) * Wall::DAY) {
-            $findings[] = $this->finding('/noticeMinutes', "wants {$service->noticeMinutes} minutes of notice but reaches only {$service->bookAheadDays} days ahead", 'Shorten the notice or lengthen the reach: no start meets both.');
         }
         if ($service->isShared() && $service->largestParty() !== null && $service->largestParty() > $service->places) {
             $findings[] = $this->finding('/maxParty', "takes parties of up to {$service->largestParty()} but has {$service->places} places", 'Lower the largest party or add places.');
         }
-        $findings = [...$findings, ...$this->pools()];
 
-        return $findings !== [] || $service->hasSessions ? $findings : $this->fit($monday);
+        return [...$findings, ...$this->pools()];
     }
 
     private function finding(string $part, string $what, string $advice): Finding

@@ -26,9 +26,10 @@ final class Commitments
             }
         }
         foreach ($diary->sessions as $session) {
-            $service = $this->book->services[$session->service];
-            if (! $session->cancelled && $session->start - $service->setup < $until && $session->start + $session->minutes + $service->clearup > $from) {
-                $this->take($session, $service->setup, $service->clearup, 'session');
+            $service = $book->services[$session->service] ?? null;
+            [$setup, $clearup] = [$service->setup ?? 0, $service->clearup ?? 0];
+            if (! $session->cancelled && $session->start - $setup < $until && $session->start + $session->minutes + $clearup > $from) {
+                $this->take($session, $setup, $clearup, 'session');
             }
         }
         foreach ($book->staff as $member) {
@@ -74,7 +75,7 @@ final class Commitments
     /** T9: a service that does not name the unit's pool holds it with set-up and clear-up. */
     private function holdsBuffers(string $service, string $unit): bool
     {
-        foreach ($this->book->services[$service]->needs as $need) {
+        foreach ($this->book->services[$service]->needs ?? [] as $need) {
             if (! $need->holdsBuffers && in_array($unit, $this->book->pools[$need->pool]->units, true)) {
                 return false;
             }

@@ -24,7 +24,7 @@ final class DayCounts
             if (! $dates->covers($booking->start) || ! $booking->holdsTime($ask->now)) {
                 continue;
             }
-            if ($book->services[$booking->service]->isShared()) {
+            if (($book->services[$booking->service] ?? null)?->isShared() === true) {
                 $key = Group::key($booking);
                 if (isset($joined[$key])) {
                     continue;

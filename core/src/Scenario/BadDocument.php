@@ -27,6 +27,11 @@ final class BadDocument extends DomainException implements CoreException
         return new self(['/: a document has at most '.intdiv(Reader::LARGEST, 1_000_000).' MB, this one has '.intdiv($bytes, 1_000_000).'.']);
     }
 
+    public static function tooMany(int $most): self
+    {
+        return new self(["/: this document has more than {$most} objects or lists, which is more than can be read."]);
+    }
+
     public static function notJson(string $why): self
     {
         return new self(["/: this is not a JSON document ({$why})."]);

@@ -70,7 +70,10 @@ final readonly class Node
     /** A non-empty text; $default null: it must stand. */
     public function text(string $key, ?string $default = null): string
     {
-        $value = $this->value->$key ?? $default;
+        $value = $this->value->$key ?? null;
+        if ($value === null && $default !== null) {
+            return $default;
+        }
         if (is_string($value) && $value !== '' && strlen($value) <= self::LONGEST) {
             return $value;
         }

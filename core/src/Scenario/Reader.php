@@ -25,6 +25,9 @@ final class Reader
 
     private const DEPTH = 32;
 
+    /** Objects and lists at most: what is small as text can be large in memory. */
+    private const MOST = ['{' => 400_000, '[' => 1_000_000];
+
     /** @var array<string, true> */
     private array $knownStaff = [];
 
@@ -45,6 +48,11 @@ final class Reader
     /** @throws BadDocument with every problem found */
     public static function read(string $json): Scenario
     {
+        foreach (self::MOST as $sign => $most) {
+            if (substr_count($json, $sign) > $most) {
+                throw BadDocument::tooMany($most);
+            }
+        }
         try {
             $value = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException $wrong) {

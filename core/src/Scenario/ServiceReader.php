@@ -79,6 +79,12 @@ final readonly class ServiceReader
             return $this->choices($node, $minutes);
         }
 
+        if (is_int($minutes) && $minutes < 1) {
+            $node->refuse('minutes', "{$minutes} is too short, a service lasts at least 1 minute.");
+
+            return null;
+        }
+
         return $minutes === null && $hasSessions ? null : Lengths::fixed($node->number('minutes', 1, self::LONGEST));
     }
 

@@ -9,7 +9,7 @@ it('refuses with a pointer and a sentence', function (array $changes, string $pr
     [$exit, $said] = Days::command(array_replace_recursive(Days::document(bookings: [['start' => Days::MONDAY.'T09:00Z']]), $changes));
     expect($exit)->toBe(2)->and($said)->toContain($problem);
 })->with([
-    'a length of nothing' => [['services' => [['minutes' => 0]]], '/services/0/minutes: 0 is too small, at least 1 is needed.'],
+    'a length of nothing' => [['services' => [['minutes' => 0]]], '/services/0/minutes: 0 is too short, a service lasts at least 1 minute.'],
     'a fraction' => [['services' => [['setup' => 1.5]]], '/services/0/setup: a whole number is needed.'],
     'an unknown key' => [['staff' => [['mood' => 'good']]], '/staff/0/mood: this key is not known here.'],
     'an unknown person' => [['services' => [['staff' => ['eve']]]], '/services/0/staff/0: there is no staff member "eve".'],

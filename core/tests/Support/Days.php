@@ -79,19 +79,56 @@ final class Days
     }
 
     /**
+     * "T5 closure fair, T6 booking b1" for each row of `why`, or "offered".
+     *
+     * @param  array<string, mixed>  $document
+     * @param  array<string, string>  $options
+     * @return list<string>
+     */
+    public static function why(array $document, string $at, array $options = []): array
+    {
+        [$exit, $out] = self::command($document, $options + ['at' => $at, 'service' => 'lesson', 'now' => '2027-02-01T00:00Z'], 'why');
+        if ($exit !== 0) {
+            throw new \RuntimeException($out);
+        }
+        $answer = json_decode($out, true, 8, JSON_THROW_ON_ERROR);
+
+        return array_map(static fn (array $row): string => $row['reasons'] === [] && $row['offered'] ? 'offered'
+            : implode(', ', array_map(static fn (array $reason): string => "{$reason['rule']} {$reason['because']}", $row['reasons'])), $answer['rows']);
+    }
+
+    /**
+     * The pointers and problems that `check` finds.
+     *
+     * @param  array<string, mixed>  $document
+     * @return list<string>
+     */
+    public static function check(array $document): array
+    {
+        [$exit, $out] = self::command($document, [], 'check');
+        if ($exit !== 0) {
+            throw new \RuntimeException($out);
+        }
+
+        return array_map(static fn (array $finding): string => "{$finding['pointer']}: {$finding['problem']}", json_decode($out, true, 8, JSON_THROW_ON_ERROR)['findings']);
+    }
+
+    /**
      * @param  array<string, mixed>  $document
      * @param  array<string, string>  $options
      * @return array{int, string} the exit status and what was printed
      */
-    public static function command(array $document, array $options = []): array
+    public static function command(array $document, array $options = [], string $name = 'slots'): array
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'yard');
         file_put_contents($file, json_encode($document, JSON_THROW_ON_ERROR));
-        $options += ['service' => 'lesson', 'from' => self::MONDAY, 'to' => self::MONDAY, 'now' => '2027-02-01T00:00Z'];
-        $arguments = array_map(static fn (string $name, string $value): string => "--{$name}={$value}", array_keys($options), $options);
+        if ($name === 'slots') {
+            $options += ['service' => 'lesson', 'from' => self::MONDAY, 'to' => self::MONDAY, 'now' => '2027-02-01T00:00Z'];
+        }
+        $arguments = array_map(static fn (string $option, string $value): string => "--{$option}={$value}", array_keys($options), $options);
         [$out, $errors] = [fopen('php://memory', 'w+'), fopen('php://memory', 'w+')];
         assert($out !== false && $errors !== false);
-        $exit = Command::run(['slots', $file, ...$arguments], $out, $errors);
+        $exit = Command::run([$name, $file, ...$arguments], $out, $errors);
         unlink($file);
 
         return [$exit, (string) stream_get_contents($exit === 0 ? $out : $errors, offset: 0)];

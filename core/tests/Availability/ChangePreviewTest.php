@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+use YardBell\Core\Availability\Booking;
+use YardBell\Core\Availability\Change;
+use YardBell\Core\Availability\ChangePreview;
+use YardBell\Core\Tests\Support\Days;
+use YardBell\Core\Time\Wall;
+
+/**
+ * "+ 09:00 09:30 ana" for what opens, "- …" for what closes, "! b0" for who is stranded.
+ *
+ * @param  array<string, mixed>  $before
+ * @param  array<string, mixed>  $after
+ * @return list<string>
+ */
+function effect(array $before, array $after): array
+{
+    [$old, $new] = [Days::read($before), Days::read($after)];
+    $day = Wall::day(Days::MONDAY);
+    $effect = (new ChangePreview($old->book, $new->book, $old->diary))->of($day, $day + 6, Wall::instant('2027-02-20T00:00Z'));
+    $told = static fn (string $sign): Closure => static fn (Change $change): string => "{$sign} ".Wall::date($change->day).' '.implode(' ', array_map(static fn (int $start): string => substr(Wall::writeInstant($start), 11, 5), $change->starts)).' '.implode('+', $change->staff);
+
+    return [...array_map($told('+'), $effect->opens), ...array_map($told('-'), $effect->closes), ...array_map(static fn (Booking $booking): string => "! {$booking->id}", $effect->stranded)];
+}
+
+it('tells what opens, what closes and who is stranded', function (): void {
+    $booked = [['start' => Days::MONDAY.'T09:00Z'], ['start' => Days::MONDAY.'T11:00Z'], ['start' => Days::MONDAY.'T10:00Z', 'state' => 'cancelled']];
+    $hours = fn (string $from, string $to): array => ['openingHours' => ['mon' => [['from' => $from, 'to' => $to]]]];
+    expect(effect(Days::document(bookings: $booked), Days::document(business: $hours('10:00', '13:30'), bookings: $booked)))
+        ->toBe(['+ 2027-03-01 12:00 12:30 ana', '! b0'])
+        ->and(effect(Days::document(), Days::document(business: $hours('10:00', '12:00'))))->toBe(['- 2027-03-01 09:00 09:30 ana'])
+        ->and(effect(Days::document(bookings: $booked), Days::document(bookings: $booked)))->toBe([]);
+});
+
+it('strands by closures, rests and breaks of those concerned alone', function (): void {
+    $booked = [['start' => Days::MONDAY.'T09:00Z'], ['start' => Days::MONDAY.'T09:00Z', 'staff' => ['bo']]];
+    $document = fn (array $bo, array $business = []): array => Days::document(['staff' => ['ana', 'bo']], $business, $booked, ['staff' => [['id' => 'ana'], ['id' => 'bo'] + $bo]]);
+    $fair = ['closures' => [['id' => 'fair', 'from' => Days::MONDAY.'T08:00', 'to' => Days::MONDAY.'T10:00', 'staff' => ['ana']]]];
+    expect(effect($document([]), $document(['active' => false])))->toBe(['- 2027-03-01 10:00 10:30 11:00 bo', '! b1'])
+        ->and(effect($document([]), $document([], $fair)))->toBe(['! b0'])
+        ->and(effect($document([]), $document(['breaks' => ['mon' => [['from' => '09:50', 'to' => '10:10']]]])))->toBe(['- 2027-03-01 10:00 bo', '! b1']);
+});
+
+it('tells of services that come and go, whose bookings still take time', function (): void {
+    $booked = [['start' => Days::MONDAY.'T09:00Z']];
+    $with = Days::document(bookings: $booked);
+    $without = Days::document(['id' => 'course', 'startEvery' => 60], more: ['bookings' => []]);
+    expect(effect($with, $without))->toBe(['+ 2027-03-01 10:00 11:00 ana', '- 2027-03-01 10:00 10:30 11:00 ana', '! b0']);
+});

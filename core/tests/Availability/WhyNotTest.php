@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Availability\Verdict;
+use YardBell\Core\Availability\WhyNot;
+use YardBell\Core\Scenario\Reader;
+use YardBell\Core\Tests\Support\Chance;
+use YardBell\Core\Tests\Support\Days;
+use YardBell\Core\Time\Wall;
+
+/* T19. Monday 2027-03-01, open 09:00-12:00, an hour's lesson every half hour with Ana; what is told is what differs. */
+
+it('names every rule in the way, with what causes it', function (array $document, string $time, array $options, string $reasons): void {
+    expect(Days::why($document, Days::MONDAY."T{$time}Z", $options))->toBe([$reasons]);
+})->with(function (): array {
+    $at = Days::MONDAY;
+    $own = fn (array $member): array => ['staff' => [['id' => 'ana', 'name' => 'Ana'] + $member]];
+    $wheels = fn (array $units, array $more = []): array => ['resources' => [['id' => 'wheel', 'units' => $units] + $more]];
+    $monday = fn (string $from, string $to): array => ['mon' => [['from' => $from, 'to' => $to]]];
+
+    return [
+        'nothing' => [Days::document(), '09:30', [], 'offered'],
+        'before opening, T5 alone where the grid is counted from the opening' => [Days::document(['startFrom' => 'opening']), '08:10', [], 'T5 opening hours'],
+        'before opening and off the clock' => [Days::document(), '08:10', [], 'T5 opening hours, T10 service lesson'],
+        'too long for what is left' => [Days::document(), '11:30', [], 'T5 opening hours'],
+        'a special day of the business' => [Days::document(business: ['specialDays' => [['date' => $at, 'hours' => []]]]), '09:00', [], "T5 special day {$at}"],
+        'own hours' => [Days::document(more: $own(['hours' => $monday('10:00', '12:00')])), '09:00', [], 'T5 hours of staff member ana'],
+        'an own special day' => [Days::document(more: $own(['specialDays' => [['date' => $at, 'hours' => []]]])), '09:00', [], "T5 special day of staff member ana {$at}"],
+        'a break' => [Days::document(more: $own(['breaks' => $monday('09:30', '09:40')])), '09:00', [], 'T5 break of staff member ana'],
+        'a break that only touches' => [Days::document(more: $own(['breaks' => $monday('10:00', '10:10')])), '09:00', [], 'offered'],
+        'the hours of a place' => [Days::document(more: ['locations' => [['id' => 'yard', 'hours' => $monday('10:00', '12:00')]]]), '09:00', [], 'T5 hours of location yard'],
+        'the hours of a service' => [Days::document(['hours' => $monday('10:00', '12:00')]), '09:00', [], 'T5 hours of service lesson'],
+        'a closure' => [Days::document(business: ['closures' => [['id' => 'fair', 'from' => "{$at}T09:30", 'to' => "{$at}T10:00"]]]), '09:00', [], 'T5 closure fair'],
+        'a closure of somebody else' => [Days::document(business: ['closures' => [['id' => 'fair', 'from' => "{$at}T09:30", 'to' => "{$at}T10:00", 'staff' => ['bo']]]], more: ['staff' => [['id' => 'ana'], ['id' => 'bo']]]), '09:00', [], 'offered'],
+        'dayparts' => [Days::document(['dayparts' => ['late']], ['dayparts' => [['id' => 'late', 'from' => '10:00', 'to' => '12:00']]]), '09:00', [], 'T5 dayparts of service lesson'],
+        'dates' => [Days::document(['availableFrom' => '2027-03-02']), '09:00', [], 'T5 availableFrom of service lesson'],
+        'dates that are over' => [Days::document(['availableUntil' => '2027-02-28']), '09:00', [], 'T5 availableUntil of service lesson'],
+        'a booking and its clear-up' => [Days::document(bookings: [['start' => "{$at}T10:00Z", 'clearup' => 15]]), '11:00', [], 'T6 booking b0'],
+        'two bookings at once' => [Days::document(bookings: [['start' => "{$at}T09:00Z"], ['start' => "{$at}T10:00Z"]]), '09:30', [], 'T6 booking b0, T6 booking b1'],
+        'time off' => [Days::document(more: $own(['timeOff' => [['id' => 'trip', 'from' => "{$at}T09:00", 'to' => "{$at}T09:01"]]])), '09:00', [], 'T6 time off trip'],
+        'an outside calendar' => [Days::document(more: $own(['busy' => [['from' => "{$at}T09:59:30Z", 'to' => "{$at}T10:20Z"]]])), '09:00', [], 'T6 outside calendar'],
+        'an outside calendar nobody minds' => [Days::document(more: $own(['respectBusy' => false, 'busy' => [['from' => "{$at}T09:00Z", 'to' => "{$at}T10:20Z"]]])), '09:00', [], 'offered'],
+        'travel' => [Days::document(business: ['travelMinutes' => 20], bookings: [['start' => "{$at}T10:00Z", 'location' => 'mill']], more: ['locations' => [['id' => 'yard'], ['id' => 'mill']]]), '11:00', [], 'T7 booking b0'],
+        'taken units' => [Days::document(['resources' => [['pool' => 'wheel', 'units' => 1]]], bookings: [['start' => "{$at}T09:00Z", 'staff' => [], 'units' => ['w1']]], more: $wheels(['w1'])), '09:30', [], 'T9 booking b0'],
+        'too few units' => [Days::document(['maxParty' => 3, 'resources' => [['pool' => 'wheel', 'units' => 1, 'perPerson' => true]]], more: $wheels(['w1', 'w2'])), '09:00', ['party' => '3'], 'T9 pool wheel'],
+        'units elsewhere' => [Days::document(['resources' => [['pool' => 'wheel', 'units' => 1]]], more: $wheels(['w1'], ['location' => 'mill']) + ['locations' => [['id' => 'yard'], ['id' => 'mill']]]), '09:00', [], 'T9 pool wheel'],
+        'an outage' => [Days::document(['resources' => [['pool' => 'wheel', 'units' => 1]]], more: $wheels(['w1'], ['outages' => [['unit' => 'w1', 'from' => "{$at}T09:00", 'to' => "{$at}T09:30"]]])), '09:00', [], 'T9 outage of w1'],
+        'notice' => [Days::document(['noticeMinutes' => 90]), '09:00', ['now' => "{$at}T08:00Z"], 'T11 notice of service lesson'],
+        'reach' => [Days::document(['bookAheadDays' => 7]), '09:00', [], 'T11 reach of service lesson'],
+        'a full day of the service' => [Days::document(['maxPerDay' => 1], bookings: [['start' => "{$at}T11:00Z"]]), '09:00', [], 'T12 service lesson'],
+        'a full day of the person' => [Days::document(bookings: [['start' => "{$at}T11:00Z"]], more: $own(['maxPerDay' => 1])), '09:00', [], 'T12 staff member ana'],
+        'a party too large' => [Days::document(['maxParty' => 2]), '09:00', ['party' => '3'], 'T13 service lesson'],
+        'a group that is full' => [Days::document(['places' => 3], bookings: [['start' => "{$at}T09:00Z", 'party' => 2]]), '09:00', ['party' => '2'], 'T14 booking b0'],
+        'a group off the grid that has room' => [Days::document(['places' => 3], bookings: [['start' => "{$at}T09:10Z", 'party' => 2]]), '09:10', [], 'offered'],
+        'more than there are places' => [Days::document(['places' => 3]), '09:00', ['party' => '4'], 'T14 service lesson'],
+        'somebody who does not do it' => [Days::document(more: ['staff' => [['id' => 'ana'], ['id' => 'bo']]]), '09:00', ['staff' => 'bo'], 'T16 staff member bo'],
+        'somebody who rests' => [Days::document(more: $own(['active' => false])), '09:00', [], 'T16 staff member ana'],
+        'nobody' => [Days::document(['staff' => []]), '09:00', [], 'T16 service lesson'],
+        'a place where it is not' => [Days::document(more: ['locations' => [['id' => 'yard'], ['id' => 'mill']]]), '09:00', ['location' => 'mill'], 'T16 location mill'],
+        'nowhere' => [Days::document(['locations' => []]), '09:00', [], 'T16 service lesson'],
+        'a length it does not have' => [Days::document(['minutes' => [30, 60]]), '09:00', ['minutes' => '45'], 'T17 service lesson'],
+        'several at once' => [Days::document(['maxParty' => 1], bookings: [['start' => "{$at}T12:00Z", 'setup' => 15]]), '11:40', ['party' => '2', 'now' => "{$at}T11:50Z"],
+            'T13 service lesson, T11 notice of service lesson, T5 opening hours, T10 service lesson, T6 booking b0'],
+    ];
+});
+
+it('answers for sessions as they are scheduled (T15)', function (): void {
+    $session = ['service' => 'lesson', 'start' => Days::MONDAY.'T20:00Z', 'minutes' => 90, 'staff' => ['ana'], 'location' => 'yard', 'places' => 3];
+    $document = Days::document(['kind' => 'session', 'minutes' => null], more: ['sessions' => [['id' => 's1'] + $session, ['id' => 's2', 'state' => 'cancelled'] + $session],
+        'bookings' => [['id' => 'b1', 'service' => 'lesson', 'session' => 's1', 'party' => 2, 'createdAt' => '2027-02-01T00:00Z']]]);
+    expect(Days::why($document, Days::MONDAY.'T20:00Z'))->toBe(['offered', 'T15 session s2'])
+        ->and(Days::why($document, Days::MONDAY.'T20:00Z', ['party' => '2']))->toBe(['T15 session s1', 'T15 session s2'])
+        ->and(Days::why($document, Days::MONDAY.'T19:00Z'))->toBe(['T15 service lesson']);
+});
+
+/*
+ * Whatever the document: a start is offered exactly when nothing speaks against it, and what is named as a cause is one:
+ * without it, it is named no more.
+ */
+it('tells of the same starts as the search', function (int $seed): void {
+    $chance = new Chance($seed);
+    $document = $chance->document();
+    $scenario = Reader::read(json_encode($document, JSON_THROW_ON_ERROR));
+    $asked = $chance->ask();
+    [$day, $now] = [Wall::day($asked['from']), Wall::instant($asked['now'])];
+    $ask = new Ask('lesson', $day, $day, $now, party: $asked['party']);
+    $offered = [];
+    foreach ((new SlotSearch($scenario->book, $scenario->diary))->slots($ask) as $slot) {
+        $offered[$slot->start][] = "{$slot->location} ".implode('+', $slot->staff);
+    }
+    $why = new WhyNot($scenario->book, $scenario->diary);
+    $asked = 0;
+    foreach ($scenario->book->zone->dates($day, $day)->stretches() as [$start, $end]) {
+        for ($at = $start; $at < $end; $at += isset($offered[$at]) || $at % 5 !== 0 ? 1 : 5) {
+            $free = array_filter($why->verdicts($ask, $at), static fn (Verdict $verdict): bool => $verdict->isOffered());
+            expect(array_map(static fn (Verdict $verdict): string => "{$verdict->location} ".implode('+', $verdict->staff), array_values($free)))
+                ->toBe($offered[$at] ?? [], Wall::writeInstant($at)." of seed {$seed}");
+            $asked++;
+        }
+    }
+    expect($asked > 200 || $scenario->book->zone->dates($day, $day)->isEmpty())->toBeTrue(); // Apia has had no 30 December 2011
+})->with(range(1, 40));
+
+it('names causes without which the reason is gone', function (): void {
+    $removed = 0;
+    foreach (range(41, 80) as $seed) {
+        $chance = new Chance($seed);
+        $document = $chance->document();
+        $asked = $chance->ask();
+        $options = ['party' => (string) $asked['party'], 'now' => $asked['now']];
+        foreach (range(0, 23 * 60, 115) as $minute) {
+            $at = Wall::writeInstant(Wall::day($asked['from']) * Wall::DAY + $minute);
+            foreach (array_unique(explode(', ', implode(', ', Days::why($document, $at, $options)))) as $reason) {
+                [$rule, $kind, $id] = explode(' ', "{$reason}  ");
+                $without = match (true) {
+                    $rule === 'T14' || $id === '' => null,
+                    $kind === 'booking' => ['bookings' => array_values(array_filter($document['bookings'], static fn (array $booking): bool => $booking['id'] !== $id))] + $document,
+                    $kind === 'closure' => ['business' => ['closures' => []] + $document['business']] + $document,
+                    default => null,
+                };
+                if ($without !== null) {
+                    $removed++;
+                    expect(implode(', ', Days::why($without, $at, $options)))->not->toContain("{$rule} {$kind} {$id}");
+                }
+            }
+        }
+    }
+    expect($removed)->toBeGreaterThan(50); // a guard: documents without causes would prove nothing
+});
