@@ -12,4 +12,6 @@ spl_autoload_register(static function (string $class): void {
     }
 });
 
-exit(YardBell\Core\Scenario\Command::run(array_slice($argv, 1), STDOUT, STDERR));
+$kept = [];
+
+exit(YardBell\Core\Scenario\Command::run(array_slice($argv, 1), STDOUT, STDERR, $kept));

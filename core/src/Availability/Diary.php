@@ -43,9 +43,9 @@ final readonly class Diary
         }
         $latest = [];
         foreach ($this->bookings as $booking) {
-            if ($booking->service === $service && $booking->holdsTime($now)) {
-                foreach ($booking->staff as $member) {
-                    $latest[$member] = max($latest[$member] ?? PHP_INT_MIN, $booking->createdAt);
+            foreach ($booking->service === $service ? $booking->staff : [] as $member) {
+                if ($booking->createdAt > ($latest[$member] ?? PHP_INT_MIN) && $booking->holdsTime($now)) {
+                    $latest[$member] = $booking->createdAt;
                 }
             }
         }

@@ -38,8 +38,9 @@ final class Command
      * @param  list<string>  $arguments
      * @param  resource  $out
      * @param  resource  $errors
+     * @param  array<mixed>  $kept see Reader::read()
      */
-    public static function run(array $arguments, $out, $errors): int
+    public static function run(array $arguments, $out, $errors, array &$kept = []): int
     {
         $name = $arguments[0] ?? '';
         if (in_array('--help', $arguments, true)) {
@@ -48,7 +49,7 @@ final class Command
             return 0;
         }
         try {
-            fwrite($out, self::answer($name, array_slice($arguments, 1))."\n");
+            fwrite($out, self::answer($name, array_slice($arguments, 1), $kept)."\n");
 
             return 0;
         } catch (CoreException $wrong) {
@@ -68,13 +69,16 @@ final class Command
         };
     }
 
-    /** @param  list<string>  $arguments */
-    private static function answer(string $name, array $arguments): string
+    /**
+     * @param  list<string>  $arguments
+     * @param  array<mixed>  $kept
+     */
+    private static function answer(string $name, array $arguments, array &$kept): string
     {
         if (! in_array($name, ['slots', 'why', 'check'], true)) {
             throw BadOption::usage(self::usage(''));
         }
-        $scenario = self::read($arguments[0] ?? '');
+        $scenario = self::read($arguments[0] ?? '', $kept);
         $options = array_slice($arguments, 1);
 
         return json_encode(match ($name) {
@@ -84,7 +88,8 @@ final class Command
         }, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
-    private static function read(string $file): Scenario
+    /** @param  array<mixed>  $kept */
+    private static function read(string $file, array &$kept): Scenario
     {
         if ($file === '' || str_starts_with($file, '--')) {
             throw BadOption::usage('The first argument is the document to read.');
@@ -95,6 +100,6 @@ final class Command
         }
         $json = is_file($file) ? @file_get_contents($file) : false;
 
-        return Reader::read($json === false ? throw BadOption::usage("\"{$file}\" cannot be read.") : $json);
+        return Reader::read($json === false ? throw BadOption::usage("\"{$file}\" cannot be read.") : $json, $kept);
     }
 }

@@ -11,28 +11,15 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Session;
 use YardBell\Core\Booking\State;
-use YardBell\Core\Time\InvalidTime;
-use YardBell\Core\Time\Wall;
 
-use function array_diff_key;
 use function array_fill_keys;
-use function array_is_list;
 use function array_values;
-use function count;
-use function is_array;
-use function is_int;
-use function is_string;
-use function strlen;
 
 /** Reads sessions and bookings. */
 final class DiaryReader
 {
-    /** Largest session, in places. */
-    private const LARGEST = 100_000;
-
-    /** Keys of a booking that takes time of its own, as most do. */
-    private const PLAIN = ['id' => 1, 'service' => 1, 'start' => 1, 'minutes' => 1, 'setup' => 1, 'clearup' => 1, 'staff' => 1, 'location' => 1,
-        'units' => 1, 'party' => 1, 'client' => 1, 'state' => 1, 'createdAt' => 1];
+    /** Largest session and party, in places. */
+    public const LARGEST = 100_000;
 
     private const STATES = ['held', 'pending', 'confirmed', 'arrived', 'started', 'completed', 'no_show', 'cancelled', 'declined', 'expired'];
 
@@ -42,18 +29,10 @@ final class DiaryReader
     /** @var array<string, string> names */
     private array $clients = [];
 
-    /** @var array<string, State> those that need no further word; a held one says until when */
-    private array $states = [];
-
     public function __construct(private readonly RuleBook $book)
     {
         foreach ($book->pools as $pool) {
             $this->units += array_fill_keys($pool->units, true);
-        }
-        foreach (State::cases() as $state) {
-            if ($state !== State::Held) {
-                $this->states[$state->value] = $state;
-            }
         }
     }
 
@@ -65,8 +44,9 @@ final class DiaryReader
         }
         $sessions = $this->sessions($document);
         [$bookings, $seats] = [[], []];
+        $plainly = new PlainBookings($this->book, $this->units, $this->clients);
         foreach ($document->items('bookings') as $i => $item) {
-            $plain = $item instanceof stdClass ? $this->plain((array) $item) : null;
+            $plain = $item instanceof stdClass ? $plainly->read((array) $item) : null;
             if ($plain !== null && ! isset($bookings[$plain->id]) && ! isset($seats[$plain->id])) {
                 $bookings[$plain->id] = $plain;
 
@@ -148,72 +128,6 @@ final class DiaryReader
             $node->instant('createdAt'),
             $node->idOrNull('client', $this->clients, 'client'),
         );
-    }
-
-    /**
-     * A booking without anything unusual or wrong about it, in one go: there may be a hundred thousand. Null: it is to be
-     * read carefully, key by key.
-     *
-     * @param  array<mixed>  $given
-     */
-    private function plain(array $given): ?Booking
-    {
-        $id = $given['id'] ?? null;
-        $service = $given['service'] ?? null;
-        $location = $given['location'] ?? null;
-        $client = $given['client'] ?? null;
-        $start = $given['start'] ?? null;
-        $minutes = $given['minutes'] ?? null;
-        $setup = $given['setup'] ?? 0;
-        $clearup = $given['clearup'] ?? 0;
-        $party = $given['party'] ?? 1;
-        $createdAt = $given['createdAt'] ?? null;
-        $named = $given['state'] ?? 'confirmed';
-        $state = is_string($named) ? $this->states[$named] ?? null : null;
-        $ordinary = $state !== null && array_diff_key($given, self::PLAIN) === []
-            && is_string($id) && $id !== '' && strlen($id) <= Node::LONGEST
-            && is_string($service) && isset($this->book->services[$service])
-            && is_int($minutes) && $minutes >= 1 && $minutes <= ServiceReader::LONGEST
-            && is_int($setup) && $setup >= 0 && $setup <= ServiceReader::LONGEST
-            && is_int($clearup) && $clearup >= 0 && $clearup <= ServiceReader::LONGEST
-            && is_int($party) && $party >= 1 && $party <= self::LARGEST
-            && ($location === null || (is_string($location) && isset($this->book->locations[$location])))
-            && ($client === null || (is_string($client) && isset($this->clients[$client])))
-            && is_string($start) && is_string($createdAt);
-        $staff = self::known($given['staff'] ?? [], $this->book->staff);
-        $units = self::known($given['units'] ?? [], $this->units);
-        if (! $ordinary || $staff === null || $units === null) {
-            return null;
-        }
-        try {
-            return new Booking($id, $service, Wall::instant($start), $minutes, $setup, $clearup, $staff, $location, $units, $party, $state, null,
-                Wall::instant($createdAt), false, $client);
-        } catch (InvalidTime) {
-            return null;
-        }
-    }
-
-    /**
-     * @param  array<string, mixed>  $known
-     * @return list<string>|null null unless each of them is known and stands there once
-     */
-    private static function known(mixed $ids, array $known): ?array
-    {
-        if (! is_array($ids) || ! array_is_list($ids)) {
-            return null;
-        }
-        if (count($ids) === 1) {
-            return is_string($ids[0]) && isset($known[$ids[0]]) ? $ids : null;
-        }
-        $seen = [];
-        foreach ($ids as $id) {
-            if (! is_string($id) || ! isset($known[$id]) || isset($seen[$id])) {
-                return null;
-            }
-            $seen[$id] = true;
-        }
-
-        return $ids;
     }
 
     private function booking(Node $node, string $id, State $state): Booking

@@ -45,8 +45,13 @@ final class Reader
         }
     }
 
-    /** @throws BadDocument with every problem found */
-    public static function read(string $json): Scenario
+    /**
+     * @param  array<mixed>  $kept gets all that was made: for a process that ends with its answer, giving the memory back piece
+     *                              by piece would be a good part of the work
+     *
+     * @throws BadDocument with every problem found
+     */
+    public static function read(string $json, array &$kept = []): Scenario
     {
         foreach (self::MOST as $sign => $most) {
             if (substr_count($json, $sign) > $most) {
@@ -68,6 +73,7 @@ final class Reader
         }
         $scenario = (new self($document, self::zone($document)))->scenario();
         $problems->throwIfAny();
+        array_push($kept, $value, $scenario);
 
         return $scenario;
     }
