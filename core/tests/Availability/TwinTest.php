@@ -27,8 +27,7 @@ it('agrees with the slow twin', function (int $first, int $count): void {
     }
     expect($rows)->toBeGreaterThan(100); // a guard: documents that offer nothing would prove nothing
 })->with(function (): Generator {
-    $seeds = (int) (getenv('YARDBELL_SEEDS') ?: 14);
-    for ($first = 30; $first < 30 + $seeds; $first += 7) {
+    for ($first = 30; $first < 30 + Chance::seeds(14); $first += 7) {
         yield "seeds from {$first}" => [$first, 7];
     }
 });

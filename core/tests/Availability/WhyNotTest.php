@@ -102,11 +102,11 @@ it('tells of the same starts as the search', function (int $seed): void {
         }
     }
     expect($asked > 200 || $scenario->book->zone->dates($day, $day)->isEmpty())->toBeTrue(); // Apia has had no 30 December 2011
-})->with(range(1, 40));
+})->with(range(1, Chance::seeds(40)));
 
 it('names causes without which the reason is gone', function (): void {
     $removed = 0;
-    foreach (range(41, 80) as $seed) {
+    foreach (range(41, 40 + Chance::seeds(40)) as $seed) {
         $chance = new Chance($seed);
         $document = $chance->document();
         $asked = $chance->ask();
@@ -128,5 +128,5 @@ it('names causes without which the reason is gone', function (): void {
             }
         }
     }
-    expect($removed)->toBeGreaterThan(50); // a guard: documents without causes would prove nothing
+    expect($removed)->toBeGreaterThan(Chance::seeds(40) / 2); // a guard: documents without causes would prove nothing
 });

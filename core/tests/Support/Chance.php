@@ -28,6 +28,12 @@ final class Chance
         [$this->zone, $this->date] = self::ZONES[$this->random->getInt(0, count(self::ZONES) - 1)];
     }
 
+    /** How many documents a test makes: YARDBELL_SEEDS where it is set, for more or for a quick look. */
+    public static function seeds(int $usual): int
+    {
+        return (int) (getenv('YARDBELL_SEEDS') ?: $usual);
+    }
+
     /** @return array<string, mixed> */
     public function document(): array
     {
