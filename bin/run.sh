@@ -2,11 +2,19 @@
 # What needs the application: start, stop, test, bench, and the rest by name.
 set -u
 root=$(cd "$(dirname "$(readlink -f "$0")")/.." && pwd)
+from=$PWD
 cd "$root" || exit 1
 . bin/lib/common.sh
 command=${1:-help}
 [ $# -gt 0 ] && shift
 case "$command" in
+    export|import)
+        [ -e .yardbell/run/env ] && [ -e .yardbell/run/pid ] || fail "Yard Bell is not running here. bin/yardbell start begins it; then $command works."
+        . .yardbell/run/env
+        # A file is named from where one stands; the application stands here.
+        files=()
+        for given in "$@"; do case "$given" in -*|/*) files+=("$given") ;; *) files+=("$from/$given") ;; esac; done
+        exec php artisan "$command" "${files[@]}" ;;
     start|stop|test|bench) . "bin/lib/$command.sh" "$@" ;;
     help|--help|-h)
         cat <<'TEXT'
@@ -14,7 +22,10 @@ bin/yardbell start [--fresh] [--port=N]   install, build, load the demonstration
 bin/yardbell stop                         end everything that start began
 bin/yardbell test [core|browser]          every test and check, or the core's or the browser's alone
 bin/yardbell bench http                   times of the running server against its floor
-bin/yardbell slots FILE --help            which times a rule document offers
+bin/yardbell bench core|crowd|mutants     the search against a plain one; with 200,000 bookings; what the tests notice
+bin/yardbell export FILE --business=NAME  a business of the running server as a yardbell/1 document
+bin/yardbell import FILE …                such a document as a new business, or in place of a set-up; shows first what changes
+bin/yardbell slots|why|check FILE --help  which times a rule document offers, why one is not, what keeps it from being booked
 TEXT
         ;;
     *) fail "There is no command \"$command\". bin/yardbell help lists them." ;;

@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Console\Demonstrate;
+use App\Console\ExportBusiness;
+use App\Console\ImportBusiness;
 use App\Console\Work;
 use Illuminate\Console\Application;
 
-Application::starting(static fn (Application $artisan) => $artisan->resolveCommands([Work::class, Demonstrate::class]));
+Application::starting(static fn (Application $artisan) => $artisan->resolveCommands([Work::class, Demonstrate::class, ExportBusiness::class, ImportBusiness::class]));

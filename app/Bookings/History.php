@@ -48,7 +48,7 @@ final readonly class History
     }
 
     /** Keeps beside each person how long this booking counts as theirs (rules.md T16). */
-    private function holds(Booking $booking): void
+    public function holds(Booking $booking): void
     {
         $until = match (true) {
             $booking->state === State::Held => $booking->held_until?->format('Y-m-d H:i:s') ?? self::NEVER,

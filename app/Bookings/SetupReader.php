@@ -76,8 +76,8 @@ final readonly class SetupReader
     /** @return list<Closure> */
     private function closures(Business $business, Zone $zone): array
     {
-        return $this->rows('closures', $business)->orderBy('from')->orderBy('id')->get(['id', 'from', 'to', 'staff'])
-            ->map(fn (stdClass $row): Closure => new Closure($row->id, $this->span($row, $zone), $row->staff === null ? null : json_decode($row->staff, true)))->values()->all();
+        return $this->rows('closures', $business)->orderBy('from')->orderBy('id')->get(['id', 'name', 'from', 'to', 'staff'])
+            ->map(fn (stdClass $row): Closure => new Closure($row->id, $this->span($row, $zone), $row->staff === null ? null : json_decode($row->staff, true), $row->name))->values()->all();
     }
 
     /** @return array<string, Daypart> */
@@ -117,8 +117,8 @@ final readonly class SetupReader
             $outages[$poolOf[$row->unit_id]][$row->unit_id][] = $this->span($row, $zone);
         }
         $pools = [];
-        foreach ($this->rows('pools', $business)->orderBy('position')->orderBy('id')->get(['id', 'location_id']) as $row) {
-            $pools[$row->id] = new Pool($row->id, $row->location_id, $units[$row->id] ?? [], $outages[$row->id] ?? []);
+        foreach ($this->rows('pools', $business)->orderBy('position')->orderBy('id')->get(['id', 'name', 'location_id']) as $row) {
+            $pools[$row->id] = new Pool($row->id, $row->location_id, $units[$row->id] ?? [], $outages[$row->id] ?? [], $row->name);
         }
 
         return $pools;
@@ -187,7 +187,7 @@ final readonly class SetupReader
             dayparts: self::ids($row->service_daypart),
             availableFrom: $row->available_from === null ? null : Wall::day($row->available_from),
             availableUntil: $row->available_until === null ? null : Wall::day($row->available_until),
-            locations: self::ids($row->service_location),
+            locations: $row->active ? self::ids($row->service_location) : [], // a resting service is offered nowhere
             staff: self::ids($row->service_staff),
             assignment: Assignment::from($row->assignment),
             needs: $needs,

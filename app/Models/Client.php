@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property int $business_id
  * @property string $name
- * @property string $email
+ * @property string|null $email
  * @property string $phone
  */
 final class Client extends Model

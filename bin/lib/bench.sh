@@ -1,9 +1,13 @@
-# bin/yardbell bench core|http|crowd [PORT]: see docs/benchmarks.md.
+# bin/yardbell bench core|http|crowd|mutants [PORT or PATH]: see docs/benchmarks.md.
 
 port=${2:-8400}
 case "${1:-}" in
     core) exec php -d memory_limit=2G benchmarks/core.php ;;
     http) exec php benchmarks/http.php "http://127.0.0.1:$port" ;;
     crowd) exec php benchmarks/crowd.php "http://127.0.0.1:$port" "$((port + 33))" ;;
-    *) fail 'bench knows core (the search against a plain one), http (the running server against its floor) and crowd (the same with 200,000 bookings more).' ;;
+    mutants)
+        need_packages 'counting which lines the tests reach' php8.2-pcov
+        mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations # the package comes without it; mutants that cannot be written look like killed ones
+        YARDBELL_SEEDS=${YARDBELL_SEEDS:-4} exec php -d pcov.directory="$root/core/src" vendor/bin/pest --testsuite=mutants --mutate --everything --covered-only --no-cache --path="${2:-core/src/Time}" ;;
+    *) fail 'bench knows core (the search against a plain one), http (the running server against its floor), crowd (the same with 200,000 bookings more) and mutants (what the core'"'"'s tests notice).' ;;
 esac

@@ -48,6 +48,8 @@ export APP_KEY="$(cat .yardbell/key)" APP_URL="http://127.0.0.1:$port" DB_PORT=$
     APP_CONFIG_CACHE="$state/config.php" APP_ROUTES_CACHE="$state/routes.php" APP_EVENTS_CACHE="$state/events.php" VIEW_COMPILED_PATH="$state/views" \
     YARDBELL_LOG="$root/.yardbell/yardbell.log" YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$root/.yardbell/mailbox" \
     YARDBELL_CLOCK="$root/.yardbell/clock" YARDBELL_RULE_BOOKS="$state/rule-books"
+export -p | grep -E '^declare -x (APP_|DB_|YARDBELL_|VIEW_)' >"$state/env" # for commands from another window
+chmod 600 "$state/env"
 database_start "$root/.yardbell/database" "$database_port"
 php artisan migrate --force --quiet || fail 'The tables could not be made; .yardbell/yardbell.log says why.'
 php artisan demonstrate | sed 's/^/  /'

@@ -88,6 +88,7 @@ return new class extends Migration
             $table->primary(['business_id', 'service_id', 'pool_id']);
         });
         $this->widenBookings();
+        Schema::table('clients', static fn (Blueprint $table) => $table->string('email', 190)->nullable()->change());
         Schema::drop('demonstration_clock');
     }
 

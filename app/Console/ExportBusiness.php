@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Models\Business;
+use App\Scenario\ExportDocument;
+use Illuminate\Console\Command;
+
+final class ExportBusiness extends Command
+{
+    protected $signature = 'export {file : where to write the document} {--business= : address of its page}';
+
+    protected $description = 'Write a business as a yardbell/1 document';
+
+    public function handle(ExportDocument $export): int
+    {
+        $business = Business::query()->where('slug', $this->option('business'))->first();
+        if ($business === null) {
+            $this->error("There is no business \"{$this->option('business')}\"; --business takes the address of its page.");
+
+            return 2;
+        }
+        if (@file_put_contents((string) $this->argument('file'), $export($business)."\n") === false) {
+            $this->error("\"{$this->argument('file')}\" cannot be written.");
+
+            return 2;
+        }
+        $this->line("{$business->name} is written to {$this->argument('file')}.");
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scenario;
+
+use App\Bookings\SetupReader;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Client;
+use App\Models\Service;
+use App\Models\Session;
+use App\Support\Instants;
+use YardBell\Core\Availability\Booking as Taken;
+use YardBell\Core\Availability\Diary;
+use YardBell\Core\Availability\Seat;
+use YardBell\Core\Availability\Session as Scheduled;
+use YardBell\Core\Scenario\Scenario;
+use YardBell\Core\Scenario\Writer;
+
+/** A business as a `yardbell/1` document: all it has set up, and every booking, also those that hold nothing any more. */
+final readonly class ExportDocument
+{
+    public function __construct(private SetupReader $setup)
+    {
+    }
+
+    public function __invoke(Business $business): string
+    {
+        return Writer::write(new Scenario(
+            book: $this->setup->book($business),
+            diary: $this->diary($business),
+            bookingIds: Booking::query()->where('business_id', $business->id)->orderBy('id')->pluck('id')->all(),
+            name: $business->name,
+            currency: $business->currency,
+            clients: Client::query()->where('business_id', $business->id)->orderBy('id')->pluck('name', 'id')->all(),
+            prices: ['services' => $business->services()->get()->keyBy('id')->map($this->price(...))->all()],
+        ));
+    }
+
+    public function diary(Business $business): Diary
+    {
+        $bookings = Booking::query()->where('business_id', $business->id)->orderBy('id')->get();
+
+        return new Diary(
+            $bookings->whereNull('session_id')->map($this->taken(...))->values()->all(),
+            Session::query()->where('business_id', $business->id)->orderBy('starts_at')->orderBy('id')->get()->map($this->scheduled(...))->values()->all(),
+            $bookings->whereNotNull('session_id')->map($this->seat(...))->values()->all(),
+        );
+    }
+
+    private function taken(Booking $booking): Taken
+    {
+        return new Taken($booking->id, $booking->service_id, Instants::minute($booking->starts_at), $booking->minutes, $booking->setup, $booking->clearup, $booking->staff_ids,
+            $booking->location_id, $booking->units, $booking->party, $booking->state, $this->heldUntil($booking), Instants::minute($booking->created_at), $booking->double_booked, $booking->client_id);
+    }
+
+    private function seat(Booking $booking): Seat
+    {
+        return new Seat($booking->id, (string) $booking->session_id, $booking->party, $booking->state, $this->heldUntil($booking), Instants::minute($booking->created_at), $booking->client_id);
+    }
+
+    private function heldUntil(Booking $booking): ?int
+    {
+        return $booking->held_until === null ? null : Instants::minute($booking->held_until);
+    }
+
+    private function scheduled(Session $session): Scheduled
+    {
+        return new Scheduled($session->id, $session->service_id, Instants::minute($session->starts_at), $session->minutes, $session->staff_ids,
+            $session->location_id, $session->units, $session->places, $session->state === 'cancelled');
+    }
+
+    /** @return array<string, mixed> */
+    private function price(Service $service): array
+    {
+        return ['pricing' => $service->price === 0 ? ['kind' => 'free'] : ['kind' => 'fixed', 'amount' => $service->price], 'payment' => ['kind' => $service->payment]];
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scenario;
+
+use App\Bookings\SetupReader;
+use App\Models\Business;
+use App\Models\User;
+use App\Support\Clock;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Str;
+use YardBell\Core\Availability\ChangePreview;
+use YardBell\Core\Availability\Effect;
+use YardBell\Core\Scenario\Scenario;
+
+/**
+ * Takes a document in: as a new business with all that is booked, or in place of what a business has set up, whose
+ * bookings stay as they are. What a document no longer has is put to rest, not deleted: bookings remember it.
+ */
+final readonly class ImportDocument
+{
+    /** Days ahead that a preview looks. */
+    private const PREVIEW_DAYS = 28;
+
+    public function __construct(private ConnectionInterface $db, private WriteSetup $setup, private WriteDiary $diary, private SetupReader $reader, private ExportDocument $export, private Clock $clock)
+    {
+    }
+
+    public function asNew(Scenario $scenario, User $owner): Business
+    {
+        return $this->db->transaction(function () use ($scenario, $owner): Business {
+            $business = new Business(['slug' => $this->freeSlug($scenario->name)]);
+            $ids = ($this->setup)($business, $scenario);
+            $business->users()->attach($owner->id, ['role' => 'owner']);
+            ($this->diary)($business, $scenario, $ids);
+
+            return $business;
+        });
+    }
+
+    /** What replacing the set-up would do to the next four weeks; nothing is changed. */
+    public function preview(Business $business, Scenario $scenario): Effect
+    {
+        $this->db->beginTransaction();
+        try {
+            return $this->replaced($business, $scenario);
+        } finally {
+            $this->db->rollBack();
+            $business->refresh();
+        }
+    }
+
+    public function replace(Business $business, Scenario $scenario): Effect
+    {
+        return $this->db->transaction(fn (): Effect => $this->replaced($business, $scenario));
+    }
+
+    private function replaced(Business $business, Scenario $scenario): Effect
+    {
+        $before = $this->reader->book($business);
+        $diary = $this->export->diary($business);
+        ($this->setup)($business, $scenario);
+        $now = $this->clock->minute();
+        $today = $before->zone->day($now);
+
+        return (new ChangePreview($before, $this->reader->book($business->refresh()), $diary))->of($today, $today + self::PREVIEW_DAYS - 1, $now);
+    }
+
+    private function freeSlug(string $name): string
+    {
+        $slug = Str::limit(Str::slug($name), 50, '') ?: 'business';
+        for ($number = 1; Business::query()->where('slug', $number === 1 ? $slug : "{$slug}-{$number}")->exists(); $number++);
+
+        return $number === 1 ? $slug : "{$slug}-{$number}";
+    }
+}

@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scenario;
+
+use App\Models\Business;
+use App\Models\Location;
+use App\Models\Member;
+use App\Models\Service;
+use App\Roster\Mark;
+use App\Support\Instants;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Str;
+use YardBell\Core\Availability\Daypart;
+use YardBell\Core\Availability\Lengths;
+use YardBell\Core\Availability\Member as MemberRules;
+use YardBell\Core\Availability\Need;
+use YardBell\Core\Availability\Pool;
+use YardBell\Core\Availability\Service as ServiceRules;
+use YardBell\Core\Scenario\Scenario;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\WallSpan;
+use YardBell\Core\Time\Window;
+
+/** Writes a document's set-up as that of a business. What has been there under the same id is changed, the rest is made. */
+final readonly class WriteSetup
+{
+    /** What is only looked at as a whole, and replaced as a whole. */
+    private const WHOLE = ['special_days', 'closures', 'time_off', 'busy_times', 'outages', 'units', 'pools', 'dayparts', 'service_staff', 'service_location', 'service_daypart', 'service_pool'];
+
+    public function __construct(private ConnectionInterface $db)
+    {
+    }
+
+    /** Within a transaction. */
+    public function __invoke(Business $business, Scenario $scenario): Ids
+    {
+        $book = $scenario->book;
+        $business->fill([
+            'name' => $scenario->name, 'time_zone' => $book->zone->name, 'currency' => $scenario->currency, 'travel_minutes' => $book->travelMinutes,
+            'opening_hours' => self::table($book->openingHours->weekly()), 'about' => $business->about ?? '',
+        ])->save();
+        $ids = new Ids($this->known($business));
+        foreach (self::WHOLE as $table) {
+            $this->db->table($table)->where('business_id', $business->id)->delete();
+        }
+        $this->specialDays($business, 'business', '', $book->openingHours->specialDays(), $ids);
+        $this->places($business, $scenario, $ids);
+        $this->people($business, $scenario, $ids);
+        $this->services($business, $scenario, $ids);
+        foreach ($book->closures as $closure) {
+            $this->insert('closures', $business, ['id' => $ids->of('closures', $closure->id), 'name' => $closure->name, 'staff' => $closure->staff === null ? null : json_encode($ids->all('staff', $closure->staff))] + self::span($closure->span));
+        }
+        Business::markRules($business->id);
+        $business->refresh();
+
+        return $ids;
+    }
+
+    /** @return array<string, array<string, true>> by list: ids that are this business's own */
+    private function known(Business $business): array
+    {
+        $known = [];
+        foreach (['locations', 'staff', 'services', 'pools', 'units', 'dayparts', 'closures', 'time_off'] as $list) {
+            $known[$list] = array_fill_keys($this->db->table($list)->where('business_id', $business->id)->pluck('id')->all(), true);
+        }
+
+        return $known;
+    }
+
+    private function places(Business $business, Scenario $scenario, Ids $ids): void
+    {
+        $position = 0;
+        foreach ($scenario->book->locations as $location) {
+            $id = $ids->of('locations', $location->id);
+            Location::query()->updateOrCreate(['business_id' => $business->id, 'id' => $id], ['name' => $location->name, 'position' => $position++, 'active' => true,
+                'hours' => $location->hours === null ? null : self::table($location->hours->weekly())]);
+            $this->specialDays($business, 'location', $id, $location->hours?->specialDays() ?? [], $ids);
+        }
+        $this->rest('locations', $business, $ids);
+        foreach (array_values($scenario->book->pools) as $i => $pool) {
+            $this->pool($business, $pool, $i, $ids);
+        }
+        foreach (array_values($scenario->book->dayparts) as $i => $part) {
+            $this->daypart($business, $part, $i, $ids);
+        }
+    }
+
+    private function pool(Business $business, Pool $pool, int $position, Ids $ids): void
+    {
+        $id = $ids->of('pools', $pool->id);
+        $this->insert('pools', $business, ['id' => $id, 'name' => $pool->name === '' ? $pool->id : $pool->name, 'location_id' => $pool->location === null ? null : $ids->of('locations', $pool->location), 'position' => $position]);
+        foreach ($pool->units as $i => $unit) {
+            $this->insert('units', $business, ['id' => $ids->of('units', $unit), 'pool_id' => $id, 'name' => $unit, 'position' => $i]);
+            foreach ($pool->outages[$unit] ?? [] as $span) {
+                $this->insert('outages', $business, ['id' => (string) Str::ulid(), 'unit_id' => $ids->of('units', $unit)] + self::span($span));
+            }
+        }
+    }
+
+    private function daypart(Business $business, Daypart $part, int $position, Ids $ids): void
+    {
+        $this->insert('dayparts', $business, ['id' => $ids->of('dayparts', $part->id), 'name' => $part->name, 'from' => Wall::writeTimeOfDay($part->window->from), 'to' => Wall::writeTimeOfDay($part->window->to), 'position' => $position]);
+    }
+
+    private function people(Business $business, Scenario $scenario, Ids $ids): void
+    {
+        foreach (array_values($scenario->book->staff) as $i => $member) {
+            $id = $ids->of('staff', $member->id);
+            $marked = Member::query()->where('business_id', $business->id)->whereKey($id)->exists() ? [] : Mark::next($i);
+            Member::query()->updateOrCreate(['business_id' => $business->id, 'id' => $id], [
+                'name' => $member->name, 'active' => $member->active, 'position' => $i, 'respect_busy' => $member->respectBusy, 'max_per_day' => $member->maxPerDay,
+                'hours' => $member->weekly === null ? null : self::table($member->weekly, $ids), 'breaks' => $member->breaks === null ? null : self::table($member->breaks->weekly()),
+            ] + $marked);
+            $this->specialDays($business, 'staff', $id, $member->special, $ids);
+            $this->away($business, $member, $id, $ids);
+        }
+        $this->rest('staff', $business, $ids);
+    }
+
+    private function away(Business $business, MemberRules $member, string $id, Ids $ids): void
+    {
+        foreach ($member->timeOff as [$off, $span]) {
+            $this->insert('time_off', $business, ['id' => $ids->of('time_off', "{$member->id} {$off}"), 'staff_id' => $id] + self::span($span));
+        }
+        foreach ($member->busy as $busy) {
+            $this->insert('busy_times', $business, ['id' => (string) Str::ulid(), 'staff_id' => $id, 'starts_at' => Instants::toDatabase($busy->start), 'ends_at' => Instants::toDatabase($busy->end)]);
+        }
+    }
+
+    private function services(Business $business, Scenario $scenario, Ids $ids): void
+    {
+        foreach (array_values($scenario->book->services) as $i => $service) {
+            $id = $ids->of('services', $service->id);
+            $prices = $scenario->prices['services'][$service->id] ?? [];
+            Service::query()->updateOrCreate(['business_id' => $business->id, 'id' => $id], ['position' => $i, 'active' => true, 'description' => Service::query()->whereKey($id)->value('description') ?? '',
+                'price' => (int) ($prices['pricing']->amount ?? 0), 'payment' => ($prices['payment']->kind ?? 'none') === 'full' ? 'full' : 'none'] + self::columns($service));
+            foreach (['staff' => 'staff', 'location' => 'locations', 'daypart' => 'dayparts'] as $one => $list) {
+                foreach ($ids->all($list, $service->$list) as $position => $of) {
+                    $this->db->table("service_{$one}")->insert(['business_id' => $business->id, 'service_id' => $id, "{$one}_id" => $of, 'position' => $position]);
+                }
+            }
+            foreach ($service->needs as $position => $need) {
+                $this->need($business, $id, $need, $position, $ids);
+            }
+        }
+        $this->rest('services', $business, $ids);
+    }
+
+    private function need(Business $business, string $service, Need $need, int $position, Ids $ids): void
+    {
+        $this->db->table('service_pool')->insert(['business_id' => $business->id, 'service_id' => $service, 'pool_id' => $ids->of('pools', $need->pool), 'position' => $position,
+            'units' => $need->units, 'per_person' => $need->perPerson, 'holds_buffers' => $need->holdsBuffers]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function columns(ServiceRules $service): array
+    {
+        return [
+            'name' => $service->name, 'kind' => $service->hasSessions ? 'session' : 'appointment', 'minutes' => $service->lengths?->named(null) ?? 60, 'lengths' => self::lengths($service->lengths),
+            'setup' => $service->setup, 'clearup' => $service->clearup, 'start_every' => $service->startEvery, 'start_from' => $service->gridFromOpening ? 'opening' : 'clock',
+            'notice_minutes' => $service->noticeMinutes, 'book_ahead_days' => $service->bookAheadDays, 'hours' => $service->hours === null ? null : self::table($service->hours->weekly()),
+            'available_from' => $service->availableFrom === null ? null : Wall::date($service->availableFrom), 'available_until' => $service->availableUntil === null ? null : Wall::date($service->availableUntil),
+            'assignment' => $service->assignment->value, 'places' => $service->places, 'max_party' => $service->maxParty, 'max_per_day' => $service->maxPerDay,
+        ];
+    }
+
+    /** @return list<int>|array{min: int, max: int, step: int}|null */
+    private static function lengths(?Lengths $lengths): ?array
+    {
+        return match (true) {
+            $lengths === null || count($lengths->choices) === 1 => null,
+            $lengths->choices === [] => ['min' => $lengths->min, 'max' => $lengths->max, 'step' => $lengths->step],
+            default => $lengths->choices,
+        };
+    }
+
+    /** What the document no longer has stays for the bookings that remember it, but cannot be booked any more. */
+    private function rest(string $list, Business $business, Ids $ids): void
+    {
+        $this->db->table($list)->where('business_id', $business->id)->whereNotIn('id', $ids->taken($list))->update(['active' => false]);
+    }
+
+    /** @param  array<int, list<Window>>  $special */
+    private function specialDays(Business $business, string $of, string $owner, array $special, Ids $ids): void
+    {
+        foreach ($special as $day => $windows) {
+            $this->insert('special_days', $business, ['id' => (string) Str::ulid(), 'of' => $of, 'owner_id' => $owner, 'date' => Wall::date($day), 'hours' => json_encode(array_map(static fn (Window $window): array => self::window($window, $ids), $windows))]);
+        }
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private function insert(string $table, Business $business, array $row): void
+    {
+        $this->db->table($table)->insert(['business_id' => $business->id, 'created_at' => now(), 'updated_at' => now()] + $row);
+    }
+
+    /**
+     * @param  array<int, list<Window>>  $weekly
+     * @return array<string, list<array<string, string>>>
+     */
+    private static function table(array $weekly, ?Ids $ids = null): array
+    {
+        $table = [];
+        foreach (Wall::WEEKDAYS as $weekday => $name) {
+            $table[$name] = array_map(static fn (Window $window): array => self::window($window, $ids), $weekly[$weekday] ?? []);
+        }
+
+        return $table;
+    }
+
+    /** @return array<string, string> */
+    private static function window(Window $window, ?Ids $ids): array
+    {
+        return ['from' => Wall::writeTimeOfDay($window->from), 'to' => Wall::writeTimeOfDay($window->to)] + ($window->at === null || $ids === null ? [] : ['at' => $ids->of('locations', $window->at)]);
+    }
+
+    /** @return array{from: string, to: string} */
+    private static function span(WallSpan $span): array
+    {
+        return ['from' => Instants::toDatabase($span->from), 'to' => Instants::toDatabase($span->to)];
+    }
+}
