@@ -9,10 +9,10 @@ use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Business;
 use App\Models\Member;
+use App\Models\Session;
 use App\Roster\Mark;
 use App\Support\Clock;
 use App\Support\Instants;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use YardBell\Core\Availability\OpenTime;
 use YardBell\Core\Availability\RuleBook;
@@ -44,8 +44,10 @@ final readonly class BoardReader
         $open = $this->open($book, $monday, $monday + self::FORTNIGHT - 1);
         $bookings = $this->bookings($business, $book, $monday, $monday + self::FORTNIGHT - 1);
         $span = $book->zone->dates($day, $day);
-        $tags = $bookings->filter(fn (Booking $booking): bool => ! Timeline::between($this->minute($booking->taken_from), $this->minute($booking->taken_until))->intersect($span)->isEmpty())->values();
-        $staff = $business->staff()->get()->filter(fn (Member $member): bool => $member->active || $tags->contains(static fn (Booking $booking): bool => $booking->staff->contains('id', $member->id)))->values();
+        $tags = $bookings->filter(fn (Booking $booking): bool => ! Timeline::between(Instants::minute($booking->taken_from), Instants::minute($booking->taken_until))->intersect($span)->isEmpty())->values();
+        $sessions = $this->sessions($business, $span);
+        $staff = $business->staff()->get()->filter(fn (Member $member): bool => $member->active || $tags->contains(static fn (Booking $booking): bool => $booking->staff->contains('id', $member->id))
+            || $sessions->contains(static fn (Session $session): bool => in_array($member->id, $session->staff_ids, true)))->values();
 
         return [
             'business' => ['slug' => $business->slug, 'name' => $business->name, 'timeZone' => $business->time_zone, 'currency' => $business->currency],
@@ -53,9 +55,9 @@ final readonly class BoardReader
             'today' => Wall::date($today),
             'now' => Wall::writeInstant($now),
             'version' => $this->version($business),
-            'ruler' => $this->ruler($book, $day, $open, $tags),
-            'lanes' => $staff->map(fn (Member $member): array => $this->lane($book, $member, $day, $open[$member->id], $tags))->all(),
-            'tags' => $tags->map(fn (Booking $booking): array => $this->tag($booking))->all(),
+            'ruler' => $this->ruler($book, $day, $open, $tags->concat($sessions)),
+            'lanes' => $staff->map(fn (Member $member): array => $this->lane($book, $member, $day, $open[$member->id], $tags, $sessions))->all(),
+            'tags' => (new Tags($book))->of($tags, $sessions),
             'ribbon' => $this->ribbon($book, $monday, $open, $bookings),
             'takings' => $this->takings($tags, $book, $day),
         ];
@@ -98,13 +100,15 @@ final readonly class BoardReader
 
     /**
      * @param  Collection<int, Booking>  $tags
+     * @param  Collection<int, Session>  $sessions
      * @return array<string, mixed>
      */
-    private function lane(RuleBook $book, Member $member, int $day, Timeline $open, Collection $tags): array
+    private function lane(RuleBook $book, Member $member, int $day, Timeline $open, Collection $tags, Collection $sessions): array
     {
         $span = $book->zone->dates($day, $day);
         $mine = $tags->filter(static fn (Booking $booking): bool => $booking->staff->contains('id', $member->id));
-        $taken = Timeline::of($mine->map(fn (Booking $booking): array => [$this->minute($booking->taken_from), $this->minute($booking->taken_until)])->values()->all());
+        $led = $sessions->filter(static fn (Session $session): bool => in_array($member->id, $session->staff_ids, true));
+        $taken = Timeline::of($mine->concat($led)->map(static fn (Booking|Session $booking): array => [Instants::minute($booking->taken_from), Instants::minute($booking->taken_until)])->values()->all());
         $breaks = $book->staff[$member->id]->breaks?->between($day - 1, $day, $book->zone) ?? Timeline::none();
 
         return [
@@ -115,22 +119,16 @@ final readonly class BoardReader
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function tag(Booking $booking): array
+    /** @return Collection<int, Session> */
+    private function sessions(Business $business, Timeline $span): Collection
     {
-        return [
-            'id' => $booking->id,
-            'staff' => $booking->staff->pluck('id')->all(),
-            'start' => Wall::writeInstant($this->minute($booking->starts_at)),
-            'end' => Wall::writeInstant($this->minute($booking->endsAt())),
-            'takenFrom' => Wall::writeInstant($this->minute($booking->taken_from)),
-            'takenUntil' => Wall::writeInstant($this->minute($booking->taken_until)),
-            'service' => $booking->service_name,
-            'client' => $booking->contact['name'] ?? null,
-            'state' => $booking->state->value,
-            'money' => self::money($booking),
-            'price' => $booking->price,
-        ];
+        $stretches = $span->stretches();
+
+        return $stretches === [] ? new Collection : Session::query()->where('business_id', $business->id)->where('state', 'scheduled')
+            ->where('taken_from', '<', Instants::toDatabase($stretches[count($stretches) - 1][1]))
+            ->where('taken_from', '>=', Instants::toDatabase($stretches[0][0] - $business->longest_taken))
+            ->where('taken_until', '>', Instants::toDatabase($stretches[0][0]))
+            ->with('service:id,name')->orderBy('starts_at')->get();
     }
 
     /** free, paid, due, refunding or refunded */
@@ -151,10 +149,10 @@ final readonly class BoardReader
      * The hours the day is drawn on: whole hours around all that is open or taken.
      *
      * @param  array<string, Timeline>  $open
-     * @param  Collection<int, Booking>  $tags
+     * @param  \Illuminate\Support\Collection<int, Booking|Session>  $tags
      * @return array<string, mixed>
      */
-    private function ruler(RuleBook $book, int $day, array $open, Collection $tags): array
+    private function ruler(RuleBook $book, int $day, array $open, \Illuminate\Support\Collection $tags): array
     {
         $span = $book->zone->dates($day, $day);
         $edges = [];
@@ -162,7 +160,7 @@ final readonly class BoardReader
             array_push($edges, ...array_merge(...$timeline->intersect($span)->stretches()));
         }
         foreach ($tags as $booking) {
-            $taken = Timeline::between($this->minute($booking->taken_from), $this->minute($booking->taken_until))->intersect($span);
+            $taken = Timeline::between(Instants::minute($booking->taken_from), Instants::minute($booking->taken_until))->intersect($span);
             array_push($edges, ...array_merge(...$taken->stretches()));
         }
         $midnight = $book->zone->first($day * Wall::DAY);
@@ -185,7 +183,7 @@ final readonly class BoardReader
     {
         [$count, $taken] = [[], []];
         foreach ($bookings as $booking) {
-            $day = $book->zone->day($this->minute($booking->starts_at));
+            $day = $book->zone->day(Instants::minute($booking->starts_at));
             $count[$day] = ($count[$day] ?? 0) + 1;
             $taken[$day] = ($taken[$day] ?? 0) + $booking->minutes * $booking->staff->count();
         }
@@ -208,7 +206,7 @@ final readonly class BoardReader
      */
     private function takings(Collection $tags, RuleBook $book, int $day): array
     {
-        $today = $tags->filter(fn (Booking $booking): bool => $book->zone->day($this->minute($booking->starts_at)) === $day && $booking->state->value !== 'held');
+        $today = $tags->filter(fn (Booking $booking): bool => $book->zone->day(Instants::minute($booking->starts_at)) === $day && $booking->state->value !== 'held');
 
         return [
             'bookings' => $today->count(),
@@ -226,10 +224,5 @@ final readonly class BoardReader
     private static function minutes(Timeline $timeline): int
     {
         return array_sum(array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], $timeline->stretches()));
-    }
-
-    private function minute(CarbonImmutable $at): int
-    {
-        return intdiv($at->getTimestamp(), 60);
     }
 }

@@ -44,6 +44,7 @@ final readonly class ClientBooking
             'heldSeconds' => $booking->state === State::Held ? max(0, (int) $now->diffInSeconds($booking->held_until ?? $now)) : null,
             'client' => $booking->contact === null ? null : ['name' => $booking->contact['name'], 'email' => $booking->contact['email']],
             'note' => $booking->note,
+            'party' => $booking->party,
             'mayCancel' => $booking->state->mayBecome(State::Cancelled) && $booking->state !== State::Held && $booking->starts_at > $now,
             'link' => $this->links->to($booking),
             'query' => $this->links->query($booking),

@@ -31,9 +31,10 @@ final readonly class OpenTimes
     /**
      * @param  string|null  $staff null: anyone
      * @param  int|null  $fromDay day number; null: today
+     * @param  int  $party how many come
      * @return array<string, mixed>
      */
-    public function of(Business $business, string $service, ?string $staff, ?int $fromDay): array
+    public function of(Business $business, string $service, ?string $staff, ?int $fromDay, int $party = 1): array
     {
         $book = $this->rules->book($business);
         if (! isset($book->services[$service]) || ($staff !== null && ! isset($book->staff[$staff]))) {
@@ -42,15 +43,17 @@ final readonly class OpenTimes
         $now = $this->clock->minute();
         $today = $book->zone->day($now);
         $from = max($fromDay ?? $today, $today);
-        $ask = new Ask($service, $from, $from + self::DAYS - 1, $now, staff: $staff);
+        $ask = new Ask($service, $from, $from + self::DAYS - 1, $now, party: $party, staff: $staff);
         $time = OpenTime::around($book, $book->services[$service], $ask, $book->services[$service]->lengths?->named(null) ?? 0);
         $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask->fromDay, $ask->toDay), $time))->slots($ask);
-        $starts = $this->starts($slots, $book->zone);
-        $open = $this->open($book, $ask, $time);
+        $rules = $book->services[$service];
+        $starts = $this->starts($slots, $book->zone, $rules->isShared() || $rules->hasSessions);
+        $open = $this->open($book, $ask, $rules->hasSessions ? self::during($slots) : $this->hours($book, $ask, $time));
 
         return [
             'service' => $service,
             'staff' => $staff,
+            'party' => $party,
             'today' => Wall::date($today),
             'from' => Wall::date($from),
             'lastDay' => Wall::date($today + $book->services[$service]->bookAheadDays),
@@ -66,16 +69,19 @@ final readonly class OpenTimes
 
     /**
      * @param  list<Slot>  $slots
-     * @return array<int, list<array{at: string, minute: int, part: string, staff: list<string>}>> by day number
+     * @return array<int, list<array{at: string, minute: int, part: string, staff: list<string>, places: int|null}>> by day number
      */
-    private function starts(array $slots, Zone $zone): array
+    private function starts(array $slots, Zone $zone, bool $shared): array
     {
         $starts = [];
         foreach ($slots as $slot) {
             $wall = $zone->wall($slot->start);
             $day = (int) floor($wall / Wall::DAY);
             $minute = $wall - $day * Wall::DAY;
-            $starts[$day][$slot->start] ??= ['at' => Wall::writeInstant($slot->start), 'minute' => $minute, 'part' => self::part($minute), 'staff' => []];
+            $starts[$day][$slot->start] ??= ['at' => Wall::writeInstant($slot->start), 'minute' => $minute, 'part' => self::part($minute), 'staff' => [], 'places' => $shared ? 0 : null];
+            if ($shared) {
+                $starts[$day][$slot->start]['places'] = max($starts[$day][$slot->start]['places'], $slot->places);
+            }
             array_push($starts[$day][$slot->start]['staff'], ...$slot->staff);
         }
 
@@ -91,8 +97,13 @@ final readonly class OpenTimes
         };
     }
 
-    /** @return array<int, list<array{from: int, to: int}>> by day number, in minutes of the day as clocks show them */
-    private function open(RuleBook $book, Ask $ask, OpenTime $time): array
+    /** @param  list<Slot>  $slots */
+    private static function during(array $slots): Timeline
+    {
+        return Timeline::of(array_map(static fn (Slot $slot): array => [$slot->start, $slot->end], $slots));
+    }
+
+    private function hours(RuleBook $book, Ask $ask, OpenTime $time): Timeline
     {
         $service = $book->services[$ask->service];
         $open = Timeline::none();
@@ -103,6 +114,13 @@ final readonly class OpenTimes
                 }
             }
         }
+
+        return $open;
+    }
+
+    /** @return array<int, list<array{from: int, to: int}>> by day number, in minutes of the day as clocks show them */
+    private function open(RuleBook $book, Ask $ask, Timeline $open): array
+    {
         $days = [];
         for ($day = $ask->fromDay; $day <= $ask->toDay; $day++) {
             foreach ($open->intersect($book->zone->dates($day, $day))->stretches() as [$start, $end]) {

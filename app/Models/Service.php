@@ -36,6 +36,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property int|null $max_party
  * @property int|null $max_per_day
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Location> $locations
  */
 final class Service extends Model
 {

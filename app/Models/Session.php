@@ -8,6 +8,7 @@ use App\Models\Concerns\OfBusiness;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * A scheduled group event.
@@ -18,10 +19,13 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $location_id
  * @property CarbonImmutable $starts_at
  * @property int $minutes
+ * @property CarbonImmutable $taken_from start less set-up
+ * @property CarbonImmutable $taken_until end plus clear-up
  * @property list<string> $staff_ids
  * @property list<string> $units ids
  * @property int $places
  * @property string $state scheduled or cancelled
+ * @property-read Service|null $service
  */
 final class Session extends Model
 {
@@ -35,6 +39,17 @@ final class Session extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['starts_at' => 'immutable_datetime', 'staff_ids' => 'array', 'units' => 'array'];
+        return ['starts_at' => 'immutable_datetime', 'taken_from' => 'immutable_datetime', 'taken_until' => 'immutable_datetime', 'staff_ids' => 'array', 'units' => 'array'];
+    }
+
+    public function endsAt(): CarbonImmutable
+    {
+        return $this->starts_at->addMinutes($this->minutes);
+    }
+
+    /** @return BelongsTo<Service, $this> */
+    public function service(): BelongsTo
+    {
+        return $this->belongsTo(Service::class);
     }
 }

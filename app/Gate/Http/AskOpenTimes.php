@@ -22,12 +22,13 @@ final readonly class AskOpenTimes
     {
         $business = GatePage::published($slug);
         [$service, $staff, $from] = [$request->query('service'), $request->query('staff'), $request->query('from')];
+        $party = (int) ($request->validate(['party' => 'nullable|integer|min:1|max:100000'])['party'] ?? 1);
         try {
             $fromDay = is_string($from) ? Wall::day($from) : null;
         } catch (InvalidTime $wrong) {
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
 
-        return new JsonResponse($this->times->of($business, is_string($service) ? $service : '', is_string($staff) ? $staff : null, $fromDay));
+        return new JsonResponse($this->times->of($business, is_string($service) ? $service : '', is_string($staff) ? $staff : null, $fromDay, $party));
     }
 }

@@ -5,6 +5,7 @@ import { addDays, longDate, money, shortDuration } from '../lib/format';
 import { board as boardQuery, boardVersion } from '../workspace/queries';
 import { BookingCard } from './BookingCard';
 import { ComingUp } from './ComingUp';
+import { GroupCard } from './GroupCard';
 import { Lanes } from './Lanes';
 import { Ribbon } from './Ribbon';
 
@@ -46,6 +47,7 @@ export function Board() {
       </p>
     );
   }
+  const group = data.tags.find((tag) => tag.id === chosen && tag.places !== null && search.get('of') === null);
   const free = data.lanes.reduce((sum, lane) => sum + lane.freeMinutes, 0);
   return (
     <main className="flex flex-1 flex-col gap-3 px-5 py-4">
@@ -65,6 +67,14 @@ export function Board() {
         <div>
           {chosen === null ? (
             <ComingUp board={data} now={version?.now ?? data.now} onChoose={choose} />
+          ) : group !== undefined ? (
+            <GroupCard
+              key={group.id}
+              board={data}
+              tag={group}
+              onChoose={(id) => setSearch({ date: data.date, booking: id, of: group.id })}
+              onClose={() => choose(null)}
+            />
           ) : (
             <BookingCard
               key={chosen}

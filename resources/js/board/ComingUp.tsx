@@ -64,7 +64,7 @@ function Row({
       >
         <b className="min-w-12">{lead}</b>
         <span className="min-w-0">
-          {tag.client}
+          {tag.places === null ? tag.client : `${tag.taken} of ${tag.places} places`}
           <span className="block truncate text-sm text-soft">{trail}</span>
         </span>
       </button>

@@ -17,8 +17,10 @@ const WORDS = { paid: 'paid', due: 'due', refunding: 'refund under way', refunde
 
 /** A booking on the line, with hatched caps for set-up and clear-up. */
 export function Tag({ tag, zone, at, chosen, focusable, lane, onKey, onChoose }: Props) {
-  const who = tag.client ?? 'being booked';
+  const group = tag.places !== null;
+  const who = group ? tag.service : (tag.client ?? 'being booked');
   const word = tag.state === 'held' ? 'held' : WORDS[tag.money];
+  const what = group ? `${tag.taken} of ${tag.places ?? 0} places` : tag.service;
   const when = `${clock(tag.start, zone)} to ${clock(tag.end, zone)}`;
   const span = (from: string, to: string) => ({ left: `${at(from)}%`, width: `${at(to) - at(from)}%` });
   return (
@@ -35,15 +37,16 @@ export function Tag({ tag, zone, at, chosen, focusable, lane, onKey, onChoose }:
         data-state={tag.state}
         tabIndex={focusable ? 0 : -1}
         aria-pressed={chosen}
-        title={`${who} · ${tag.service} · ${when}`}
+        title={`${who} · ${what} · ${when}`}
         onKeyDown={onKey}
         onClick={() => onChoose(tag.id)}
       >
-        <span className="sr-only">{`${who}, ${tag.service}, ${when}. `}</span>
+        <span className="sr-only">{`${who}, ${what}, ${when}. `}</span>
         <span className="tag-text">
           <span className="tag-long tag-full font-bold">{who}</span>
           <span className="tag-middle font-bold">{shortened(who)}</span>
-          <span className="tag-long">{tag.service}</span>
+          <span className="tag-long">{what}</span>
+          {group && <Pips taken={tag.taken} places={tag.places ?? 0} />}
           {word !== '' && (
             <span className="tag-long word" data-money={tag.money}>
               {word}
@@ -53,6 +56,20 @@ export function Tag({ tag, zone, at, chosen, focusable, lane, onKey, onChoose }:
         </span>
       </button>
     </>
+  );
+}
+
+/** A pip for each place, filled where somebody comes; a line where there are too many to count at a glance. */
+function Pips({ taken, places }: { taken: number; places: number }) {
+  if (places > 16) {
+    return null;
+  }
+  return (
+    <span className="tag-pips" aria-hidden="true">
+      {Array.from({ length: places }, (_, i) => (
+        <i key={i} data-taken={i < taken} />
+      ))}
+    </span>
   );
 }
 

@@ -44,7 +44,12 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
     start: booking.start,
     end: booking.end,
     zone,
-    who: `with ${booking.staff.map((one) => one.name).join(' and ')}`,
+    who: [
+      booking.party === 1 ? '' : `${booking.party} people`,
+      booking.staff.length === 0 ? '' : `with ${booking.staff.map((one) => one.name).join(' and ')}`,
+    ]
+      .filter((part) => part !== '')
+      .join(', '),
     where: [booking.location.name, booking.location.address].filter((part) => part !== '').join(', '),
     lines: booking.lines.map((line) => ({ ...line, label: `${line.label}, ${duration(booking.service.minutes)}` })),
     total: booking.total,

@@ -44,18 +44,21 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
     (part === 'any' || start.part === part) && (!weekends || [0, 6].includes(new Date(`${date}T12:00Z`).getUTCDay()));
   const held = gate.held;
   const who = page.staff.find((one) => one.id === gate.staff)?.name;
+  const place = held?.location ?? page.locations.find((one) => service.locations.includes(one.id));
   const facts = {
-    title: service.name,
+    title: gate.party === 1 ? service.name : `${service.name}, ${gate.party} people`,
     start: held?.start ?? gate.start?.at ?? null,
     end: held?.end ?? (gate.start === null ? null : endOf(gate.start.at, service.minutes)),
     zone,
     who:
       held !== null
         ? `with ${held.staff.map((one) => one.name).join(' and ')}`
-        : who === undefined
-          ? 'with whoever is free'
-          : `with ${who}`,
-    where: [page.locations[0]?.name, page.locations[0]?.address].filter(Boolean).join(', '),
+        : service.session
+          ? 'in a group'
+          : who === undefined
+            ? 'with whoever is free'
+            : `with ${who}`,
+    where: [place?.name, place?.address].filter(Boolean).join(', '),
     lines: [{ label: `${service.name}, ${duration(service.minutes)}`, amount: service.price }],
     total: service.price,
     currency: page.business.currency,
@@ -66,6 +69,7 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
           ? 'To pay now, by card.'
           : 'To pay when you come.',
   };
+  const left = gate.start?.places ?? null;
   const none = gate.times.days.every((day) => !day.starts.some((start) => show(start, day.date)));
   return (
     <main className="mx-auto grid max-w-6xl gap-x-8 gap-y-4 px-5 py-6 lg:grid-cols-[minmax(0,1fr)_18.5rem]">
@@ -76,7 +80,9 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
             service={gate.service}
             staff={gate.staff}
             onService={gate.chooseService}
+            party={gate.party}
             onStaff={gate.chooseStaff}
+            onParty={gate.chooseParty}
           />
           <p className="text-soft">{service.description}</p>
           {gate.trouble !== null && (
@@ -158,6 +164,11 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
       )}
       <div className="top-5 self-start lg:sticky">
         <Slip facts={facts}>
+          {held === null && left !== null && (
+            <p className="mb-2 text-sm text-soft">
+              {left === 1 ? '1 place is' : `${left} places are`} left at this time.
+            </p>
+          )}
           {held === null && (
             <button
               type="button"

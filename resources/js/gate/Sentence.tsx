@@ -8,18 +8,20 @@ type Props = {
   page: Page;
   service: string;
   staff: string | null;
+  party: number;
   onService: (id: string) => void;
   onStaff: (id: string | null) => void;
+  onParty: (party: number) => void;
 };
 
 /** "I'd like a wheel lesson with anyone at Harbour Street." Each bold part opens a choice. */
-export function Sentence({ page, service: serviceId, staff, onService, onStaff }: Props) {
+export function Sentence({ page, service: serviceId, staff, party, onService, onStaff, onParty }: Props) {
   const service = page.services.find((one) => one.id === serviceId);
   if (service === undefined) {
     return null;
   }
   const people = page.staff.filter((one) => service.staff.includes(one.id));
-  const place = page.locations[0];
+  const place = page.locations.find((one) => service.locations.includes(one.id));
   return (
     <h1 className="sentence font-normal">
       I’d like{' '}
@@ -61,12 +63,33 @@ export function Sentence({ page, service: serviceId, staff, onService, onStaff }
           </Choice>
         </>
       ) : (
-        people.length === 1 && ` with ${people[0]?.name ?? ''}`
+        !service.session && people.length === 1 && ` with ${people[0]?.name ?? ''}`
       )}
-      {place !== undefined && ` at ${place.name}`}.
+      {place !== undefined && ` at ${place.name}`}
+      {service.largestParty > 1 && (
+        <>
+          {' '}
+          for{' '}
+          <Choice
+            label="How many are you?"
+            value={String(party)}
+            onChange={(value) => onParty(Number(value))}
+            shown={heads(party)}
+          >
+            {Array.from({ length: service.largestParty }, (_, i) => (
+              <ListboxOption key={i + 1} value={String(i + 1)} className="choice">
+                {heads(i + 1)}
+              </ListboxOption>
+            ))}
+          </Choice>
+        </>
+      )}
+      .
     </h1>
   );
 }
+
+const heads = (count: number): string => (count === 1 ? 'one person' : `${count} people`);
 
 type ChoiceProps = {
   label: string;

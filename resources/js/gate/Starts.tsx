@@ -39,6 +39,7 @@ export function Starts({ starts, from, chosen, onPick }: Props) {
                   onClick={() => onPick(start)}
                 >
                   {minuteOfDay(start.minute)}
+                  {start.places !== null && <small>{start.places} left</small>}
                 </button>
               ))}
           </span>

@@ -10,7 +10,7 @@ const REFRESH_MS = 30_000;
 /** What a client has chosen on the Gate, and what came of it. */
 export function useGate(page: Page, first: Times) {
   const slug = page.business.slug;
-  const [ask, setAsk] = useState({ service: first.service, staff: first.staff, from: first.from });
+  const [ask, setAsk] = useState({ service: first.service, staff: first.staff, from: first.from, party: first.party });
   const [times, setTimes] = useState(first);
   const [start, setStart] = useState<Start | null>(null);
   const [held, setHeld] = useState<Booking | null>(null);
@@ -21,12 +21,7 @@ export function useGate(page: Page, first: Times) {
     setAsk(wanted);
     setBusy('loading');
     try {
-      const query = {
-        service: wanted.service,
-        from: wanted.from,
-        ...(wanted.staff === null ? {} : { staff: wanted.staff }),
-      };
-      setTimes(await unwrap(api.GET('/gate-api/pages/{slug}/open-times', { params: { path: { slug }, query } })));
+      setTimes(await unwrap(timesOf(slug, wanted)));
     } catch (wrong) {
       setTrouble(refusalOf(wrong));
     }
@@ -36,11 +31,7 @@ export function useGate(page: Page, first: Times) {
   useEffect(() => {
     const again = setInterval(() => {
       if (held === null && document.visibilityState === 'visible') {
-        const query = { service: ask.service, from: ask.from, ...(ask.staff === null ? {} : { staff: ask.staff }) };
-        unwrap(api.GET('/gate-api/pages/{slug}/open-times', { params: { path: { slug }, query } })).then(
-          setTimes,
-          () => undefined,
-        );
+        unwrap(timesOf(slug, ask)).then(setTimes, () => undefined);
       }
     }, REFRESH_MS);
     return () => clearInterval(again);
@@ -55,7 +46,7 @@ export function useGate(page: Page, first: Times) {
     setBusy('keeping');
     setTrouble(null);
     try {
-      const body = { service: ask.service, staff: ask.staff, start: at };
+      const body = { service: ask.service, staff: ask.staff, start: at, party: ask.party };
       setHeld(await unwrap(api.POST('/gate-api/pages/{slug}/holds', { params: { path: { slug } }, body })));
       window.scrollTo(0, 0);
       setBusy(null);
@@ -79,11 +70,15 @@ export function useGate(page: Page, first: Times) {
     pickAt: (at: string) => void hold(at),
     chooseService: (service: string) => {
       pick(null);
-      void load({ service, staff: null, from: times.today });
+      void load({ service, staff: null, from: times.today, party: 1 });
     },
     chooseStaff: (staff: string | null) => {
       pick(null);
       void load({ ...ask, staff });
+    },
+    chooseParty: (party: number) => {
+      pick(null);
+      void load({ ...ask, party });
     },
     turn: (by: 1 | -1) => void load({ ...ask, from: addDays(ask.from, by * DAYS) }),
     keep: () => {
@@ -103,6 +98,13 @@ export function useGate(page: Page, first: Times) {
     },
   };
 }
+
+type Ask = { service: string; staff: string | null; from: string; party: number };
+
+const timesOf = (slug: string, { service, staff, from, party }: Ask) =>
+  api.GET('/gate-api/pages/{slug}/open-times', {
+    params: { path: { slug }, query: { service, from, party, ...(staff === null ? {} : { staff }) } },
+  });
 
 /** The path and seal with which a booking is spoken of. */
 export function sealed(booking: Booking) {

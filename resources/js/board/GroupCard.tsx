@@ -1,0 +1,77 @@
+import { useEffect, useRef } from 'react';
+import type { Schemas } from '../lib/api';
+import { clock, day } from '../lib/format';
+import { Mark } from '../ui/Mark';
+
+type Props = {
+  board: Schemas['Board'];
+  tag: Schemas['Tag'];
+  onChoose: (booking: string) => void;
+  onClose: () => void;
+};
+
+/** Who comes to a session or a shared appointment, and what is left of it. */
+export function GroupCard({ board, tag, onChoose, onClose }: Props) {
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => heading.current?.focus(), []);
+  const zone = board.business.timeZone;
+  const left = (tag.places ?? 0) - tag.taken;
+  return (
+    <article
+      className="grid gap-3 rounded-2xl border border-line bg-paper p-4"
+      aria-label="Group"
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') {
+          onClose();
+        }
+      }}
+    >
+      <div className="flex items-start justify-between gap-2">
+        <h2 className="text-2xl" ref={heading} tabIndex={-1}>
+          {tag.service}
+        </h2>
+        <button type="button" className="button button-small" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      <p>
+        {day(tag.start, zone)}, {clock(tag.start, zone)} to {clock(tag.end, zone)}
+        <br />
+        <b>
+          {tag.taken} of {tag.places ?? 0} places
+        </b>
+        , {left <= 0 ? 'full' : `${left} left`}
+      </p>
+      {board.lanes
+        .filter((lane) => tag.staff.includes(lane.staff.id))
+        .map((lane) => (
+          <p key={lane.staff.id} className="flex items-center gap-2">
+            <Mark of={lane.staff} /> {lane.staff.name}
+          </p>
+        ))}
+      {tag.people.length === 0 ? (
+        <p className="text-soft">Nobody has booked a place yet.</p>
+      ) : (
+        <ul className="grid gap-1.5" aria-label="Who comes">
+          {tag.people.map((person) => (
+            <li key={person.booking}>
+              <button
+                type="button"
+                className="flex w-full items-baseline gap-2 rounded-lg border border-line bg-paper px-3 py-1.5 text-left hover:border-[var(--brass)]"
+                onClick={() => onChoose(person.booking)}
+              >
+                <b className="min-w-0 flex-1 truncate">{person.client ?? 'being booked'}</b>
+                {person.party > 1 && <span className="text-sm text-soft">{person.party} people</span>}
+                {person.money === 'due' && (
+                  <span className="word" data-money="due">
+                    due
+                  </span>
+                )}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </article>
+  );
+}
