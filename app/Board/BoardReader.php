@@ -29,6 +29,13 @@ final readonly class BoardReader
 
     private const QUIET_TO = 18;
 
+    /** Where more hours than these would stand on the ruler, the night is left out. */
+    private const LONGEST_HOURS = 13;
+
+    private const NIGHT_ENDS = 7;
+
+    private const NIGHT_BEGINS = 22;
+
     public function __construct(private RulesReader $rules, private Clock $clock)
     {
     }
@@ -166,6 +173,10 @@ final readonly class BoardReader
         $midnight = $book->zone->first($day * Wall::DAY);
         $start = $edges === [] ? $book->zone->first($day * Wall::DAY + self::QUIET_FROM * 60) : $midnight + intdiv(min($edges) - $midnight, 60) * 60;
         $end = $edges === [] ? $book->zone->first($day * Wall::DAY + self::QUIET_TO * 60) : $midnight + (int) ceil((max($edges) - $midnight) / 60) * 60;
+        if ($end - $start > self::LONGEST_HOURS * 60) { // a night on one day: what reaches into it is cut off where the ruler ends
+            $start = max($start, $book->zone->first($day * Wall::DAY + self::NIGHT_ENDS * 60));
+            $end = min($end, $book->zone->first($day * Wall::DAY + self::NIGHT_BEGINS * 60));
+        }
         $ticks = [];
         for ($t = $start; $t <= $end; $t += 60) {
             $ticks[] = Wall::writeInstant($t);

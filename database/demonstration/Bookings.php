@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Demonstration;
 
 use App\Bookings\RulesReader;
+use App\Bookings\WriteBooking;
 use App\Messages\Outbox;
 use App\Models\Booking;
 use App\Models\BookingChange;
@@ -13,16 +14,18 @@ use App\Models\Client;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\Service;
+use App\Models\Session;
 use App\Support\Clock;
 use App\Support\Instants;
-use Illuminate\Database\ConnectionInterface;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Relaxed;
+use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Booking\State;
+use YardBell\Core\Time\Wall;
 
 /** Fills the fortnight around today: each booking at a time that the core offers. */
 final readonly class Bookings
@@ -32,14 +35,17 @@ final readonly class Bookings
     private const DAYS_AHEAD = 13;
 
     /** Of a service's people, how many bookings each gets a day, at most. */
-    private const PER_PERSON = 0.9;
+    private const PER_PERSON = 0.7;
 
-    public function __construct(private ConnectionInterface $db, private RulesReader $rules, private Outbox $outbox, private Clock $clock)
+    public function __construct(private RulesReader $rules, private WriteBooking $writeBooking, private Outbox $outbox, private Clock $clock)
     {
     }
 
-    /** @param  list<string>  $names */
-    public function fill(Business $business, array $names, int $seed): void
+    /**
+     * @param  list<string>  $names
+     * @param  array{service: string, staff: string, location: string, weekdays: array<int, string>, minutes: int, places: int}|null  $sessions
+     */
+    public function fill(Business $business, array $names, ?array $sessions, int $seed): void
     {
         $random = new Randomizer(new Mt19937($seed));
         $clients = array_map(fn (string $name): Client => $this->client($business, $name), $names);
@@ -47,20 +53,23 @@ final readonly class Bookings
         $today = $book->zone->day($this->clock->minute());
         $turn = 0;
         for ($day = $today - self::DAYS_BACK; $day <= $today + self::DAYS_AHEAD; $day++) {
-            $fill = self::PER_PERSON * ($day <= $today + 1 ? 1.0 : 1.0 - 0.05 * ($day - $today));
+            $this->schedule($business, $book, $sessions, $day);
+            $fill = $day <= $today + 1 ? 1.0 : 1.0 - 0.05 * ($day - $today);
             foreach ($business->services()->get() as $service) {
-                $wanted = (int) round($fill * count($book->services[$service->id]->staff) * $random->getInt(6, 14) / 10);
-                for ($i = 0; $i < $wanted; $i++) {
-                    $diary = $this->rules->diary($business, $book, $day, $day, $service->id);
-                    $ask = new Ask($service->id, $day, $day, $this->clock->minute(), relaxed: new Relaxed(notice: true));
-                    $slots = (new SlotSearch($book, $diary))->slots($ask);
-                    if ($slots !== []) {
-                        $slot = $slots[$random->getInt(0, count($slots) - 1)];
-                        $this->write($business, $service, $slot, $clients[$turn++ % count($clients)], $random);
-                    }
+                for ($wanted = $this->wanted($service, count($book->services[$service->id]->staff), $fill, $random); $wanted > 0; $wanted--) {
+                    $this->book($business, $book, $service, $day, $clients[$turn++ % count($clients)], $random);
                 }
             }
         }
+    }
+
+    private function wanted(Service $service, int $people, float $fill, Randomizer $random): int
+    {
+        return match (true) {
+            $service->kind === 'session' => $random->getInt(1, 4),
+            $service->places > 1 => $random->getInt(0, 3),
+            default => (int) round(self::PER_PERSON * $fill * $people * $random->getInt(6, 14) / 10),
+        };
     }
 
     private function client(Business $business, string $name): Client
@@ -71,23 +80,49 @@ final readonly class Bookings
             'phone' => '+4416329601'.str_pad((string) (crc32($name) % 100), 2, '0', STR_PAD_LEFT)]);
     }
 
-    private function write(Business $business, Service $service, Slot $slot, Client $client, Randomizer $random): void
+    /** @param  array{service: string, staff: string, location: string, weekdays: array<int, string>, minutes: int, places: int}|null  $sessions */
+    private function schedule(Business $business, RuleBook $book, ?array $sessions, int $day): void
+    {
+        $time = $sessions['weekdays'][Wall::weekday($day)] ?? null;
+        if ($sessions === null || $time === null) {
+            return;
+        }
+        $service = $business->services()->where('name', $sessions['service'])->firstOrFail();
+        $start = $book->zone->first($day * Wall::DAY + Wall::timeOfDay($time));
+        Session::query()->create([
+            'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $business->locations()->where('name', $sessions['location'])->value('id'),
+            'starts_at' => Instants::carbon($start), 'minutes' => $sessions['minutes'], 'taken_from' => Instants::carbon($start - $service->setup),
+            'taken_until' => Instants::carbon($start + $sessions['minutes'] + $service->clearup), 'staff_ids' => [$business->staff()->where('name', $sessions['staff'])->value('id')],
+            'units' => [], 'places' => $sessions['places'],
+        ]);
+    }
+
+    private function book(Business $business, RuleBook $book, Service $service, int $day, Client $client, Randomizer $random): void
+    {
+        $party = $service->max_party === null ? 1 : $random->getInt(1, min(4, $service->max_party));
+        $ask = new Ask($service->id, $day, $day, $this->clock->minute(), party: $party, relaxed: new Relaxed(notice: true));
+        $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $day, $day, $service->id)))->slots($ask);
+        if ($slots !== []) {
+            $this->write($business, $service, $slots[$random->getInt(0, count($slots) - 1)], $party, $client, $random);
+        }
+    }
+
+    private function write(Business $business, Service $service, Slot $slot, int $party, Client $client, Randomizer $random): void
     {
         $now = $this->clock->minute();
         $made = min($now - 30, $slot->start - $random->getInt(1, 9) * 1440 - $random->getInt(0, 600));
+        $alone = $slot->session === null;
         $booking = Booking::query()->create([
-            'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $slot->location, 'client_id' => $client->id, 'staff_ids' => $slot->staff, 'units' => $slot->units,
+            'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $slot->location, 'client_id' => $client->id, 'session_id' => $slot->session,
+            'staff_ids' => $alone ? $slot->staff : [], 'units' => $alone ? $slot->units : [], 'party' => $party,
             'contact' => ['name' => $client->name, 'email' => $client->email, 'phone' => $client->phone],
-            'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $service->minutes,
+            'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $slot->end - $slot->start,
             'setup' => $service->setup, 'clearup' => $service->clearup, 'taken_from' => Instants::carbon($slot->start - $service->setup),
             'taken_until' => Instants::carbon($slot->end + $service->clearup), 'state' => $slot->end < $now ? State::Completed : State::Confirmed,
             'price' => $service->price, 'currency' => $business->currency, 'payment' => $service->payment,
             'created_at' => Instants::carbon($made), 'updated_at' => Instants::carbon($made),
         ]);
-        $this->db->table('booking_staff')->insert(array_map(static fn (string $member): array => [
-            'business_id' => $business->id, 'booking_id' => $booking->id, 'staff_id' => $member, 'service_id' => $service->id,
-            'made_at' => Instants::toDatabase($made), 'holds_until' => '9999-12-31 00:00:00',
-        ], $slot->staff));
+        $this->writeBooking->people($booking, $slot->staff, $made, '9999-12-31 00:00:00');
         $this->history($booking, $made, $slot->end < $now ? $slot->end : null);
         if ($service->payment === 'full') {
             Payment::query()->create(['business_id' => $business->id, 'booking_id' => $booking->id, 'amount' => $service->price, 'currency' => $business->currency, 'state' => 'paid']);

@@ -5,21 +5,25 @@ declare(strict_types=1);
 namespace Database\Demonstration;
 
 use App\Models\Business;
-use App\Models\Location;
 use App\Models\Member;
 use App\Models\User;
-use App\Offer\SaveService;
-use App\Roster\Mark;
+use App\Scenario\ImportDocument;
+use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Str;
+use YardBell\Core\Scenario\Reader;
 
-/** Two made-up businesses with a fortnight of believable bookings around today. Every name, number and address is invented. */
+/**
+ * Two made-up businesses, each a document of its rules, with a fortnight of believable bookings around today. Every name,
+ * number and address is invented.
+ */
 final readonly class Demonstration
 {
     public const MAIL = 'alva@quernmoor.example';
 
     public const PASSWORD = 'clay-and-water';
 
-    public function __construct(private ConnectionInterface $db, private SaveService $saveService, private Bookings $bookings)
+    public function __construct(private ConnectionInterface $db, private ImportDocument $import, private Bookings $bookings, private Clock $clock)
     {
     }
 
@@ -30,8 +34,8 @@ final readonly class Demonstration
             return false;
         }
         $this->db->transaction(function (): void {
-            foreach ([Quernmoor::facts(), Larkrise::facts()] as $facts) {
-                $this->bookings->fill($this->business($facts), $facts['clients'], $facts['seed']);
+            foreach ([Quernmoor::facts(intdiv($this->clock->minute(), 1440)), Larkrise::facts()] as $facts) {
+                $this->bookings->fill($this->business($facts), $facts['clients'], $facts['sessions'], $facts['seed']);
             }
         });
 
@@ -42,18 +46,18 @@ final readonly class Demonstration
     private function business(array $facts): Business
     {
         $owner = User::query()->create([...$facts['owner'], 'password' => self::PASSWORD, 'email_verified_at' => now()]);
-        $business = Business::query()->create([...$facts['business'], 'published_at' => now()]);
-        $business->users()->attach($owner->id, ['role' => 'owner']);
-        $location = Location::query()->create([...$facts['location'], 'business_id' => $business->id]);
-        $staff = [];
-        foreach ($facts['staff'] as $i => $member) {
-            $staff[$member['name']] = Member::query()->create([...$member, ...Mark::next($i), 'business_id' => $business->id, 'position' => $i])->id;
+        $business = $this->import->asNew(Reader::read(json_encode($facts['document'], JSON_THROW_ON_ERROR)), $owner);
+        $business->update(['slug' => $facts['slug'], 'about' => $facts['about'], 'published_at' => now()]);
+        foreach (['locations' => ['address', $facts['addresses']], 'services' => ['description', $facts['descriptions']]] as $list => [$column, $texts]) {
+            foreach ($texts as $name => $text) {
+                $business->{$list}()->where('name', $name)->update([$column => $text]);
+            }
         }
-        foreach ($facts['services'] as $service) {
-            $does = array_map(static fn (string $name): string => $staff[$name], $service['staff']);
-            ($this->saveService)($business, null, array_diff_key($service, ['staff' => true]), $does);
+        foreach ($business->staff()->get() as $member) {
+            assert($member instanceof Member);
+            $member->update(['email' => Str::slug(explode(' ', $member->name)[0])."@{$facts['slug']}.example"]);
         }
 
-        return $business;
+        return $business->refresh();
     }
 }

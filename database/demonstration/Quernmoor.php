@@ -4,46 +4,82 @@ declare(strict_types=1);
 
 namespace Database\Demonstration;
 
-/** Quernmoor Clay Yard: a pottery in a harbour town, six people. */
+use YardBell\Core\Time\Wall;
+
+/** Quernmoor Clay Yard: a pottery in a harbour town, with two places and a page online, six people, wheels and kilns. */
 final class Quernmoor
 {
-    /** @return array<string, mixed> */
-    public static function facts(): array
+    private const WORKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri'];
+
+    /**
+     * @param  int  $today day number: what is set up for some dates only lies around it
+     * @return array<string, mixed>
+     */
+    public static function facts(int $today): array
     {
         return [
             'seed' => 7,
+            'slug' => 'quernmoor',
             'owner' => ['name' => 'Alva Lindqvarn', 'email' => Demonstration::MAIL],
-            'business' => [
-                'slug' => 'quernmoor', 'name' => 'Quernmoor Clay Yard',
-                'about' => 'A pottery by the harbour, for first pots and hundredth. Wheels, glazes and patient people.',
-                'time_zone' => 'Europe/Lisbon', 'currency' => 'EUR',
-                'opening_hours' => self::week('09:00', '19:00', '10:00', '16:00'),
+            'about' => 'A pottery by the harbour, for first pots and hundredth. Wheels, glazes and patient people.',
+            'document' => self::document($today),
+            'addresses' => ['Harbour Street' => '14 Harbour Street, Quernmoor', 'Mill Lane' => '3 Mill Lane, Quernmoor', 'Online' => 'The link comes with your booking'],
+            'descriptions' => [
+                'Wheel lesson' => 'One to one at the wheel, clay and firing of one piece included. Wear something that may get dirty.',
+                'Hand-building' => 'Pinch, coil and slab: a bowl or a beast without a wheel.',
+                'Glazing bench' => 'Two hours at the bench with all our glazes, and somebody to ask.',
+                'Taster session' => 'Two hours for beginners, in a group of eight. Everybody goes home with a pot on its way.',
+                'Family afternoon' => 'Clay for grown-ups and children, up to five of you at one table. Others share the room.',
+                'Commission meeting' => 'Tell us what you would like made: tableware, tiles, an urn. Alva and Bruno both listen.',
+                'Glaze question' => 'A quarter of an hour online for one question. Bring a picture of the pot.',
+                'Kiln firing' => 'A whole kiln overnight, with somebody who watches it. Bring your pots before six.',
             ],
-            'location' => ['name' => 'Harbour Street', 'address' => '14 Harbour Street, Quernmoor'],
-            'staff' => [
-                self::member('Alva Lindqvarn', self::days(['mon', 'tue', 'wed', 'thu', 'fri'], '09:00', '18:00'), '13:00', '13:30'),
-                self::member('Bruno Okarra', self::days(['tue', 'wed', 'thu', 'fri', 'sat'], '10:00', '19:00'), '13:30', '14:00'),
-                self::member('Cécile Dunn', self::days(['mon', 'tue', 'thu', 'fri'], '09:00', '17:00'), '12:30', '13:15'),
-                self::member('Dilnoza Mir', self::days(['mon', 'wed', 'thu', 'sat'], '12:00', '19:00')),
-                self::member('Emil Farran', self::days(['fri', 'sat'], '10:00', '16:00')),
-                self::member('Gwen Harrow', self::days(['mon', 'tue', 'wed', 'fri'], '09:00', '16:00'), '12:00', '12:30'),
-            ],
-            'services' => [
-                self::service('Wheel lesson', 'One to one at the wheel, clay and firing of one piece included. Wear something that may get dirty.', 4800, 'full', 60, 10, 15, 30, ['Alva Lindqvarn', 'Bruno Okarra', 'Cécile Dunn', 'Gwen Harrow']),
-                self::service('Hand-building', 'Pinch, coil and slab: a bowl or a beast without a wheel.', 3800, 'none', 90, 10, 10, 30, ['Cécile Dunn', 'Dilnoza Mir', 'Emil Farran']),
-                self::service('Glazing bench', 'Two hours at the bench with all our glazes, and somebody to ask.', 2600, 'full', 120, 5, 15, 30, ['Dilnoza Mir', 'Gwen Harrow']),
-                self::service('Commission meeting', 'Tell us what you would like made: tableware, tiles, an urn.', 0, 'none', 45, 0, 10, 15, ['Alva Lindqvarn', 'Bruno Okarra']),
-                self::service('Glaze question', 'A quarter of an hour for one question. Bring the pot, or a picture of it.', 0, 'none', 15, 0, 5, 15, ['Bruno Okarra', 'Dilnoza Mir']),
-            ],
+            'sessions' => ['service' => 'Taster session', 'staff' => 'Gwen Harrow', 'location' => 'Harbour Street', 'weekdays' => [1 => '16:15', 5 => '10:30'], 'minutes' => 120, 'places' => 8],
             'clients' => ['Rosa Mendal', 'Idris Kettle', 'Noor Sandholm', 'Tomas Brandt', 'Pia Verhoe', 'Sam Tolliver', 'Johanna Akande', 'Lars Pellow',
                 'Mina Ostrow', 'Viggo Hale', 'Esther Quill', 'Duarte Faro', 'Hanne Lisk', 'Olu Bristow', 'Ines Carva', 'Pavel Dorn', 'Greta Moss', 'Yusuf Arden'],
         ];
     }
 
-    /** @return array<string, list<array{from: string, to: string}>> */
-    private static function week(string $from, string $to, string $satFrom, string $satTo): array
+    /** @return array<string, mixed> */
+    private static function document(int $today): array
     {
-        return [...self::days(['mon', 'tue', 'wed', 'thu', 'fri'], $from, $to), ...self::days(['sat'], $satFrom, $satTo)];
+        $wall = static fn (int $days, string $time): string => Wall::date($today + $days).'T'.$time;
+
+        return [
+            'format' => 'yardbell/1',
+            'business' => [
+                'name' => 'Quernmoor Clay Yard', 'timeZone' => 'Europe/Lisbon', 'currency' => 'EUR', 'travelMinutes' => 15,
+                // Tuesdays and Thursdays run on through the night, for the kilns.
+                'openingHours' => [...self::days(['mon', 'wed', 'fri'], '09:00', '19:00'), ...self::days(['tue', 'thu'], '09:00', '09:00'), 'sat' => [['from' => '10:00', 'to' => '16:00']]],
+                'closures' => [['id' => 'fair', 'name' => 'Harbour fair', 'from' => $wall(9, '13:00'), 'to' => $wall(10, '00:00')]],
+                'dayparts' => [['id' => 'after-lunch', 'name' => 'After lunch', 'from' => '14:00', 'to' => '18:00']],
+            ],
+            'locations' => [['id' => 'harbour', 'name' => 'Harbour Street'], ['id' => 'mill', 'name' => 'Mill Lane'], ['id' => 'online', 'name' => 'Online']],
+            'resources' => [
+                ['id' => 'wheels', 'name' => 'Wheels', 'location' => 'harbour', 'units' => ['Wheel 1', 'Wheel 2', 'Wheel 3']],
+                ['id' => 'kilns', 'name' => 'Kilns', 'location' => 'mill', 'units' => ['Big kiln', 'Small kiln'], 'outages' => [['unit' => 'Small kiln', 'from' => $wall(-2, '00:00'), 'to' => $wall(5, '00:00')]]],
+                ['id' => 'stools', 'name' => 'Stools', 'location' => 'harbour', 'units' => array_map(static fn (int $i): string => "Stool {$i}", range(1, 12))],
+            ],
+            'staff' => [
+                self::member('alva', 'Alva Lindqvarn', self::days(self::WORKDAYS, '09:00', '18:00'), ['13:00', '13:30']),
+                self::member('bruno', 'Bruno Okarra', self::days(['tue', 'wed', 'thu', 'fri', 'sat'], '10:00', '19:00'), ['13:30', '14:00']),
+                ['timeOff' => [['id' => 'dentist', 'from' => $wall(2, '09:00'), 'to' => $wall(2, '11:30')]]] + self::member('cecile', 'Cécile Dunn', self::days(['mon', 'tue', 'thu', 'fri'], '09:00', '17:00'), ['12:30', '13:15']),
+                self::member('dilnoza', 'Dilnoza Mir', self::days(['mon', 'wed', 'thu', 'sat'], '12:00', '19:00')),
+                self::member('emil', 'Emil Farran', ['tue' => [['from' => '18:00', 'to' => '08:30', 'at' => 'mill']], 'thu' => [['from' => '18:00', 'to' => '08:30', 'at' => 'mill']], 'sat' => [['from' => '10:00', 'to' => '16:00']], 'mon' => [['from' => '13:00', 'to' => '18:00']]]),
+                self::member('gwen', 'Gwen Harrow', self::days(['mon', 'tue', 'wed', 'fri'], '09:00', '16:00'), ['12:00', '12:30']),
+            ],
+            'services' => [
+                self::service('wheel', 'Wheel lesson', 4800, 60, ['alva', 'bruno', 'cecile', 'gwen'], ['setup' => 10, 'clearup' => 15, 'resources' => [['pool' => 'wheels', 'units' => 1]]], 'full'),
+                self::service('hands', 'Hand-building', 3800, 90, ['cecile', 'dilnoza', 'emil'], ['setup' => 10, 'clearup' => 10]),
+                self::service('glazing', 'Glazing bench', 2600, 120, ['dilnoza', 'gwen'], ['setup' => 5, 'clearup' => 15], 'full'),
+                self::service('taster', 'Taster session', 3200, 120, ['gwen', 'bruno'], ['kind' => 'session', 'maxParty' => 4, 'setup' => 15, 'clearup' => 20]),
+                self::service('family', 'Family afternoon', 2400, 90, ['dilnoza', 'emil'], ['places' => 12, 'maxParty' => 5, 'startEvery' => 60, 'setup' => 15, 'clearup' => 15, 'dayparts' => ['after-lunch'], 'maxPerDay' => 2,
+                    'resources' => [['pool' => 'stools', 'units' => 1, 'perPerson' => true, 'holdsBuffers' => false]]]),
+                self::service('commission', 'Commission meeting', 0, 45, ['alva', 'bruno'], ['clearup' => 10, 'startEvery' => 15, 'assignment' => 'all']),
+                ['locations' => ['online']] + self::service('question', 'Glaze question', 0, 15, ['bruno', 'dilnoza'], ['clearup' => 5, 'startEvery' => 15, 'assignment' => 'rotate']),
+                ['locations' => ['mill']] + self::service('firing', 'Kiln firing', 9000, 840, ['emil'], ['startFrom' => 'opening', 'startEvery' => 30, 'noticeMinutes' => 240, 'resources' => [['pool' => 'kilns', 'units' => 1]]]),
+            ],
+        ];
     }
 
     /**
@@ -56,29 +92,25 @@ final class Quernmoor
     }
 
     /**
-     * @param  array<string, list<array{from: string, to: string}>>  $hours
+     * @param  array<string, list<array<string, string>>>  $hours
+     * @param  array{string, string}|null  $break
      * @return array<string, mixed>
      */
-    private static function member(string $name, array $hours, ?string $breakFrom = null, string $breakTo = ''): array
+    public static function member(string $id, string $name, array $hours, ?array $break = null): array
     {
-        $first = mb_strtolower(explode(' ', strtr($name, ['é' => 'e']))[0]);
-
-        return [
-            'name' => $name, 'email' => "{$first}@quernmoor.example", 'hours' => $hours,
-            'breaks' => $breakFrom === null ? null : self::days(array_keys($hours), $breakFrom, $breakTo),
-        ];
+        return ['id' => $id, 'name' => $name, 'hours' => $hours] + ($break === null ? [] : ['breaks' => self::days(array_keys($hours), ...$break)]);
     }
 
     /**
      * @param  list<string>  $staff
+     * @param  array<string, mixed>  $more
      * @return array<string, mixed>
      */
-    public static function service(string $name, string $description, int $price, string $payment, int $minutes, int $setup, int $clearup, int $every, array $staff): array
+    public static function service(string $id, string $name, int $price, int $minutes, array $staff, array $more, string $payment = 'none'): array
     {
-        return [
-            'name' => $name, 'description' => $description, 'price' => $price, 'payment' => $payment, 'minutes' => $minutes,
-            'setup' => $setup, 'clearup' => $clearup, 'start_every' => $every, 'notice_minutes' => 60, 'book_ahead_days' => 60,
-            'assignment' => 'choose', 'staff' => $staff,
+        return $more + [
+            'id' => $id, 'name' => $name, 'minutes' => $minutes, 'startEvery' => 30, 'noticeMinutes' => 60, 'staff' => $staff, 'locations' => ['harbour'],
+            'pricing' => $price === 0 ? ['kind' => 'free'] : ['kind' => 'fixed', 'amount' => $price], 'payment' => ['kind' => $payment],
         ];
     }
 }

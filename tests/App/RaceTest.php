@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Bookings\HoldTime;
-use App\Bookings\TimeTaken;
 use App\Bookings\Wish;
 use App\Ledger\Processor;
 use App\Ledger\SettleOpen;
@@ -13,48 +12,14 @@ use App\Models\OutboxEntry;
 use App\Models\Payment;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\FakeProcessor;
+use Tests\Support\Races;
 use Tests\Support\Yard;
 use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Wall;
 
-/**
- * Runs the same thing in many real processes, each with its own connection, all let loose at the same moment.
- *
- * @param  callable(int): string  $do what it answers is the child's answer
- * @return list<string>
- */
-function atOnce(int $processes, callable $do): array
-{
-    DB::purge();
-    $folder = sys_get_temp_dir().'/race'.bin2hex(random_bytes(6));
-    mkdir($folder);
-    $go = microtime(true) + 0.4;
-    $children = [];
-    for ($i = 0; $i < $processes; $i++) {
-        $child = pcntl_fork();
-        if ($child === 0) {
-            DB::connection()->getPdo();
-            usleep((int) max(0, 1_000_000 * ($go - microtime(true))));
-            try {
-                $answer = $do($i);
-            } catch (Throwable $wrong) {
-                $answer = $wrong instanceof TimeTaken ? 'taken, near: '.count($wrong->near) : $wrong::class.': '.$wrong->getMessage();
-            }
-            file_put_contents("{$folder}/{$i}", $answer);
-            posix_kill(getmypid(), SIGKILL); // without the test runner's own ending
-        }
-        $children[] = $child;
-    }
-    foreach ($children as $child) {
-        pcntl_waitpid($child, $status);
-    }
-
-    return array_map(static fn (int $i): string => (string) @file_get_contents("{$folder}/{$i}"), range(0, $processes - 1));
-}
-
 it('gives one time to one of many who want it at the same moment', function (): void {
     $yard = Yard::open();
-    $answers = atOnce(16, static fn (): string => app(HoldTime::class)($yard->business, new Wish($yard->lesson->id, Wall::instant(Yard::at('10:00'))))->state->value);
+    $answers = Races::run(16, static fn (): string => app(HoldTime::class)($yard->business, new Wish($yard->lesson->id, Wall::instant(Yard::at('10:00'))))->state->value);
     sort($answers);
     expect($answers)->toBe(['held', ...array_fill(0, 15, 'taken, near: 4')])->and(Booking::query()->count())->toBe(1);
 });
@@ -62,7 +27,7 @@ it('gives one time to one of many who want it at the same moment', function (): 
 it('gives overlapping times to one only, and as many as there are people to as many', function (): void {
     $yard = Yard::open(['clearup' => 30], people: 3);
     $times = ['10:00', '10:30', '11:00'];
-    atOnce(12, static fn (int $i): string => app(HoldTime::class)($yard->business, new Wish($yard->lesson->id, Wall::instant(Yard::at($times[$i % 3]))))->id);
+    Races::run(12, static fn (int $i): string => app(HoldTime::class)($yard->business, new Wish($yard->lesson->id, Wall::instant(Yard::at($times[$i % 3]))))->id);
     $bookings = Booking::query()->with('staff')->get();
     expect($bookings)->toHaveCount(3)
         ->and($bookings->map(fn (Booking $booking): string => $booking->staff->firstOrFail()->name)->unique())->toHaveCount(3);
@@ -74,7 +39,7 @@ it('ends a payment in a booking although the process dies between the two', func
     $yard = Yard::open(['price' => 4800, 'payment' => 'full']);
     $booking = $yard->book('10:00');
     $processor->state = 'paid';
-    atOnce(1, static function (): string {
+    Races::run(1, static function (): string {
         DB::listen(static function ($query): void {
             if (str_starts_with($query->sql, 'update `bookings`')) {
                 posix_kill(getmypid(), SIGKILL); // the payment is marked paid, the booking half confirmed, nothing committed
@@ -95,7 +60,7 @@ it('settles a payment once, however many hear of it at the same moment', functio
     $yard = Yard::open(['price' => 4800, 'payment' => 'full']);
     $booking = $yard->book('10:00');
     $processor->state = 'paid';
-    atOnce(8, static function (): string {
+    Races::run(8, static function (): string {
         app(SettlePayment::class)(Payment::query()->firstOrFail());
 
         return 'done';

@@ -67,6 +67,7 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
                         tag={tag}
                         zone={zone}
                         at={at}
+                        ruler={{ start, end: start + span }}
                         chosen={chosen === tag.id}
                         focusable={walk.focusable === `${lane.staff.id} ${tag.id}`}
                         lane={lane.staff.id}

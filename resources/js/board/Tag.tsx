@@ -6,6 +6,8 @@ type Props = {
   tag: Schemas['Tag'];
   zone: string;
   at: (instant: string) => number;
+  /** ms; what reaches beyond is cut off there */
+  ruler: { start: number; end: number };
   chosen: boolean;
   focusable: boolean;
   lane: string;
@@ -16,10 +18,11 @@ type Props = {
 const WORDS = { paid: 'paid', due: 'due', refunding: 'refund under way', refunded: 'paid back', free: '' } as const;
 
 /** A booking on the line, with hatched caps for set-up and clear-up. */
-export function Tag({ tag, zone, at, chosen, focusable, lane, onKey, onChoose }: Props) {
+export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, onKey, onChoose }: Props) {
   const group = tag.places !== null;
   const who = group ? tag.service : (tag.client ?? 'being booked');
-  const word = tag.state === 'held' ? 'held' : WORDS[tag.money];
+  const word = group ? '' : tag.state === 'held' ? 'held' : WORDS[tag.money];
+  const runsOn = Date.parse(tag.end) > ruler.end ? 'after' : Date.parse(tag.start) < ruler.start ? 'before' : undefined;
   const what = group ? `${tag.taken} of ${tag.places ?? 0} places` : tag.service;
   const when = `${clock(tag.start, zone)} to ${clock(tag.end, zone)}`;
   const span = (from: string, to: string) => ({ left: `${at(from)}%`, width: `${at(to) - at(from)}%` });
@@ -35,6 +38,7 @@ export function Tag({ tag, zone, at, chosen, focusable, lane, onKey, onChoose }:
         data-lane={lane}
         data-start={tag.start}
         data-state={tag.state}
+        data-runs-on={runsOn}
         tabIndex={focusable ? 0 : -1}
         aria-pressed={chosen}
         title={`${who} · ${what} · ${when}`}

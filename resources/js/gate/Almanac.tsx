@@ -11,10 +11,12 @@ type Props = {
   show: (start: Start, date: string) => boolean;
   chosen: string | null;
   onPick: (start: Start) => void;
+  /** What is said of a day on which nothing is open. */
+  closed: string;
 };
 
 /** Two weeks, a row a day, on one ruler; on a phone the same rows folded to parts of the day. */
-export function Almanac({ times, show, chosen, onPick }: Props) {
+export function Almanac({ times, show, chosen, onPick, closed }: Props) {
   const [opened, setOpened] = useState<{ date: string; from: number } | null>(null);
   const hours: number[] = [];
   for (let minute = times.ruler.from; minute <= times.ruler.to; minute += 120) {
@@ -46,7 +48,7 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
                 <p className="self-center leading-tight">
                   <b>{date.weekday}</b> {date.day} {date.month}
                   <span className="block text-sm text-soft max-sm:ml-2 max-sm:inline">
-                    {count(starts.length, day.open.length > 0)}
+                    {count(starts.length, day.open.length > 0 ? 'nothing free' : closed)}
                   </span>
                 </p>
                 <div className="hidden sm:block">
@@ -89,9 +91,9 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
   );
 }
 
-function count(starts: number, open: boolean): string {
+function count(starts: number, otherwise: string): string {
   if (starts > 0) {
     return `${starts} ${starts === 1 ? 'time' : 'times'}`;
   }
-  return open ? 'nothing free' : 'closed';
+  return otherwise;
 }

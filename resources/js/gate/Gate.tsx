@@ -138,7 +138,13 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
             {none && ' None of these two weeks fits what you narrowed it to.'}
           </p>
           <div className={gate.loading ? 'opacity-50' : ''} aria-busy={gate.loading}>
-            <Almanac times={gate.times} show={show} chosen={gate.start?.at ?? null} onPick={gate.pick} />
+            <Almanac
+              times={gate.times}
+              show={show}
+              chosen={gate.start?.at ?? null}
+              onPick={gate.pick}
+              closed={service.session ? 'no session' : 'closed'}
+            />
           </div>
           <nav className="flex justify-between gap-3" aria-label="Weeks">
             <button

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bookings\CancelBooking;
+use App\Bookings\HoldTime;
+use App\Bookings\TimeTaken;
+use App\Bookings\Wish;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Pool;
+use App\Models\Service;
+use App\Models\Session;
+use App\Models\Unit;
+use App\Offer\SaveService;
+use App\Support\Instants;
+use Illuminate\Support\Facades\DB;
+use Tests\Support\Races;
+use Tests\Support\Yard;
+use YardBell\Core\Time\Wall;
+
+/* Several at one time: shared appointments, sessions, units of pools, limits a day (rules.md T9, T12, T14, T15). */
+
+function wish(Yard $yard, string $time = '10:00', int $party = 1, ?string $member = null): Wish
+{
+    return new Wish($yard->lesson->id, Wall::instant(Yard::at($time)), $member, $party);
+}
+
+function hold(Yard $yard, Wish $wish): Booking
+{
+    return app(HoldTime::class)($yard->business, $wish);
+}
+
+/** A session of three places the day after tomorrow at ten. */
+function scheduled(Yard $yard, int $places = 3): Session
+{
+    $yard->lesson->update(['kind' => 'session', 'max_party' => 3]);
+    $start = Wall::instant(Yard::at('10:00'));
+
+    return Session::query()->create(['business_id' => $yard->business->id, 'service_id' => $yard->lesson->id, 'location_id' => $yard->business->locations()->value('id'),
+        'starts_at' => Instants::carbon($start), 'minutes' => 90, 'taken_from' => Instants::carbon($start), 'taken_until' => Instants::carbon($start + 90), 'staff_ids' => [$yard->staff[0]->id], 'units' => [], 'places' => $places]);
+}
+
+/** @param  list<string>  $units */
+function pool(Yard $yard, array $units, bool $perPerson = false): void
+{
+    $pool = Pool::query()->create(['business_id' => $yard->business->id, 'name' => 'Wheels']);
+    foreach ($units as $i => $unit) {
+        Unit::query()->create(['business_id' => $yard->business->id, 'pool_id' => $pool->id, 'name' => $unit, 'position' => $i]);
+    }
+    DB::table('service_pool')->insert(['business_id' => $yard->business->id, 'service_id' => $yard->lesson->id, 'pool_id' => $pool->id, 'position' => 0, 'units' => 1, 'per_person' => $perPerson]);
+    Business::markRules($yard->business->id);
+    $yard->business->refresh();
+}
+
+it('lets others join a shared appointment until its places are taken (T14)', function (): void {
+    $yard = Yard::open(['places' => 4, 'max_party' => 3]);
+    hold($yard, wish($yard, party: 3));
+    expect(hold($yard, wish($yard))->party)->toBe(1)
+        ->and(fn () => hold($yard, wish($yard)))->toThrow(TimeTaken::class)
+        ->and(fn () => hold($yard, wish($yard, '10:30')))->toThrow(TimeTaken::class);
+});
+
+it('fills a group before it begins a second one, whoever is asked for (T14, T16)', function (): void {
+    $yard = Yard::open(['places' => 2], people: 2);
+    $first = hold($yard, wish($yard, member: $yard->staff[1]->id));
+    expect(hold($yard, wish($yard))->staff_ids)->toBe($first->staff_ids)
+        ->and(hold($yard, wish($yard))->staff_ids)->toBe([$yard->staff[0]->id]);
+});
+
+it('never gives more places than there are, however many come at once', function (): void {
+    $yard = Yard::open(['places' => 5, 'max_party' => 2]);
+    $answers = Races::run(12, static fn (int $i): string => (string) hold($yard, wish($yard, party: 1 + $i % 2))->party);
+    $taken = (int) Booking::query()->sum('party');
+    expect($taken)->toBeLessThanOrEqual(5)->toBeGreaterThanOrEqual(4)->and(array_sum(array_filter($answers, is_numeric(...))))->toBe($taken);
+});
+
+it('gives no unit twice, however many come at once (T9)', function (): void {
+    $yard = Yard::open(people: 3);
+    pool($yard, ['one', 'two']);
+    $answers = Races::run(9, static fn (): string => hold($yard, wish($yard))->units[0]);
+    $units = Booking::query()->get()->flatMap(static fn (Booking $booking): array => $booking->units);
+    expect($units)->toHaveCount(2)->and($units->unique())->toHaveCount(2)->and(array_filter($answers, static fn (string $answer): bool => str_starts_with($answer, 'taken')))->toHaveCount(7);
+});
+
+it('keeps to the limit a day, however many come at once (T12)', function (): void {
+    $yard = Yard::open(['max_per_day' => 2], people: 3);
+    Races::run(8, static fn (int $i): string => hold($yard, wish($yard, ['09:00', '11:00', '13:00', '15:00'][$i % 4]))->id);
+    expect(Booking::query()->count())->toBe(2);
+});
+
+it('goes round, one after the other, however many come at once (T16)', function (): void {
+    $yard = Yard::open(['assignment' => 'rotate'], people: 3);
+    Races::run(6, static fn (int $i): string => hold($yard, wish($yard, ['09:00', '10:00', '11:00', '12:00', '13:00', '14:00'][$i]))->id);
+    $taken = array_count_values(Booking::query()->get()->map(static fn (Booking $booking): string => $booking->staff_ids[0])->all());
+    sort($taken);
+    expect(array_sum($taken))->toBe(6)->and(count($taken))->toBe(3);
+});
+
+it('gives places of a session until they are taken, and gives them back (T15)', function (): void {
+    $yard = Yard::open();
+    $session = scheduled($yard);
+    $seat = hold($yard, wish($yard, party: 2));
+    expect([$seat->session_id, $seat->staff_ids, $seat->minutes])->toBe([$session->id, [], 90])
+        ->and(fn () => hold($yard, wish($yard, party: 2)))->toThrow(TimeTaken::class)
+        ->and(hold($yard, wish($yard))->party)->toBe(1)
+        ->and(fn () => hold($yard, wish($yard, '11:00')))->toThrow(TimeTaken::class);
+    app(CancelBooking::class)($yard->business->id, $seat->id, 'client');
+    expect(hold($yard, wish($yard, party: 2))->party)->toBe(2);
+});
+
+it('keeps whoever leads a session out of everything else meanwhile (T8)', function (): void {
+    $yard = Yard::open();
+    scheduled($yard);
+    $other = app(SaveService::class)($yard->business, null, ['name' => 'Other', 'description' => '', 'price' => 0, 'payment' => 'none', 'minutes' => 60, 'start_every' => 30], [$yard->staff[0]->id]);
+    expect(fn () => app(HoldTime::class)($yard->business, new Wish($other->id, Wall::instant(Yard::at('10:30')))))->toThrow(TimeTaken::class)
+        ->and(app(HoldTime::class)($yard->business, new Wish($other->id, Wall::instant(Yard::at('11:30'))))->service_id)->toBe($other->id);
+});
+
+it('shows places at the Gate, to as many as come', function (): void {
+    $yard = Yard::open();
+    scheduled($yard);
+    hold($yard, wish($yard, party: 2));
+    $starts = fn (int $party): array => array_merge(...array_column($this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}&party={$party}")->assertOk()->json('days'), 'starts'));
+    expect(array_column($starts(1), 'places'))->toBe([1])->and($starts(2))->toBe([]);
+    $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}&party=0")->assertStatus(422);
+    $held = $this->postJson('/gate-api/pages/yard/holds', ['service' => $yard->lesson->id, 'staff' => null, 'start' => Yard::at('10:00'), 'party' => 1])->assertCreated()->json();
+    $this->postJson("/gate-api/bookings/{$held['id']}/book?{$held['query']}", ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''])->assertOk()->assertJsonPath('booking.state', 'confirmed');
+});
+
+it('hangs a group on the Board as one tag with its places', function (): void {
+    $yard = Yard::open(['places' => 4, 'max_party' => 3]);
+    $first = hold($yard, wish($yard, party: 2));
+    $second = hold($yard, wish($yard));
+    $board = $this->actingAs($yard->owner)->getJson('/api/businesses/yard/board?date='.substr(Yard::at('10:00'), 0, 10))->assertOk()->json();
+    expect($board['tags'])->toHaveCount(1)->and([$board['tags'][0]['places'], $board['tags'][0]['taken'], array_column($board['tags'][0]['people'], 'booking')])->toBe([4, 3, [$first->id, $second->id]]);
+    $other = Yard::open(slug: 'other');
+    $session = scheduled($other, 8);
+    $tags = $this->actingAs($other->owner)->getJson('/api/businesses/other/board?date='.substr(Yard::at('10:00'), 0, 10))->json('tags');
+    expect([$tags[0]['id'], $tags[0]['places'], $tags[0]['taken'], $tags[0]['staff']])->toBe([$session->id, 8, 0, [$other->staff[0]->id]]);
+});
+
+it('asks again by the set-up of now, not by that of when it first asked', function (): void {
+    $yard = Yard::open();
+    $wish = wish($yard);
+    $stale = $yard->business->replicate();
+    $stale->id = $yard->business->id;
+    Service::query()->findOrFail($yard->lesson->id)->update(['hours' => ['mon' => []]]);
+    expect(fn () => app(HoldTime::class)($stale, $wish))->toThrow(TimeTaken::class)->and(Booking::query()->count())->toBe(0);
+});
