@@ -51,15 +51,13 @@ final readonly class Hours
         return isset($this->special[$day]);
     }
 
-    /** The open stretches of the windows that start on $fromDay … $toDay, at $location (null: whatever it is). */
-    public function between(int $fromDay, int $toDay, Zone $zone, ?string $location = null): Timeline
+    /** The open stretches of the windows that start on $fromDay … $toDay, whichever location they count for. */
+    public function between(int $fromDay, int $toDay, Zone $zone): Timeline
     {
         $stretches = [];
         for ($day = $fromDay; $day <= $toDay; $day++) {
             foreach ($this->on($day) as $window) {
-                if ($window->at === null || $window->at === $location) {
-                    $stretches[] = $window->on($day, $zone);
-                }
+                $stretches[] = $window->on($day, $zone);
             }
         }
 

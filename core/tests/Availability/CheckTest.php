@@ -42,6 +42,7 @@ it('finds hours that open nothing', function (): void {
     $staff = fn (array $member): array => ['staff' => [['id' => 'ana'], $bo + $member], 'clients' => [['id' => 'c1']]];
     expect(Days::check(Days::document(more: $staff(['hours' => ['tue' => [['from' => '09:00', 'to' => '12:00']]]]))))->toBe(['/staff/1/hours: The hours of Bo lie wholly outside the opening hours.'])
         ->and(Days::check(Days::document(more: $staff(['hours' => ['tue' => []]]))))->toBe(['/staff/1/hours: Bo has hours of their own, but none on any weekday.'])
+        ->and(Days::check(Days::document(more: $staff(['hours' => ['mon' => [['from' => '09:00', 'to' => '12:00', 'at' => 'yard']]]]))))->toBe([])
         ->and(Days::check(Days::document(more: $staff(['maxPerDay' => 0]))))->toBe(['/staff/1/maxPerDay: Bo takes 0 a day, that is nothing ever.'])
         ->and(Days::check(Days::document(more: $staff(['maxPerDay' => 0, 'active' => false]))))->toBe([])
         ->and(Days::check(Days::document(more: ['locations' => [['id' => 'yard'], ['id' => 'mill', 'name' => 'Mill', 'hours' => ['tue' => [['from' => '09:00', 'to' => '12:00']]]]]])))->toBe(['/locations/1/hours: The hours of "Mill" lie wholly outside the opening hours.']);

@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
+use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\Relaxed;
+use YardBell\Core\Availability\Slot;
 use YardBell\Core\Tests\Support\Days;
+use YardBell\Core\Time\Wall;
 
 /* Each case: Monday 2027-03-01, open 09:00-12:00, an hour's lesson every half hour; what is told is what differs. */
 
@@ -117,6 +121,95 @@ it('offers sessions as they were scheduled (T15)', function (): void {
         ->and(array_column(Days::slots($document, ['service' => 'taster', 'party' => '2']), 'session'))->toBe(['s1'])
         ->and(Days::starts($document))->toBe('11:00');
 });
+
+it('opens a place without hours but with special days on all other dates (T4)', function (): void {
+    $mill = fn (array $mill): array => Days::document(more: ['locations' => [['id' => 'yard'] + $mill]]);
+    $monday = ['specialDays' => [['date' => Days::MONDAY, 'hours' => [['from' => '10:00', 'to' => '11:00']]]]];
+    expect(Days::starts($mill($monday)))->toBe('10:00')
+        ->and(Days::starts($mill($monday), ['from' => '2027-03-08', 'to' => '2027-03-08']))->toBe('09:00 09:30 10:00 10:30 11:00')
+        ->and(Days::starts($mill($monday + ['hours' => ['mon' => []]]), ['from' => '2027-03-08', 'to' => '2027-03-08']))->toBe('');
+});
+
+it('counts own windows for the place they name, or for every place (T4)', function (): void {
+    $hours = ['mon' => [['from' => '09:00', 'to' => '10:00', 'at' => 'mill'], ['from' => '10:00', 'to' => '11:00', 'at' => 'yard'], ['from' => '11:00', 'to' => '12:00']]];
+    $document = Days::document(['locations' => ['yard', 'mill']], more: ['locations' => [['id' => 'yard'], ['id' => 'mill']], 'staff' => [['id' => 'ana', 'hours' => $hours]]]);
+    expect(Days::starts($document, ['location' => 'yard']))->toBe('10:00 10:30 11:00')->and(Days::starts($document, ['location' => 'mill']))->toBe('09:00 11:00');
+});
+
+it('follows the opening hours but for an own special day, which never reaches beyond them (T4)', function (): void {
+    $staff = ['staff' => [['id' => 'ana', 'specialDays' => [['date' => Days::MONDAY, 'hours' => [['from' => '08:00', 'to' => '10:30']]]]]]];
+    expect(Days::starts(Days::document(more: $staff)))->toBe('09:00 09:30')
+        ->and(Days::starts(Days::document(more: $staff), ['from' => '2027-03-08', 'to' => '2027-03-08']))->toBe('09:00 09:30 10:00 10:30 11:00');
+});
+
+it('takes the way to another place into account at both ends, but not for units (T7)', function (): void {
+    $more = ['locations' => [['id' => 'yard'], ['id' => 'mill']], 'staff' => [['id' => 'ana'], ['id' => 'bo']], 'resources' => [['id' => 'wheel', 'units' => ['w1']]]];
+    $document = fn (array $booking, array $service = []): array => Days::document(['startEvery' => 10, 'minutes' => 30] + $service, ['travelMinutes' => 20], [$booking + ['start' => Days::MONDAY.'T10:00Z', 'minutes' => 30, 'location' => 'mill']], $more);
+    expect(Days::starts($document([])))->toBe('09:00 09:10 10:50 11:00 11:10 11:20 11:30')
+        ->and(Days::starts($document(['location' => 'yard'])))->toBe('09:00 09:10 09:20 09:30 10:30 10:40 10:50 11:00 11:10 11:20 11:30')
+        ->and(Days::starts($document(['location' => null])))->toBe('09:00 09:10 09:20 09:30 10:30 10:40 10:50 11:00 11:10 11:20 11:30')
+        ->and(Days::starts($document(['staff' => ['bo'], 'units' => ['w1']], ['resources' => [['pool' => 'wheel', 'units' => 1]]])))->toBe('09:00 09:10 09:20 09:30 10:30 10:40 10:50 11:00 11:10 11:20 11:30');
+});
+
+it('takes the first free units in the pool\'s order, for each of the party where told (T9)', function (): void {
+    $more = ['resources' => [['id' => 'wheel', 'units' => ['w1', 'w2', 'w3', 'w4']], ['id' => 'oven', 'units' => ['o1']]], 'staff' => [['id' => 'ana'], ['id' => 'bo']]];
+    $service = ['startEvery' => 180, 'maxParty' => 3, 'resources' => [['pool' => 'oven', 'units' => 1], ['pool' => 'wheel', 'units' => 1, 'perPerson' => true]]];
+    $booked = [['start' => Days::MONDAY.'T09:30Z', 'staff' => ['bo'], 'units' => ['w2']]];
+    $units = fn (string $party): array => array_column(Days::slots(Days::document($service, bookings: $booked, more: $more), ['party' => $party]), 'units');
+    expect($units('1'))->toBe([['o1', 'w1']])->and($units('3'))->toBe([['o1', 'w1', 'w3', 'w4']])
+        ->and(array_column(Days::slots(Days::document($service, bookings: [['start' => Days::MONDAY.'T09:30Z', 'staff' => ['bo'], 'units' => ['w2', 'w4']]], more: $more), ['party' => '3']), 'units'))->toBe([]);
+});
+
+it('holds units with set-up and clear-up, or without where told (T9)', function (): void {
+    $more = ['resources' => [['id' => 'wheel', 'units' => ['w1']]], 'staff' => [['id' => 'ana'], ['id' => 'bo']],
+        'services' => [['id' => 'lesson', 'minutes' => 30, 'setup' => 10, 'clearup' => 20, 'startEvery' => 10, 'locations' => ['yard'], 'staff' => ['ana'], 'resources' => [['pool' => 'wheel', 'units' => 1]]],
+            ['id' => 'brief', 'minutes' => 30, 'startEvery' => 10, 'locations' => ['yard'], 'staff' => ['ana'], 'resources' => [['pool' => 'wheel', 'units' => 1, 'holdsBuffers' => false]], 'setup' => 10, 'clearup' => 20], ['id' => 'other', 'minutes' => 30]]];
+    $with = fn (string $service): array => Days::document(more: $more + ['bookings' => [['id' => 'b', 'service' => $service, 'start' => Days::MONDAY.'T10:00Z', 'minutes' => 30, 'setup' => 10, 'clearup' => 10, 'staff' => ['bo'], 'location' => 'yard', 'units' => ['w1'], 'createdAt' => '2027-02-01T00:00Z']]]);
+    expect(Days::starts($with('lesson')))->toBe('09:00 10:50 11:00 11:10 11:20 11:30')
+        ->and(Days::starts($with('brief')))->toBe('09:00 09:10 10:40 10:50 11:00 11:10 11:20 11:30')
+        ->and(Days::starts($with('brief'), ['service' => 'brief']))->toBe('09:00 09:10 09:20 09:30 10:30 10:40 10:50 11:00 11:10 11:20 11:30')
+        ->and(Days::starts($with('other'), ['service' => 'brief']))->toBe('09:00 09:10 09:20 10:40 10:50 11:00 11:10 11:20 11:30');
+});
+
+it('counts a group once, sessions once, and what is not alike each (T12)', function (): void {
+    $booked = [['start' => Days::MONDAY.'T11:00Z', 'party' => 2], ['start' => Days::MONDAY.'T11:00Z'], ['start' => Days::MONDAY.'T11:00Z', 'staff' => ['bo'], 'doubleBooked' => true]];
+    $more = ['staff' => [['id' => 'ana', 'maxPerDay' => 2], ['id' => 'bo']]];
+    expect(Days::starts(Days::document(['places' => 3, 'maxPerDay' => 2], bookings: $booked, more: $more)))->toBe('')
+        ->and(Days::starts(Days::document(['places' => 3, 'maxPerDay' => 3], bookings: $booked, more: $more)))->toBe('09:00 09:30 10:00')
+        ->and(Days::starts(Days::document(['places' => 4, 'maxPerDay' => 2], bookings: $booked, more: $more)))->toBe('11:00')
+        ->and(Days::starts(Days::document(['maxPerDay' => 0])))->toBe('');
+});
+
+it('offers what several can do at once where all of them can (T16)', function (): void {
+    $more = ['staff' => [['id' => 'ana', 'hours' => ['mon' => [['from' => '09:00', 'to' => '11:00']]]], ['id' => 'bo', 'hours' => ['mon' => [['from' => '09:40', 'to' => '12:00']]]], ['id' => 'cy', 'active' => false]]];
+    $all = ['staff' => ['bo', 'ana', 'cy'], 'assignment' => 'all', 'minutes' => 40];
+    expect(Days::rows(Days::document($all, more: $more)))->toBe('10:00 bo+ana*')
+        ->and(Days::rows(Days::document(['startFrom' => 'opening'] + $all, more: $more)))->toBe('09:40 bo+ana*, 10:10 bo+ana*')
+        ->and(Days::rows(Days::document($all, bookings: [['start' => Days::MONDAY.'T10:30Z', 'staff' => ['bo'], 'minutes' => 5]], more: $more)))->toBe('');
+});
+
+it('offers sessions by start, then place, then people, then the document (T15)', function (): void {
+    $session = ['service' => 'lesson', 'start' => Days::MONDAY.'T10:00Z', 'minutes' => 60, 'places' => 3];
+    $sessions = [['id' => 'none'] + $session, ['id' => 'late', 'start' => Days::MONDAY.'T12:00Z'] + $session, ['id' => 'bo', 'staff' => ['bo'], 'location' => 'yard'] + $session, ['id' => 'both', 'staff' => ['ana', 'bo'], 'location' => 'yard'] + $session,
+        ['id' => 'ana', 'staff' => ['ana'], 'location' => 'yard'] + $session, ['id' => 'mill', 'staff' => ['bo'], 'location' => 'mill'] + $session, ['id' => 'again', 'staff' => ['bo'], 'location' => 'yard'] + $session];
+    $document = Days::document(['kind' => 'session', 'locations' => ['mill', 'yard'], 'staff' => ['ana', 'bo'], 'noticeMinutes' => 60], more: ['sessions' => $sessions, 'staff' => [['id' => 'ana'], ['id' => 'bo']], 'locations' => [['id' => 'yard'], ['id' => 'mill']]]);
+    expect(array_column(Days::slots($document), 'session'))->toBe(['none', 'mill', 'ana', 'both', 'bo', 'again', 'late'])
+        ->and(array_column(Days::slots($document, ['staff' => 'ana']), 'session'))->toBe(['ana', 'both'])
+        ->and(array_column(Days::slots($document, ['location' => 'mill']), 'session'))->toBe(['mill'])
+        ->and(array_column(Days::slots($document, ['now' => Days::MONDAY.'T09:01Z']), 'session'))->toBe(['late'])
+        ->and(Days::slots($document, ['party' => '4']))->toBe([]);
+});
+
+it('leaves out for the owner what the owner may leave out (T18)', function (Relaxed $relaxed, string $starts): void {
+    $document = Days::read(Days::document(['dayparts' => ['late'], 'maxPerDay' => 1, 'startEvery' => 60, 'minutes' => 30, 'bookAheadDays' => 3], ['dayparts' => [['id' => 'late', 'from' => '11:00', 'to' => '12:00']], 'openingHours' => ['mon' => [['from' => '09:00', 'to' => '12:00']]]],
+        [['start' => Days::MONDAY.'T00:00Z', 'minutes' => 650]]));
+    $day = 20_878;
+    $slots = Days::search($document, new Ask('lesson', $day, $day, ($day - 10) * 1440, relaxed: $relaxed));
+    expect(implode(' ', array_map(static fn (Slot $slot): string => substr(Wall::writeInstant($slot->start), 11, 5), array_slice($slots, 0, 3))))->toBe($starts);
+})->with([
+    'nothing' => [new Relaxed, ''], 'notice and reach alone' => [new Relaxed(notice: true), ''], 'limits too' => [new Relaxed(notice: true, limits: true), '11:00'],
+    'dayparts too' => [new Relaxed(notice: true, limits: true, dayparts: true), '11:00'], 'any time, but never what is taken' => [new Relaxed(notice: true, limits: true, anyTime: true), '10:50 10:51 10:52'],
+]);
 
 it('changes nothing but ids when ids are changed', function (): void {
     $document = Days::document(['staff' => ['ana', 'bo']], more: ['staff' => [['id' => 'ana'], ['id' => 'bo', 'hours' => ['mon' => [['from' => '10:00', 'to' => '12:00']]]]]]);
