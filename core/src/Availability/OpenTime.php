@@ -9,10 +9,14 @@ use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
 use function intdiv;
+use function min;
 
 /** T4: when a staff member is open for a service at a location, over a range of dates (day numbers). */
 final class OpenTime
 {
+    /** What would last longer than ten years is taken not to fit. */
+    private const LONGEST_DAYS = 3660;
+
     private readonly Timeline $opening;
 
     /** @var array<string, Timeline> */
@@ -26,7 +30,7 @@ final class OpenTime
     /** Over all dates that can matter to what is asked: those an appointment reaches into, those a grid is counted from. */
     public static function around(RuleBook $book, Service $service, Ask $ask, int $minutes): self
     {
-        return new self($book, $ask->fromDay - 3 - ($service->gridFromOpening ? Grid::LOOKS_BACK : 0), $ask->toDay + 3 + intdiv($minutes, Wall::DAY));
+        return new self($book, $ask->fromDay - 3 - ($service->gridFromOpening ? Grid::LOOKS_BACK : 0), $ask->toDay + 3 + min(self::LONGEST_DAYS, intdiv($minutes, Wall::DAY)));
     }
 
     public function of(Member $member, Location $location, Service $service): Timeline

@@ -78,8 +78,12 @@ final class Command
         if (! in_array($name, ['slots', 'why', 'check'], true)) {
             throw BadOption::usage(self::usage(''));
         }
-        $scenario = self::read($arguments[0] ?? '', $kept);
-        $options = array_slice($arguments, 1);
+        $files = array_values(array_filter($arguments, static fn (string $argument): bool => ! str_starts_with($argument, '--')));
+        if (count($files) !== 1) {
+            throw BadOption::usage('One document is needed, and only one. All else begins with --.');
+        }
+        $scenario = self::read($files[0], $kept);
+        $options = array_values(array_diff($arguments, $files));
 
         return json_encode(match ($name) {
             'slots' => Slots::of($scenario, $options),
@@ -91,9 +95,6 @@ final class Command
     /** @param  array<mixed>  $kept */
     private static function read(string $file, array &$kept): Scenario
     {
-        if ($file === '' || str_starts_with($file, '--')) {
-            throw BadOption::usage('The first argument is the document to read.');
-        }
         $size = is_file($file) ? (int) filesize($file) : 0;
         if ($size > Reader::LARGEST) {
             throw BadDocument::tooLarge($size);

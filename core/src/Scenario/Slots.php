@@ -50,7 +50,7 @@ final class Slots
             fromDay: $fromDay,
             toDay: $toDay,
             now: $options->time('now', Wall::instant(...)),
-            minutes: $options->number('minutes', 1),
+            minutes: $options->number('minutes', 0),
             extra: $options->number('extra', 0) ?? 0,
             party: $options->number('party', 1) ?? 1,
             staff: $options->id('staff', $scenario->book->staff),

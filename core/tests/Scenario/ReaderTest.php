@@ -34,6 +34,21 @@ it('takes null for left out', function (): void {
     expect(Days::starts(Days::document(['setup' => null, 'assignment' => null, 'dayparts' => null, 'startEvery' => 30])))->toBe('09:00 09:30 10:00 10:30 11:00');
 });
 
+it('gives no rows for lengths that nothing has, however long', function (array $options): void {
+    expect(Days::slots(Days::document(), $options))->toBe([]);
+})->with([[['minutes' => '0']], [['minutes' => '999999999']], [['extra' => '999999999']], [['party' => '999999999']]]);
+
+it('takes the document wherever it stands among the options, but only one', function (): void {
+    $file = dirname(__DIR__, 3).'/docs/examples/clock-change.json';
+    $options = ['--service=watch', '--from=2027-10-30', '--to=2027-10-30', '--now=2027-10-01T00:00Z'];
+    [$out, $errors] = [fopen('php://memory', 'w+'), fopen('php://memory', 'w+')];
+    assert($out !== false && $errors !== false);
+    expect(Command::run(['slots', ...$options, $file], $out, $errors))->toBe(0)
+        ->and(Command::run(['slots', $file, $file, ...$options], $out, $errors))->toBe(2)
+        ->and(Command::run(['slots', ...$options], $out, $errors))->toBe(2)
+        ->and(Command::run(['guess', $file], $out, $errors))->toBe(2);
+});
+
 it('refuses options that make no sense', function (array $options, string $problem): void {
     [$exit, $said] = Days::command(Days::document(), $options);
     expect($exit)->toBe(2)->and($said)->toContain($problem);
