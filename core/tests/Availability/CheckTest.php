@@ -30,6 +30,12 @@ it('finds what keeps a service from being booked', function (array $document, ?s
         'dayparts that miss the hours' => [Days::document(['dayparts' => ['night']], ['dayparts' => [['id' => 'night', 'from' => '20:00', 'to' => '23:00']]]), '/services/0/dayparts: "Lesson" has open time in an ordinary week, but no start in it fits its dayparts and its grid.'],
         'too few units for the largest party' => [Days::document(['maxParty' => 3, 'resources' => [['pool' => 'wheel', 'units' => 1, 'perPerson' => true]]], more: $wheels([])), '/services/0/resources/0: "Lesson" for a party of 3 needs 3 units of pool "wheel", which has 2.'],
         'too few units for anybody' => [Days::document(['resources' => [['pool' => 'wheel', 'units' => 3]]], more: $wheels([])), '/services/0/resources/0: "Lesson" can never be booked: it needs 3 units of pool "wheel", which has 2.'],
+        'too few units for all places' => [Days::document(['places' => 3, 'resources' => [['pool' => 'wheel', 'units' => 1, 'perPerson' => true]]], more: $wheels([])), '/services/0/resources/0: "Lesson" for a party of 3 needs 3 units of pool "wheel", which has 2.'],
+        'just enough for one, too few for two' => [Days::document(['maxParty' => 2, 'resources' => [['pool' => 'wheel', 'units' => 2, 'perPerson' => true]]], more: $wheels([])), '/services/0/resources/0: "Lesson" for a party of 2 needs 4 units of pool "wheel", which has 2.'],
+        'the largest party in all places' => [Days::document(['places' => 3, 'maxParty' => 3]), null],
+        'open on Sundays alone' => [Days::document(business: ['openingHours' => ['sun' => [['from' => '23:00', 'to' => '01:00']]]]), null],
+        'open for one of two, the other rests' => [Days::document(['staff' => ['ana', 'bo'], 'minutes' => 200], more: ['staff' => [['id' => 'ana', 'hours' => $monday('11:00', '12:00')], ['id' => 'bo', 'active' => false]]]), '/services/0/minutes: "Lesson" lasts 200 minutes, but the longest stretch open for it in an ordinary week is 60.'],
+        'long enough for the second of two' => [Days::document(['staff' => ['ana', 'bo'], 'minutes' => 200], more: ['staff' => [['id' => 'ana', 'hours' => $monday('09:00', '12:00')], ['id' => 'bo', 'hours' => $monday('11:00', '12:00')]]]), '/services/0/minutes: "Lesson" lasts 200 minutes, but the longest stretch open for it in an ordinary week is 180.'],
         'just enough units' => [Days::document(['maxParty' => 2, 'resources' => [['pool' => 'wheel', 'units' => 1, 'perPerson' => true]]], more: $wheels([])), null],
         'units elsewhere' => [Days::document(['resources' => [['pool' => 'wheel', 'units' => 1]]], more: $wheels(['location' => 'mill'])), '/services/0/resources/0: "Lesson" is not offered at "yard": pool "wheel" is at "mill" alone.'],
         'a session service without sessions' => [Days::document(['kind' => 'session']), '/services/0: "Lesson" has no session that is scheduled.'],
@@ -46,6 +52,13 @@ it('finds hours that open nothing', function (): void {
         ->and(Days::check(Days::document(more: $staff(['maxPerDay' => 0]))))->toBe(['/staff/1/maxPerDay: Bo takes 0 a day, that is nothing ever.'])
         ->and(Days::check(Days::document(more: $staff(['maxPerDay' => 0, 'active' => false]))))->toBe([])
         ->and(Days::check(Days::document(more: ['locations' => [['id' => 'yard'], ['id' => 'mill', 'name' => 'Mill', 'hours' => ['tue' => [['from' => '09:00', 'to' => '12:00']]]]]])))->toBe(['/locations/1/hours: The hours of "Mill" lie wholly outside the opening hours.']);
+});
+
+it('gives advice with each finding', function (): void {
+    [, $out] = Days::command(Days::document(['minutes' => 181]), [], 'check');
+    $answer = json_decode($out, true);
+    expect($answer['findings'])->toBe([['pointer' => '/services/0/minutes', 'problem' => '"Lesson" lasts 181 minutes, but the longest stretch open for it in an ordinary week is 180.', 'advice' => 'Shorten it, or open longer without a break.']])
+        ->and($answer['zoneTables'])->toMatch('/^\d{4}[a-z]$/');
 });
 
 it('finds what is not there at all', function (): void {

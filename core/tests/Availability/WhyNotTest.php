@@ -67,6 +67,53 @@ it('names every rule in the way, with what causes it', function (array $document
     ];
 });
 
+it('says it in a sentence, in the time of the clock on the wall', function (array $document, string $time, array $options, array $details): void {
+    expect(Days::details($document, Days::MONDAY."T{$time}Z", $options))->toBe($details);
+})->with(function (): array {
+    $at = Days::MONDAY;
+    $kathmandu = ['timeZone' => 'Asia/Kathmandu', 'openingHours' => ['mon' => [['from' => '09:00', 'to' => '12:00'], ['from' => '22:00', 'to' => '02:00']]]]; // 5:45 ahead
+    $wheels = fn (array $units, array $more = []): array => ['resources' => [['id' => 'wheel', 'units' => $units] + $more]];
+
+    return [
+        'hours' => [Days::document(business: $kathmandu), '05:45', [], ['2027-03-01 11:30 to 12:30 does not lie within them. Windows that start on 2027-03-01: 09:00–12:00, 22:00–02:00.']],
+        'past midnight' => [Days::document(business: $kathmandu), '20:00', [], ['2027-03-02 01:45 to 02:45 does not lie within them. Windows that start on 2027-03-02: none.', 'Starts are every 30 minutes by the clock, counted from midnight.']],
+        'over midnight' => [Days::document(['hours' => ['tue' => []]], $kathmandu), '17:45', [], ['2027-03-01 23:30 to 2027-03-02 00:30 does not lie within them. Windows that start on 2027-03-01: none.']],
+        'notice' => [Days::document(['noticeMinutes' => 90]), '09:00', ['now' => "{$at}T08:10Z"], ['90 minutes of notice: the earliest start is 2027-03-01 09:40, 40 minutes later.']],
+        'just within the notice' => [Days::document(['noticeMinutes' => 50]), '09:00', ['now' => "{$at}T08:10Z"], []],
+        'reach' => [Days::document(['bookAheadDays' => 7]), '09:00', [], ['It reaches 7 days ahead, until 2027-02-08, 21 days earlier.']],
+        'grid' => [Days::document(['startFrom' => 'opening', 'startEvery' => 25]), '09:10', [], ['Starts are every 25 minutes from the beginning of the open stretch.']],
+        'taken' => [Days::document(bookings: [['start' => "{$at}T10:00Z", 'setup' => 10, 'clearup' => 15]], more: ['staff' => [['id' => 'ana', 'name' => 'Ana']]]), '09:30', [], ['It takes Ana from 2027-03-01 09:50 to 11:15, set-up and clear-up included.']],
+        'travel' => [Days::document(business: ['travelMinutes' => 20], bookings: [['start' => "{$at}T10:00Z", 'location' => 'mill']], more: ['locations' => [['id' => 'yard'], ['id' => 'mill']], 'staff' => [['id' => 'ana', 'name' => 'Ana']]]), '11:00', [], ['It takes Ana from 2027-03-01 10:00 to 11:00, and 20 minutes of travel to or from location mill.']],
+        'units' => [Days::document(['resources' => [['pool' => 'wheel', 'units' => 2]]], bookings: [['start' => "{$at}T09:00Z", 'staff' => [], 'units' => ['w1']]], more: $wheels(['w1', 'w2'])), '09:30', [], ['Unit w1 of pool wheel is taken from 2027-03-01 09:00 to 10:00, 2 free ones are needed.']],
+        'too few units' => [Days::document(['resources' => [['pool' => 'wheel', 'units' => 3]]], more: $wheels(['w1', 'w2'])), '09:00', [], ['It has 2 units, 3 are needed.']],
+        'units elsewhere' => [Days::document(['resources' => [['pool' => 'wheel', 'units' => 1]]], more: $wheels(['w1'], ['location' => 'mill']) + ['locations' => [['id' => 'yard'], ['id' => 'mill']]]), '09:00', [], ['Its units are at location mill alone.']],
+        'a limit' => [Days::document(['maxPerDay' => 1], bookings: [['start' => "{$at}T11:00Z"]]), '09:00', [], ['1 of at most 1 a day are taken.']],
+        'a limit of somebody' => [Days::document(bookings: [['start' => "{$at}T11:00Z"]], more: ['staff' => [['id' => 'ana', 'name' => 'Ana', 'maxPerDay' => 1]]]), '09:00', [], ['Ana takes at most 1 a day and has 1.']],
+        'a party' => [Days::document(['maxParty' => 2]), '09:00', ['party' => '3'], ['A party of 3 is more than the 2 it takes.']],
+        'a group' => [Days::document(['places' => 3], bookings: [['start' => "{$at}T09:00Z", 'party' => 2]]), '09:00', ['party' => '2'], ['1 of 3 places are left, 2 are asked for.']],
+        'places' => [Days::document(['places' => 3]), '09:00', ['party' => '4'], ['It has 3 places, 4 are asked for.']],
+        'a length' => [Days::document(['minutes' => [60, 90]]), '09:00', ['minutes' => '45'], ['It does not come in 45 minutes.']],
+        'a closure' => [Days::document(business: ['closures' => [['id' => 'fair', 'from' => "{$at}T09:30", 'to' => '2027-03-02T00:00']]]), '09:00', [], ['Closed from 2027-03-01 09:30 to 2027-03-02 00:00.']],
+        'a break' => [Days::document(more: ['staff' => [['id' => 'ana', 'name' => 'Ana', 'breaks' => ['mon' => [['from' => '09:10', 'to' => '09:20'], ['from' => '09:30', 'to' => '09:40']]]]]]), '09:00', [], ['Ana has a break in it: 2027-03-01 09:10 to 09:20, 2027-03-01 09:30 to 09:40.']],
+        'dayparts' => [Days::document(['dayparts' => ['late', 'early']], ['dayparts' => [['id' => 'early', 'name' => 'Early', 'from' => '06:00', 'to' => '07:00'], ['id' => 'late', 'name' => 'Late', 'from' => '10:00', 'to' => '24:00']]]), '09:00', [], ['It starts only in: Late 10:00–24:00, Early 06:00–07:00.']],
+        'a season to come' => [Days::document(['availableFrom' => '2027-03-02']), '09:00', [], ['It is available from 2027-03-02 on.']],
+        'a season that is over' => [Days::document(['availableUntil' => '2027-02-28']), '09:00', [], ['It is available until 2027-02-28.']],
+        'nobody, nowhere' => [Days::document(['staff' => [], 'locations' => []]), '09:00', [], ['It has no location.', 'Nobody is assigned to it.']],
+        'the wrong one' => [Days::document(more: ['staff' => [['id' => 'ana'], ['id' => 'bo', 'name' => 'Bo', 'active' => false]], 'locations' => [['id' => 'yard'], ['id' => 'mill']]]), '09:00', ['staff' => 'bo', 'location' => 'mill'], ['The service is not offered there.', 'Bo is not assigned to the service.', 'Bo is resting.']],
+    ];
+});
+
+it('answers for sessions in a sentence', function (): void {
+    $session = ['service' => 'lesson', 'start' => Days::MONDAY.'T20:00Z', 'minutes' => 90, 'staff' => ['ana'], 'location' => 'yard', 'places' => 3];
+    $document = Days::document(['kind' => 'session', 'maxParty' => 5], more: ['sessions' => [['id' => 's1'] + $session, ['id' => 's2', 'state' => 'cancelled'] + $session], 'staff' => [['id' => 'ana'], ['id' => 'bo']]]);
+    expect(Days::details($document, Days::MONDAY.'T20:00Z', ['party' => '4']))->toBe(['3 of its 3 places are left, 4 are asked for.', 'It is cancelled.', '3 of its 3 places are left, 4 are asked for.'])
+        ->and(Days::details($document, Days::MONDAY.'T19:00Z'))->toBe(['No session of it is scheduled at 2027-03-01 19:00.'])
+        ->and(Days::details($document, Days::MONDAY.'T20:00Z', ['staff' => 'bo']))->toBe(['No session of it is scheduled at 2027-03-01 20:00 as asked for.'])
+        ->and(Days::details($document, Days::MONDAY.'T20:00Z', ['party' => '6', 'now' => Days::MONDAY.'T20:01Z']))->toBe([
+            'A party of 6 is more than the 5 it takes.', '0 minutes of notice: the earliest start is 2027-03-01 20:01, 1 minutes later.', '3 of its 3 places are left, 6 are asked for.',
+            'A party of 6 is more than the 5 it takes.', '0 minutes of notice: the earliest start is 2027-03-01 20:01, 1 minutes later.', 'It is cancelled.', '3 of its 3 places are left, 6 are asked for.']);
+});
+
 it('answers for sessions as they are scheduled (T15)', function (): void {
     $session = ['service' => 'lesson', 'start' => Days::MONDAY.'T20:00Z', 'minutes' => 90, 'staff' => ['ana'], 'location' => 'yard', 'places' => 3];
     $document = Days::document(['kind' => 'session', 'minutes' => null], more: ['sessions' => [['id' => 's1'] + $session, ['id' => 's2', 'state' => 'cancelled'] + $session],

@@ -98,6 +98,21 @@ final class Days
     }
 
     /**
+     * The sentences of all rows of `why`.
+     *
+     * @param  array<string, mixed>  $document
+     * @param  array<string, string>  $options
+     * @return list<string>
+     */
+    public static function details(array $document, string $at, array $options = []): array
+    {
+        [, $out] = self::command($document, $options + ['at' => $at, 'service' => 'lesson', 'now' => '2027-02-01T00:00Z'], 'why');
+        $answer = json_decode($out, true, 8, JSON_THROW_ON_ERROR);
+
+        return array_column(array_merge(...array_column($answer['rows'], 'reasons')), 'detail');
+    }
+
+    /**
      * The pointers and problems that `check` finds.
      *
      * @param  array<string, mixed>  $document
