@@ -50,7 +50,7 @@ final class Chance
         ], static fn (mixed $value): bool => $value !== null);
         $other = ['id' => 'other', 'minutes' => 30, 'locations' => ['yard'], 'staff' => ['ana', 'bo', 'cy'], 'resources' => [['pool' => 'wheel', 'units' => 1, 'holdsBuffers' => false]]];
 
-        return [
+        $document = [
             'format' => 'yardbell/1',
             'business' => [
                 'timeZone' => $this->zone, 'currency' => 'EUR', 'openingHours' => $this->table(3),
@@ -65,12 +65,21 @@ final class Chance
             'services' => [$service, $other],
             'bookings' => array_map(fn (int $i): array => $this->booking($i, $service), range(1, $this->random->getInt(1, 9))),
         ];
+        if ($this->often(2)) {
+            $document['services'][] = ['id' => 'taster', 'kind' => 'session', 'setup' => 15, 'clearup' => 5, 'locations' => ['yard', 'mill'], 'staff' => ['ana', 'bo', 'cy']];
+            $document['sessions'] = array_map($this->session(...), range(1, $this->random->getInt(1, 3)));
+        }
+        if ($this->often(3)) {
+            $document['services'][0]['minutes'] = [$service['minutes'], $service['minutes'] + 25];
+        }
+
+        return $document;
     }
 
-    /** @return array{service: string, from: string, to: string, now: string, party: int} */
+    /** @return array{service: string, from: string, to: string, now: string, party: int, extra: int} */
     public function ask(): array
     {
-        return ['service' => 'lesson', 'from' => $this->day($this->random->getInt(0, 1)), 'to' => $this->day($this->random->getInt(1, 2)), 'now' => $this->day(-1).'T12:00Z', 'party' => $this->of([1, 1, 2])];
+        return ['service' => 'lesson', 'from' => $this->day($this->random->getInt(0, 1)), 'to' => $this->day($this->random->getInt(1, 2)), 'now' => $this->day(-1).'T12:00Z', 'party' => $this->of([1, 1, 2]), 'extra' => $this->of([0, 0, 20])];
     }
 
     /** @return array<string, mixed> */
@@ -100,6 +109,13 @@ final class Chance
             'location' => $this->of(['yard', 'mill', null]), 'units' => $this->of([[], ['w1'], ['w2', 'w1']]), 'party' => $this->of([1, 2]), 'state' => $state,
             'heldUntil' => $state === 'held' ? $this->day(-1).$this->of(['T11:59Z', 'T12:00Z', 'T12:01Z']) : null, 'createdAt' => $this->day(-3).'T0'.$this->random->getInt(0, 9).':00Z',
         ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private function session(int $i): array
+    {
+        return ['id' => "s{$i}", 'service' => 'taster', 'start' => $this->day($this->random->getInt(0, 2)).'T'.$this->of(['08:00Z', '10:20Z', '22:00Z']), 'minutes' => 70, 'places' => 6,
+            'staff' => $this->of([['ana'], ['bo', 'cy'], []]), 'units' => $this->of([[], ['w3', 'w1']]), 'state' => $this->of(['scheduled', 'scheduled', 'cancelled'])] + $this->of([['location' => 'yard'], ['location' => 'mill'], []]);
     }
 
     /** @return array<string, list<array<string, string>>> never empty, so that it is written as an object */

@@ -43,6 +43,7 @@ final class Twin
     public function slots(array $ask): array
     {
         $service = $this->byId('services', $ask['service']);
+        $service['minutes'] = (is_array($service['minutes']) ? $service['minutes'][0] : $service['minutes']) + ($ask['extra'] ?? 0);
         $rows = [];
         $start = self::minute($ask['from'].'T00:00Z') - 1500;
         $end = self::minute($ask['to'].'T00:00Z') + 3000;
@@ -375,7 +376,9 @@ final class Twin
     /** @return list<array<string, mixed>> */
     private function holding(array $ask): array
     {
-        return array_values(array_filter($this->doc['bookings'] ?? [], fn (array $b): bool => match ($b['state'] ?? 'confirmed') {
+        $sessions = array_map(fn (array $s): array => $s + ['setup' => 15, 'clearup' => 5, 'staff' => []], array_filter($this->doc['sessions'] ?? [], fn (array $s): bool => $s['state'] !== 'cancelled'));
+
+        return array_values(array_filter([...$this->doc['bookings'] ?? [], ...array_map(fn (array $s): array => ['state' => 'confirmed'] + $s, $sessions)], fn (array $b): bool => match ($b['state'] ?? 'confirmed') {
             'cancelled', 'declined', 'expired' => false,
             'held' => self::minute($b['heldUntil']) > self::minute($ask['now']),
             default => true,
