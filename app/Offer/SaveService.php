@@ -24,11 +24,12 @@ final readonly class SaveService
         return $this->db->transaction(function () use ($business, $service, $values, $staff): Service {
             if ($service === null) {
                 $service = Service::query()->create([...$values, 'business_id' => $business->id, 'position' => $business->services()->count()]);
+                $this->assign($service, 'service_location', 'location_id', $business->locations()->where('active', true)->pluck('id')->all());
             } else {
-                $service->update($values);
+                $service->update($values + ($service->minutes === $values['minutes'] ? [] : ['lengths' => null])); // another length is the only one
             }
             $this->assign($service, 'service_staff', 'staff_id', $staff);
-            $this->assign($service, 'service_location', 'location_id', $values['locations'] ?? $business->locations()->pluck('id')->all());
+            Business::markRules($business->id);
 
             return $service;
         });

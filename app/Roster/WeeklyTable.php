@@ -37,6 +37,28 @@ final class WeeklyTable implements ValidationRule
         return array_map(static fn (array $window): Window => Window::between($window['from'], $window['to'], $window['at'] ?? null), $windows);
     }
 
+    /**
+     * Windows that were there before, and counted for one place only, go on to do so.
+     *
+     * @param  array<string, list<array{from: string, to: string}>>  $new
+     * @param  array<string, list<array{from: string, to: string, at?: string}>>  $old
+     * @return array<string, list<array{from: string, to: string, at?: string}>>
+     */
+    public static function keepPlaces(array $new, array $old): array
+    {
+        foreach ($new as $weekday => $windows) {
+            foreach ($windows as $i => $window) {
+                foreach ($old[$weekday] ?? [] as $before) {
+                    if (isset($before['at']) && $before['from'] === $window['from'] && $before['to'] === $window['to']) {
+                        $new[$weekday][$i] = $before;
+                    }
+                }
+            }
+        }
+
+        return $new;
+    }
+
     /** @return array<int, list<Window>>|null */
     public static function decoded(?string $json): ?array
     {
@@ -58,7 +80,7 @@ final class WeeklyTable implements ValidationRule
             }
             foreach ($windows as $window) {
                 try {
-                    if (! is_array($window) || ! is_string($window['from'] ?? null) || ! is_string($window['to'] ?? null) || count($window) !== 2) {
+                    if (! is_array($window) || ! is_string($window['from'] ?? null) || ! is_string($window['to'] ?? null) || ! is_string($window['at'] ?? '') || array_diff_key($window, ['from' => 1, 'to' => 1, 'at' => 1]) !== []) {
                         $fail('A stretch has a "from" and a "to".');
 
                         return;

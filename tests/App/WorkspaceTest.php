@@ -5,9 +5,11 @@ declare(strict_types=1);
 use App\Messages\DeliverDue;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Location;
 use App\Models\User;
 use App\StandIns\MailboxFiles;
 use App\Support\CurrentBusiness;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Tests\Support\Contract;
 use Tests\Support\Yard;
@@ -139,4 +141,42 @@ it('says at the field what is wrong with a set-up', function (string $path, arra
     ['services', ['staff' => []], 'staff'], ['services', ['bookAheadDays' => 9999], 'bookAheadDays'], ['services', ['assignment' => 'luck'], 'assignment'],
     ['staff', ['name' => ''], 'name'], ['staff', ['email' => 'nope'], 'email'], ['staff', ['hours' => ['mon' => [['from' => '25:00', 'to' => '26:00']]]], 'hours'],
     ['staff', ['hours' => ['funday' => []]], 'hours'], ['opening-hours', ['openingHours' => ['mon' => 'always']], 'openingHours'], ['opening-hours', ['openingHours' => 7], 'openingHours'],
+]);
+
+it('keeps what a form does not speak of: places of hours, places of a service, its lengths', function (): void {
+    $yard = Yard::open();
+    [$member, $place] = [$yard->staff[0], $yard->business->locations()->firstOrFail()];
+    Location::query()->create(['business_id' => $yard->business->id, 'name' => 'Mill', 'address' => '']);
+    $member->update(['hours' => ['mon' => [['from' => '09:00', 'to' => '12:00', 'at' => $place->id], ['from' => '13:00', 'to' => '15:00']]]]);
+    $yard->lesson->update(['lengths' => [60, 90]]);
+    $saved = $this->actingAs($yard->owner)->putJson("/api/businesses/yard/staff/{$member->id}", ['name' => 'Ana', 'email' => null, 'active' => true, 'hours' => ['mon' => [['from' => '09:00', 'to' => '12:00'], ['from' => '13:00', 'to' => '16:00']]], 'breaks' => null])->assertOk();
+    expect($saved->json('staff.0.hours.mon'))->toBe([['from' => '09:00', 'to' => '12:00', 'at' => $place->id], ['from' => '13:00', 'to' => '16:00']]);
+    $service = ['name' => 'Lesson', 'description' => '', 'price' => 0, 'payment' => 'none', 'minutes' => 60, 'setup' => 0, 'clearup' => 0, 'startEvery' => 30, 'noticeMinutes' => 0, 'bookAheadDays' => 60, 'assignment' => 'all', 'active' => true, 'staff' => [$member->id]];
+    $this->putJson("/api/businesses/yard/services/{$yard->lesson->id}", $service)->assertOk();
+    expect($yard->lesson->refresh()->lengths)->toBe([60, 90])->and($yard->lesson->locations()->pluck('name')->all())->toBe(['Yard']);
+    $this->putJson("/api/businesses/yard/services/{$yard->lesson->id}", ['minutes' => 45] + $service)->assertOk();
+    expect($yard->lesson->refresh()->lengths)->toBeNull();
+    $this->putJson("/api/businesses/yard/staff/{$member->id}", ['name' => 'Ana', 'hours' => ['mon' => [['from' => '09:00', 'to' => '12:00', 'at' => 7]]]])->assertStatus(422);
+});
+
+it('gives the business another rules mark with every change of what is set up', function (Closure $change): void {
+    $yard = Yard::open();
+    $before = $yard->business->refresh()->rules_mark;
+    $change($yard);
+    expect($yard->business->refresh()->rules_mark)->not->toBe($before);
+})->with([
+    'hours' => [fn (Yard $yard) => $yard->business->update(['opening_hours' => []])], 'somebody' => [fn (Yard $yard) => $yard->staff[0]->update(['active' => false])],
+    'a service' => [fn (Yard $yard) => $yard->lesson->update(['minutes' => 30])], 'a place' => [fn (Yard $yard) => $yard->business->locations()->firstOrFail()->update(['hours' => []])],
+    'who does it' => [fn (Yard $yard) => app(App\Offer\SaveService::class)($yard->business, $yard->lesson, ['minutes' => 60], [])],
+    ...array_map(static fn (array $row): array => [fn (Yard $yard) => $row[0]::query()->create(['business_id' => $yard->business->id] + $row[1])], [
+        'a closure' => [App\Models\Closure::class, ['from' => '2027-01-01', 'to' => '2027-01-02']], 'time off' => [App\Models\TimeOff::class, ['staff_id' => 'x', 'from' => '2027-01-01', 'to' => '2027-01-02']],
+        'a busy time' => [App\Models\BusyTime::class, ['staff_id' => 'x', 'starts_at' => '2027-01-01', 'ends_at' => '2027-01-02']], 'a special day' => [App\Models\SpecialDay::class, ['of' => 'business', 'date' => '2027-01-01', 'hours' => []]],
+        'a part of the day' => [App\Models\Daypart::class, ['name' => 'Early', 'from' => '06:00', 'to' => '09:00']], 'a pool' => [App\Models\Pool::class, ['name' => 'Wheels']],
+        'a unit' => [App\Models\Unit::class, ['pool_id' => 'x', 'name' => 'One']], 'an outage' => [App\Models\Outage::class, ['unit_id' => 'x', 'from' => '2027-01-01', 'to' => '2027-01-02']],
+    ]),
+    'a closure that goes' => [function (Yard $yard): void {
+        $closure = App\Models\Closure::query()->create(['business_id' => $yard->business->id, 'from' => '2027-01-01', 'to' => '2027-01-02']);
+        DB::table('businesses')->update(['rules_mark' => $yard->business->rules_mark]);
+        $closure->delete();
+    }],
 ]);

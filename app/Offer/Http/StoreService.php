@@ -64,7 +64,7 @@ final readonly class StoreService
             'startEvery' => [...$minutes, 'min:1'],
             'noticeMinutes' => 'required|integer|min:0|max:525600',
             'bookAheadDays' => 'required|integer|min:0|max:730',
-            'assignment' => 'required|in:choose,first,rotate',
+            'assignment' => 'required|in:choose,first,rotate,random,all',
             'active' => 'boolean',
             'staff' => 'required|array|min:1|max:200',
             'staff.*' => ['string', 'distinct', Rule::in($business->staff()->pluck('id')->all())],

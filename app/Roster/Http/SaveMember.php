@@ -35,6 +35,9 @@ final readonly class SaveMember
             'name' => trim($given['name']), 'email' => $given['email'] ?? null, 'active' => $given['active'] ?? true,
             'hours' => $request->input('hours'), 'breaks' => $request->input('breaks'),
         ];
+        if ($id !== null && is_array($values['hours'])) {
+            $values['hours'] = WeeklyTable::keepPlaces($values['hours'], $business->staff()->findOrFail($id)->hours ?? []);
+        }
         if ($id === null) {
             $count = $business->staff()->count();
             Member::query()->create([...$values, ...Mark::next($count), 'business_id' => $business->id, 'position' => $count]);

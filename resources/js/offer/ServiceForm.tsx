@@ -14,6 +14,8 @@ const ASSIGNMENTS = [
   ['choose', 'the client chooses, or anyone'],
   ['rotate', 'in turn'],
   ['first', 'the first who is free'],
+  ['random', 'whoever is drawn'],
+  ['all', 'all of them together'],
 ] as const;
 
 /** One service in the order an owner thinks: what it is, how long, what it costs, who; rules are folded. */
