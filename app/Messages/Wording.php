@@ -107,6 +107,9 @@ final readonly class Wording
             '  With:   '.$booking->staff()->get()->map(static fn (Member $member): string => $member->name)->implode(' and '),
             '  Where:  '.trim("{$location->name}, {$location->address}", ', '),
         ];
+        if ($booking->party > 1) {
+            $lines[] = "  For:    {$booking->party} people";
+        }
         if ($booking->price > 0) {
             $lines[] = '  Price:  '.Money::written($booking->price, $booking->currency).$this->payment($booking);
         }

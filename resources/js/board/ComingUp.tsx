@@ -1,5 +1,5 @@
 import type { Schemas } from '../lib/api';
-import { clock, money } from '../lib/format';
+import { clock, dateIn, money } from '../lib/format';
 
 type Props = { board: Schemas['Board']; now: string; onChoose: (id: string) => void };
 
@@ -20,7 +20,13 @@ export function ComingUp({ board, now, onChoose }: Props) {
         )}
         <ul className="grid gap-1.5">
           {next.slice(0, SHOWN).map((tag) => (
-            <Row key={tag.id} tag={tag} onChoose={onChoose} lead={clock(tag.start, zone)} trail={tag.service} />
+            <Row
+              key={tag.id}
+              tag={tag}
+              onChoose={onChoose}
+              lead={dateIn(tag.start, zone) === board.date ? clock(tag.start, zone) : `till ${clock(tag.end, zone)}`}
+              trail={tag.service}
+            />
           ))}
         </ul>
       </div>

@@ -18,6 +18,12 @@ function formatter(zone: string, options: Intl.DateTimeFormatOptions): Intl.Date
 export const clock = (instant: string, zone: string): string =>
   formatter(zone, { hour: 'numeric', minute: '2-digit', hourCycle: 'h23' }).format(new Date(instant)).replace(/^0/, '');
 
+/** The date that clocks in the zone show, "2027-03-01". */
+export const dateIn = (instant: string, zone: string): string =>
+  new Intl.DateTimeFormat('sv-SE', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
+    new Date(instant),
+  );
+
 export const day = (instant: string, zone: string): string =>
   formatter(zone, { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date(instant));
 
