@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { clock, day, money, moment } from '../lib/format';
 import { Mark } from '../ui/Mark';
 import { card as cardQuery } from '../workspace/queries';
+import { SideCard } from './SideCard';
 
 type Props = { business: string; id: string; zone: string; onClose: () => void };
 
@@ -17,13 +18,6 @@ const OCCASIONS: Readonly<Record<string, string>> = {
 /** Everything about one booking: who, what, money, messages sent and waiting, what happened. */
 export function BookingCard({ business, id, zone, onClose }: Props) {
   const { data, error } = useQuery({ ...cardQuery(business, id), refetchInterval: 5_000 });
-  const heading = useRef<HTMLHeadingElement>(null);
-  const ready = data !== undefined;
-  useEffect(() => {
-    if (ready) {
-      heading.current?.focus();
-    }
-  }, [ready]);
   if (error !== null) {
     return (
       <p className="notice notice-trouble" role="alert">
@@ -35,23 +29,7 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
     return <p role="status">Fetching the booking</p>;
   }
   return (
-    <article
-      className="grid gap-3 rounded-2xl border border-line bg-paper p-4"
-      aria-label="Booking"
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') {
-          onClose();
-        }
-      }}
-    >
-      <div className="flex items-start justify-between gap-2">
-        <h2 className="text-2xl" ref={heading} tabIndex={-1}>
-          {data.client?.name ?? 'Being booked'}
-        </h2>
-        <button type="button" className="button button-small" onClick={onClose}>
-          Close
-        </button>
-      </div>
+    <SideCard label="Booking" title={data.client?.name ?? 'Being booked'} onClose={onClose}>
       <p>
         <span className="word" data-state={data.state}>
           {data.state.replace('_', ' ')}
@@ -100,7 +78,7 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
           ))}
         </ol>
       </details>
-    </article>
+    </SideCard>
   );
 }
 

@@ -1,7 +1,7 @@
-import { useEffect, useRef } from 'react';
 import type { Schemas } from '../lib/api';
 import { clock, day } from '../lib/format';
 import { Mark } from '../ui/Mark';
+import { SideCard } from './SideCard';
 
 type Props = {
   board: Schemas['Board'];
@@ -12,28 +12,10 @@ type Props = {
 
 /** Who comes to a session or a shared appointment, and what is left of it. */
 export function GroupCard({ board, tag, onChoose, onClose }: Props) {
-  const heading = useRef<HTMLHeadingElement>(null);
-  useEffect(() => heading.current?.focus(), []);
   const zone = board.business.timeZone;
   const left = (tag.places ?? 0) - tag.taken;
   return (
-    <article
-      className="grid gap-3 rounded-2xl border border-line bg-paper p-4"
-      aria-label="Group"
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') {
-          onClose();
-        }
-      }}
-    >
-      <div className="flex items-start justify-between gap-2">
-        <h2 className="text-2xl" ref={heading} tabIndex={-1}>
-          {tag.service}
-        </h2>
-        <button type="button" className="button button-small" onClick={onClose}>
-          Close
-        </button>
-      </div>
+    <SideCard label="Group" title={tag.service} onClose={onClose}>
       <p>
         {day(tag.start, zone)}, {clock(tag.start, zone)} to {clock(tag.end, zone)}
         <br />
@@ -72,6 +54,6 @@ export function GroupCard({ board, tag, onChoose, onClose }: Props) {
           ))}
         </ul>
       )}
-    </article>
+    </SideCard>
   );
 }
