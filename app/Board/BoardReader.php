@@ -118,11 +118,15 @@ final readonly class BoardReader
         $taken = Timeline::of($mine->concat($led)->map(static fn (Booking|Session $booking): array => [Instants::minute($booking->taken_from), Instants::minute($booking->taken_until)])->values()->all());
         $breaks = $book->staff[$member->id]->breaks?->between($day - 1, $day, $book->zone) ?? Timeline::none();
 
+        [$off, $busy] = [$book->staff[$member->id]->off(), $book->staff[$member->id]->busy()];
+
         return [
             'staff' => Mark::of($member),
             'open' => self::written($open->intersect($span)),
             'breaks' => self::written($breaks->intersect($span)),
-            'freeMinutes' => self::minutes($open->intersect($span)->subtract($taken)),
+            'off' => self::written($off->intersect($span)),
+            'busy' => self::written($busy->intersect($span)),
+            'freeMinutes' => self::minutes($open->intersect($span)->subtract($taken)->subtract($off)->subtract($busy)),
         ];
     }
 

@@ -8,9 +8,11 @@ use App\Bookings\TimeTaken;
 use App\Bookings\Wish;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\BusyTime;
 use App\Models\Pool;
 use App\Models\Service;
 use App\Models\Session;
+use App\Models\TimeOff;
 use App\Models\Unit;
 use App\Offer\SaveService;
 use App\Support\Instants;
@@ -147,4 +149,16 @@ it('asks again by the set-up of now, not by that of when it first asked', functi
     $stale->id = $yard->business->id;
     Service::query()->findOrFail($yard->lesson->id)->update(['hours' => ['mon' => []]]);
     expect(fn () => app(HoldTime::class)($stale, $wish))->toThrow(TimeTaken::class)->and(Booking::query()->count())->toBe(0);
+});
+
+it('shows on the Board when somebody is off or busy elsewhere, and does not count it as free', function (): void {
+    $yard = Yard::open();
+    $date = substr(Yard::at('10:00'), 0, 10);
+    $free = fn (): array => $this->actingAs($yard->owner)->getJson("/api/businesses/yard/board?date={$date}")->assertOk()->json('lanes.0');
+    expect($free()['freeMinutes'])->toBe(480);
+    TimeOff::query()->create(['business_id' => $yard->business->id, 'staff_id' => $yard->staff[0]->id, 'from' => "{$date} 09:00:00", 'to' => "{$date} 10:00:00"]);
+    BusyTime::query()->create(['business_id' => $yard->business->id, 'staff_id' => $yard->staff[0]->id, 'starts_at' => "{$date} 11:00:00", 'ends_at' => "{$date} 11:29:30"]);
+    expect([$free()['freeMinutes'], $free()['off'], $free()['busy']])->toBe([390, [['from' => "{$date}T09:00Z", 'to' => "{$date}T10:00Z"]], [['from' => "{$date}T11:00Z", 'to' => "{$date}T11:30Z"]]]);
+    $yard->staff[0]->update(['respect_busy' => false]);
+    expect($free()['busy'])->toBe([]);
 });

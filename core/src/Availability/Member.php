@@ -6,8 +6,11 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Interval;
+use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\WallSpan;
 use YardBell\Core\Time\Window;
+
+use function array_map;
 
 /** A staff member, as far as time is concerned. */
 final readonly class Member
@@ -30,5 +33,17 @@ final readonly class Member
         public bool $respectBusy = true,
         public ?int $maxPerDay = null,
     ) {
+    }
+
+    /** T6: their time off. */
+    public function off(): Timeline
+    {
+        return Timeline::of(array_map(static fn (array $off): array => $off[1]->interval === null ? [0, 0] : [$off[1]->interval->start, $off[1]->interval->end], $this->timeOff));
+    }
+
+    /** T6: what their outside calendar says, where it is respected. */
+    public function busy(): Timeline
+    {
+        return Timeline::of(array_map(static fn (Interval $busy): array => [$busy->start, $busy->end], $this->respectBusy ? $this->busy : []));
     }
 }

@@ -56,6 +56,21 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
                   {lane.breaks.map((pause) => (
                     <span key={pause.from} className="lane-break" style={stretch(pause.from, pause.to)} title="Break" />
                   ))}
+                  {lane.off.map((off) => (
+                    <span key={off.from} className="lane-off" style={stretch(off.from, off.to)} title="Time off">
+                      <span>time off</span>
+                    </span>
+                  ))}
+                  {lane.busy.map((busy) => (
+                    <span
+                      key={busy.from}
+                      className="lane-off"
+                      style={stretch(busy.from, busy.to)}
+                      title="Busy elsewhere"
+                    >
+                      <span>elsewhere</span>
+                    </span>
+                  ))}
                   {board.ruler.ticks.slice(1, -1).map((tick) => (
                     <span key={tick} className="lane-hour" style={{ left: `${at(tick)}%` }} />
                   ))}
