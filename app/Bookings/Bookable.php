@@ -28,7 +28,7 @@ final readonly class Bookable
             return [];
         }
         $ask = $wish->onItsDay($book->zone, $this->clock->minute(), $relaxed);
-        $diary = $this->rules->diary($business, $book, $ask->fromDay, $ask->toDay, $wish->member === null ? $wish->service : null);
+        $diary = $this->rules->diary($business, $book, $ask, turn: $wish->member === null);
 
         return array_values(array_filter((new SlotSearch($book, $diary))->slots($ask), static fn (Slot $slot): bool => $slot->start === $wish->start));
     }
@@ -57,7 +57,7 @@ final readonly class Bookable
         $day = $book->zone->day($wish->start);
         $ask = $wish->during(max($day - 1, $book->zone->day($now)), $day + self::NEAR_DAYS, $now);
         $slots = [];
-        foreach ((new SlotSearch($book, $this->rules->diary($business, $book, $ask->fromDay, $ask->toDay)))->slots($ask) as $slot) {
+        foreach ((new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask) as $slot) {
             $slots[$slot->start] ??= $slot;
         }
         unset($slots[$wish->start]);

@@ -7,15 +7,15 @@ namespace App\Bookings;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
-use Illuminate\Contracts\Database\Query\Expression;
 use Illuminate\Database\ConnectionInterface;
-use Illuminate\Database\Query\Builder;
 use stdClass;
+use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Assignment;
 use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Seat;
+use YardBell\Core\Availability\Service;
 use YardBell\Core\Availability\Session;
 use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Wall;
@@ -23,7 +23,17 @@ use YardBell\Core\Time\Wall;
 /** What the core needs to know of a business: a fixed number of queries, however many people, days and bookings there are. */
 final readonly class RulesReader
 {
-    private const HOLDS_NOTHING = ['cancelled', 'declined', 'expired'];
+    private const BOOKINGS = "
+        select id, service_id, location_id, minutes, staff_ids, units, state, timestampdiff(minute, '1970-01-01', starts_at) as starts_at,
+            session_id, setup, clearup, party, null as places, timestampdiff(minute, '1970-01-01', held_until) as held_until
+        from bookings
+        where business_id = ? and taken_from >= ? and taken_from < ? and taken_until > ? and state not in ('cancelled', 'declined', 'expired')";
+
+    private const SESSIONS = "
+        select id, service_id, location_id, minutes, staff_ids, units, state, timestampdiff(minute, '1970-01-01', starts_at),
+            null, 0, 0, 0, places, null
+        from scheduled_sessions
+        where business_id = ? and taken_from >= ? and taken_from < ? and taken_until > ?";
 
     public function __construct(private ConnectionInterface $db, private RuleBooks $books, private Clock $clock)
     {
@@ -43,42 +53,43 @@ final readonly class RulesReader
     }
 
     /**
-     * What is booked on and around these local dates (day numbers, both included).
+     * What is booked on and around the dates asked for, as far as it can be in the way of what is asked: one query for
+     * bookings and sessions together, and one for whose turn it is.
      *
-     * @param  string|null  $turnOf the service whose turn (rules.md T16) will be asked for
+     * @param  bool  $turn whether it will be asked whose turn it is (rules.md T16)
      */
-    public function diary(Business $business, RuleBook $book, int $fromDay, int $toDay, ?string $turnOf = null): Diary
+    public function diary(Business $business, RuleBook $book, Ask $ask, bool $turn): Diary
     {
-        [$bookings, $seats] = [[], []];
-        $rows = $this->around('bookings', $business, $fromDay, $toDay)->whereNotIn('state', self::HOLDS_NOTHING)
-            ->get(['id', 'service_id', 'session_id', 'minutes', 'setup', 'clearup', 'location_id', 'party', 'state', 'staff_ids', 'units', 'double_booked',
-                $this->minutes('starts_at'), $this->minutes('held_until'), $this->minutes('created_at')]);
-        foreach ($rows as $row) {
-            if ($row->session_id === null) {
-                $bookings[] = self::booking($row);
+        [$bookings, $sessions, $seats] = [[], [], []];
+        foreach ($this->taken($business, $book, $ask) as $row) {
+            if ($row->places !== null) {
+                $sessions[] = self::session($row);
+            } elseif ($row->session_id !== null) {
+                $seats[] = new Seat($row->id, $row->session_id, (int) $row->party, State::from($row->state), $row->held_until);
             } else {
-                $seats[] = new Seat($row->id, $row->session_id, $row->party, State::from($row->state), $row->held_until);
+                $bookings[] = self::booking($row);
             }
         }
 
-        return new Diary($bookings, $this->sessions($business, $book, $fromDay, $toDay), $seats, $this->lastTaken($business, $book, $turnOf));
+        usort($sessions, static fn (Session $a, Session $b): int => $a->start <=> $b->start ?: strcmp($a->id, $b->id));
+
+        return new Diary($bookings, $sessions, $seats, $turn ? $this->lastTaken($business, $book->services[$ask->service]) : []);
     }
 
-    private function around(string $table, Business $business, int $fromDay, int $toDay): Builder
+    /** @return list<stdClass> what an appointment of an asked date, whatever its zone, can meet with its set-up, clear-up and the way to it */
+    private function taken(Business $business, RuleBook $book, Ask $ask): array
     {
-        return $this->db->table($table)
-            ->where('business_id', $business->id)
-            ->where('taken_from', '>=', Instants::toDatabase(($fromDay - 2) * Wall::DAY - $business->longest_taken))
-            ->where('taken_from', '<', Instants::toDatabase(($toDay + 3) * Wall::DAY))
-            ->where('taken_until', '>', Instants::toDatabase(($fromDay - 2) * Wall::DAY));
+        $service = $book->services[$ask->service];
+        $from = ($ask->fromDay - 1) * Wall::DAY - $service->setup - $book->travelMinutes;
+        $until = ($ask->toDay + 2) * Wall::DAY + ($service->lengths->max ?? 0) + $ask->extra + $service->clearup + $book->travelMinutes;
+        $around = [$business->id, Instants::toDatabase($from - $business->longest_taken), Instants::toDatabase($until), Instants::toDatabase($from)];
+
+        return $book->hasSessions()
+            ? $this->db->select(self::BOOKINGS.' union all '.self::SESSIONS, [...$around, ...$around])
+            : $this->db->select(self::BOOKINGS, $around);
     }
 
-    /** A date-time column as an instant of the core: minutes since 1970-01-01T00:00Z. */
-    private function minutes(string $column): Expression
-    {
-        return $this->db->raw("timestampdiff(minute, '1970-01-01', {$column}) as {$column}");
-    }
-
+    /** When it was made is left out: whose turn it is, is asked of the database. */
     private static function booking(stdClass $row): Booking
     {
         return new Booking(
@@ -86,36 +97,27 @@ final readonly class RulesReader
             $row->service_id,
             $row->starts_at,
             $row->minutes,
-            $row->setup,
-            $row->clearup,
+            (int) $row->setup, // a union makes decimals of them
+            (int) $row->clearup,
             json_decode($row->staff_ids),
             $row->location_id,
             $row->units === '[]' ? [] : json_decode($row->units),
-            $row->party,
+            (int) $row->party,
             State::from($row->state),
             $row->held_until,
-            $row->created_at,
-            (bool) $row->double_booked,
+            0,
         );
     }
 
-    /** @return list<Session> */
-    private function sessions(Business $business, RuleBook $book, int $fromDay, int $toDay): array
+    private static function session(stdClass $row): Session
     {
-        if (! $book->hasSessions()) {
-            return [];
-        }
-
-        return $this->around('scheduled_sessions', $business, $fromDay, $toDay)->orderBy('starts_at')->orderBy('id')
-            ->get(['id', 'service_id', 'minutes', 'staff_ids', 'location_id', 'units', 'places', 'state', $this->minutes('starts_at')])
-            ->map(static fn (stdClass $row): Session => new Session($row->id, $row->service_id, $row->starts_at, $row->minutes, json_decode($row->staff_ids),
-                $row->location_id, json_decode($row->units), $row->places, $row->state === 'cancelled'))->values()->all();
+        return new Session($row->id, $row->service_id, $row->starts_at, $row->minutes, json_decode($row->staff_ids), $row->location_id, json_decode($row->units), (int) $row->places, $row->state === 'cancelled');
     }
 
     /** @return array<string, int> by staff member: when their latest booking of the service was made */
-    private function lastTaken(Business $business, RuleBook $book, ?string $service): array
+    private function lastTaken(Business $business, Service $service): array
     {
-        if ($service === null || count($book->services[$service]->staff) < 2 || ! in_array($book->services[$service]->assignment, [Assignment::Choose, Assignment::Rotate], true)) {
+        if (count($service->staff) < 2 || ! in_array($service->assignment, [Assignment::Choose, Assignment::Rotate], true)) {
             return [];
         }
         $latest = $this->db->table('booking_staff')
@@ -124,7 +126,7 @@ final readonly class RulesReader
             ->whereColumn('booking_staff.staff_id', 'service_staff.staff_id')
             ->where('holds_until', '>', Instants::toDatabase($this->clock->minute()))
             ->orderByDesc('made_at')->limit(1)->select('made_at');
-        $rows = $this->db->table('service_staff')->where('business_id', $business->id)->where('service_id', $service)
+        $rows = $this->db->table('service_staff')->where('business_id', $business->id)->where('service_id', $service->id)
             ->select('staff_id')->selectSub($latest, 'made_at')->get();
         $made = [];
         foreach ($rows as $row) {

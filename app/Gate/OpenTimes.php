@@ -45,7 +45,7 @@ final readonly class OpenTimes
         $from = max($fromDay ?? $today, $today);
         $ask = new Ask($service, $from, $from + self::DAYS - 1, $now, party: $party, staff: $staff);
         $time = OpenTime::around($book, $book->services[$service], $ask, $book->services[$service]->lengths?->named(null) ?? 0);
-        $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask->fromDay, $ask->toDay), $time))->slots($ask);
+        $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false), $time))->slots($ask);
         $rules = $book->services[$service];
         $starts = $this->starts($slots, $book->zone, $rules->isShared() || $rules->hasSessions);
         $open = $this->open($book, $ask, $rules->hasSessions ? self::during($slots) : $this->hours($book, $ask, $time));

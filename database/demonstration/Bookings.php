@@ -101,7 +101,7 @@ final readonly class Bookings
     {
         $party = $service->max_party === null ? 1 : $random->getInt(1, min(4, $service->max_party));
         $ask = new Ask($service->id, $day, $day, $this->clock->minute(), party: $party, relaxed: new Relaxed(notice: true));
-        $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $day, $day, $service->id)))->slots($ask);
+        $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: true)))->slots($ask);
         if ($slots !== []) {
             $this->write($business, $service, $slots[$random->getInt(0, count($slots) - 1)], $party, $client, $random);
         }

@@ -98,6 +98,11 @@ return new class extends Migration
             $table->unsignedTinyInteger('id')->primary();
             $table->integer('minutes_ahead');
         });
+        Schema::table('bookings', static function (Blueprint $table): void {
+            $table->dropPrimary();
+            $table->primary(['business_id', 'id']);
+            $table->index(['business_id', 'taken_from', 'taken_until', 'state'], 'bookings_taken');
+        });
         Schema::table('bookings', static fn (Blueprint $table) => $table->dropColumn(['session_id', 'staff_ids', 'units', 'double_booked', 'contact']));
         foreach (['service_pool', 'service_daypart', 'scheduled_sessions', 'outages', 'units', 'pools', 'dayparts', 'busy_times', 'time_off', 'closures', 'special_days'] as $table) {
             Schema::drop($table);
@@ -143,6 +148,10 @@ return new class extends Migration
             $table->json('contact')->nullable()->comment('name, mail and telephone as given with this booking');
             $table->char('location_id', 26)->nullable()->change();
             $table->index(['business_id', 'session_id']);
+            // Bookings lie in the order in which they are read: by time within a business.
+            $table->dropPrimary();
+            $table->primary(['business_id', 'taken_from', 'id']);
+            $table->dropIndex('bookings_taken');
         });
         DB::statement("update bookings set staff_ids = coalesce((select concat('[', group_concat(json_quote(staff_id) order by staff_id), ']') from booking_staff where booking_staff.business_id = bookings.business_id and booking_staff.booking_id = bookings.id), '[]')");
         DB::statement("update bookings join clients on clients.business_id = bookings.business_id and clients.id = bookings.client_id set contact = json_object('name', clients.name, 'email', clients.email, 'phone', clients.phone)");

@@ -30,7 +30,7 @@ function offered(Business $business, Ask $ask): array
     $rules = app(RulesReader::class);
     $book = $rules->book($business);
 
-    return (new SlotSearch($book, $rules->diary($business, $book, $ask->fromDay, $ask->toDay, $ask->service)))->slots($ask);
+    return (new SlotSearch($book, $rules->diary($business, $book, $ask, turn: true)))->slots($ask);
 }
 
 /**
