@@ -49,3 +49,19 @@ it('tells of services that come and go, whose bookings still take time', functio
     $without = Days::document(['id' => 'course', 'startEvery' => 60], more: ['bookings' => []]);
     expect(effect($with, $without))->toBe(['+ 2027-03-01 10:00 11:00 ana', '- 2027-03-01 10:00 10:30 11:00 ana', '! b0']);
 });
+
+it('strands only what is to come, lies in the range, holds time and lay in open time before', function (array $booking, bool $stranded): void {
+    $booked = [$booking + ['start' => Days::MONDAY.'T09:00Z']];
+    $shut = ['closures' => [['id' => 'all', 'from' => '2026-01-01T00:00', 'to' => '2028-01-01T00:00']]];
+    expect(array_values(array_filter(effect(Days::document(bookings: $booked), Days::document([], $shut, $booked)), static fn (string $line): bool => $line[0] === '!')))->toBe($stranded ? ['! b0'] : []);
+})->with([
+    'to come' => [[], true], 'cancelled' => [['state' => 'cancelled'], false], 'past' => [['start' => '2027-02-15T09:00Z'], false], 'beyond the range' => [['start' => '2027-03-15T09:00Z'], false],
+    'outside the hours before already' => [['start' => Days::MONDAY.'T07:00Z'], false],
+]);
+
+it('strands what is of a place or somebody that is gone', function (): void {
+    $booked = [['start' => Days::MONDAY.'T09:00Z'], ['start' => Days::MONDAY.'T10:00Z', 'staff' => ['bo']], ['start' => Days::MONDAY.'T11:00Z', 'location' => null]];
+    $both = Days::document(['staff' => ['ana', 'bo']], bookings: $booked, more: ['staff' => [['id' => 'ana'], ['id' => 'bo']]]);
+    $gone = Days::document(['locations' => ['mill']], more: ['locations' => [['id' => 'mill']], 'bookings' => []]);
+    expect(array_values(array_filter(effect($both, $gone), static fn (string $line): bool => $line[0] === '!')))->toBe(['! b0', '! b1']);
+});

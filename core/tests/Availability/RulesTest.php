@@ -200,6 +200,40 @@ it('offers sessions by start, then place, then people, then the document (T15)',
         ->and(Days::slots($document, ['party' => '4']))->toBe([]);
 });
 
+it('keeps whoever leads a session away with its set-up and clear-up, unless it is cancelled (T8)', function (array $session, array $document, string $starts): void {
+    $services = [['id' => 'lesson', 'minutes' => 60, 'startEvery' => 30, 'locations' => ['yard'], 'staff' => ['ana']] + $document, ['id' => 'taster', 'kind' => 'session', 'setup' => 15, 'clearup' => 30, 'locations' => ['yard'], 'staff' => ['ana', 'bo']]];
+    $session += ['id' => 's1', 'service' => 'taster', 'start' => Days::MONDAY.'T10:00Z', 'minutes' => 30, 'staff' => ['ana'], 'places' => 5];
+    expect(Days::starts(Days::document(more: ['services' => $services, 'sessions' => [$session], 'staff' => [['id' => 'ana'], ['id' => 'bo']]])))->toBe($starts);
+})->with([
+    'as scheduled' => [[], [], '11:00'],
+    'earlier on the day' => [['start' => Days::MONDAY.'T08:00Z'], [], '09:00 09:30 10:00 10:30 11:00'],
+    'just before' => [['start' => Days::MONDAY.'T08:01Z'], [], '09:30 10:00 10:30 11:00'],
+    'just after' => [['start' => Days::MONDAY.'T12:14Z'], [], '09:00 09:30 10:00 10:30'],
+    'cancelled' => [['state' => 'cancelled'], [], '09:00 09:30 10:00 10:30 11:00'],
+    'with somebody else' => [['staff' => ['bo']], [], '09:00 09:30 10:00 10:30 11:00'],
+]);
+
+it('counts sessions for those who lead them, unless they are cancelled (T12)', function (string $state, string $day, string $starts): void {
+    $more = ['services' => [['id' => 'lesson', 'minutes' => 60, 'startEvery' => 60, 'locations' => ['yard'], 'staff' => ['ana']], ['id' => 'taster', 'kind' => 'session', 'locations' => ['yard'], 'staff' => ['ana']]],
+        'staff' => [['id' => 'ana', 'maxPerDay' => 1]], 'sessions' => [['id' => 's1', 'service' => 'taster', 'start' => "{$day}T20:00Z", 'minutes' => 30, 'staff' => ['ana'], 'places' => 5, 'state' => $state]],
+        'bookings' => [['id' => 'b', 'service' => 'taster', 'session' => 's1', 'party' => 2, 'createdAt' => '2027-02-01T00:00Z']]];
+    expect(Days::starts(Days::document(more: $more)))->toBe($starts);
+})->with([['scheduled', Days::MONDAY, ''], ['cancelled', Days::MONDAY, '09:00 10:00 11:00'], ['scheduled', '2027-03-02', '09:00 10:00 11:00']]);
+
+it('joins what is alike in service, start, length, people and place, and nothing else (T14)', function (array $booking, string $rows): void {
+    $more = ['staff' => [['id' => 'ana'], ['id' => 'bo']], 'locations' => [['id' => 'yard'], ['id' => 'mill']], 'services' => [
+        ['id' => 'lesson', 'minutes' => [60, 90], 'startEvery' => 180, 'places' => 5, 'locations' => ['yard'], 'staff' => ['ana', 'bo'], 'assignment' => 'all'], ['id' => 'other', 'minutes' => 60, 'places' => 5]]];
+    $booking += ['id' => 'b', 'service' => 'lesson', 'start' => Days::MONDAY.'T09:10Z', 'minutes' => 60, 'staff' => ['bo', 'ana'], 'location' => 'yard', 'party' => 2, 'createdAt' => '2027-02-01T00:00Z'];
+    expect(Days::rows(Days::document(more: $more + ['bookings' => [['id' => 'gone', 'state' => 'cancelled', 'party' => 4] + $booking, $booking]])))->toBe($rows);
+})->with([
+    'alike' => [[], '09:10 ana+bo*'], 'alike and marked' => [['doubleBooked' => true], '09:10 ana+bo*'], 'another length' => [['minutes' => 90], ''], 'fewer people' => [['staff' => ['ana']], ''], 'another place' => [['location' => 'mill'], ''],
+    'another service' => [['service' => 'other'], ''], 'another day' => [['start' => '2027-03-02T09:10Z'], '09:00 ana+bo*'], 'only held, no more' => [['state' => 'held', 'heldUntil' => '2027-01-01T00:00Z'], '09:00 ana+bo*'],
+]);
+
+it('comes in steps from a least to a greatest length (T17)', function (string $minutes, bool $has): void {
+    expect(Days::starts(Days::document(['minutes' => ['min' => 30, 'max' => 80, 'step' => 20], 'startEvery' => 180]), ['minutes' => $minutes]))->toBe($has ? '09:00' : '');
+})->with([['30', true], ['50', true], ['70', true], ['10', false], ['29', false], ['31', false], ['40', false], ['80', false], ['90', false]]);
+
 it('leaves out for the owner what the owner may leave out (T18)', function (Relaxed $relaxed, string $starts): void {
     $document = Days::read(Days::document(['dayparts' => ['late'], 'maxPerDay' => 1, 'startEvery' => 60, 'minutes' => 30, 'bookAheadDays' => 3], ['dayparts' => [['id' => 'late', 'from' => '11:00', 'to' => '12:00']], 'openingHours' => ['mon' => [['from' => '09:00', 'to' => '12:00']]]],
         [['start' => Days::MONDAY.'T00:00Z', 'minutes' => 650]]));
