@@ -68,3 +68,40 @@ it('refuses what is no date, time or zone', function (callable $read, string $gi
     [Wall::dateTime(...), '2027-03-01T09:00Z'], [Wall::instantWithSeconds(...), '2027-03-01T09:00:60Z'],
     [Zone::named(...), 'Mars/Base'], [Zone::named(...), '+01:00'], [Zone::named(...), ''],
 ]);
+
+it('agrees with date objects about every change of a zone, in whatever order it is asked (T2)', function (string $name): void {
+    $zone = Zone::named($name);
+    $dates = new DateTimeZone($name);
+    $offset = static fn (int $instant): int => (int) floor($dates->getOffset(new DateTimeImmutable('@'.$instant * 60)) / 60);
+    $changes = array_column($dates->getTransitions(-1_500_000_000, 4_000_000_000), 'ts');
+    $wrong = [];
+    $asked = 0;
+    foreach (array_merge(...array_map(null, $changes, array_reverse($changes))) as $change) { // back and forth through the years
+        foreach ([-90_000, -1440, -61, -1, 0, 1, 59, 1440, 90_000] as $minutes) {
+            $instant = (int) floor($change / 60) + $minutes;
+            $wall = $instant + $offset($instant);
+            $asked++;
+            if ($zone->wall($instant) !== $wall || $zone->first($wall) > $instant || $zone->last($wall) < $instant || $offset($zone->first($wall)) + $zone->first($wall) !== $wall || $offset($zone->last($wall)) + $zone->last($wall) !== $wall) {
+                $wrong[] = Wall::writeInstant($instant);
+            }
+        }
+    }
+    expect($wrong)->toBe([])->and($asked)->toBeGreaterThan(30);
+})->with(['Europe/Lisbon', 'Australia/Lord_Howe', 'America/St_Johns', 'Pacific/Apia', 'Africa/Casablanca', 'Asia/Kathmandu', 'America/Sao_Paulo', 'Asia/Pyongyang']);
+
+it('knows the dates around every change: each instant has one, and dates() gives all of its instants', function (string $name): void {
+    $zone = Zone::named($name);
+    $wrong = [];
+    foreach ((new DateTimeZone($name))->getTransitions(1_600_000_000, 2_600_000_000) as $change) {
+        $day = $zone->day(intdiv($change['ts'], 60));
+        foreach ([$day - 1, $day, $day + 1] as $date) {
+            foreach ([-1441, -1, 0, 1, 61, 1439] as $minutes) {
+                $instant = intdiv($change['ts'], 60) + $minutes;
+                if ($zone->dates($date, $date)->covers($instant) !== ($zone->day($instant) === $date)) {
+                    $wrong[] = Wall::writeInstant($instant).' '.Wall::date($date);
+                }
+            }
+        }
+    }
+    expect($wrong)->toBe([]);
+})->with(['Europe/Lisbon', 'Australia/Lord_Howe', 'Africa/Cairo', 'Asia/Beirut', 'America/Havana']);
