@@ -70,7 +70,10 @@ it('finds the night that runs on into a special day (T3)', function (): void {
     $night = ['sun' => [['from' => '22:00', 'to' => '02:00']], 'mon' => [['from' => '09:00', 'to' => '12:00']], 'sat' => [['from' => '20:00', 'to' => '24:00']]];
     $day = fn (string $date): array => ['specialDays' => [['date' => '2027-01-01', 'hours' => []], ['date' => $date, 'hours' => []]]];
     expect(Days::check(Days::document(business: ['openingHours' => $night] + $day(Days::MONDAY))))->toBe(['/business/specialDays/1: The night before runs on into 2027-03-01 until 02:00.'])
-        ->and(Days::check(Days::document(business: ['openingHours' => $night] + $day('2027-02-28'))))->toBe([]);
+        ->and(Days::check(Days::document(business: ['openingHours' => $night] + $day('2027-02-28'))))->toBe([])
+        ->and(Days::check(Days::document(business: ['openingHours' => ['sun' => [['from' => '20:00', 'to' => '00:00']]] + $night] + $day(Days::MONDAY))))->toBe([])
+        ->and(Days::check(Days::document(more: ['staff' => [['id' => 'ana', 'hours' => $night] + $day(Days::MONDAY)]])))->toBe(['/staff/0/specialDays/1: The night before runs on into 2027-03-01 until 02:00.'])
+        ->and(Days::check(Days::document(more: ['locations' => [['id' => 'yard', 'hours' => $night] + $day(Days::MONDAY)]])))->toBe(['/locations/0/specialDays/1: The night before runs on into 2027-03-01 until 02:00.']);
 });
 
 it('finds commitments that overlap, unless they are meant (T6)', function (array $bookings, array $more, array $found): void {
