@@ -117,7 +117,6 @@ final readonly class BoardReader
         $led = $sessions->filter(static fn (Session $session): bool => in_array($member->id, $session->staff_ids, true));
         $taken = Timeline::of($mine->concat($led)->map(static fn (Booking|Session $booking): array => [Instants::minute($booking->taken_from), Instants::minute($booking->taken_until)])->values()->all());
         $breaks = $book->staff[$member->id]->breaks?->between($day - 1, $day, $book->zone) ?? Timeline::none();
-
         [$off, $busy] = [$book->staff[$member->id]->off(), $book->staff[$member->id]->busy()];
 
         return [

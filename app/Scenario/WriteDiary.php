@@ -41,8 +41,8 @@ final readonly class WriteDiary
         foreach ($scenario->diary->seats as $seat) {
             $this->seat($business, $services[$ids->of('services', $sessions[$seat->session]->service)], $scenario, $seat, $sessions[$seat->session], $ids);
         }
-        $longest = (int) Booking::query()->where('business_id', $business->id)->selectRaw('max(timestampdiff(minute, taken_from, taken_until)) as longest')->value('longest');
-        $business->update(['longest_taken' => max($business->longest_taken, $longest)]);
+        $longest = static fn (string $model): int => (int) $model::query()->where('business_id', $business->id)->selectRaw('max(timestampdiff(minute, taken_from, taken_until)) as longest')->value('longest');
+        $business->update(['longest_taken' => max($business->longest_taken, $longest(Booking::class), $longest(Session::class))]);
     }
 
     private function session(Business $business, Scenario $scenario, Scheduled $session, Ids $ids): void

@@ -87,6 +87,16 @@ it('keeps all of a document', function (): void {
         ->toBe([[60, 90], 20, true, 90, 4, 3, 5, true, false]);
 });
 
+it('looks back as far as the longest session reaches', function (): void {
+    $hours = array_fill_keys(Wall::WEEKDAYS, [['from' => '00:00', 'to' => '24:00']]);
+    $document = ['format' => 'yardbell/1', 'business' => ['name' => 'Long', 'timeZone' => 'UTC', 'openingHours' => $hours], 'locations' => [['id' => 'yard']], 'staff' => [['id' => 'ana']],
+        'services' => [['id' => 'lesson', 'minutes' => 60, 'locations' => ['yard'], 'staff' => ['ana']], ['id' => 'camp', 'kind' => 'session', 'locations' => ['yard'], 'staff' => ['ana']]],
+        'sessions' => [['id' => 's', 'service' => 'camp', 'start' => '2027-03-01T00:00Z', 'minutes' => 20 * 1440, 'staff' => ['ana'], 'places' => 9]]];
+    $business = app(ImportDocument::class)->asNew(Reader::read(json_encode($document, JSON_THROW_ON_ERROR)), owner());
+    $ask = static fn (string $date): Ask => new Ask((string) $business->services()->where('name', 'lesson')->value('id'), Wall::day($date), Wall::day($date), Wall::instant('2027-02-20T00:00Z'));
+    expect(offered($business, $ask('2027-03-19')))->toBe([])->and(offered($business, $ask('2027-03-21')))->not->toBe([]);
+});
+
 it('shows what replacing a set-up does before it does it', function (): void {
     $yard = Yard::open();
     $booking = $yard->book('16:00');
