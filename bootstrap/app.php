@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\BusinessOfRoute;
 use App\Http\Middleware\DemonstrationOnly;
+use App\Http\Middleware\May;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusals;
 use Illuminate\Auth\Middleware\Authenticate;
@@ -18,7 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->alias(['demonstration' => DemonstrationOnly::class, 'business' => BusinessOfRoute::class, 'auth' => Authenticate::class]);
+        $middleware->alias(['demonstration' => DemonstrationOnly::class, 'business' => BusinessOfRoute::class, 'auth' => Authenticate::class, 'may' => May::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->api(remove: [SubstituteBindings::class]);
     })

@@ -23,6 +23,14 @@ use YardBell\Core\Time\Zone;
  * @property string|null $rules_mark null before it is first saved
  * @property int $travel_minutes
  * @property int $longest_taken
+ * @property string $phone
+ * @property string $email
+ * @property list<string> $links
+ * @property int $clock 12 or 24 hours
+ * @property string $first_weekday
+ * @property array<string, list<array{from: string, to: string}>>|null $public_hours null: the opening hours
+ * @property string|null $logo
+ * @property string|null $banner
  */
 final class Business extends Model
 {
@@ -31,7 +39,7 @@ final class Business extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['travel_minutes' => 0, 'longest_taken' => 4320];
+    protected $attributes = ['travel_minutes' => 0, 'longest_taken' => 4320, 'links' => '[]', 'clock' => 24, 'first_weekday' => 'mon', 'phone' => '', 'email' => ''];
 
     protected static function booted(): void
     {
@@ -51,7 +59,7 @@ final class Business extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['opening_hours' => 'array', 'published_at' => 'immutable_datetime'];
+        return ['opening_hours' => 'array', 'links' => 'array', 'public_hours' => 'array', 'published_at' => 'immutable_datetime'];
     }
 
     public function zone(): Zone
@@ -62,7 +70,7 @@ final class Business extends Model
     /** @return BelongsToMany<User, $this> */
     public function users(): BelongsToMany
     {
-        return $this->belongsToMany(User::class, 'business_users')->withPivot('role');
+        return $this->belongsToMany(User::class, 'business_users')->withPivot('role', 'staff_id');
     }
 
     /** @return HasMany<Location, $this> */

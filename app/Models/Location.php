@@ -15,6 +15,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $address
  * @property array<string, list<array{from: string, to: string}>>|null $hours
+ * @property string $directions
+ * @property string|null $picture
+ * @property string $phone
+ * @property bool $online
+ * @property string $meeting_link
  */
 final class Location extends Model
 {
@@ -24,5 +29,5 @@ final class Location extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['hours' => 'array'];
+    protected $casts = ['hours' => 'array', 'online' => 'boolean'];
 }

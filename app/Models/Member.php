@@ -24,6 +24,12 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, list<array{from: string, to: string}>>|null $breaks
  * @property bool $respect_busy
  * @property int|null $max_per_day
+ * @property string $phone
+ * @property string $about
+ * @property string|null $picture
+ * @property bool $changes_own_hours
+ * @property list<string> $told_of of OCCASIONS
+ * @property string|null $page
  */
 final class Member extends Model
 {
@@ -31,13 +37,18 @@ final class Member extends Model
     use OfBusiness;
     use OfRules;
 
+    /** What somebody may get a mail about. */
+    public const OCCASIONS = ['booked', 'cancelled'];
+
     protected $table = 'staff';
+
+    protected $attributes = ['told_of' => '["booked", "cancelled"]'];
 
     protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['hours' => 'array', 'breaks' => 'array', 'active' => 'boolean', 'respect_busy' => 'boolean'];
+        return ['hours' => 'array', 'breaks' => 'array', 'active' => 'boolean', 'respect_busy' => 'boolean', 'changes_own_hours' => 'boolean', 'told_of' => 'array'];
     }
 }

@@ -35,6 +35,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property int $places
  * @property int|null $max_party
  * @property int|null $max_per_day
+ * @property string|null $category_id
+ * @property string|null $picture
+ * @property string $staff_note private: never shown to clients
+ * @property string $visibility page, link or desk
+ * @property string $price_kind fixed, free, from or on_request
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Location> $locations
  */

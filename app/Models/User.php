@@ -30,6 +30,6 @@ final class User extends Authenticatable
     /** @return BelongsToMany<Business, $this> */
     public function businesses(): BelongsToMany
     {
-        return $this->belongsToMany(Business::class, 'business_users')->withPivot('role')->orderBy('name');
+        return $this->belongsToMany(Business::class, 'business_users')->withPivot('role', 'staff_id')->orderBy('name');
     }
 }

@@ -31,7 +31,24 @@ final class Mark
     }
 
     /**
-     * The mark of the next new member: unlike those before it, until there are more people than marks.
+     * The mark of a new member: unlike those that others carry, until there are more people than marks.
+     *
+     * @param  iterable<Member>  $taken with their colour and pattern
+     * @return array{colour: string, pattern: string}
+     */
+    public static function free(iterable $taken): array
+    {
+        $worn = [];
+        foreach ($taken as $member) {
+            $worn["{$member->colour} {$member->pattern}"] = true;
+        }
+        for ($i = 0; isset($worn[implode(' ', self::next($i))]) && $i < count(self::COLOURS) * count(self::PATTERNS); $i++);
+
+        return self::next($i);
+    }
+
+    /**
+     * One mark after another: colours first, so that the first few are told apart from afar.
      *
      * @return array{colour: string, pattern: string}
      */

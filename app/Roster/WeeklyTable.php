@@ -38,25 +38,36 @@ final class WeeklyTable implements ValidationRule
     }
 
     /**
-     * Windows that were there before, and counted for one place only, go on to do so.
+     * All seven days in their order, each window with its keys in theirs.
      *
-     * @param  array<string, list<array{from: string, to: string}>>  $new
-     * @param  array<string, list<array{from: string, to: string, at?: string}>>  $old
-     * @return array<string, list<array{from: string, to: string, at?: string}>>
+     * @param  array<string, list<array{from: string, to: string, at?: string|null}>>|null  $table
+     * @return array<string, list<array{from: string, to: string, at?: string}>>|null
      */
-    public static function keepPlaces(array $new, array $old): array
+    public static function whole(?array $table): ?array
     {
-        foreach ($new as $weekday => $windows) {
-            foreach ($windows as $i => $window) {
-                foreach ($old[$weekday] ?? [] as $before) {
-                    if (isset($before['at']) && $before['from'] === $window['from'] && $before['to'] === $window['to']) {
-                        $new[$weekday][$i] = $before;
-                    }
-                }
-            }
+        if ($table === null) {
+            return null;
+        }
+        $whole = [];
+        foreach (Wall::WEEKDAYS as $name) {
+            $whole[$name] = self::stretches($table[$name] ?? []);
         }
 
-        return $new;
+        return $whole;
+    }
+
+    /**
+     * Sorted, since the order in which stretches were drawn means nothing.
+     *
+     * @param  list<array{from: string, to: string, at?: string|null}>  $windows
+     * @return list<array{from: string, to: string, at?: string}>
+     */
+    public static function stretches(array $windows): array
+    {
+        $stretches = array_map(static fn (array $window): array => ['from' => $window['from'], 'to' => $window['to']] + (isset($window['at']) ? ['at' => $window['at']] : []), $windows);
+        sort($stretches);
+
+        return $stretches;
     }
 
     /** @return array<int, list<Window>>|null */
@@ -65,33 +76,41 @@ final class WeeklyTable implements ValidationRule
         return $json === null ? null : self::windows(json_decode($json, true, 8, JSON_THROW_ON_ERROR));
     }
 
+    /** @param  list<string>  $places ids that a window may count for alone; none: windows count everywhere */
+    public function __construct(private readonly array $places = [])
+    {
+    }
+
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        if (! is_array($value) || array_diff(array_keys($value), Wall::WEEKDAYS) !== []) {
-            $fail('Hours are given by weekday, mon to sun.');
-
-            return;
+        $wrong = is_array($value) && array_diff(array_keys($value), Wall::WEEKDAYS) === []
+            ? array_values(array_filter(array_map($this->wrongDay(...), $value)))[0] ?? null
+            : 'Hours are given by weekday, mon to sun.';
+        if ($wrong !== null) {
+            $fail($wrong);
         }
-        foreach ($value as $windows) {
-            if (! is_array($windows) || ! array_is_list($windows) || count($windows) > self::MOST_A_DAY) {
-                $fail('A day has a list of at most '.self::MOST_A_DAY.' stretches.');
+    }
 
-                return;
+    /** @return string|null what is wrong with the stretches of one day */
+    public function wrongDay(mixed $windows): ?string
+    {
+        if (! is_array($windows) || ! array_is_list($windows) || count($windows) > self::MOST_A_DAY) {
+            return 'A day has a list of at most '.self::MOST_A_DAY.' stretches.';
+        }
+        foreach ($windows as $window) {
+            if (! is_array($window) || ! is_string($window['from'] ?? null) || ! is_string($window['to'] ?? null) || array_diff_key($window, ['from' => 1, 'to' => 1, 'at' => 1]) !== []) {
+                return 'A stretch has a "from" and a "to".';
             }
-            foreach ($windows as $window) {
-                try {
-                    if (! is_array($window) || ! is_string($window['from'] ?? null) || ! is_string($window['to'] ?? null) || ! is_string($window['at'] ?? '') || array_diff_key($window, ['from' => 1, 'to' => 1, 'at' => 1]) !== []) {
-                        $fail('A stretch has a "from" and a "to".');
-
-                        return;
-                    }
-                    Window::between($window['from'], $window['to']);
-                } catch (InvalidTime $wrong) {
-                    $fail($wrong->getMessage());
-
-                    return;
-                }
+            if (($window['at'] ?? null) !== null && ! in_array($window['at'], $this->places, true)) {
+                return 'A stretch counts for one of the locations, or for all.';
+            }
+            try {
+                Window::between($window['from'], $window['to']);
+            } catch (InvalidTime $wrong) {
+                return $wrong->getMessage();
             }
         }
+
+        return null;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Access\Access;
+use App\Access\Role;
 use App\Models\Business;
 use App\Models\User;
 use App\Support\CurrentBusiness;
@@ -24,11 +26,12 @@ final readonly class BusinessOfRoute
         $user = $request->user();
         $slug = $request->route('business');
         $business = $user instanceof User && is_string($slug) ? $user->businesses()->where('slug', $slug)->first() : null;
-        if (! $business instanceof Business) {
+        if (! $business instanceof Business || ! $user instanceof User) {
             throw new NotFoundHttpException;
         }
         $this->current->set($business);
         $request->attributes->set('business', $business);
+        $request->attributes->set('access', new Access($user, Role::from((string) $business->pivot->role), $business->pivot->staff_id));
 
         return $next($request);
     }

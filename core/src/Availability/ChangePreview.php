@@ -8,8 +8,12 @@ use YardBell\Core\Time\Timeline;
 
 use function array_diff_key;
 use function array_filter;
+use function array_keys;
+use function array_map;
 use function array_values;
 use function implode;
+use function in_array;
+use function strval;
 
 /**
  * What a change of the rules does on a range of dates: which starts open and which close, and which bookings no longer
@@ -28,7 +32,7 @@ final readonly class ChangePreview
     public function of(int $fromDay, int $toDay, int $now): Effect
     {
         [$opens, $closes] = [[], []];
-        foreach ($this->before->services + $this->after->services as $id => $service) {
+        foreach ($this->touched() as $id) {
             $ask = new Ask((string) $id, $fromDay, $toDay, $now);
             $had = $this->starts($this->before, $ask);
             $has = $this->starts($this->after, $ask);
@@ -37,7 +41,85 @@ final readonly class ChangePreview
             }
         }
 
-        return new Effect($opens, $closes, $this->stranded($fromDay, $toDay, $now));
+        $had = new OpenTime($this->before, $fromDay - 3, $toDay + 3);
+        $has = new OpenTime($this->after, $fromDay - 3, $toDay + 3);
+
+        return new Effect($opens, $closes, $this->stranded($had, $has, $fromDay, $toDay, $now), $this->ground($had, $has));
+    }
+
+    /**
+     * The services whose times can be different: what a draft leaves alone is the same object before and after.
+     *
+     * @return list<string>
+     */
+    private function touched(): array
+    {
+        $ids = array_map(strval(...), array_keys($this->before->services + $this->after->services));
+        foreach (['zone', 'openingHours', 'closures', 'dayparts', 'travelMinutes'] as $shared) {
+            if ($this->before->$shared !== $this->after->$shared) {
+                return $ids;
+            }
+        }
+
+        return array_values(array_filter($ids, $this->isTouched(...)));
+    }
+
+    private function isTouched(string $id): bool
+    {
+        $service = $this->before->services[$id] ?? null;
+        if ($service === null || $service !== ($this->after->services[$id] ?? null)) {
+            return true;
+        }
+        $pools = array_map(static fn (Need $need): string => $need->pool, $service->needs);
+        foreach (['staff' => $service->staff, 'locations' => $service->locations, 'pools' => $pools] as $list => $used) {
+            foreach ($used as $one) {
+                if ($this->before->$list[$one] !== $this->after->$list[$one]) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** The open time of the people for whom it changes; where it does for nobody, of everybody concerned. */
+    private function ground(OpenTime $had, OpenTime $has): GroundChange
+    {
+        $all = $changed = GroundChange::none();
+        foreach ($this->touched() as $id) {
+            foreach ($this->crews($id) as [$member, $location]) {
+                $one = GroundChange::between($this->time($this->before, $had, $id, $member, $location), $this->time($this->after, $has, $id, $member, $location));
+                $all = $all->with($one);
+                $changed = $one->isNothing() ? $changed : $changed->with($one);
+            }
+        }
+
+        return $changed->isNothing() ? $all : $changed;
+    }
+
+    /** @return list<array{string, string}> who does a service and where, before or after */
+    private function crews(string $service): array
+    {
+        $crews = [];
+        foreach ([$this->before, $this->after] as $book) {
+            foreach ($book->services[$service]->staff ?? [] as $member) {
+                foreach ($book->services[$service]->locations ?? [] as $location) {
+                    $crews["{$member} {$location}"] = [$member, $location];
+                }
+            }
+        }
+
+        return array_values($crews);
+    }
+
+    private function time(RuleBook $book, OpenTime $open, string $service, string $member, string $location): Timeline
+    {
+        $rules = $book->services[$service] ?? null;
+        $person = $book->staff[$member] ?? null;
+        $place = $book->locations[$location] ?? null;
+        $does = $rules !== null && $place !== null && $person?->active === true && in_array($member, $rules->staff, true) && in_array($location, $rules->locations, true);
+
+        return $does ? $open->of($person, $place, $rules)->subtract($person->off()) : Timeline::none();
     }
 
     /** @return array<string, Slot> by start, place and people */
@@ -69,10 +151,8 @@ final readonly class ChangePreview
     }
 
     /** @return list<Booking> that lay in open time before and do not after; those to come */
-    private function stranded(int $fromDay, int $toDay, int $now): array
+    private function stranded(OpenTime $before, OpenTime $after, int $fromDay, int $toDay, int $now): array
     {
-        $before = new OpenTime($this->before, $fromDay - 3, $toDay + 3);
-        $after = new OpenTime($this->after, $fromDay - 3, $toDay + 3);
         $dates = $this->after->zone->dates($fromDay, $toDay);
 
         return array_values(array_filter($this->diary->bookings, fn (Booking $booking): bool => $booking->start >= $now && $dates->covers($booking->start)
@@ -89,8 +169,23 @@ final readonly class ChangePreview
         $appointment = Timeline::between($booking->start, $booking->start + $booking->minutes);
         foreach ($booking->staff as $id) {
             $member = $book->staff[$id] ?? null;
-            if ($member === null || ! $member->active || ! $appointment->subtract($open->of($member, $location ?? new Location('', ''), $service))->isEmpty()) {
+            if ($member === null || ! $member->active || ! $appointment->subtract($open->of($member, $location ?? new Location('', ''), $service)->subtract($member->off()))->isEmpty()) {
                 return false;
+            }
+        }
+
+        return self::unitsWork($book, $booking, $appointment);
+    }
+
+    private static function unitsWork(RuleBook $book, Booking $booking, Timeline $appointment): bool
+    {
+        foreach ($book->pools as $pool) {
+            foreach ($booking->units as $unit) {
+                foreach ($pool->outages[$unit] ?? [] as $outage) {
+                    if ($outage->interval !== null && ! $appointment->intersect(Timeline::between($outage->interval->start, $outage->interval->end))->isEmpty()) {
+                        return false;
+                    }
+                }
             }
         }
 

@@ -75,15 +75,25 @@ final readonly class CheckService
             $pool = $this->book->pools[$need->pool];
             [$has, $wants] = [count($pool->units), $need->unitsFor($largest)];
             if ($has < $wants) {
-                $findings[] = $this->finding("/resources/{$i}", ($need->unitsFor(1) > $has ? 'can never be booked: it' : "for a party of {$largest}")." needs {$wants} units of pool \"{$pool->id}\", which has {$has}", 'Add units, or ask for fewer.');
+                $findings[] = $this->finding("/resources/{$i}", ($need->unitsFor(1) > $has ? 'can never be booked: it' : "for a party of {$largest}")." needs {$wants} units of pool \"{$this->poolName($pool)}\", which has {$has}", 'Add units, or ask for fewer.');
             }
             $elsewhere = array_filter($this->service->locations, static fn (string $location): bool => ! $pool->servesAt($location));
             if ($elsewhere !== []) {
-                $findings[] = $this->finding("/resources/{$i}", 'is not offered at "'.implode('", "', $elsewhere)."\": pool \"{$pool->id}\" is at \"{$pool->location}\" alone", 'Take the location off the service, or give it a pool there.');
+                $findings[] = $this->finding("/resources/{$i}", 'is not offered at "'.implode('", "', array_map($this->placeName(...), $elsewhere))."\": pool \"{$this->poolName($pool)}\" is at \"{$this->placeName($pool->location)}\" alone", 'Take the location off the service, or give it a pool there.');
             }
         }
 
         return $findings;
+    }
+
+    private function poolName(Pool $pool): string
+    {
+        return $pool->name === '' ? $pool->id : $pool->name;
+    }
+
+    private function placeName(?string $id): string
+    {
+        return $this->book->locations[$id]->name ?? (string) $id;
     }
 
     /** @return list<Finding> whether any start fits in an ordinary week, and if none does, how much is missing */

@@ -8,6 +8,7 @@ use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Zone;
 
 use function array_map;
+use function get_object_vars;
 
 /** What a business has set up, as far as time is concerned: everything but what is booked. Each list by id. */
 final readonly class RuleBook
@@ -31,6 +32,13 @@ final readonly class RuleBook
         public array $staff = [],
         public array $services = [],
     ) {
+    }
+
+    /** The same but for what is named: `with(staff: […])`. */
+    public function with(mixed ...$changes): self
+    {
+        // @phpstan-ignore argument.type (its own properties, by their names)
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 
     /** The same without what is so on some dates only, in a zone whose clocks never change: what an ordinary week is like. */

@@ -65,3 +65,52 @@ it('strands what is of a place or somebody that is gone', function (): void {
     $gone = Days::document(['locations' => ['mill']], more: ['locations' => [['id' => 'mill']], 'bookings' => []]);
     expect(array_values(array_filter(effect($both, $gone), static fn (string $line): bool => $line[0] === '!')))->toBe(['! b0', '! b1']);
 });
+
+it('strands by time off and by units that are out of order', function (): void {
+    $booked = [['start' => Days::MONDAY.'T09:00Z', 'units' => ['w1']], ['start' => Days::MONDAY.'T10:00Z', 'staff' => ['bo'], 'units' => ['w2']]];
+    $document = fn (array $bo, array $wheels): array => Days::document(['staff' => ['ana', 'bo']], [], $booked, ['staff' => [['id' => 'ana'], ['id' => 'bo'] + $bo], 'resources' => [['id' => 'wheels', 'units' => ['w1', 'w2']] + $wheels]]);
+    $stranded = static fn (array $before, array $after): array => array_values(array_filter(effect($before, $after), static fn (string $line): bool => $line[0] === '!'));
+    $out = static fn (string $from, string $to): array => ['outages' => [['unit' => 'w1', 'from' => Days::MONDAY."T{$from}", 'to' => Days::MONDAY."T{$to}"]]];
+    expect($stranded($document([], []), $document(['timeOff' => [['id' => 'away', 'from' => Days::MONDAY.'T10:30', 'to' => Days::MONDAY.'T12:00']]], [])))->toBe(['! b1'])
+        ->and($stranded($document([], []), $document(['timeOff' => [['id' => 'away', 'from' => Days::MONDAY.'T11:00', 'to' => Days::MONDAY.'T12:00']]], [])))->toBe([])
+        ->and($stranded($document([], []), $document([], $out('09:30', '12:00'))))->toBe(['! b0'])
+        ->and($stranded($document([], []), $document([], $out('10:00', '12:00'))))->toBe([]);
+});
+
+/** "09:00-12:00" of each stretch. */
+function stretches(YardBell\Core\Time\Timeline $timeline): string
+{
+    return implode(' ', array_map(static fn (array $stretch): string => substr(Wall::writeInstant($stretch[0]), 11, 5).'-'.substr(Wall::writeInstant($stretch[1]), 11, 5), $timeline->stretches()));
+}
+
+it('draws the ground of those for whom it changes, and of all where it does for nobody', function (array $before, array $after, string $stays, string $opens, string $closes): void {
+    [$old, $new] = [Days::read($before), Days::read($after)];
+    $day = Wall::day(Days::MONDAY);
+    $book = $old->book->with(staff: [...$old->book->staff, 'bo' => $new->book->staff['bo']], openingHours: $before === $after ? $old->book->openingHours : $new->book->openingHours);
+    $ground = (new ChangePreview($old->book, $book, $old->diary))->of($day, $day, Wall::instant('2027-02-20T00:00Z'))->ground;
+    $week = $old->book->zone->dates($day, $day);
+    expect([stretches($ground->stays->intersect($week)), stretches($ground->opens->intersect($week)), stretches($ground->closes->intersect($week))])->toBe([$stays, $opens, $closes]);
+})->with(function (): array {
+    $document = static fn (array $bo, array $hours = ['from' => '09:00', 'to' => '12:00']): array => Days::document(['staff' => ['ana', 'bo']], ['openingHours' => ['mon' => [$hours]]], more: ['staff' => [['id' => 'ana'], ['id' => 'bo'] + $bo]]);
+    $own = static fn (string $from, string $to): array => ['hours' => ['mon' => [['from' => $from, 'to' => $to]]]];
+
+    return [
+        'one of two works less' => [$document([]), $document($own('10:00', '11:00')), '10:00-11:00', '', '09:00-10:00 11:00-12:00'],
+        'one moves' => [$document($own('09:00', '11:00')), $document($own('10:00', '12:00')), '10:00-11:00', '11:00-12:00', '09:00-10:00'],
+        'nobody' => [$document([]), $document([]), '09:00-12:00', '', ''],
+        'everybody opens earlier' => [$document([]), $document([], ['from' => '08:00', 'to' => '12:00']), '09:00-12:00', '08:00-09:00', ''],
+        'time off closes' => [$document([]), $document(['timeOff' => [['id' => 'away', 'from' => Days::MONDAY.'T09:00', 'to' => Days::MONDAY.'T10:00']]]), '10:00-12:00', '', '09:00-10:00'],
+    ];
+});
+
+it('asks only of services that a change can touch', function (): void {
+    $document = Days::document(['staff' => ['ana']], more: ['staff' => [['id' => 'ana'], ['id' => 'bo']]]);
+    $document['services'][] = ['id' => 'other', 'staff' => ['bo']] + $document['services'][0];
+    $old = Days::read($document);
+    $bo = $old->book->staff['bo'];
+    $rests = $old->book->with(staff: [...$old->book->staff, 'bo' => new YardBell\Core\Availability\Member('bo', $bo->name, active: false)]);
+    $day = Wall::day(Days::MONDAY);
+    $effect = (new ChangePreview($old->book, $rests, $old->diary))->of($day, $day, Wall::instant('2027-02-20T00:00Z'));
+    expect(array_unique(array_map(static fn (Change $change): string => $change->service, $effect->closes)))->toBe(['other'])->and($effect->opens)->toBe([])
+        ->and(stretches($effect->ground->closes))->toContain('09:00-12:00');
+});

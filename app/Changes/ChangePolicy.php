@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Access\Access;
+use App\Access\Act;
+use App\Access\Role;
+use App\Http\Refusal;
+use App\Models\Member;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Who may change which thing. */
+final readonly class ChangePolicy
+{
+    private const OWN_HOURS = ['hours', 'breaks'];
+
+    /**
+     * @param  array<string, mixed>|null  $before
+     *
+     * @throws Refusal with status 403
+     */
+    public function authorize(Access $access, Draft $draft, ?array $before): void
+    {
+        if ($access->role->may(Act::ChangeSetup)) {
+            $this->keepOwners($access, $draft, $before);
+
+            return;
+        }
+        if (! $this->isOwnTime($access, $draft, $before)) {
+            throw new Refusal(Act::ChangeSetup->refusal(), 403, 'role');
+        }
+        $access->authorize(Act::ChangeOwnHours);
+        if (Member::query()->findOrFail($access->staff)->changes_own_hours !== true) {
+            throw new Refusal(Act::ChangeOwnHours->refusal(), 403, 'role');
+        }
+    }
+
+    /**
+     * Whether this is no more than one's own hours, breaks, time off and special days.
+     *
+     * @param  array<string, mixed>|null  $before
+     */
+    private function isOwnTime(Access $access, Draft $draft, ?array $before): bool
+    {
+        if ($access->staff === null) {
+            return false;
+        }
+        $changed = array_column(Version::differences($before, $draft->content), 'field');
+        $whose = array_unique(array_filter([$before['staff'] ?? null, $draft->content['staff'] ?? null]));
+
+        return match ($draft->kind) {
+            'person' => $draft->id === $access->staff && $draft->content !== null && array_diff($changed, self::OWN_HOURS) === [],
+            'timeOff', 'specialDay' => $whose === [$access->staff],
+            default => false,
+        };
+    }
+
+    /** @param  array<string, mixed>|null  $before */
+    private function keepOwners(Access $access, Draft $draft, ?array $before): void
+    {
+        if ($draft->kind !== 'access') {
+            return;
+        }
+        $before ?? throw new NotFoundHttpException; // who may sign in comes by invitation
+        foreach (array_filter([$before['role'], $draft->content['role'] ?? null]) as $role) {
+            if (! $access->role->mayManage(Role::from($role))) {
+                throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
+            }
+        }
+    }
+}

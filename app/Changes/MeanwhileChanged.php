@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Http\Refusal;
+
+/** Somebody else has changed the thing since it was read: what it is now is shown, nothing is overwritten. */
+final class MeanwhileChanged extends Refusal
+{
+    /** @param  array<string, mixed>|null  $now */
+    public function __construct(public readonly string $kind, public readonly string $id, public readonly ?array $now, public readonly string $by)
+    {
+        parent::__construct($now === null
+            ? "{$by} has removed this meanwhile. What you typed is still here; save it as something new, or leave it be."
+            : "{$by} has changed this meanwhile. See below what is different now; what you typed is still here.", 409, 'changed_meanwhile');
+    }
+
+    public function details(): array
+    {
+        return ['meanwhile' => ['kind' => $this->kind, 'id' => $this->id, 'version' => Version::of($this->now), 'content' => $this->now, 'by' => $this->by]];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Models\Business;
+use Illuminate\Contracts\Validation\Factory;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** Reads the drafts of a request: each content by the rules of its kind. What is wrong is said by draft and field, "drafts.0.name". */
+final readonly class ReadDrafts
+{
+    /** At once: a special day for everybody in a large house. */
+    public const MOST = 400;
+
+    public function __construct(private Factory $validation, private Things $things)
+    {
+    }
+
+    /**
+     * @return list<Draft>
+     *
+     * @throws ValidationException
+     */
+    public function __invoke(Request $request, Business $business): array
+    {
+        $given = $this->validation->make($request->all(), [
+            'drafts' => 'required|array|list|min:1|max:'.self::MOST,
+            'drafts.*' => 'required|array:kind,id,content,version',
+            'drafts.*.kind' => ['required', Rule::in(array_keys(Things::KINDS))],
+            'drafts.*.id' => 'nullable|string|max:40|regex:/^[A-Za-z0-9-]+\z/',
+            'drafts.*.content' => 'nullable|array',
+            'drafts.*.version' => 'nullable|required_with:drafts.*.id|string|max:16',
+        ], ['drafts.max' => 'At most :max changes are saved at once.', 'drafts.*.kind.in' => 'There is no such kind of thing.'])->validate()['drafts'];
+        [$drafts, $wrong] = [[], []];
+        foreach ($given as $i => $draft) {
+            try {
+                $drafts[] = $this->draft($business, $draft);
+            } catch (ValidationException $invalid) {
+                foreach ($invalid->errors() as $field => $sentences) {
+                    $wrong["drafts.{$i}.{$field}"] = $sentences;
+                }
+            }
+        }
+
+        return $wrong === [] ? $drafts : throw ValidationException::withMessages($wrong);
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private function draft(Business $business, array $given): Draft
+    {
+        $thing = $this->things->of($given['kind']);
+        $id = $given['id'] ?? null;
+        $content = $given['content'] ?? null;
+        if ($content !== null) {
+            $checked = $this->validation->make($content, $thing->rules($business, $id), $thing->sentences() + ['max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.'])->validate();
+            $content = $thing->shaped($checked);
+        }
+
+        return new Draft($given['kind'], $id ?? (string) Str::ulid(), $content, $given['version'] ?? null, $thing, isNew: $id === null);
+    }
+}

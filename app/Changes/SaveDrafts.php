@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Access\Access;
+use App\Http\Refusal;
+use App\Models\Business;
+use App\Models\SetupChange;
+use App\Support\Clock;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/**
+ * Writes what somebody wants things to become, all of it or nothing, and writes down who changed what. Changes of one
+ * business wait for each other; whoever saw an older version is told instead of overwriting.
+ */
+final readonly class SaveDrafts
+{
+    public function __construct(private ConnectionInterface $db, private ChangePolicy $policy, private Clock $clock)
+    {
+    }
+
+    /**
+     * @param  list<Draft>  $drafts
+     * @param  string|null  $undoes id of the change this one takes back
+     * @return SetupChange|null null: nothing was different
+     */
+    public function __invoke(Business $business, Access $access, array $drafts, ?string $undoes = null): ?SetupChange
+    {
+        return $this->db->transaction(function () use ($business, $access, $drafts, $undoes): ?SetupChange {
+            $this->db->table('businesses')->where('id', $business->id)->lockForUpdate()->value('id');
+            $business->refresh();
+            $rows = [];
+            foreach ($drafts as $i => $draft) {
+                $rows[] = $this->write($business, $access, $draft, $i);
+            }
+            $rows = array_values(array_filter($rows));
+
+            return $rows === [] ? null : $this->record($business, $access, $rows, $undoes);
+        }, attempts: 3);
+    }
+
+    /** @return array<string, mixed>|null what is recorded of it; null: it is like that already */
+    private function write(Business $business, Access $access, Draft $draft, int $i): ?array
+    {
+        $before = $draft->thing->read($business, $draft->id);
+        if ($before === null && ! $draft->isNew && ! $this->wasHere($business, $draft)) {
+            throw new NotFoundHttpException;
+        }
+        $this->policy->authorize($access, $draft, $before);
+        if (Version::of($before) !== $draft->version) {
+            throw new MeanwhileChanged($draft->kind, $draft->id, $before, $this->lastToChange($business, $draft));
+        }
+        $objection = $draft->thing->objection($business, $draft->id, $draft->content);
+        if ($objection !== null) {
+            throw $draft->content === null ? new Refusal($objection, 409, 'in_use') : ValidationException::withMessages(["drafts.{$i}.name" => $objection]);
+        }
+        if (Version::of($draft->content) === Version::of($before)) {
+            return null;
+        }
+        $draft->thing->write($business, $draft->id, $draft->content);
+
+        return [
+            'business_id' => $business->id, 'kind' => $draft->kind, 'thing' => $draft->id, 'name' => mb_substr($draft->thing->name($draft->content ?? $before ?? []), 0, 160),
+            'before' => $before === null ? null : json_encode($before, JSON_THROW_ON_ERROR),
+            'after' => $draft->content === null ? null : json_encode($draft->thing->read($business, $draft->id), JSON_THROW_ON_ERROR),
+        ];
+    }
+
+    /** Whether somebody has removed it since; what was never here is not found. */
+    private function wasHere(Business $business, Draft $draft): bool
+    {
+        return $this->changes($business, $draft)->exists();
+    }
+
+    private function lastToChange(Business $business, Draft $draft): string
+    {
+        return (string) ($this->changes($business, $draft)->orderByDesc('setup_changes.id')->value('by') ?? 'Somebody');
+    }
+
+    private function changes(Business $business, Draft $draft): Builder
+    {
+        return $this->db->table('setup_change_things')->join('setup_changes', 'setup_changes.id', '=', 'change_id')
+            ->where('setup_change_things.business_id', $business->id)->where('kind', $draft->kind)->where('thing', $draft->id);
+    }
+
+    /** @param  non-empty-list<array<string, mixed>>  $rows */
+    private function record(Business $business, Access $access, array $rows, ?string $undoes): SetupChange
+    {
+        $change = SetupChange::query()->create(['business_id' => $business->id, 'by' => $access->user->name, 'user_id' => $access->user->id, 'at' => $this->clock->now(), 'undoes' => $undoes]);
+        $this->db->table('setup_change_things')->insert(array_map(static fn (array $row): array => ['change_id' => $change->id] + $row, $rows));
+        Business::markRules($business->id);
+
+        return $change;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Models\Business;
+use App\Support\Instants;
+use Illuminate\Database\ConnectionInterface;
+use stdClass;
+use YardBell\Core\Time\Wall;
+
+/** Who has changed a thing, when, and from what to what: the latest first. */
+final readonly class ThingHistory
+{
+    private const MOST = 30;
+
+    public function __construct(private ConnectionInterface $db)
+    {
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function of(Business $business, string $kind, string $id): array
+    {
+        return $this->db->table('setup_change_things')->join('setup_changes', 'setup_changes.id', '=', 'change_id')
+            ->where('setup_change_things.business_id', $business->id)->where('kind', $kind)->where('thing', $id)
+            ->orderByDesc('setup_changes.id')->limit(self::MOST)->get(['setup_changes.id', 'at', 'by', 'before', 'after', 'undoes'])
+            ->map(static fn (stdClass $row): array => [
+                'id' => $row->id, 'at' => Wall::writeInstant(Instants::fromDatabase($row->at)), 'by' => $row->by,
+                'what' => match (true) {
+                    $row->undoes !== null => 'undone',
+                    $row->before === null => 'added',
+                    $row->after === null => 'removed',
+                    default => 'changed',
+                },
+                'fields' => Version::differences(self::content($row->before), self::content($row->after)),
+            ])->values()->all();
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function content(?string $json): ?array
+    {
+        return $json === null ? null : json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Access\Access;
+use App\Http\Refusal;
+use App\Models\Business;
+use App\Models\SetupChange;
+use Illuminate\Database\ConnectionInterface;
+
+/** Takes a change back: everything in it becomes what it was, unless somebody has changed it again since. */
+final readonly class UndoChange
+{
+    public function __construct(private ConnectionInterface $db, private SaveDrafts $save, private Things $things)
+    {
+    }
+
+    /** @throws Refusal */
+    public function __invoke(Business $business, Access $access, string $id): ?SetupChange
+    {
+        $change = SetupChange::query()->where('business_id', $business->id)->findOrFail($id);
+        $rows = $this->db->table('setup_change_things')->where('business_id', $business->id)->where('change_id', $change->id)->get();
+        $drafts = [];
+        foreach ($rows as $row) {
+            $drafts[] = new Draft($row->kind, $row->thing, self::content($row->before), Version::of(self::content($row->after)), $this->things->of($row->kind), isNew: $row->after === null);
+        }
+        try {
+            return ($this->save)($business, $access, $drafts, $change->id);
+        } catch (MeanwhileChanged $changed) {
+            throw new Refusal("This cannot be undone any more: {$changed->by} has changed it again since.", 409, 'changed_meanwhile');
+        }
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function content(?string $json): ?array
+    {
+        return $json === null ? null : json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+    }
+}

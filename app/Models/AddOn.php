@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property string $name
+ * @property int $price minor unit
+ * @property int $minutes
+ * @property bool $per_person
+ * @property string|null $picture
+ * @property non-empty-list<string>|null $services ids; null: all of them
+ * @property int $position
+ */
+final class AddOn extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    protected $table = 'add_ons';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['per_person' => 'boolean', 'services' => 'array'];
+    }
+}

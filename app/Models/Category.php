@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property string $name
+ * @property string $description
+ * @property string|null $picture
+ * @property int $position
+ */
+final class Category extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    protected $table = 'categories';
+
+    protected $guarded = [];
+}

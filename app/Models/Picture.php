@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property int $width
+ * @property int $height
+ */
+final class Picture extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    protected $table = 'pictures';
+
+    protected $guarded = [];
+}

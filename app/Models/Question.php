@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property int $business_id
+ * @property string $text
+ * @property string $type one of TYPES
+ * @property list<string> $choices
+ * @property bool $required
+ * @property non-empty-list<string>|null $services ids; null: all of them
+ * @property array{question: string, answer: string}|null $shown_if
+ * @property string $parameter of the link that fills a hidden one
+ * @property int $position
+ */
+final class Question extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    public const TYPES = ['short', 'long', 'number', 'choice', 'choices', 'yesno', 'date', 'file', 'hidden'];
+
+    protected $table = 'questions';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['choices' => 'array', 'required' => 'boolean', 'services' => 'array', 'shown_if' => 'array'];
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offer\Things;
+
+use App\Models\Business;
+use App\Roster\Checks;
+use App\Roster\WeeklyTable;
+use Closure;
+
+/** What a service must be like, field by field, and what is said where it is not. */
+final readonly class ServiceChecks
+{
+    /** Longest in minutes that a service, its set-up or its clear-up may last: a week, for kilns. */
+    private const LONGEST = 10_080;
+
+    public const SENTENCES = [
+        'name.required' => 'What is the service called?',
+        'minutes.*' => 'How many minutes does it last? At least 1, at most a week (10080).',
+        'choices.*' => 'Lengths are whole minutes from 1 to 10080, each once.',
+        'range.*' => 'The client\'s own length has a shortest and a longest, 1 to 10080 minutes, in steps that lead from one to the other.',
+        'setup.*' => 'Set-up is 0 to 1440 minutes.',
+        'clearup.*' => 'Clear-up is 0 to 1440 minutes.',
+        'startEvery.*' => 'Starts lie 1 to 1440 minutes apart.',
+        'noticeMinutes.*' => 'Notice is 0 minutes to a year.',
+        'bookAheadDays.*' => 'Clients can book 0 to 730 days ahead.',
+        'price.*' => 'The price is an amount of 0 or more.',
+        'priceKind.*' => 'Choose how the price is said.',
+        'staff.*' => 'This person does not work here.',
+        'locations.*' => 'This is not one of your locations.',
+        'resources.*.pool.*' => 'This is not one of your pools, or it stands here twice.',
+        'resources.*.units.*' => 'It takes 1 to 200 units.',
+        'places.*' => 'An appointment has 1 to 1000 places.',
+        'maxParty.*' => 'The largest party is 1 to 1000 people; leave it empty for no limit.',
+        'maxPerDay.*' => 'At most 1 to 1000 a day; leave it empty for no limit.',
+        'availableUntil.after_or_equal' => 'The last day is not before the first.',
+        'max' => 'At most :max fit here.',
+        'max.string' => 'At most :max characters fit here.',
+    ];
+
+    /** @return array<string, mixed> */
+    public function rules(Business $business): array
+    {
+        $length = 'integer|min:1|max:'.self::LONGEST;
+
+        return [
+            'name' => 'required|string|max:120',
+            'category' => ['present', 'nullable', ...Checks::of($business, 'categories')],
+            'description' => 'nullable|string|max:2000',
+            'picture' => Checks::picture($business),
+            'staffNote' => 'nullable|string|max:2000',
+            'kind' => 'required|in:appointment,session',
+            'minutes' => "required|{$length}",
+            'choices' => 'present|array|list|max:12',
+            'choices.*' => "distinct|{$length}",
+            'range' => ['present', 'nullable', 'array:min,max,step', self::range()],
+            'range.min' => "required_with:range|{$length}",
+            'range.max' => "required_with:range|{$length}",
+            'range.step' => "required_with:range|{$length}",
+            'setup' => 'required|integer|min:0|max:1440',
+            'clearup' => 'required|integer|min:0|max:1440',
+            'price' => 'required|integer|min:0|max:100000000',
+            'priceKind' => 'required|in:fixed,free,from,on_request',
+            'payment' => 'required|in:none,full',
+            'visibility' => 'required|in:page,link,desk',
+            'active' => 'required|boolean',
+            ...self::whoAndWhere($business),
+            ...self::when($business),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function whoAndWhere(Business $business): array
+    {
+        return [
+            'staff' => 'present|array|list|max:200',
+            'staff.*' => ['distinct', ...Checks::of($business, 'staff')],
+            'assignment' => 'required|in:choose,first,rotate,random,all',
+            'locations' => 'present|array|list|max:200',
+            'locations.*' => ['distinct', ...Checks::of($business, 'locations')],
+            'resources' => 'present|array|list|max:20',
+            'resources.*' => 'array:pool,units,perPerson,holdsBuffers',
+            'resources.*.pool' => ['required', 'distinct', ...Checks::of($business, 'pools')],
+            'resources.*.units' => 'required|integer|min:1|max:200',
+            'resources.*.perPerson' => 'required|boolean',
+            'resources.*.holdsBuffers' => 'required|boolean',
+            'places' => 'required|integer|min:1|max:1000',
+            'maxParty' => 'present|nullable|integer|min:1|max:1000',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function when(Business $business): array
+    {
+        return [
+            'startEvery' => 'required|integer|min:1|max:1440',
+            'startFrom' => 'required|in:clock,opening',
+            'noticeMinutes' => 'required|integer|min:0|max:525600',
+            'bookAheadDays' => 'required|integer|min:0|max:730',
+            'hours' => ['present', 'nullable', new WeeklyTable],
+            'dayparts' => 'present|array|list|max:20',
+            'dayparts.*' => ['distinct', ...Checks::of($business, 'dayparts')],
+            'availableFrom' => ['present', 'nullable', Checks::date()],
+            'availableUntil' => ['present', 'nullable', Checks::date(), 'after_or_equal:availableFrom'],
+            'maxPerDay' => 'present|nullable|integer|min:1|max:1000',
+        ];
+    }
+
+    private static function range(): Closure
+    {
+        return static function (string $attribute, mixed $range, Closure $fail): void {
+            [$min, $max, $step] = array_map(static fn (string $key): int => is_numeric($range[$key] ?? null) ? (int) $range[$key] : 0, ['min', 'max', 'step']);
+            if ($step < 1 || $max < $min || ($max - $min) % $step !== 0) {
+                $fail(self::SENTENCES['range.*']);
+            }
+        };
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+use YardBell\Core\Availability\Daypart;
+use YardBell\Core\Availability\Diary;
+use YardBell\Core\Availability\Lengths;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Service;
+use YardBell\Core\Tests\Support\Days;
+use YardBell\Core\Time\Hours;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\Window;
+use YardBell\Core\Time\Zone;
+
+it('knows which lengths a service comes in (T17)', function (Lengths $lengths, array $has, array $hasNot, int $own, array $ends): void {
+    foreach ($has as $minutes) {
+        expect($lengths->named($minutes))->toBe($minutes);
+    }
+    foreach ($hasNot as $minutes) {
+        expect($lengths->named($minutes))->toBeNull();
+    }
+    expect($lengths->named(null))->toBe($own)->and([$lengths->min, $lengths->max, $lengths->step])->toBe($ends);
+})->with([
+    'one' => [Lengths::fixed(60), [60], [59, 61, 0, -60], 60, [60, 60, 1]],
+    'choices, the first is the own one' => [Lengths::choices([90, 30, 60]), [30, 60, 90], [45, 31, 120], 90, [30, 90, 1]],
+    'steps from the shortest' => [Lengths::stepped(40, 100, 30), [40, 70, 100], [10, 30, 60, 90, 101, 130], 40, [40, 100, 30]],
+]);
+
+it('drops the dates of a service, and nothing else', function (): void {
+    $service = new Service('lesson', 'Lesson', Lengths::fixed(60), setup: 5, availableFrom: 20_000, availableUntil: 20_010, staff: ['ana'], maxPerDay: 3);
+    $always = $service->always();
+    expect([$always->availableFrom, $always->availableUntil])->toBe([null, null])
+        ->and([$always->id, $always->setup, $always->staff, $always->maxPerDay])->toBe(['lesson', 5, ['ana'], 3]);
+});
+
+it('has a largest party by what kind of service it is (T13)', function (Service $service, ?int $largest, bool $isShared): void {
+    expect($service->largestParty())->toBe($largest)->and($service->isShared())->toBe($isShared);
+})->with([
+    'alone' => [new Service('a', 'A', Lengths::fixed(60)), 1, false], 'said' => [new Service('a', 'A', Lengths::fixed(60), maxParty: 4), 4, false],
+    'two places' => [new Service('a', 'A', Lengths::fixed(60), places: 2), null, true], 'sessions' => [new Service('a', 'A', null, hasSessions: true), null, false],
+    'places and a limit' => [new Service('a', 'A', Lengths::fixed(60), places: 8, maxParty: 2), 2, true],
+]);
+
+it('leaves out of an ordinary week what is so on some dates only', function (): void {
+    $on = Days::MONDAY;
+    $book = Days::read(Days::document(
+        ['availableFrom' => '2027-03-05', 'dayparts' => ['early'], 'resources' => [['pool' => 'wheel', 'units' => 1]]],
+        ['closures' => [['id' => 'fair', 'from' => "{$on}T09:00", 'to' => "{$on}T10:00"]], 'specialDays' => [['date' => $on, 'hours' => []]], 'dayparts' => [['id' => 'early', 'name' => 'Early', 'from' => '06:00', 'to' => '11:00']]],
+        more: [
+            'locations' => [['id' => 'yard', 'hours' => ['mon' => [['from' => '08:00', 'to' => '11:00']]], 'specialDays' => [['date' => $on, 'hours' => []]]]],
+            'staff' => [['id' => 'ana', 'timeOff' => [['id' => 'away', 'from' => "{$on}T09:00", 'to' => "{$on}T10:00"]], 'specialDays' => [['date' => $on, 'hours' => []]], 'breaks' => ['mon' => [['from' => '09:00', 'to' => '09:30']]], 'maxPerDay' => 1]],
+            'resources' => [['id' => 'wheel', 'units' => ['w1'], 'outages' => [['unit' => 'w1', 'from' => "{$on}T09:00", 'to' => "{$on}T10:00"]]]],
+        ],
+    ))->book;
+    $week = $book->ordinary();
+    expect($week->zone->name)->toBe('UTC')->and($week->closures)->toBe([])->and($week->openingHours->specialDays())->toBe([])
+        ->and($week->locations['yard']->hours?->specialDays())->toBe([])->and($week->locations['yard']->hours?->on(Wall::day($on)))->toHaveCount(1)
+        ->and([$week->staff['ana']->special, $week->staff['ana']->timeOff, $week->staff['ana']->maxPerDay])->toBe([[], [], null])->and($week->staff['ana']->breaks?->on(Wall::day($on)))->toHaveCount(1)
+        ->and($week->pools['wheel']->units)->toBe(['w1'])->and($week->pools['wheel']->outages)->toBe([])
+        ->and($week->services['lesson']->availableFrom)->toBeNull()->and(array_keys($week->dayparts))->toBe(['early']);
+});
+
+it('replaces what is named and keeps the rest as it is', function (): void {
+    $book = new RuleBook(Zone::named('Europe/Lisbon'), new Hours([]), travelMinutes: 15, dayparts: ['early' => new Daypart('early', 'Early', Window::between('06:00', '09:00'))]);
+    $other = $book->with(travelMinutes: 30);
+    expect($other->travelMinutes)->toBe(30)->and($book->travelMinutes)->toBe(15)
+        ->and($other->zone)->toBe($book->zone)->and($other->openingHours)->toBe($book->openingHours)->and($other->dayparts)->toBe($book->dayparts);
+});
+
+it('is an empty diary where nothing is booked', function (): void {
+    expect((new Diary())->bookings)->toBe([])->and((new Diary())->sessions)->toBe([])->and((new Diary())->lastTaken('lesson', 0))->toBe([]);
+});
