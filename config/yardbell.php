@@ -15,6 +15,9 @@ return [
     // Where mail is laid down, a file each.
     'mailbox' => env('YARDBELL_MAILBOX', storage_path('mailbox')),
 
+    // Where pictures are kept.
+    'pictures' => env('YARDBELL_PICTURES', storage_path('pictures')),
+
     // By how many minutes the demonstration's clock was put forward; a file, so that asking for the time costs no query.
     'clock' => env('YARDBELL_CLOCK', storage_path('clock')),
 

@@ -2,14 +2,22 @@
 
 declare(strict_types=1);
 
+use App\Accounts\Http\Accept;
 use App\Accounts\Http\ForgotPassword;
+use App\Accounts\Http\Invite;
 use App\Accounts\Http\Me;
 use App\Accounts\Http\ResendVerification;
 use App\Accounts\Http\ResetPassword;
 use App\Accounts\Http\SignIn;
 use App\Accounts\Http\SignOut;
 use App\Accounts\Http\SignUp;
+use App\Accounts\Http\ShowInvitation;
 use App\Accounts\Http\VerifyMail;
+use App\Accounts\Http\WithdrawInvitation;
+use App\Changes\Http\PreviewChanges;
+use App\Changes\Http\SaveChanges;
+use App\Changes\Http\ShowThing;
+use App\Changes\Http\UndoSaved;
 use App\Board\Http\CancelFromCard;
 use App\Board\Http\ShowBoard;
 use App\Board\Http\ShowCard;
@@ -17,13 +25,18 @@ use App\Board\Http\ShowVersion;
 use App\Gate\Http\DownloadCalendar;
 use App\Gate\Http\ShowBooking;
 use App\Gate\Http\ShowGate;
-use App\Offer\Http\StoreService;
-use App\Roster\Http\BusinessFacts;
+use App\Gate\Http\ShowPicture;
+use App\Offer\Http\AskDraftTimes;
+use App\Offer\Http\AskWhyNot;
 use App\Roster\Http\CreateBusiness;
 use App\Roster\Http\Publish;
-use App\Roster\Http\SaveMember;
-use App\Roster\Http\SetOpeningHours;
+use App\Roster\Http\OpenMeetingRoom;
+use App\Roster\Http\ShowPoolDay;
 use App\Roster\Http\ShowSetup;
+use App\Roster\Http\ShowTrades;
+use App\Roster\Http\ShowYear;
+use App\Roster\Http\StorePicture;
+use App\StandIns\Http\MeetingApi;
 use App\StandIns\Http\ClockPage;
 use App\StandIns\Http\MailboxPage;
 use App\StandIns\Http\ProcessorApi;
@@ -35,8 +48,9 @@ use Illuminate\Support\Facades\Route;
 Route::get('book/{slug}', ShowGate::class)->withoutMiddleware('web');
 Route::get('b/{id}', ShowBooking::class)->withoutMiddleware('web');
 Route::get('b/{id}/calendar', DownloadCalendar::class)->withoutMiddleware('web');
+Route::get('pictures/{id}', ShowPicture::class)->withoutMiddleware('web');
 Route::get('verify/{id}', VerifyMail::class)->whereNumber('id')->name('verify');
-Route::get('/{room?}', static fn () => view('workspace'))->where('room', '|sign-in|sign-up|forgot-password|new-password|start|at/.*')->name('workspace');
+Route::get('/{room?}', static fn () => view('workspace'))->where('room', '|sign-in|sign-up|forgot-password|new-password|start|invitation/.*|at/.*')->name('workspace');
 
 /* The workspace's API */
 
@@ -48,20 +62,37 @@ Route::prefix('api')->group(static function (): void {
     Route::post('forgot-password', ForgotPassword::class)->middleware('throttle:account');
     Route::post('new-password', ResetPassword::class)->middleware('throttle:account');
     Route::post('verify/resend', ResendVerification::class)->middleware(['auth', 'throttle:account']);
+    Route::get('invitations/{token}', ShowInvitation::class)->middleware('throttle:account');
+    Route::post('invitations/{token}', Accept::class)->middleware('throttle:account');
+    Route::get('trades', ShowTrades::class)->middleware('auth');
     Route::post('businesses', CreateBusiness::class)->middleware('auth');
     Route::prefix('businesses/{business}')->middleware(['auth', 'business'])->group(static function (): void {
-        Route::get('setup', ShowSetup::class);
-        Route::put('facts', BusinessFacts::class);
-        Route::put('opening-hours', SetOpeningHours::class);
-        Route::post('staff', SaveMember::class);
-        Route::put('staff/{id}', SaveMember::class);
-        Route::post('services', StoreService::class);
-        Route::put('services/{id}', StoreService::class);
-        Route::put('published', Publish::class);
-        Route::get('board', ShowBoard::class);
-        Route::get('board/version', ShowVersion::class);
-        Route::get('bookings/{id}', ShowCard::class);
-        Route::post('bookings/{id}/cancel', CancelFromCard::class);
+        Route::middleware('may:see-setup')->group(static function (): void {
+            Route::get('setup', ShowSetup::class);
+            Route::get('year/{year}', ShowYear::class)->whereNumber('year');
+            Route::get('things/{kind}/{id}', ShowThing::class);
+            Route::get('pools/{id}/day', ShowPoolDay::class);
+            Route::post('drafts/preview', PreviewChanges::class);
+            Route::post('drafts/times', AskDraftTimes::class);
+            Route::post('drafts/why', AskWhyNot::class);
+            Route::post('drafts', SaveChanges::class); // who may change which thing: ChangePolicy
+            Route::post('changes/{id}/undo', UndoSaved::class);
+        });
+        Route::middleware('may:change-setup')->group(static function (): void {
+            Route::post('pictures', StorePicture::class);
+            Route::post('meeting-rooms', OpenMeetingRoom::class);
+        });
+        Route::middleware('may:manage-sign-ins')->group(static function (): void {
+            Route::post('invitations', Invite::class);
+            Route::delete('invitations/{id}', WithdrawInvitation::class);
+        });
+        Route::put('published', Publish::class)->middleware('may:publish');
+        Route::middleware('may:see-own-day')->group(static function (): void {
+            Route::get('board', ShowBoard::class);
+            Route::get('board/version', ShowVersion::class);
+            Route::get('bookings/{id}', ShowCard::class);
+        });
+        Route::post('bookings/{id}/cancel', CancelFromCard::class)->middleware('may:change-bookings');
     });
 });
 
@@ -74,9 +105,11 @@ Route::prefix('stand-ins')->middleware('demonstration')->group(static function (
     Route::get('mailbox/{id}/calendar', [MailboxPage::class, 'calendar']);
     Route::get('clock', [ClockPage::class, 'show']);
     Route::post('clock', [ClockPage::class, 'put']);
+    Route::get('meetings/{id}', [MeetingApi::class, 'show']);
     Route::get('processor/pay/{id}', [ProcessorPage::class, 'show']);
     Route::post('processor/pay/{id}', [ProcessorPage::class, 'pay']);
     Route::withoutMiddleware('web')->group(static function (): void {
+        Route::post('meetings', [MeetingApi::class, 'open']);
         Route::post('processor/checkouts', [ProcessorApi::class, 'open']);
         Route::get('processor/checkouts/{id}', [ProcessorApi::class, 'show']);
         Route::post('processor/checkouts/{id}/refunds', [ProcessorApi::class, 'refund']);

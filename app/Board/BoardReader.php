@@ -40,21 +40,27 @@ final readonly class BoardReader
     {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Business $business, ?int $asked): array
+    /**
+     * @param  int|null  $asked day number; null: today
+     * @param  string|null  $only the one staff member whose day is shown; null: everybody's
+     * @return array<string, mixed>
+     */
+    public function of(Business $business, ?int $asked, ?string $only = null): array
     {
         $book = $this->rules->book($business);
+        $book = $only === null ? $book : $book->with(staff: array_intersect_key($book->staff, [$only => 1]));
         $now = $this->clock->minute();
         $today = $book->zone->day($now);
         $day = $asked ?? $today;
         $monday = $day - Wall::weekday($day);
         $open = $this->open($book, $monday, $monday + self::FORTNIGHT - 1);
-        $bookings = $this->bookings($business, $book, $monday, $monday + self::FORTNIGHT - 1);
+        $bookings = $this->bookings($business, $book, $monday, $monday + self::FORTNIGHT - 1)
+            ->filter(static fn (Booking $booking): bool => $only === null || in_array($only, $booking->staff_ids, true))->values();
         $span = $book->zone->dates($day, $day);
         $tags = $bookings->filter(fn (Booking $booking): bool => ! Timeline::between(Instants::minute($booking->taken_from), Instants::minute($booking->taken_until))->intersect($span)->isEmpty())->values();
-        $sessions = $this->sessions($business, $span);
-        $staff = $business->staff()->get()->filter(fn (Member $member): bool => $member->active || $tags->contains(static fn (Booking $booking): bool => $booking->staff->contains('id', $member->id))
-            || $sessions->contains(static fn (Session $session): bool => in_array($member->id, $session->staff_ids, true)))->values();
+        $sessions = $this->sessions($business, $span)->filter(static fn (Session $session): bool => $only === null || in_array($only, $session->staff_ids, true))->values();
+        $staff = $business->staff()->get()->filter(fn (Member $member): bool => isset($book->staff[$member->id]) && ($member->active || $tags->contains(static fn (Booking $booking): bool => $booking->staff->contains('id', $member->id))
+            || $sessions->contains(static fn (Session $session): bool => in_array($member->id, $session->staff_ids, true))))->values();
 
         return [
             'business' => ['slug' => $business->slug, 'name' => $business->name, 'timeZone' => $business->time_zone, 'currency' => $business->currency],

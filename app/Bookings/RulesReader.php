@@ -52,6 +52,14 @@ final readonly class RulesReader
         return $this->books->of($business->isDirty('rules_mark') ? $business->refresh() : $business);
     }
 
+    /** What is booked on and around the dates, of every service: one query. Whose turn it is, is not asked. */
+    public function diaryBetween(Business $business, RuleBook $book, int $fromDay, int $toDay): Diary
+    {
+        $longest = max([0, ...array_map(static fn (Service $service): int => $service->setup + ($service->lengths->max ?? 0) + $service->clearup, array_values($book->services))]) + $book->travelMinutes;
+
+        return self::diaryOf($this->between($business, $book, ($fromDay - 1) * Wall::DAY - $longest, ($toDay + 2) * Wall::DAY + $longest), []);
+    }
+
     /**
      * What is booked on and around the dates asked for, as far as it can be in the way of what is asked: one query for
      * bookings and sessions together, and one for whose turn it is.
@@ -60,8 +68,17 @@ final readonly class RulesReader
      */
     public function diary(Business $business, RuleBook $book, Ask $ask, bool $turn): Diary
     {
+        return self::diaryOf($this->taken($business, $book, $ask), $turn ? $this->lastTaken($business, $book->services[$ask->service]) : []);
+    }
+
+    /**
+     * @param  list<stdClass>  $rows
+     * @param  array<string, int>  $lastTaken
+     */
+    private static function diaryOf(array $rows, array $lastTaken): Diary
+    {
         [$bookings, $sessions, $seats] = [[], [], []];
-        foreach ($this->taken($business, $book, $ask) as $row) {
+        foreach ($rows as $row) {
             if ($row->places !== null) {
                 $sessions[] = self::session($row);
             } elseif ($row->session_id !== null) {
@@ -73,7 +90,7 @@ final readonly class RulesReader
 
         usort($sessions, static fn (Session $a, Session $b): int => $a->start <=> $b->start ?: strcmp($a->id, $b->id));
 
-        return new Diary($bookings, $sessions, $seats, $turn ? $this->lastTaken($business, $book->services[$ask->service]) : []);
+        return new Diary($bookings, $sessions, $seats, $lastTaken);
     }
 
     /** @return list<stdClass> what an appointment of an asked date, whatever its zone, can meet with its set-up, clear-up and the way to it */
@@ -82,6 +99,13 @@ final readonly class RulesReader
         $service = $book->services[$ask->service];
         $from = ($ask->fromDay - 1) * Wall::DAY - $service->setup - $book->travelMinutes;
         $until = ($ask->toDay + 2) * Wall::DAY + ($service->lengths->max ?? 0) + $ask->extra + $service->clearup + $book->travelMinutes;
+
+        return $this->between($business, $book, $from, $until);
+    }
+
+    /** @return list<stdClass> what takes any of these instants */
+    private function between(Business $business, RuleBook $book, int $from, int $until): array
+    {
         $around = [$business->id, Instants::toDatabase($from - $business->longest_taken), Instants::toDatabase($until), Instants::toDatabase($from)];
 
         return $book->hasSessions()

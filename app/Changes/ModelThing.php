@@ -15,7 +15,7 @@ abstract readonly class ModelThing implements Thing
     abstract protected function model(): string;
 
     /** @return array<string, mixed> */
-    abstract protected function content(Model $row): array;
+    abstract public function content(Model $row): array;
 
     /**
      * @param  array<string, mixed>  $content

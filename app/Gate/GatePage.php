@@ -9,6 +9,8 @@ use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
 use App\Roster\Mark;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** What the Gate shows before anything is asked: the business, its services, who does them. Nothing private. */
 final readonly class GatePage
@@ -21,16 +23,27 @@ final readonly class GatePage
         return Business::query()->where('slug', $slug)->whereNotNull('published_at')->firstOrFail();
     }
 
-    /** @return array<string, mixed> */
-    public function of(Business $business): array
+    /** The same, if clients may book the service there: asked in one query, for the page's most frequent question. */
+    public static function offering(string $slug, string $service): Business
     {
-        $services = $business->services()->where('active', true)->with('staff', 'locations')->get();
+        $offered = Service::query()->withoutGlobalScopes()->whereColumn('business_id', 'businesses.id')->where('id', $service)->where('active', true)->where('visibility', '<>', 'desk');
+
+        return Business::query()->where('slug', $slug)->whereNotNull('published_at')->whereExists($offered->toBase())->firstOrFail();
+    }
+
+    /**
+     * @param  string|null  $linked id of a service that is shown though it is not on the page: whoever has its link may book it
+     * @return array<string, mixed>
+     */
+    public function of(Business $business, ?string $linked = null): array
+    {
+        $services = self::offered($business)->where(static fn (Builder $query) => $query->where('visibility', 'page')->orWhere('id', $linked))->with('staff', 'locations')->get();
 
         return [
             'business' => self::business($business),
             'services' => $services->map(static fn (Service $service): array => [
                 'id' => $service->id, 'name' => $service->name, 'description' => $service->description, 'minutes' => $service->minutes,
-                'price' => $service->price, 'payment' => $service->payment,
+                'price' => $service->price, 'priceKind' => $service->price_kind, 'payment' => $service->payment, 'picture' => $service->picture,
                 'choosesStaff' => $service->assignment === 'choose' && $service->kind === 'appointment',
                 'session' => $service->kind === 'session', 'largestParty' => min(self::LARGEST_PARTY, $service->max_party ?? ($service->kind === 'session' ? self::LARGEST_PARTY : $service->places)),
                 'locations' => $service->locations->pluck('id')->values()->all(),
@@ -41,6 +54,12 @@ final readonly class GatePage
                 'id' => $location->id, 'name' => $location->name, 'address' => $location->address,
             ])->values()->all(),
         ];
+    }
+
+    /** @return HasMany<Service, Business> what clients may book, on the page or by its link */
+    public static function offered(Business $business): HasMany
+    {
+        return $business->services()->where('active', true)->where('visibility', '<>', 'desk');
     }
 
     /** @return array<string, string> */

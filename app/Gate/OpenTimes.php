@@ -36,7 +36,16 @@ final readonly class OpenTimes
      */
     public function of(Business $business, string $service, ?string $staff, ?int $fromDay, int $party = 1): array
     {
-        $book = $this->rules->book($business);
+        return $this->by($this->rules->book($business), $business, $service, $staff, $fromDay, $party);
+    }
+
+    /**
+     * The same by a rule book that is not saved yet.
+     *
+     * @return array<string, mixed>
+     */
+    public function by(RuleBook $book, Business $business, string $service, ?string $staff, ?int $fromDay, int $party = 1): array
+    {
         if (! isset($book->services[$service]) || ($staff !== null && ! isset($book->staff[$staff]))) {
             throw new NotFoundHttpException;
         }

@@ -35,7 +35,7 @@ final readonly class Outbox
         }
         $told = [];
         foreach ($booking->staff()->get() as $member) {
-            if ($member->email !== null) {
+            if ($member->email !== null && in_array($occasion, $member->told_of, true)) {
                 $this->mail($booking, $occasion, 'staff', $member->email, $this->clock->now(), $why);
                 $told[] = $member->email;
             }
@@ -68,9 +68,19 @@ final readonly class Outbox
     /** Mail to somebody who signs in: a link and what it is for. */
     public function account(User $user, string $occasion, string $link, string $key): void
     {
+        $this->letter($user->email, $occasion, ['name' => $user->name, 'link' => $link], $key);
+    }
+
+    /**
+     * Mail that is about no booking.
+     *
+     * @param  array<string, string>  $content what its wording fills in
+     */
+    public function letter(string $recipient, string $occasion, array $content, string $key): void
+    {
         $this->write([
             'key' => "{$occasion}-{$key}", 'channel' => 'mail', 'occasion' => $occasion, 'audience' => 'account',
-            'recipient' => $user->email, 'content' => ['name' => $user->name, 'link' => $link], 'due_at' => $this->clock->now(),
+            'recipient' => $recipient, 'content' => $content, 'due_at' => $this->clock->now(),
         ]);
     }
 

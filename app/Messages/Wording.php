@@ -31,11 +31,12 @@ final readonly class Wording
         $name = (string) ($entry->content['name'] ?? '');
         $link = (string) ($entry->content['link'] ?? '');
         [$subject, $text] = match ($entry->occasion) {
+            'invitation' => ["{$entry->content['by']} invites you to {$entry->content['business']}", "{$entry->content['by']} would like you to sign in to {$entry->content['business']} at Yard Bell. Open this link to accept:\n\n{$link}\n\nIt is good for two weeks. With an account or without one, it takes a minute."],
             'verify' => ['Please confirm your mail address', "Open this link to confirm that this address is yours:\n\n{$link}\n\nYou can publish your page as soon as it is confirmed. The link is good for a day."],
             default => ['Choose a new password', "Open this link to choose a new password:\n\n{$link}\n\nIt is good for one hour. If you did not ask for it, leave it be: nothing changes."],
         };
 
-        return new Letter($entry->key, $entry->recipient, 'Yard Bell', $subject, "Hello {$name},\n\n{$text}\n");
+        return new Letter($entry->key, $entry->recipient, 'Yard Bell', $subject, ($name === '' ? 'Hello' : "Hello {$name}").",\n\n{$text}\n");
     }
 
     private function bookingLetter(OutboxEntry $entry, Booking $booking): Letter

@@ -4,71 +4,92 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
+use App\Access\Access;
+use App\Access\Act;
+use App\Access\Role;
+use App\Models\AddOn;
 use App\Models\Business;
+use App\Models\Category;
+use App\Models\Daypart;
+use App\Models\Invitation;
+use App\Models\Location;
 use App\Models\Member;
+use App\Models\Pool;
+use App\Models\Question;
 use App\Models\Service;
+use App\Models\Unit;
+use App\Roster\Things\AccessThing;
+use Illuminate\Database\ConnectionInterface;
 
-/** All that an owner has set up, for the workspace. */
+/** All that is set up, by list and name: what the rooms Roster and Offer show before anything is opened. */
 final readonly class Setup
 {
-    /** @return array<string, mixed> */
-    public function of(Business $business): array
+    public function __construct(private ConnectionInterface $db, private Checklist $checklist)
     {
-        $location = $business->locations()->first();
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Business $business, Access $access): array
+    {
+        $seesAll = $access->role->may(Act::SeeBoard);
 
         return [
-            'slug' => $business->slug, 'name' => $business->name, 'about' => $business->about, 'address' => $location->address ?? '',
+            'slug' => $business->slug, 'name' => $business->name,
             'timeZone' => $business->time_zone, 'currency' => $business->currency,
             'published' => $business->published_at !== null,
             'link' => config('app.url')."/book/{$business->slug}",
-            'openingHours' => (object) $business->opening_hours,
-            'staff' => $business->staff()->get()->map(static fn (Member $member): array => self::member($member))->values()->all(),
-            'services' => $business->services()->with('staff')->get()->map(static fn (Service $service): array => self::service($service))->values()->all(),
-            'missing' => $this->missing($business),
+            'openingHours' => WeeklyTable::whole($business->opening_hours),
+            'me' => ['role' => $access->role->value, 'staff' => $access->staff, 'may' => array_values(array_map(static fn (Act $act): string => $act->value, array_filter(Act::cases(), $access->role->may(...))))],
+            'roles' => array_map(static fn (Role $role): array => ['role' => $role->value, 'words' => $role->words()], Role::cases()),
+            'staff' => $business->staff()->get()->filter(static fn (Member $member): bool => $seesAll || $member->id === $access->staff)->map(self::member(...))->values()->all(),
+            'locations' => $business->locations()->get()->map(static fn (Location $location): array => [
+                'id' => $location->id, 'name' => $location->name, 'address' => $location->address, 'online' => $location->online, 'picture' => $location->picture, 'ownHours' => $location->hours !== null,
+            ])->values()->all(),
+            'pools' => $this->pools($business),
+            'dayparts' => Daypart::query()->orderBy('position')->orderBy('id')->get()->map(static fn (Daypart $daypart): array => ['id' => $daypart->id, 'name' => $daypart->name, 'from' => $daypart->from, 'to' => $daypart->to])->values()->all(),
+            'categories' => Category::query()->orderBy('position')->orderBy('id')->get(['id', 'name'])->map(static fn (Category $category): array => ['id' => $category->id, 'name' => $category->name])->values()->all(),
+            'services' => $this->services($business),
+            'addOns' => AddOn::query()->orderBy('position')->orderBy('id')->get()->map(static fn (AddOn $addOn): array => ['id' => $addOn->id, 'name' => $addOn->name, 'price' => $addOn->price, 'minutes' => $addOn->minutes])->values()->all(),
+            'questions' => Question::query()->orderBy('position')->orderBy('id')->get()->map(static fn (Question $question): array => ['id' => $question->id, 'text' => $question->text, 'type' => $question->type, 'required' => $question->required, 'choices' => $question->choices])->values()->all(),
+            'signIns' => $access->role->may(Act::ManageSignIns) ? AccessThing::all($business) : [],
+            'invitations' => $access->role->may(Act::ManageSignIns) ? $this->invitations($business) : [],
+            'missing' => $this->checklist->of($business),
+            'canPublish' => $this->checklist->canBeBooked($business),
         ];
-    }
-
-    /** @return list<array{what: string, where: string}> what still keeps a first booking from happening, and where it is mended */
-    public function missing(Business $business): array
-    {
-        $missing = [];
-        if (array_filter($business->opening_hours) === []) {
-            $missing[] = ['what' => 'No opening hours are set, so nothing is ever open.', 'where' => 'hours'];
-        }
-        if ($business->staff()->where('active', true)->doesntExist()) {
-            $missing[] = ['what' => 'Nobody can be booked yet: add somebody to the staff.', 'where' => 'staff'];
-        }
-        $services = $business->services()->where('active', true)->with('staff')->get();
-        if ($services->isEmpty()) {
-            $missing[] = ['what' => 'There is no service to book yet: add the first one.', 'where' => 'services'];
-        }
-        foreach ($services as $service) {
-            if ($service->staff->where('active', true)->isEmpty()) {
-                $missing[] = ['what' => "Nobody does \"{$service->name}\": say who.", 'where' => 'services'];
-            }
-        }
-
-        return $missing;
     }
 
     /** @return array<string, mixed> */
     private static function member(Member $member): array
     {
-        return [
-            ...Mark::of($member), 'email' => $member->email, 'active' => $member->active,
-            'hours' => $member->hours === null ? null : (object) $member->hours,
-            'breaks' => $member->breaks === null ? null : (object) $member->breaks,
-        ];
+        return [...Mark::of($member), 'email' => $member->email, 'active' => $member->active, 'ownHours' => $member->hours !== null, 'picture' => $member->picture, 'page' => $member->page, 'changesOwnHours' => $member->changes_own_hours];
     }
 
-    /** @return array<string, mixed> */
-    private static function service(Service $service): array
+    /** @return list<array<string, mixed>> */
+    private function services(Business $business): array
     {
-        return [
-            'id' => $service->id, 'name' => $service->name, 'description' => $service->description, 'price' => $service->price,
-            'payment' => $service->payment, 'minutes' => $service->minutes, 'setup' => $service->setup, 'clearup' => $service->clearup,
-            'startEvery' => $service->start_every, 'noticeMinutes' => $service->notice_minutes, 'bookAheadDays' => $service->book_ahead_days,
-            'assignment' => $service->assignment, 'active' => $service->active, 'staff' => $service->staff->pluck('id')->all(),
-        ];
+        $staff = $this->db->table('service_staff')->where('business_id', $business->id)->orderBy('position')->get(['service_id', 'staff_id'])->groupBy('service_id');
+
+        return $business->services()->get()->map(static fn (Service $service): array => [
+            'id' => $service->id, 'name' => $service->name, 'category' => $service->category_id, 'kind' => $service->kind, 'minutes' => $service->minutes,
+            'price' => $service->price, 'priceKind' => $service->price_kind, 'visibility' => $service->visibility, 'active' => $service->active, 'picture' => $service->picture,
+            'staff' => ($staff[$service->id] ?? collect())->pluck('staff_id')->all(),
+        ])->values()->all();
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function pools(Business $business): array
+    {
+        $units = Unit::query()->orderBy('position')->orderBy('id')->get(['pool_id', 'name'])->groupBy('pool_id');
+
+        return Pool::query()->orderBy('position')->orderBy('id')->get()->map(static fn (Pool $pool): array => [
+            'id' => $pool->id, 'name' => $pool->name, 'location' => $pool->location_id, 'units' => ($units[$pool->id] ?? collect())->pluck('name')->all(),
+        ])->values()->all();
+    }
+
+    /** @return list<array<string, mixed>> those that wait */
+    private function invitations(Business $business): array
+    {
+        return Invitation::query()->where('business_id', $business->id)->whereNull('accepted_at')->where('expires_at', '>', now())->orderBy('id')->get()
+            ->map(static fn (Invitation $invitation): array => ['id' => $invitation->id, 'email' => $invitation->email, 'role' => $invitation->role, 'staff' => $invitation->staff_id])->values()->all();
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Demonstration;
 
+use App\Models\AddOn;
 use App\Models\Business;
+use App\Models\Category;
 use App\Models\Member;
+use App\Models\Question;
 use App\Models\User;
 use App\Scenario\ImportDocument;
 use App\Support\Clock;
@@ -55,9 +58,41 @@ final readonly class Demonstration
         }
         foreach ($business->staff()->get() as $member) {
             assert($member instanceof Member);
-            $member->update(['email' => Str::slug(explode(' ', $member->name)[0])."@{$facts['slug']}.example"]);
+            $member->update(['email' => Str::slug(explode(' ', $member->name)[0])."@{$facts['slug']}.example", 'changes_own_hours' => $member->name === 'Gwen Harrow']);
         }
+        $business->locations()->where('name', 'Online')->update(['online' => true, 'address' => '', 'meeting_link' => config('yardbell.stand_ins').'/stand-ins/meetings/quernmoor']);
+        $business->services()->where('price', 0)->update(['price_kind' => 'free']);
+        $this->offer($business, $facts);
+        $this->signIns($business, $owner, $facts['signIns'] ?? []);
 
         return $business->refresh();
+    }
+
+    /** @param  array<string, mixed>  $facts */
+    private function offer(Business $business, array $facts): void
+    {
+        $ids = $business->services()->pluck('id', 'name');
+        foreach (array_keys($facts['categories'] ?? []) as $position => $name) {
+            $category = Category::query()->create(['business_id' => $business->id, 'name' => $name, 'position' => $position]);
+            $business->services()->whereIn('name', $facts['categories'][$name])->update(['category_id' => $category->id]);
+        }
+        foreach ($facts['addOns'] ?? [] as $position => $addOn) {
+            AddOn::query()->create($addOn + ['business_id' => $business->id, 'position' => $position]);
+        }
+        foreach ($facts['questions'] ?? [] as $position => $question) {
+            $services = isset($question['services']) ? array_map(static fn (string $name): string => $ids[$name], $question['services']) : null;
+            Question::query()->create(['services' => $services] + $question + ['business_id' => $business->id, 'position' => $position, 'choices' => []]);
+        }
+    }
+
+    /** @param  array<string, string>  $roles by name */
+    private function signIns(Business $business, User $owner, array $roles): void
+    {
+        $staff = $business->staff()->pluck('id', 'name');
+        $business->users()->updateExistingPivot($owner->id, ['staff_id' => $staff[$owner->name] ?? null]);
+        foreach ($roles as $name => $role) {
+            $user = User::query()->create(['name' => $name, 'email' => Str::slug(explode(' ', $name)[0])."@{$business->slug}.example", 'password' => self::PASSWORD, 'email_verified_at' => now()]);
+            $business->users()->attach($user->id, ['role' => $role, 'staff_id' => $staff[$name] ?? null]);
+        }
     }
 }

@@ -14,7 +14,6 @@ use App\Models\Service;
 use App\Models\Session;
 use App\Models\TimeOff;
 use App\Models\Unit;
-use App\Offer\SaveService;
 use App\Support\Instants;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Races;
@@ -114,7 +113,7 @@ it('gives places of a session until they are taken, and gives them back (T15)', 
 it('keeps whoever leads a session out of everything else meanwhile (T8)', function (): void {
     $yard = Yard::open();
     scheduled($yard);
-    $other = app(SaveService::class)($yard->business, null, ['name' => 'Other', 'description' => '', 'price' => 0, 'payment' => 'none', 'minutes' => 60, 'start_every' => 30], [$yard->staff[0]->id]);
+    $other = Yard::offer($yard->business, ['name' => 'Other'], [$yard->staff[0]]);
     expect(fn () => app(HoldTime::class)($yard->business, new Wish($other->id, Wall::instant(Yard::at('10:30')))))->toThrow(TimeTaken::class)
         ->and(app(HoldTime::class)($yard->business, new Wish($other->id, Wall::instant(Yard::at('11:30'))))->service_id)->toBe($other->id);
 });

@@ -13,7 +13,7 @@ use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
 use App\Models\User;
-use App\Offer\SaveService;
+use App\Offer\Assigned;
 use App\Support\Clock;
 use YardBell\Core\Time\Wall;
 
@@ -39,11 +39,24 @@ final readonly class Yard
             'business_id' => $business->id, 'name' => ['Ana Reed', 'Bo Marsh', 'Cy Fenn'][$i], 'email' => ['ana', 'bo', 'cy'][$i]."@{$slug}.example",
             'colour' => 'moss', 'pattern' => 'bars', 'position' => $i,
         ]), range(0, $people - 1));
-        $lesson = app(SaveService::class)($business, null, $service + [
-            'name' => 'Lesson', 'description' => '', 'price' => 0, 'payment' => 'none', 'minutes' => 60, 'start_every' => 30,
-        ], array_map(static fn (Member $member): string => $member->id, $staff));
 
-        return new self($owner, $business, $staff, $lesson->refresh());
+        return new self($owner, $business->refresh(), $staff, self::offer($business, $service, $staff));
+    }
+
+    /**
+     * A service of the business, at its first location.
+     *
+     * @param  array<string, mixed>  $service columns
+     * @param  list<Member>  $staff
+     */
+    public static function offer(Business $business, array $service, array $staff): Service
+    {
+        $made = Service::query()->create($service + ['business_id' => $business->id, 'name' => 'Lesson', 'description' => '', 'price' => 0, 'payment' => 'none', 'minutes' => 60, 'start_every' => 30, 'position' => $business->services()->count()]);
+        app(Assigned::class)->set($business->id, $made->id, 'staff', array_map(static fn (Member $member): string => $member->id, $staff));
+        app(Assigned::class)->set($business->id, $made->id, 'location', $business->locations()->pluck('id')->all());
+        Business::markRules($business->id);
+
+        return $made->refresh();
     }
 
     /** An instant on the day after tomorrow, as clocks show it there in winter: "10:00". */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Accounts\Http;
 
+use App\Access\Act;
+use App\Access\Role;
 use App\Models\Business;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
@@ -25,10 +27,16 @@ final class Me
         return [
             'user' => ['name' => $user->name, 'email' => $user->email, 'verified' => $user->email_verified_at !== null],
             'businesses' => $user->businesses()->get()->map(static fn (Business $business): array => [
-                'slug' => $business->slug, 'name' => $business->name, 'published' => $business->published_at !== null,
+                'slug' => $business->slug, 'name' => $business->name, 'published' => $business->published_at !== null, 'role' => $business->pivot->role, 'may' => self::may(Role::from((string) $business->pivot->role)),
             ])->values()->all(),
             'standIns' => self::standIns(),
         ];
+    }
+
+    /** @return list<string> */
+    private static function may(Role $role): array
+    {
+        return array_values(array_map(static fn (Act $act): string => $act->value, array_filter(Act::cases(), $role->may(...))));
     }
 
     private static function standIns(): ?string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
+use App\Access\Access;
 use App\Board\BoardReader;
 use App\Http\Refusal;
 use App\Models\Business;
@@ -21,10 +22,11 @@ final readonly class ShowBoard
     public function __invoke(Request $request): JsonResponse
     {
         $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
         $date = $request->query('date');
         try {
-            return new JsonResponse($this->board->of($business, is_string($date) ? Wall::day($date) : null));
+            return new JsonResponse($this->board->of($business, is_string($date) ? Wall::day($date) : null, $access->ownLane()));
         } catch (InvalidTime $wrong) {
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }

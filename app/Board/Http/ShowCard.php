@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
+use App\Access\Access;
 use App\Board\BookingCard;
 use App\Models\Business;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final readonly class ShowCard
 {
@@ -18,8 +20,13 @@ final readonly class ShowCard
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
         $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
+        $booking = $business->bookings()->findOrFail($id);
+        if ($access->ownLane() !== null && ! in_array($access->ownLane(), $booking->staff_ids, true)) {
+            throw new NotFoundHttpException;
+        }
 
-        return new JsonResponse($this->card->of($business->bookings()->findOrFail($id)));
+        return new JsonResponse($this->card->of($booking));
     }
 }

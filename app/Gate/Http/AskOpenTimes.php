@@ -20,8 +20,9 @@ final readonly class AskOpenTimes
 
     public function __invoke(Request $request, string $slug): JsonResponse
     {
-        $business = GatePage::published($slug);
         [$service, $staff, $from] = [$request->query('service'), $request->query('staff'), $request->query('from')];
+        $service = is_string($service) ? $service : '';
+        $business = GatePage::offering($slug, $service);
         $party = (int) ($request->validate(['party' => 'nullable|integer|min:1|max:100000'])['party'] ?? 1);
         try {
             $fromDay = is_string($from) ? Wall::day($from) : null;
@@ -29,6 +30,6 @@ final readonly class AskOpenTimes
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
 
-        return new JsonResponse($this->times->of($business, is_string($service) ? $service : '', is_string($staff) ? $staff : null, $fromDay, $party));
+        return new JsonResponse($this->times->of($business, $service, is_string($staff) ? $staff : null, $fromDay, $party));
     }
 }

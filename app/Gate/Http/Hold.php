@@ -9,7 +9,6 @@ use App\Bookings\Wish;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
 use App\Http\Refusal;
-use App\Models\Service;
 use App\Support\CurrentBusiness;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,7 +28,7 @@ final readonly class Hold
         $this->current->set($business);
         $asked = $request->validate(['service' => 'required|string|max:26', 'staff' => 'nullable|string|max:26', 'start' => 'required|string|max:20',
             'party' => 'integer|min:1|max:100000', 'minutes' => 'nullable|integer|min:1|max:43200', 'location' => 'nullable|string|max:26']);
-        $service = Service::query()->where('active', true)->find($asked['service'])
+        $service = GatePage::offered($business)->find($asked['service'])
             ?? throw new Refusal('This service is no longer on the page. Load it again to see what there is.', 404, 'gone');
         try {
             $start = Wall::instant($asked['start']);

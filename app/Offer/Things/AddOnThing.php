@@ -41,7 +41,7 @@ final readonly class AddOnThing extends ModelThing
         return ['name' => trim($given['name']), 'price' => (int) $given['price'], 'minutes' => (int) $given['minutes'], 'perPerson' => (bool) $given['perPerson'], 'picture' => $given['picture'] ?? null, 'services' => $given['services']];
     }
 
-    protected function content(Model $row): array
+    public function content(Model $row): array
     {
         assert($row instanceof AddOn);
 

@@ -29,7 +29,7 @@ final readonly class CategoryThing extends ModelThing
         return ['name' => trim($given['name']), 'description' => trim($given['description'] ?? ''), 'picture' => $given['picture'] ?? null];
     }
 
-    protected function content(Model $row): array
+    public function content(Model $row): array
     {
         assert($row instanceof Category);
 

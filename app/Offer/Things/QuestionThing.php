@@ -58,7 +58,7 @@ final readonly class QuestionThing extends ModelThing
         ];
     }
 
-    protected function content(Model $row): array
+    public function content(Model $row): array
     {
         assert($row instanceof Question);
 

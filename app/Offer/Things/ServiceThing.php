@@ -67,7 +67,7 @@ final readonly class ServiceThing extends ModelThing
         return $given === null ? null : (int) $given;
     }
 
-    protected function content(Model $row): array
+    public function content(Model $row): array
     {
         assert($row instanceof Service);
         $lengths = $row->lengths ?? [];

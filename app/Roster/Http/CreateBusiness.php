@@ -4,21 +4,20 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
-use App\Models\Business;
-use App\Models\Location;
-use App\Models\Member;
 use App\Models\User;
-use App\Roster\Mark;
-use App\Roster\Setup;
-use App\Support\CurrentBusiness;
-use Illuminate\Database\ConnectionInterface;
+use App\Roster\BeginBusiness;
+use App\Roster\Things\FactsThing;
+use App\Roster\WeeklyTable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** A new business begins with weekday hours, one place and its owner as the first to be booked. */
+/** What the guided start has gathered becomes a business. */
 final readonly class CreateBusiness
 {
-    public function __construct(private ConnectionInterface $db, private Setup $setup, private CurrentBusiness $current)
+    /** Businesses one account may begin. */
+    private const MOST = 20;
+
+    public function __construct(private BeginBusiness $begin)
     {
     }
 
@@ -26,22 +25,22 @@ final readonly class CreateBusiness
     {
         $user = $request->user();
         assert($user instanceof User);
-        $facts = $request->validate(BusinessFacts::rules(null), BusinessFacts::SENTENCES);
-        $business = $this->db->transaction(function () use ($facts, $user): Business {
-            $weekday = [['from' => '09:00', 'to' => '17:00']];
-            $business = Business::query()->create([
-                'name' => trim($facts['name']), 'slug' => $facts['slug'], 'about' => trim($facts['about'] ?? ''),
-                'time_zone' => $facts['timeZone'], 'currency' => $facts['currency'],
-                'opening_hours' => ['mon' => $weekday, 'tue' => $weekday, 'wed' => $weekday, 'thu' => $weekday, 'fri' => $weekday, 'sat' => [], 'sun' => []],
-            ]);
-            $business->users()->attach($user->id, ['role' => 'owner']);
-            Location::query()->create(['business_id' => $business->id, 'name' => trim($facts['name']), 'address' => trim($facts['address'] ?? '')]);
-            Member::query()->create(['business_id' => $business->id, 'name' => $user->name, 'email' => $user->email, ...Mark::next(0)]);
+        $facts = $request->validate([
+            ...FactsThing::first(null),
+            'address' => 'nullable|string|max:300',
+            'hours' => ['present', 'array', new WeeklyTable],
+            'services' => 'present|array|list|max:20',
+            'services.*.name' => 'required|string|max:120',
+            'services.*.minutes' => 'required|integer|min:1|max:1440',
+            'services.*.price' => 'required|integer|min:0|max:100000000',
+            'people' => 'present|array|list|max:60',
+            'people.*' => 'required|string|max:120',
+        ], FactsThing::SENTENCES + [
+            'services.*.name.required' => 'What is the service called?', 'services.*.minutes.*' => 'How many minutes does it last? At least 1, at most a day (1440).', 'services.*.price.*' => 'The price is an amount of 0 or more.',
+            'people.*.required' => 'What is this person called?', 'max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.',
+        ]);
+        abort_if($user->businesses()->count() >= self::MOST, 409);
 
-            return $business;
-        });
-        $this->current->set($business);
-
-        return new JsonResponse($this->setup->of($business), 201);
+        return new JsonResponse(['slug' => ($this->begin)($user, $facts)->slug], 201);
     }
 }

@@ -7,14 +7,14 @@ namespace App\Roster\Http;
 use App\Http\Refusal;
 use App\Models\Business;
 use App\Models\User;
-use App\Roster\Setup;
+use App\Roster\Checklist;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** Shows the page to the world, or takes it down. */
 final readonly class Publish
 {
-    public function __construct(private Setup $setup)
+    public function __construct(private Checklist $checklist)
     {
     }
 
@@ -27,11 +27,11 @@ final readonly class Publish
         if ($published && $user->email_verified_at === null) {
             throw new Refusal('Confirm your mail address first: open the link we have sent you.', 409, 'unverified');
         }
-        if ($published && $this->setup->missing($business) !== []) {
+        if ($published && ! $this->checklist->canBeBooked($business)) {
             throw new Refusal('Something is still missing before anybody could book: see the list.', 409, 'incomplete');
         }
         $business->update(['published_at' => $published ? $business->published_at ?? now() : null]);
 
-        return new JsonResponse($this->setup->of($business));
+        return new JsonResponse(['published' => $business->published_at !== null]);
     }
 }

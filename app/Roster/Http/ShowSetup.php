@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
+use App\Access\Access;
 use App\Models\Business;
 use App\Roster\Setup;
 use Illuminate\Http\JsonResponse;
@@ -18,8 +19,9 @@ final readonly class ShowSetup
     public function __invoke(Request $request): JsonResponse
     {
         $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
 
-        return new JsonResponse($this->setup->of($business));
+        return new JsonResponse($this->setup->of($business, $access));
     }
 }

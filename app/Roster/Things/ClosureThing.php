@@ -46,7 +46,7 @@ final readonly class ClosureThing extends ModelThing
         return ['name' => trim($given['name'] ?? ''), 'from' => $given['from'], 'to' => $given['to'], 'staff' => $given['staff'] === null ? null : array_values($given['staff'])];
     }
 
-    protected function content(Model $row): array
+    public function content(Model $row): array
     {
         assert($row instanceof Closure);
 

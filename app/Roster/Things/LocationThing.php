@@ -52,7 +52,7 @@ final readonly class LocationThing extends ModelThing
         ];
     }
 
-    protected function content(Model $row): array
+    public function content(Model $row): array
     {
         assert($row instanceof Location);
 

@@ -84,7 +84,7 @@ final readonly class PersonThing extends ModelThing
         ];
     }
 
-    protected function content(Model $row): array
+    public function content(Model $row): array
     {
         assert($row instanceof Member);
 

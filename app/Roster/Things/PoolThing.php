@@ -71,7 +71,7 @@ final readonly class PoolThing extends ModelThing
         ];
     }
 
-    protected function content(Model $row): array
+    public function content(Model $row): array
     {
         assert($row instanceof Pool);
         $units = Unit::query()->where('business_id', $row->business_id)->where('pool_id', $row->id)->orderBy('position')->orderBy('id')->get();

@@ -54,7 +54,7 @@ final readonly class SpecialDayThing extends ModelThing
         return ['date' => $given['date'], 'staff' => $given['staff'], 'location' => $given['location'], 'hours' => WeeklyTable::stretches($given['hours'])];
     }
 
-    protected function content(Model $row): array
+    public function content(Model $row): array
     {
         assert($row instanceof SpecialDay);
 

@@ -42,7 +42,7 @@ final readonly class TimeOffThing extends ModelThing
         return ['staff' => $given['staff'], 'name' => trim($given['name'] ?? ''), 'from' => $given['from'], 'to' => $given['to']];
     }
 
-    protected function content(Model $row): array
+    public function content(Model $row): array
     {
         assert($row instanceof TimeOff);
 

@@ -44,7 +44,7 @@ final readonly class ChangePreview
         $had = new OpenTime($this->before, $fromDay - 3, $toDay + 3);
         $has = new OpenTime($this->after, $fromDay - 3, $toDay + 3);
 
-        return new Effect($opens, $closes, $this->stranded($had, $has, $fromDay, $toDay, $now), $this->ground($had, $has));
+        return new Effect($opens, $closes, $this->stranded($fromDay, $toDay, $now), $this->ground($had, $has));
     }
 
     /**
@@ -86,8 +86,12 @@ final readonly class ChangePreview
     private function ground(OpenTime $had, OpenTime $has): GroundChange
     {
         $all = $changed = GroundChange::none();
+        $concerned = array_filter($this->after->staff, fn (Member $member): bool => $member !== ($this->before->staff[$member->id] ?? null));
         foreach ($this->touched() as $id) {
             foreach ($this->crews($id) as [$member, $location]) {
+                if ($concerned !== [] && ! isset($concerned[$member])) {
+                    continue; // it is about somebody else
+                }
                 $one = GroundChange::between($this->time($this->before, $had, $id, $member, $location), $this->time($this->after, $has, $id, $member, $location));
                 $all = $all->with($one);
                 $changed = $one->isNothing() ? $changed : $changed->with($one);
@@ -151,8 +155,10 @@ final readonly class ChangePreview
     }
 
     /** @return list<Booking> that lay in open time before and do not after; those to come */
-    private function stranded(OpenTime $before, OpenTime $after, int $fromDay, int $toDay, int $now): array
+    public function stranded(int $fromDay, int $toDay, int $now): array
     {
+        $before = new OpenTime($this->before, $fromDay - 3, $toDay + 3);
+        $after = new OpenTime($this->after, $fromDay - 3, $toDay + 3);
         $dates = $this->after->zone->dates($fromDay, $toDay);
 
         return array_values(array_filter($this->diary->bookings, fn (Booking $booking): bool => $booking->start >= $now && $dates->covers($booking->start)

@@ -54,3 +54,11 @@ it('never makes an empty interval (T1)', function (): void {
         ->and(Interval::between(5, 6)->overlaps(Interval::between(6, 7)))->toBeFalse()
         ->and(fn () => Interval::between(6, 6))->toThrow(InvalidTime::class, 'ends after it starts');
 });
+
+it('is empty where it begins when it ends, and never holds an empty stretch', function (): void {
+    expect(Timeline::between(5, 5)->stretches())->toBe([])->and(Timeline::between(5, 5)->isEmpty())->toBeTrue()->and(Timeline::between(5, 6)->stretches())->toBe([[5, 6]])
+        ->and(Timeline::between(0, 5)->intersect(Timeline::between(5, 9))->stretches())->toBe([])
+        ->and(Timeline::between(0, 9)->subtract(Timeline::of([[0, 3], [6, 9]]))->stretches())->toBe([[3, 6]])
+        ->and(Timeline::of([[-20, -10], [-10, -5], [-3, -1]])->stretches())->toBe([[-20, -5], [-3, -1]])
+        ->and(Timeline::of([[0, 4], [4, 6]])->stretches())->toBe([[0, 6]]);
+});

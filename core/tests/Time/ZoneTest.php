@@ -106,3 +106,21 @@ it('knows the dates around every change: each instant has one, and dates() gives
     }
     expect($wrong)->toBe([]);
 })->with(['Europe/Lisbon', 'Australia/Lord_Howe', 'Africa/Cairo', 'Asia/Beirut', 'America/Havana']);
+
+it('cuts offsets that are no whole minutes down to the minute', function (string $zone, string $utc, int $ahead): void {
+    $instant = intdiv((int) (new DateTimeImmutable($utc))->getTimestamp(), 60);
+    expect(Zone::named($zone)->wall($instant) - $instant)->toBe($ahead);
+})->with([
+    'less than UTC' => ['Africa/Monrovia', '1960-01-01T00:00:00Z', -45], 'before the half minute' => ['Europe/Dublin', '1910-01-01T00:00:00Z', -26],
+    'ahead of UTC' => ['Asia/Kolkata', '1904-01-01T00:00:00Z', 353], 'in the minute it changes in' => ['Africa/Monrovia', '1972-01-07T00:44:00Z', 0],
+]);
+
+it('is open all day on every ordinary date where only special days are set (T4)', function (): void {
+    $hours = YardBell\Core\Time\Hours::ofLocation(null, [20_000 => []]);
+    $zone = Zone::named('UTC');
+    expect($hours?->on(20_000))->toBe([]);
+    for ($day = 20_001; $day <= 20_008; $day++) {
+        expect($hours?->between($day, $day, $zone)->stretches())->toBe([[$day * 1440, ($day + 1) * 1440]]);
+    }
+    expect(YardBell\Core\Time\Hours::ofLocation(null, []))->toBeNull();
+});

@@ -1,57 +1,108 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, unwrap, type Schemas } from '../lib/api';
-import { FactsFields, type FactKey } from '../roster/FactsFields';
-import { useFields } from '../ui/useFields';
-import { me as meQuery, setup } from '../workspace/queries';
-import { Door } from './Door';
+import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
+import { digits } from '../lib/format';
+import { WeekRuler } from '../hours/WeekRuler';
+import { me as meQuery } from '../workspace/queries';
+import { StartFacts } from './StartFacts';
+import { StartPeople } from './StartPeople';
+import { StartServices } from './StartServices';
 
-const slugOf = (name: string): string =>
-  name
-    .normalize('NFD')
-    .replaceAll(/[\u0300-\u036f]/g, '')
-    .toLowerCase()
-    .replaceAll(/[^a-z0-9]+/g, '-')
-    .replaceAll(/^-|-$/g, '');
+export type Beginning = Schemas['Beginning'];
 
-/** The first business: what it is called and where it is; the rest has sensible values. */
+const STEPS = ['Your business', 'When you are open', 'What you offer', 'Who and where'] as const;
+
+/** From nothing to a page, in four short steps; whatever is skipped has sensible values. */
 export function Start({ me }: { me: Schemas['Me'] }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const { values, set, field } = useFields({
-    name: '',
-    slug: '',
-    about: '',
-    address: '',
-    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-    currency: 'EUR',
-  });
-  const [ownSlug, setOwnSlug] = useState(false);
-  const fact = (key: FactKey, wrong: Readonly<Record<string, string>>) => ({
-    ...field(key, wrong),
-    onValue: (value: string) => {
-      set(key, key === 'currency' ? value.toUpperCase() : value);
-      if (key === 'slug') {
-        setOwnSlug(true);
-      }
-      if (key === 'name' && !ownSlug) {
-        set('slug', slugOf(value));
-      }
-    },
-  });
+  const { data } = useQuery({ queryKey: ['trades'] as const, queryFn: async ({ signal }) => unwrap(api.GET('/api/trades', { signal })), staleTime: Infinity });
+  const [step, setStep] = useState(0);
+  const [refused, setRefused] = useState<Refusal | null>(null);
+  const [sending, setSending] = useState(false);
+  const [trade, setTrade] = useState<string | null>(null);
+  const [begun, setBegun] = useState<Beginning>({
+    name: '', slug: '', address: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, currency: 'EUR', hours: {}, services: [], people: [],
+  }); // prettier-ignore
+  const set = (changes: Partial<Beginning>) => setBegun((now) => ({ ...now, ...changes }));
+  const choose = (chosen: Schemas['Trade']) => {
+    setTrade(chosen.id);
+    const scale = 10 ** digits(begun.currency);
+    set({ hours: chosen.hours, services: chosen.services.map((one) => ({ ...one, price: one.price * scale })) });
+  };
+  const make = async () => {
+    setSending(true);
+    try {
+      const made = await unwrap(api.POST('/api/businesses', { body: begun }));
+      await queries.invalidateQueries({ queryKey: meQuery.queryKey });
+      await navigate(`/at/${made.slug}/gate`);
+    } catch (wrong) {
+      const no = refusalOf(wrong);
+      setRefused(no);
+      const fields = Object.keys(no.fields ?? {});
+      const where = [['name', 'slug', 'timeZone', 'currency'], ['hours'], ['services'], ['people', 'address']].findIndex((own) => fields.some((field) => own.some((one) => field.startsWith(one))));
+      setStep(where < 0 ? step : where);
+    }
+    setSending(false);
+  };
+  const wrong = refused?.fields ?? {};
+  const named = begun.name.trim() !== '' && trade !== null;
   return (
-    <Door
-      title={`Welcome, ${me.user?.name ?? ''}`}
-      action="Make my page"
-      onSend={async () => {
-        const made = await unwrap(api.POST('/api/businesses', { body: values }));
-        queries.setQueryData(setup(made.slug).queryKey, made);
-        await queries.invalidateQueries({ queryKey: meQuery.queryKey });
-        await navigate(`/at/${made.slug}/offer`);
-      }}
-    >
-      {(wrong) => <FactsFields field={(key) => fact(key, wrong)} host={window.location.host} about={false} />}
-    </Door>
+    <main className="begin">
+      <p className="font-head text-xl font-bold">Yard Bell</p>
+      <form
+        className="begin-form"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (step < STEPS.length - 1) {
+            setStep(step + 1);
+          } else {
+            void make();
+          }
+        }}
+      >
+        <ol className="begin-steps" aria-label="Steps">
+          {STEPS.map((name, i) => (
+            <li key={name} aria-current={i === step ? 'step' : undefined} data-done={i < step}>
+              {name}
+            </li>
+          ))}
+        </ol>
+        {step === 0 && <h1 className="text-3xl">Welcome, {me.user?.name}</h1>}
+        {step > 0 && <h1 className="text-3xl">{STEPS[step]}</h1>}
+        {refused !== null && refused.fields === undefined && (
+          <p className="notice notice-trouble" role="alert">
+            {refused.message}
+          </p>
+        )}
+        {step === 0 && <StartFacts begun={begun} set={set} trades={data?.trades ?? []} trade={trade} onTrade={choose} wrong={wrong} />}
+        {step === 1 && (
+          <>
+            <p className="text-soft">Draw on the bars or type, like 9-12:30, 13:30-18. Nobody is booked outside these hours.</p>
+            <WeekRuler id="start" table={begun.hours} onChange={(hours) => set({ hours })} empty="closed" wrong={wrong['hours']} />
+          </>
+        )}
+        {step === 2 && <StartServices begun={begun} set={set} wrong={wrong} />}
+        {step === 3 && <StartPeople begun={begun} set={set} owner={me.user?.name ?? ''} wrong={wrong} />}
+        <div className="begin-foot">
+          {step > 0 && (
+            <button type="button" className="button" onClick={() => setStep(step - 1)}>
+              Back
+            </button>
+          )}
+          <span className="flex-1" />
+          {step < STEPS.length - 1 && named && (
+            <button type="button" id="skip" className="button" disabled={sending} onClick={() => void make()}>
+              Make my page now
+            </button>
+          )}
+          <button type="submit" id="go-on" className="button button-next" disabled={sending || (step === 0 && !named)}>
+            {step < STEPS.length - 1 ? 'Go on' : sending ? 'One moment' : 'Make my page'}
+          </button>
+        </div>
+      </form>
+    </main>
   );
 }

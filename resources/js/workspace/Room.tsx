@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { NavLink, Outlet, useParams } from 'react-router';
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { api, type Schemas } from '../lib/api';
 
 const ROOMS = [
@@ -12,6 +13,7 @@ const ROOMS = [
 /** The bar above every room, and the room. */
 export function Room({ me }: { me: Schemas['Me'] }) {
   const { business } = useParams();
+  const room = useLocation().pathname.split('/')[3] ?? 'board';
   const queries = useQueryClient();
   const here = me.businesses.find((one) => one.slug === business);
   const leave = async () => {
@@ -33,7 +35,24 @@ export function Room({ me }: { me: Schemas['Me'] }) {
     <div className="flex min-h-dvh flex-col">
       <header className="bg-slate text-[var(--on-slate)]">
         <div className="flex min-h-12 flex-wrap items-stretch gap-x-6 px-5">
-          <p className="flex items-center font-head text-lg font-bold">{here.name}</p>
+          <Menu>
+            <MenuButton className="business-name" id="businesses">
+              {here.name}
+              <span aria-hidden="true" className="business-turn" />
+            </MenuButton>
+            <MenuItems className="menu" anchor="bottom start">
+              {me.businesses.map((one) => (
+                <MenuItem key={one.slug}>
+                  <Link to={`/at/${one.slug}/${room}`} aria-current={one.slug === here.slug ? 'true' : undefined}>
+                    {one.name}
+                  </Link>
+                </MenuItem>
+              ))}
+              <MenuItem>
+                <Link to="/start">Begin another business</Link>
+              </MenuItem>
+            </MenuItems>
+          </Menu>
           <nav aria-label="Rooms" className="flex h-12 gap-5">
             {ROOMS.map(([path, label]) => (
               <NavLink key={path} to={`/at/${here.slug}/${path}`} className="room-link">
@@ -52,7 +71,7 @@ export function Room({ me }: { me: Schemas['Me'] }) {
           </button>
         </div>
       </header>
-      <Outlet />
+      <Outlet key={here.slug} />
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Navigate, Route, Routes } from 'react-router';
 import { ForgotPassword } from '../accounts/ForgotPassword';
+import { Invitation } from '../accounts/Invitation';
 import { NewPassword } from '../accounts/NewPassword';
 import { SignIn } from '../accounts/SignIn';
 import { SignUp } from '../accounts/SignUp';
@@ -45,22 +46,17 @@ export function Workspace() {
         <>
           <Route
             path="/start"
-            element={
-              first === undefined ? (
-                <Start me={data} />
-              ) : (
-                <Navigate to={`/at/${first.slug}/${verified ? 'gate' : 'offer'}`} replace />
-              )
-            }
+            element={verified && first !== undefined ? <Navigate to={`/at/${first.slug}/gate`} replace /> : <Start me={data} />}
           />
           <Route path="/at/:business" element={<Room me={data} />}>
             <Route path="board" element={<Board />} />
-            <Route path="offer" element={<Offer />} />
-            <Route path="roster" element={<Roster />} />
+            <Route path="offer/*" element={<Offer />} />
+            <Route path="roster/*" element={<Roster />} />
             <Route path="gate" element={<GateRoom me={data} />} />
           </Route>
         </>
       )}
+      <Route path="/invitation/:token" element={<Invitation me={data} />} />
       <Route path="/new-password" element={<NewPassword />} />
       <Route path="*" element={<Navigate to={home} replace />} />
     </Routes>

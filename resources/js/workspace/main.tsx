@@ -1,7 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter } from 'react-router';
+import { createBrowserRouter } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
 import { Refused } from '../lib/api';
+import { NoticeBoard } from '../ui/Notices';
 import { Workspace } from './Workspace';
 
 const queries = new QueryClient({
@@ -14,13 +16,15 @@ const queries = new QueryClient({
   },
 });
 
+const router = createBrowserRouter([{ path: '*', element: <Workspace /> }]);
+
 const root = document.getElementById('workspace');
 if (root !== null) {
   createRoot(root).render(
     <QueryClientProvider client={queries}>
-      <BrowserRouter>
-        <Workspace />
-      </BrowserRouter>
+      <NoticeBoard>
+        <RouterProvider router={router} />
+      </NoticeBoard>
     </QueryClientProvider>,
   );
 }

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts\Http;
+
+use App\Accounts\AcceptInvitation;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rules\Password;
+
+/** Accepts an invitation: for whoever is signed in, or with a new account. */
+final readonly class Accept
+{
+    public function __construct(private AcceptInvitation $accept)
+    {
+    }
+
+    public function __invoke(Request $request, string $token): JsonResponse
+    {
+        $this->accept->find($token);
+        $user = $request->user();
+        if ($user instanceof User) {
+            return new JsonResponse(Me::of(($this->accept)($token, $user, null)));
+        }
+        /** @var array{name: string, password: string} $account */
+        $account = $request->validate(['name' => 'required|string|max:120', 'password' => ['required', 'string', 'max:200', Password::min(10)]], [
+            'name.*' => 'Please tell us your name.', 'password.*' => 'A password has at least 10 characters.',
+        ]);
+        $made = ($this->accept)($token, null, $account);
+        Auth::login($made);
+        $request->session()->regenerate();
+
+        return new JsonResponse(Me::of($made));
+    }
+}

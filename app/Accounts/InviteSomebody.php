@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use App\Access\Access;
+use App\Access\Role;
+use App\Http\Refusal;
+use App\Messages\Outbox;
+use App\Models\Business;
+use App\Models\Invitation;
+use App\Support\Clock;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Str;
+
+/** Asks somebody by mail to sign in here, in a role, perhaps as one of the staff. An earlier invitation of theirs ends. */
+final readonly class InviteSomebody
+{
+    private const DAYS = 14;
+
+    public function __construct(private ConnectionInterface $db, private Outbox $outbox, private Clock $clock)
+    {
+    }
+
+    /** @throws Refusal */
+    public function __invoke(Business $business, Access $access, string $email, Role $role, ?string $staff): Invitation
+    {
+        if (! $access->role->mayManage($role)) {
+            throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
+        }
+        if ($business->users()->where('email', $email)->exists()) {
+            throw new Refusal('Whoever has this address signs in here already.', 409, 'already');
+        }
+        $token = Str::random(40);
+
+        return $this->db->transaction(function () use ($business, $access, $email, $role, $staff, $token): Invitation {
+            Invitation::query()->where('business_id', $business->id)->where('email', $email)->delete();
+            $invitation = Invitation::query()->create([
+                'business_id' => $business->id, 'email' => $email, 'role' => $role->value, 'staff_id' => $staff,
+                'token_hash' => hash('sha256', $token), 'expires_at' => $this->clock->now()->addDays(self::DAYS),
+            ]);
+            $this->outbox->letter($email, 'invitation', ['by' => $access->user->name, 'business' => $business->name, 'link' => config('app.url')."/invitation/{$token}"], $invitation->id);
+
+            return $invitation;
+        });
+    }
+}

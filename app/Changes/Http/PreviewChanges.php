@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes\Http;
+
+use App\Changes\PreviewDrafts;
+use App\Changes\ReadDrafts;
+use App\Models\Business;
+use App\Roster\Checks;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use YardBell\Core\Time\Wall;
+
+/** What drafts would do to the next four weeks. Nothing is written. */
+final readonly class PreviewChanges
+{
+    public function __construct(private ReadDrafts $read, private PreviewDrafts $preview)
+    {
+    }
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        assert($business instanceof Business);
+
+        $from = $request->validate(['from' => ['nullable', Checks::date()]])['from'] ?? null;
+
+        return new JsonResponse($this->preview->of($business, ($this->read)($request, $business), $from === null ? null : Wall::day($from)));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes\Http;
+
+use App\Access\Access;
+use App\Access\Act;
+use App\Changes\ThingHistory;
+use App\Changes\Things;
+use App\Changes\Version;
+use App\Models\Business;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** One thing of the set-up: its content, which version that is, and who has changed it. */
+final readonly class ShowThing
+{
+    public function __construct(private Things $things, private ThingHistory $history)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $kind, string $id): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
+        $content = isset(Things::KINDS[$kind]) ? $this->things->of($kind)->read($business, $id) : null;
+        $seesAll = $access->role->may(Act::SeeBoard);
+        if ($content === null || (! $seesAll && $kind === 'person' && $id !== $access->staff)) {
+            throw new NotFoundHttpException;
+        }
+
+        return new JsonResponse(['kind' => $kind, 'id' => $id, 'version' => Version::of($content), 'content' => $content, 'history' => $this->history->of($business, $kind, $id)]);
+    }
+}

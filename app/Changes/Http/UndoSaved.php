@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes\Http;
+
+use App\Access\Access;
+use App\Changes\SavedChange;
+use App\Changes\UndoChange;
+use App\Models\Business;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class UndoSaved
+{
+    public function __construct(private UndoChange $undo)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
+        $change = ($this->undo)($business, $access, $id);
+
+        return new JsonResponse(SavedChange::shape($business->refresh(), $change, []));
+    }
+}

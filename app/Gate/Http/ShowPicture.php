@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate\Http;
+
+use App\Models\Picture;
+use App\Roster\PictureFiles;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** A picture, to everybody who has its address; it never changes. */
+final readonly class ShowPicture
+{
+    public function __construct(private PictureFiles $files)
+    {
+    }
+
+    public function __invoke(string $id): BinaryFileResponse
+    {
+        $path = $this->files->path(Picture::query()->findOrFail($id));
+        abort_unless(is_file($path), 404);
+
+        return new BinaryFileResponse($path, headers: ['Content-Type' => 'image/webp', 'Cache-Control' => 'public, max-age=31536000, immutable', 'Content-Disposition' => 'inline']);
+    }
+}

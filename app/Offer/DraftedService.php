@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offer;
+
+use App\Bookings\RulesReader;
+use App\Changes\Draft;
+use App\Http\Refusal;
+use App\Models\Business;
+use App\Support\Clock;
+use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Reason;
+use YardBell\Core\Availability\Verdict;
+use YardBell\Core\Availability\WhyNot;
+
+/** A service as it is being edited: what the core says of it before it is saved. */
+final readonly class DraftedService
+{
+    public function __construct(private RulesReader $rules, private Clock $clock)
+    {
+    }
+
+    /**
+     * @param  list<Draft>  $drafts a service first, what changes with it after
+     * @return array{RuleBook, string} the rule book with the drafts in it, and the id of the service
+     */
+    public function book(Business $business, array $drafts): array
+    {
+        if ($drafts[0]->kind !== 'service' || $drafts[0]->content === null) {
+            throw new Refusal('The first draft is the service that is asked about.', 422, 'invalid');
+        }
+        $book = $this->rules->book($business);
+        foreach ($drafts as $draft) {
+            $book = $draft->thing->book($book, $draft->id, $draft->content);
+        }
+
+        return [$book, $drafts[0]->id];
+    }
+
+    /**
+     * @param  int  $wall the hour asked about, as clocks show it there
+     * @return array<string, mixed>
+     */
+    public function whyNot(Business $business, RuleBook $book, string $service, int $wall): array
+    {
+        $at = $book->zone->first($wall);
+        $day = $book->zone->day($at);
+        $ask = new Ask($service, $day, $day, $this->clock->minute());
+        $verdicts = (new WhyNot($book, $this->rules->diary($business, $book, $ask, turn: false)))->verdicts($ask, $at);
+
+        return [
+            'offered' => array_filter($verdicts, static fn (Verdict $verdict): bool => $verdict->isOffered()) !== [],
+            'rows' => array_map(static fn (Verdict $verdict): array => [
+                'location' => $book->locations[$verdict->location ?? '']->name ?? null,
+                'staff' => array_map(static fn (string $id): string => $book->staff[$id]->name, $verdict->staff),
+                'reasons' => array_values(array_unique(array_map(static fn (Reason $reason): string => $reason->detail, $verdict->reasons))),
+            ], $verdicts),
+        ];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offer\Http;
+
+use App\Changes\ReadDrafts;
+use App\Gate\OpenTimes;
+use App\Models\Business;
+use App\Offer\DraftedService;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The next times of a service that is being edited, as the Gate would show them. */
+final readonly class AskDraftTimes
+{
+    public function __construct(private ReadDrafts $read, private DraftedService $drafted, private OpenTimes $times)
+    {
+    }
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        assert($business instanceof Business);
+        [$book, $id] = $this->drafted->book($business, ($this->read)($request, $business));
+
+        return new JsonResponse($this->times->by($book, $business, $id, null, null));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offer\Http;
+
+use App\Changes\ReadDrafts;
+use App\Models\Business;
+use App\Offer\DraftedService;
+use App\Roster\Checks;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use YardBell\Core\Time\Wall;
+
+/** Why a service that is being edited is not offered at an hour, or that it is (rules.md T19). */
+final readonly class AskWhyNot
+{
+    public function __construct(private ReadDrafts $read, private DraftedService $drafted)
+    {
+    }
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        assert($business instanceof Business);
+        $at = $request->validate(['at' => ['required', Checks::wall()]])['at'];
+        [$book, $id] = $this->drafted->book($business, ($this->read)($request, $business));
+
+        return new JsonResponse($this->drafted->whyNot($business, $book, $id, Wall::dateTime($at)));
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster;
+
+use App\Bookings\RuleBooks;
+use App\Models\Business;
+use Illuminate\Contracts\Cache\Repository;
+use YardBell\Core\Availability\CheckRules;
+use YardBell\Core\Availability\Finding;
+use YardBell\Core\Availability\RuleBook;
+
+/** What still keeps something from being booked, as the core finds it; kept with the rule book's mark. */
+final readonly class Checklist
+{
+    public function __construct(private RuleBooks $books, private Repository $cache)
+    {
+    }
+
+    /** @return list<array{what: string, advice: string, list: string, id: string|null, part: string}> */
+    public function of(Business $business): array
+    {
+        $key = "findings-{$business->id}";
+        $kept = $this->cache->get($key);
+        if (is_array($kept) && $kept[0] === $business->rules_mark) {
+            return $kept[1];
+        }
+        $resting = $business->services()->where('active', false)->pluck('id')->all();
+        $book = $this->books->of($business);
+        $book = $book->with(services: array_diff_key($book->services, array_flip($resting)));
+        $findings = array_map(self::shape(...), (new CheckRules($book))->findings());
+        $this->cache->forever($key, [$business->rules_mark, $findings]);
+
+        return $findings;
+    }
+
+    /** Whether anything at all could be booked. */
+    public function canBeBooked(Business $business): bool
+    {
+        $book = $this->books->of($business);
+        $stopped = [];
+        foreach ($this->of($business) as $finding) {
+            if ($finding['id'] === null && ! str_starts_with($finding['part'], '/specialDays')) {
+                return false; // no hours, nobody, nowhere, nothing
+            }
+            $stopped[$finding['list'] === 'services' ? $finding['id'] : ''] = true;
+        }
+
+        return array_filter($this->active($business, $book), static fn (string $id): bool => ! isset($stopped[$id])) !== [];
+    }
+
+    /** @return list<string> */
+    private function active(Business $business, RuleBook $book): array
+    {
+        return array_values(array_intersect(array_map(strval(...), array_keys($book->services)), $business->services()->where('active', true)->pluck('id')->all()));
+    }
+
+    /** @return array{what: string, advice: string, list: string, id: string|null, part: string} */
+    private static function shape(Finding $finding): array
+    {
+        return ['what' => $finding->problem, 'advice' => $finding->advice, 'list' => $finding->list, 'id' => $finding->id, 'part' => $finding->part];
+    }
+}

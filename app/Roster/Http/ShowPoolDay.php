@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster\Http;
+
+use App\Models\Business;
+use App\Roster\Checks;
+use App\Roster\PoolDay;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use YardBell\Core\Time\Wall;
+
+final readonly class ShowPoolDay
+{
+    public function __construct(private PoolDay $day)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        assert($business instanceof Business);
+        $date = $request->validate(['date' => ['nullable', Checks::date()]])['date'] ?? null;
+
+        return new JsonResponse($this->day->of($business, $id, $date === null ? null : Wall::day($date)) ?? throw new NotFoundHttpException);
+    }
+}

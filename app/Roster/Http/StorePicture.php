@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster\Http;
+
+use App\Models\Business;
+use App\Roster\PictureFiles;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+
+/** Takes a picture in; what is kept of it is made anew. */
+final readonly class StorePicture
+{
+    public function __construct(private PictureFiles $files)
+    {
+    }
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        assert($business instanceof Business);
+        $file = $request->validate(['picture' => 'required|file|max:'.PictureFiles::LARGEST_KILOBYTES], [
+            'picture.max' => 'A picture is at most 8 MB.', 'picture.*' => 'This file did not arrive whole. A picture is at most 8 MB; try again.',
+        ])['picture'];
+        assert($file instanceof UploadedFile);
+
+        return new JsonResponse(['id' => $this->files->take($business, (string) $file->get())->id], 201);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster;
+
+use App\Http\Refusal;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Factory;
+
+/** Talks to the meeting stand-in over HTTP. */
+final readonly class HttpMeetings implements MeetingProvider
+{
+    private const TIMEOUT_SECONDS = 8;
+
+    public function __construct(private Factory $http, private string $address)
+    {
+    }
+
+    public function room(string $key, string $name): string
+    {
+        try {
+            $answer = $this->http->timeout(self::TIMEOUT_SECONDS)->acceptJson()->post("{$this->address}/stand-ins/meetings", ['key' => $key, 'name' => $name]);
+        } catch (ConnectionException) {
+            throw self::silent();
+        }
+        $link = $answer->successful() ? $answer->json('link') : null;
+
+        return is_string($link) ? $link : throw self::silent();
+    }
+
+    private static function silent(): Refusal
+    {
+        return new Refusal('The meeting provider does not answer. Try again in a moment, or type a link of your own.', 409, 'provider_silent');
+    }
+}

@@ -1,0 +1,37 @@
+import { RowEditor } from '../setup/RowEditor';
+import { ThingRows } from '../setup/ThingRows';
+import { useSetup } from '../setup/useSetup';
+import { useThing } from '../setup/useThing';
+import { Field } from '../ui/Field';
+
+/** Named parts of the day that services can be limited to. */
+export function Dayparts() {
+  const { data } = useSetup();
+  return (
+    <ThingRows
+      list="dayparts"
+      title="Parts of the day"
+      add="Add a part of the day"
+      empty="None yet. Give a part of the day a name, and services can be limited to it: early, after lunch, late."
+      rows={(data?.dayparts ?? []).map((one) => ({ ...one, says: `${one.from}–${one.to}` }))}
+      editor={(id, onDone) => <Daypart id={id} onDone={onDone} />}
+    />
+  );
+}
+
+function Daypart({ id, onDone }: { id: string | null; onDone: () => void }) {
+  const editing = useThing('daypart', id, { name: '', from: '09:00', to: '12:00' });
+  const { content, set, wrong } = editing;
+  if (content === null) {
+    return <p role="status">Fetching the part of the day</p>;
+  }
+  return (
+    <RowEditor editing={editing} name={content.name} isNew={id === null} onDone={onDone}>
+      <div className="three">
+        <Field id="daypart-name" label="Name" maxLength={120} wrong={wrong['name']} value={content.name} onValue={(name) => set({ name })} />
+        <Field id="daypart-from" label="From" type="time" wrong={wrong['from']} value={content.from} onValue={(from) => set({ from })} />
+        <Field id="daypart-to" label="Until" type="time" wrong={wrong['to']} value={content.to} onValue={(to) => set({ to })} />
+      </div>
+    </RowEditor>
+  );
+}

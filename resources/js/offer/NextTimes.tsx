@@ -1,0 +1,143 @@
+import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { dateParts, longDate } from '../lib/format';
+import { clockOf } from '../hours/hours';
+import { Hours } from '../hours/WeekRuler';
+import type { Draft } from '../setup/things';
+import { useSettled } from '../ui/useSettled';
+
+type Props = { business: string; draft: Draft; zone: string; found: readonly Schemas['Finding'][] };
+
+const times = (business: string, draft: Draft) =>
+  queryOptions({
+    queryKey: ['effect', business, 'times', JSON.stringify(draft)] as const,
+    queryFn: async ({ signal }) => unwrap(api.POST('/api/businesses/{business}/drafts/times', { params: { path: { business } }, body: { drafts: [draft] }, signal })),
+    staleTime: 20_000, // ms
+    retry: false,
+  });
+
+/** The next two weeks of a service as the page will show them, while it is being edited; any hour answers why not. */
+export function NextTimes({ business, draft, zone, found }: Props) {
+  const settled = useSettled(draft, 180); // ms
+  const named = settled.kind === 'service' && settled.content !== null && settled.content.name !== '';
+  const { data, error } = useQuery({ ...times(business, settled), placeholderData: keepPreviousData, enabled: named });
+  const [asked, setAsked] = useState<{ date: string; minute: number } | null>(null);
+  const starts = data?.days.flatMap((day) => day.starts) ?? [];
+  return (
+    <aside className="effect" aria-label="The next times of this service">
+      <h2>As clients will see it</h2>
+      {found.map((one) => (
+        <p key={one.what} className="notice">
+          {one.what} {one.advice}
+        </p>
+      ))}
+      {!named && <p>Give it a name, and its next times show here.</p>}
+      {error !== null && <p>What is typed cannot be read yet: {refusalOf(error).message}</p>}
+      {data !== undefined && named && (
+        <>
+          <p className="effect-sum" role="status">
+            {starts.length === 0 ? 'Nothing can be booked in the next two weeks.' : `${starts.length === 1 ? 'One start' : `${starts.length} starts`} in the next two weeks.`}
+          </p>
+          <p className="text-soft">Press any hour to ask why it is offered, or why not.</p>
+          <div className="effect-days">
+            <div className="effect-row" aria-hidden="true">
+              <span />
+              <Hours from={data.ruler.from} to={data.ruler.to} />
+              <span />
+            </div>
+            {data.days.map((day) => (
+              <TimesRow key={day.date} day={day} ruler={data.ruler} onAsk={(minute) => setAsked({ date: day.date, minute })} />
+            ))}
+          </div>
+          <WhyNot key={`${asked?.date} ${asked?.minute}`} business={business} draft={settled} asked={asked ?? { date: data.today, minute: 10 * 60 }} at={asked !== null} zone={zone} />
+        </>
+      )}
+    </aside>
+  );
+}
+
+type RowProps = { day: Schemas['Day']; ruler: Schemas['DayStretch']; onAsk: (minute: number) => void };
+
+function TimesRow({ day, ruler, onAsk }: RowProps) {
+  const parts = dateParts(day.date);
+  const wide = ruler.to - ruler.from;
+  const left = (minute: number) => `${(100 * (minute - ruler.from)) / wide}%`;
+  return (
+    <div className="effect-row" data-monday={parts.weekday === 'Mon'}>
+      <span className="effect-date">
+        {parts.weekday} {parts.day}
+      </span>
+      <span
+        className="effect-bar hatched effect-asks"
+        onClick={(event) => {
+          const box = event.currentTarget.getBoundingClientRect();
+          onAsk(Math.round((ruler.from + ((event.clientX - box.left) / box.width) * wide) / 15) * 15);
+        }}
+      >
+        {day.open.map((one) => (
+          <i key={one.from} className="stays" style={{ left: left(one.from), width: `${(100 * (one.to - one.from)) / wide}%` }} />
+        ))}
+        {day.starts.map((one) => (
+          <i key={one.at} className="start-tick" style={{ left: left(one.minute) }} />
+        ))}
+      </span>
+      <span className="effect-count">{day.starts.length > 0 && day.starts.length}</span>
+    </div>
+  );
+}
+
+type WhyProps = { business: string; draft: Draft; asked: { date: string; minute: number }; at: boolean; zone: string };
+
+/** Which rules stand in the way at one hour, for each who could take it. */
+function WhyNot({ business, draft, asked, at }: WhyProps) {
+  const [date, setDate] = useState(asked.date);
+  const [time, setTime] = useState(clockOf(asked.minute % 1440));
+  const [wants, setWants] = useState(at);
+  const { data, error } = useQuery({
+    queryKey: ['effect', business, 'why', JSON.stringify(draft), date, time] as const,
+    queryFn: async ({ signal }) => unwrap(api.POST('/api/businesses/{business}/drafts/why', { params: { path: { business } }, body: { drafts: [draft], at: `${date}T${time}` }, signal })),
+    enabled: wants,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const ask = (change: () => void) => {
+    change();
+    setWants(true);
+  };
+  return (
+    <section className="why" aria-label="Why not">
+      <div className="why-ask">
+        <label>
+          Why not on <input id="why-date" className="input input-small" type="date" value={date} onChange={(event) => ask(() => setDate(event.target.value))} />
+        </label>
+        <label>
+          at <input id="why-time" className="input input-small" type="time" value={time} onChange={(event) => ask(() => setTime(event.target.value))} />
+        </label>
+        {!wants && (
+          <button type="button" className="button button-small" onClick={() => setWants(true)}>
+            Ask
+          </button>
+        )}
+      </div>
+      {error !== null && <p className="wrong">{refusalOf(error).message}</p>}
+      {data !== undefined && (
+        <div role="status">
+          <p>
+            <b>
+              {longDate(date)}, {time}: {data.offered ? 'offered.' : 'not offered.'}
+            </b>
+          </p>
+          <ul>
+            {data.rows.map((row, i) => (
+              <li key={i}>
+                {row.staff.join(' and ') || 'Nobody'}
+                {row.location === null ? '' : `, ${row.location}`}: {row.reasons.length === 0 ? <span className="opens">free</span> : row.reasons.join(' ')}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </section>
+  );
+}

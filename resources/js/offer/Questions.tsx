@@ -1,0 +1,95 @@
+import type { Schemas } from '../lib/api';
+import { RowEditor } from '../setup/RowEditor';
+import { ThingRows } from '../setup/ThingRows';
+import type { Contents } from '../setup/things';
+import { useSetup } from '../setup/useSetup';
+import { useThing } from '../setup/useThing';
+import { Check } from '../ui/Check';
+import { Field } from '../ui/Field';
+import { LinesField } from '../ui/LinesField';
+import { Select } from '../ui/Select';
+import { SomeServices } from './SomeServices';
+
+const TYPES = [
+  ['short', 'a short text'],
+  ['long', 'a long text'],
+  ['number', 'a number'],
+  ['choice', 'one of several'],
+  ['choices', 'some of several'],
+  ['yesno', 'yes or no'],
+  ['date', 'a date'],
+  ['file', 'a file'],
+  ['hidden', 'not asked: filled from the link'],
+] as const;
+
+const FRESH: Contents['question'] = { text: '', type: 'short', choices: [], required: false, services: null, shownIf: null, parameter: '' };
+
+/** What clients are asked when they book. */
+export function Questions() {
+  const { data } = useSetup();
+  const questions = data?.questions ?? [];
+  return (
+    <ThingRows
+      list="questions"
+      title="Questions"
+      add="Add a question"
+      empty="None yet. Name and mail are always asked; ask here for what you need besides."
+      rows={questions.map((one) => ({ id: one.id, name: one.text, says: `${TYPES.find(([type]) => type === one.type)?.[1] ?? ''}${one.required ? ', must be answered' : ''}` }))}
+      editor={(id, onDone) => <Question id={id} earlier={earlierThan(questions, id)} onDone={onDone} />}
+    />
+  );
+}
+
+/** Only what is asked before can decide whether a question is asked. */
+const earlierThan = (questions: readonly Schemas['QuestionRow'][], id: string | null): readonly Schemas['QuestionRow'][] => {
+  const at = questions.findIndex((one) => one.id === id);
+  return (at < 0 ? questions : questions.slice(0, at)).filter((one) => one.type !== 'hidden' && one.type !== 'file');
+};
+
+function Question({ id, earlier, onDone }: { id: string | null; earlier: readonly Schemas['QuestionRow'][]; onDone: () => void }) {
+  const editing = useThing('question', id, FRESH);
+  const { content, set, wrong } = editing;
+  if (content === null) {
+    return <p role="status">Fetching the question</p>;
+  }
+  const before = earlier.find((one) => one.id === content.shownIf?.question);
+  const answers = before?.type === 'yesno' ? ['yes', 'no'] : (before?.choices ?? []);
+  return (
+    <RowEditor editing={editing} name={content.text} isNew={id === null} onDone={onDone}>
+      <Field id="question-text" label="What do you want to know?" maxLength={300} wrong={wrong['text']} value={content.text} onValue={(text) => set({ text })} />
+      <div className="two">
+        <Select id="question-type" label="Answered by" value={content.type} options={TYPES} onValue={(type) => set({ type })} wrong={wrong['type']} />
+        {content.type === 'hidden' ? (
+          <Field id="question-parameter" label="Part of the link that fills it" hint="“from” takes it of …?from=poster" maxLength={60} wrong={wrong['parameter']} value={content.parameter} onValue={(parameter) => set({ parameter })} />
+        ) : (
+          <Check checked={content.required} onChange={(required) => set({ required })}>
+            Must be answered
+          </Check>
+        )}
+      </div>
+      {(content.type === 'choice' || content.type === 'choices') && (
+        <LinesField id="question-choices" label="Answers to choose from, one a line" lines={4} wrong={wrong['choices'] ?? Object.entries(wrong).find(([field]) => field.startsWith('choices.'))?.[1]} value={content.choices} onValue={(choices) => set({ choices })} />
+      )}
+      {earlier.length > 0 && content.type !== 'hidden' && (
+        <div className="two">
+          <Select
+            id="question-after"
+            label="Asked"
+            value={content.shownIf?.question ?? ''}
+            options={[['', 'always'], ...earlier.map((one) => [one.id, `only after “${one.text}”`] as const)]}
+            onValue={(question) => set({ shownIf: question === '' ? null : { question, answer: '' } })}
+            wrong={wrong['shownIf.question']}
+          />
+          {content.shownIf !== null &&
+            (answers.length > 0 ? (
+              <Select id="question-answer" label="was answered with" value={content.shownIf.answer} options={[['', 'choose one'], ...answers.map((one) => [one, one] as const)]} onValue={(answer) => content.shownIf !== null && set({ shownIf: { ...content.shownIf, answer } })} wrong={wrong['shownIf.answer']} />
+            ) : (
+              <Field id="question-answer" label="was answered with" maxLength={120} wrong={wrong['shownIf.answer']} value={content.shownIf.answer} onValue={(answer) => content.shownIf !== null && set({ shownIf: { ...content.shownIf, answer } })} />
+            ))}
+        </div>
+      )}
+      <SomeServices services={content.services} onServices={(services) => set({ services })} wrong={wrong['services']} />
+      {id !== null && <p className="text-soft">Answers already given are kept as they were asked, whatever changes here.</p>}
+    </RowEditor>
+  );
+}

@@ -1,0 +1,93 @@
+import { useNavigate, useParams } from 'react-router';
+import { History } from '../setup/History';
+import { Meanwhile } from '../setup/Meanwhile';
+import { SaveBar } from '../setup/SaveBar';
+import type { Contents } from '../setup/things';
+import { namesOf, useSetup } from '../setup/useSetup';
+import { useThing } from '../setup/useThing';
+import { Check } from '../ui/Check';
+import { NextTimes } from './NextTimes';
+import { ServiceMoney } from './ServiceMoney';
+import { ServiceRules } from './ServiceRules';
+import { ServiceTime } from './ServiceTime';
+import { ServiceWhat } from './ServiceWhat';
+import { ServiceWhen } from './ServiceWhen';
+import { ServiceWho } from './ServiceWho';
+
+export type ServiceContent = Contents['service'];
+export type PartProps = {
+  content: ServiceContent;
+  set: (changes: Partial<ServiceContent>) => void;
+  wrong: Readonly<Record<string, string>>;
+};
+
+const FRESH: ServiceContent = {
+  name: '', category: null, description: '', picture: null, staffNote: '', kind: 'appointment', minutes: 60, choices: [], range: null, setup: 0, clearup: 0,
+  staff: [], assignment: 'choose', locations: [], resources: [], startEvery: 15, startFrom: 'clock', noticeMinutes: 120, bookAheadDays: 60, hours: null, dayparts: [],
+  availableFrom: null, availableUntil: null, maxPerDay: null, places: 1, maxParty: null, priceKind: 'fixed', price: 0, payment: 'none', visibility: 'page', active: true,
+}; // prettier-ignore
+
+/** A service, in the order an owner thinks: what it is, how long, who and where, when, what it costs, rules. */
+export function ServicePage() {
+  const { id } = useParams();
+  const { data } = useSetup();
+  if (data === undefined) {
+    return null;
+  }
+  // A new one is done by everybody, everywhere: right for most, and quick to change.
+  const fresh = { ...FRESH, staff: data.staff.filter((one) => one.active).map((one) => one.id), locations: data.locations.map((one) => one.id) };
+  return <ServiceEditor key={id} id={id === 'new' || id === undefined ? null : id} fresh={fresh} />;
+}
+
+function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent }) {
+  const navigate = useNavigate();
+  const { data, may } = useSetup();
+  const editing = useThing('service', id, fresh);
+  const { content, draft, business, wrong, set } = editing;
+  if (editing.missing) {
+    return <p>There is no such service. It may have been removed.</p>;
+  }
+  if (data === undefined || content === null || draft === null) {
+    return <p role="status">Fetching the service</p>;
+  }
+  const save = async () => {
+    const saved = await editing.save(`${content.name} saved.`);
+    if (saved !== null && id === null) {
+      await navigate(`/at/${business}/offer/services`);
+    }
+  };
+  const names = namesOf(data);
+  const found = data.missing.filter((one) => one.list === 'services' && one.id === id);
+  const part = { content, set, wrong };
+  return (
+    <div className="beside">
+      <section className="beside-main">
+        <h2>{id === null ? 'A new service' : content.name}</h2>
+        <fieldset disabled={!may('change-setup')} className="contents">
+          <ServiceWhat {...part} />
+          <ServiceTime {...part} />
+          <ServiceWho {...part} />
+          <ServiceWhen {...part} />
+          <ServiceMoney {...part} />
+          <ServiceRules {...part} />
+          {id !== null && (
+            <Check id="service-resting" checked={!content.active} onChange={(rests) => set({ active: !rests })}>
+              Resting: cannot be booked, nothing is lost.
+            </Check>
+          )}
+        </fieldset>
+        {may('change-setup') && id !== null && (
+          <p>
+            <button type="button" className="button button-small button-trouble" onClick={() => void editing.remove(`${content.name} removed.`).then((gone) => gone && navigate(`/at/${business}/offer/services`))}>
+              Remove {content.name}
+            </button>
+          </p>
+        )}
+        <Meanwhile editing={editing} names={names} />
+        <History history={editing.history} zone={data.timeZone} names={names} />
+        <SaveBar editing={editing} what={content.name === '' ? 'this service' : content.name} isNew={id === null} onSave={() => void save()} />
+      </section>
+      <NextTimes business={business} draft={draft} zone={data.timeZone} found={found} />
+    </div>
+  );
+}

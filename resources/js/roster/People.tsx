@@ -1,0 +1,55 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Mark } from '../ui/Mark';
+import { useSetup } from '../setup/useSetup';
+import { ROLES } from './roles';
+import { SignIns } from './SignIns';
+
+/** Everybody who is booked here, and everybody who signs in. */
+export function People() {
+  const { business, data, may } = useSetup();
+  const [sought, setSought] = useState('');
+  if (data === undefined) {
+    return null;
+  }
+  const fits = data.staff.filter((one) => one.name.toLowerCase().includes(sought.toLowerCase()));
+  return (
+    <div className="grid gap-6">
+      <section className="grid gap-3">
+        <div className="list-head">
+          <h2>People who are booked</h2>
+          {data.staff.length > 8 && (
+            <input className="input list-search" type="search" aria-label="Find a person" placeholder="Find" value={sought} onChange={(event) => setSought(event.target.value)} />
+          )}
+          {may('change-setup') && (
+            <Link className="button button-small" id="add-person" to={`/at/${business}/roster/people/new`}>
+              Add somebody
+            </Link>
+          )}
+        </div>
+        {data.staff.length === 0 && <p>Nobody yet. Add whoever clients can book; that may be you.</p>}
+        <ul className="rows">
+          {fits.map((one) => {
+            const signIn = data.signIns.find((other) => other.staff === one.id);
+            return (
+              <li key={one.id}>
+                <Link to={`/at/${business}/roster/people/${one.id}`} className="row">
+                  <Mark of={one} />
+                  <b>{one.name}</b>
+                  <span className="row-soft">{one.email ?? 'no mail'}</span>
+                  <span className="row-soft">{one.ownHours ? 'own hours' : 'hours as the business'}</span>
+                  <span className="row-end">
+                    {!one.active && <span className="word">resting</span>}
+                    {may('manage-sign-ins') && <span className="word">{signIn === undefined ? 'visiting' : ROLES[signIn.role]}</span>}
+                  </span>
+                </Link>
+              </li>
+            );
+          })}
+        </ul>
+        {fits.length === 0 && sought !== '' && <p>Nobody is called “{sought}”.</p>}
+      </section>
+      {may('manage-sign-ins') && <SignIns />}
+    </div>
+  );
+}

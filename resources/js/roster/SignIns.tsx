@@ -1,0 +1,154 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
+import { Field } from '../ui/Field';
+import { useNotices } from '../ui/Notices';
+import { Select } from '../ui/Select';
+import { draftOf, thing } from '../setup/things';
+import { useSave } from '../setup/useSave';
+import { useSetup } from '../setup/useSetup';
+import { ROLE_OPTIONS, ROLES } from './roles';
+
+/** Who may sign in and in which role, whether they are booked or not; and who has been asked to. */
+export function SignIns() {
+  const { data } = useSetup();
+  if (data === undefined) {
+    return null;
+  }
+  return (
+    <section className="grid gap-3" aria-labelledby="sign-ins">
+      <h2 id="sign-ins">People who sign in</h2>
+      <ul className="rows">
+        {data.signIns.map((one) => (
+          <SignInRow key={one.id} signIn={one} who={data.staff.find((other) => other.id === one.staff)?.name} />
+        ))}
+        {data.invitations.map((one) => (
+          <Waiting key={one.id} invitation={one} />
+        ))}
+      </ul>
+      <InviteForm staff={null} />
+      <dl className="roles">
+        {data.roles.map((one) => (
+          <div key={one.role}>
+            <dt>{ROLES[one.role]}</dt>
+            <dd>{one.words}</dd>
+          </div>
+        ))}
+        <div>
+          <dt>visiting</dt>
+          <dd>Is booked, never signs in.</dd>
+        </div>
+      </dl>
+    </section>
+  );
+}
+
+/** Changes a role, or takes the sign-in away; the version is read just before, so nobody is overwritten unseen. */
+export function useAccess() {
+  const queries = useQueryClient();
+  const saving = useSave();
+  const put = async (id: string, content: Schemas['AccessContent'] | null, done: string) => {
+    const now = await queries.fetchQuery({ ...thing(saving.business, 'access', id), staleTime: 0 });
+    return saving.save([draftOf.access(id, content, now.version)], done);
+  };
+  return { put, refused: saving.refused };
+}
+
+function SignInRow({ signIn, who }: { signIn: Schemas['SignInRow']; who: string | undefined }) {
+  const { put, refused } = useAccess();
+  return (
+    <li className="row row-plain">
+      <b>{signIn.name}</b>
+      <span className="row-soft">{signIn.email}</span>
+      <span className="row-soft">{who === undefined ? 'is not booked' : who === signIn.name ? 'is booked too' : `is booked as ${who}`}</span>
+      <span className="row-end">
+        <select
+          className="input input-small"
+          aria-label={`Role of ${signIn.name}`}
+          value={signIn.role}
+          onChange={(event) => {
+            const role = ROLE_OPTIONS.find(([one]) => one === event.target.value)?.[0];
+            if (role !== undefined) {
+              void put(signIn.id, { role, staff: signIn.staff }, `${signIn.name} is now ${role}.`);
+            }
+          }}
+        >
+          {ROLE_OPTIONS.map(([role, words]) => (
+            <option key={role} value={role}>
+              {words}
+            </option>
+          ))}
+        </select>
+        <button type="button" className="button button-small" onClick={() => void put(signIn.id, null, `${signIn.name} no longer signs in here.`)}>
+          Take away<span className="sr-only"> the sign-in of {signIn.name}</span>
+        </button>
+      </span>
+      {refused !== null && (
+        <p className="wrong row-wrong" role="alert">
+          {Object.values(refused.fields ?? {})[0] ?? refused.message}
+        </p>
+      )}
+    </li>
+  );
+}
+
+export function Waiting({ invitation }: { invitation: Schemas['Invitation'] }) {
+  const { business } = useSetup();
+  const queries = useQueryClient();
+  const notices = useNotices();
+  const withdraw = async () => {
+    await unwrap(api.DELETE('/api/businesses/{business}/invitations/{id}', { params: { path: { business, id: invitation.id } } })).catch(
+      () => undefined, // gone already: the list will say
+    );
+    notices.say('The invitation no longer counts.');
+    await queries.invalidateQueries({ queryKey: ['setup'] });
+  };
+  return (
+    <li className="row row-plain">
+      <b>{invitation.email}</b>
+      <span className="word word-waits">invited as {ROLES[invitation.role]}</span>
+      <span className="row-end">
+        <button type="button" className="button button-small" onClick={() => void withdraw()}>
+          Withdraw<span className="sr-only"> the invitation of {invitation.email}</span>
+        </button>
+      </span>
+    </li>
+  );
+}
+
+/** Asks somebody by mail to sign in, as one of the staff or as somebody who is not booked. */
+export function InviteForm({ staff, address = '' }: { staff: string | null; address?: string }) {
+  const { business } = useSetup();
+  const queries = useQueryClient();
+  const notices = useNotices();
+  const [email, setEmail] = useState(address);
+  const [role, setRole] = useState<Schemas['Role']>(staff === null ? 'desk' : 'staff');
+  const [refused, setRefused] = useState<Refusal | null>(null);
+  const send = async () => {
+    try {
+      await unwrap(api.POST('/api/businesses/{business}/invitations', { params: { path: { business } }, body: { email, role, staff } }));
+      notices.say(`A link is on its way to ${email}. It is good for two weeks.`);
+      setRefused(null);
+      setEmail('');
+      await queries.invalidateQueries({ queryKey: ['setup'] });
+    } catch (wrong) {
+      setRefused(refusalOf(wrong));
+    }
+  };
+  return (
+    <form
+      className="invite"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void send();
+      }}
+    >
+      <Field id="invite-email" label={staff === null ? 'Invite somebody who is not booked' : 'Invite them to sign in'} type="email" value={email} onValue={setEmail} wrong={refused === null ? undefined : (refused.fields?.['email'] ?? refused.fields?.['staff'] ?? refused.message)} maxLength={190} />
+      <Select id="invite-role" label="As" value={role} options={ROLE_OPTIONS} onValue={setRole} wrong={refused?.fields?.['role']} />
+      <button type="submit" id="invite" className="button">
+        Send the invitation
+      </button>
+    </form>
+  );
+}

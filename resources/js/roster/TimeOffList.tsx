@@ -1,0 +1,76 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { dateParts } from '../lib/format';
+import { EffectPanel } from '../setup/EffectPanel';
+import { draftOf, wrongOf, year } from '../setup/things';
+import { useSave } from '../setup/useSave';
+import { useSetup } from '../setup/useSetup';
+import { Field } from '../ui/Field';
+import { Pick } from '../ui/Pick';
+import { Mark } from '../ui/Mark';
+import { spanWords } from './spanWords';
+
+/** When somebody is away this year and the next, and a way to add to it: for them alone or for several at once. */
+export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: boolean }) {
+  const { business, data, may } = useSetup();
+  const now = new Date().getFullYear();
+  const { data: first } = useQuery(year(business, now));
+  const { data: next } = useQuery(year(business, now + 1));
+  const saving = useSave();
+  const [adding, setAdding] = useState({ name: '', from: '', to: '' });
+  const [people, setPeople] = useState([staff]);
+  const away = [...(first?.timeOffs ?? []), ...(next?.timeOffs ?? [])]
+    .filter((one, i, all) => one.content.staff === staff && all.findIndex((other) => other.id === one.id) === i)
+    .filter((one) => first === undefined || one.content.to.slice(0, 10) >= first.today);
+  const drafts = people.map((one) => draftOf.timeOff(null, { ...adding, staff: one }, null));
+  const wrong = wrongOf(saving.refused?.fields, 0);
+  const ready = adding.from !== '' && adding.to > adding.from && people.length > 0;
+  const add = async () => {
+    if ((await saving.save(drafts, drafts.length === 1 ? 'Time off saved.' : `Time off saved for ${drafts.length} people.`)) !== null) {
+      setAdding({ name: '', from: '', to: '' });
+    }
+  };
+  return (
+    <div className="grid gap-3">
+      {away.length === 0 && <p className="text-soft">Nothing is planned.</p>}
+      <ul className="rows">
+        {away.map((one) => (
+          <li key={one.id} className="row row-plain">
+            <b>{spanWords(one.content.from, one.content.to)}</b>
+            <span className="row-soft">{one.content.name}</span>
+            {mayChange && (
+              <span className="row-end">
+                <button type="button" className="button button-small" onClick={() => void saving.save([draftOf.timeOff(one.id, null, one.version)], 'Time off removed.')}>
+                  Remove<span className="sr-only"> time off {dateParts(one.content.from.slice(0, 10)).day}</span>
+                </button>
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+      {mayChange && (
+        <div className="grid gap-3">
+          <div className="three">
+            <Field id="off-from" label="Away from" type="datetime-local" wrong={wrong['from']} value={adding.from} onValue={(from) => setAdding({ ...adding, from })} />
+            <Field id="off-to" label="Until" type="datetime-local" wrong={wrong['to']} value={adding.to} onValue={(to) => setAdding({ ...adding, to })} />
+            <Field id="off-name" label="Why, for your own use" maxLength={120} wrong={wrong['name']} value={adding.name} onValue={(name) => setAdding({ ...adding, name })} />
+          </div>
+          {may('change-setup') && data !== undefined && data.staff.length > 1 && (
+            <Pick legend="For" from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))} chosen={people} onChosen={setPeople} wrong={people.length === 0 ? 'Choose whose time off it is.' : undefined} />
+          )}
+          {saving.refused !== null && saving.refused.fields === undefined && (
+            <p className="wrong" role="alert">
+              {saving.refused.message}
+            </p>
+          )}
+          <p>
+            <button type="button" id="add-off" className="button" disabled={people.length === 0} onClick={() => void add()}>
+              Add this time off
+            </button>
+          </p>
+          {ready && data !== undefined && <EffectPanel business={business} zone={data.timeZone} drafts={drafts} />}
+        </div>
+      )}
+    </div>
+  );
+}

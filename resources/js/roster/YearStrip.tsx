@@ -1,0 +1,115 @@
+import { useRef, useState, type KeyboardEvent } from 'react';
+import type { Schemas } from '../lib/api';
+import { addDays, dateParts, longDate } from '../lib/format';
+
+export type Dates = { first: string; last: string };
+type Props = { dates: Schemas['Year']; chosen: Dates | null; onChosen: (dates: Dates) => void };
+
+const MONTHS = Array.from({ length: 12 }, (_, month) => month);
+const dateOf = (year: number, month: number, day: number): string => new Date(Date.UTC(year, month, day, 12)).toISOString().slice(0, 10);
+const daysIn = (year: number, month: number): number => new Date(Date.UTC(year, month + 1, 0)).getUTCDate();
+
+/** Twelve months under each other, their days from left to right. Press a day, drag or hold Shift for several. */
+export function YearStrip({ dates, chosen, onChosen }: Props) {
+  const strip = useRef<HTMLDivElement>(null);
+  const [anchor, setAnchor] = useState<string | null>(null);
+  const [pressing, setPressing] = useState(false);
+  const looks = looksOf(dates);
+  const current = chosen?.last ?? dates.today;
+  const reach = current.startsWith(String(dates.year)) ? current : `${dates.year}-01-01`;
+  const pick = (date: string, extend: boolean) => {
+    const from = extend && anchor !== null ? anchor : date;
+    setAnchor(from);
+    onChosen(from <= date ? { first: from, last: date } : { first: date, last: from });
+  };
+  const key = (event: KeyboardEvent, date: string) => {
+    const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    const months = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+    const at = new Date(`${date}T12:00:00Z`);
+    const next = by !== undefined ? addDays(date, by) : months !== undefined ? dateOf(dates.year, at.getUTCMonth() + months, Math.min(at.getUTCDate(), daysIn(dates.year, at.getUTCMonth() + months))) : null;
+    if (next !== null && next.startsWith(String(dates.year))) {
+      event.preventDefault();
+      pick(next, event.shiftKey);
+      strip.current?.querySelector<HTMLElement>(`[data-date="${next}"]`)?.focus();
+    }
+  };
+  return (
+    <div className="year-strip" ref={strip} onPointerUp={() => setPressing(false)} onPointerLeave={() => setPressing(false)}>
+      {MONTHS.map((month) => (
+        <div key={month} className="year-month">
+          <span className="year-name">{dateParts(dateOf(dates.year, month, 1)).month.slice(0, 3)}</span>
+          <div className="year-days">
+            {Array.from({ length: daysIn(dates.year, month) }, (_, i) => dateOf(dates.year, month, i + 1)).map((date) => {
+              const look = looks.get(date);
+              return (
+                <button
+                  key={date}
+                  type="button"
+                  className={look?.closed === true ? 'year-day hatched' : 'year-day'}
+                  data-date={date}
+                  data-weekend={dateParts(date).weekend}
+                  data-today={date === dates.today}
+                  data-special={look?.special === true}
+                  data-off={look?.off === true}
+                  tabIndex={date === reach ? 0 : -1}
+                  aria-pressed={chosen !== null && date >= chosen.first && date <= chosen.last}
+                  aria-label={`${longDate(date)}${look === undefined ? '' : `: ${look.says.join(', ')}`}`}
+                  onPointerDown={(event) => {
+                    event.currentTarget.releasePointerCapture(event.pointerId);
+                    setPressing(true);
+                    pick(date, event.shiftKey);
+                  }}
+                  onPointerEnter={() => pressing && pick(date, true)}
+                  onClick={(event) => event.detail === 0 && pick(date, event.shiftKey)}
+                  onKeyDown={(event) => key(event, date)}
+                >
+                  {Number(date.slice(8))}
+                </button>
+              );
+            })}
+          </div>
+        </div>
+      ))}
+    </div>
+  );
+}
+
+type Look = { closed: boolean; special: boolean; off: boolean; says: string[] };
+
+/** How each date that is not ordinary looks, and what is said of it. */
+function looksOf(dates: Schemas['Year']): ReadonlyMap<string, Look> {
+  const looks = new Map<string, Look>();
+  const of = (date: string): Look => {
+    const look = looks.get(date) ?? { closed: false, special: false, off: false, says: [] };
+    looks.set(date, look);
+    return look;
+  };
+  const each = (from: string, to: string, put: (look: Look) => void) => {
+    const last = to.slice(11) === '00:00' ? addDays(to.slice(0, 10), -1) : to.slice(0, 10);
+    for (let date = from.slice(0, 10); date <= last; date = addDays(date, 1)) {
+      if (date.startsWith(String(dates.year))) {
+        put(of(date));
+      }
+    }
+  };
+  for (const { content } of dates.specialDays) {
+    const look = of(content.date);
+    look.special = true;
+    look.closed ||= content.hours.length === 0 && content.staff === null && content.location === null;
+    look.says.push(content.staff === null ? 'other hours' : 'other hours for somebody');
+  }
+  for (const { content } of dates.closures) {
+    each(content.from, content.to, (look) => {
+      look.closed ||= content.staff === null;
+      look.off ||= content.staff !== null;
+      look.says.push(content.name === '' ? 'closed' : content.name);
+    });
+  }
+  for (const { content } of dates.timeOffs) {
+    each(content.from, content.to, (look) => {
+      look.off = true;
+      look.says.push('somebody is away');
+    });
+  }
+  return looks;
+}

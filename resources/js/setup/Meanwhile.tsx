@@ -1,0 +1,73 @@
+import { useState } from 'react';
+import type { Editing } from './useThing';
+import { fieldWord, valueWords } from './words';
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * Somebody else has saved the same thing: what they changed is shown. Where both changed a field, one is chosen; what only
+ * one has changed stays changed either way.
+ */
+export function Meanwhile<C extends object>({ editing, names }: { editing: Editing<C>; names: ReadonlyMap<string, string> }) {
+  const { meanwhile, content, before } = editing;
+  const [theirs, setTheirs] = useState<readonly string[]>([]);
+  if (meanwhile === null || content === null || before === null) {
+    return null;
+  }
+  const now = readAs(meanwhile.content, before);
+  if (now === null) {
+    return null;
+  }
+  const fields = keysOf(content).filter((field) => !same(now[field], before[field]));
+  const both = fields.filter((field) => !same(content[field], before[field]) && !same(content[field], now[field]));
+  const goOn = () => {
+    const mine: Partial<C> = {};
+    for (const field of keysOf(content)) {
+      if (!same(content[field], before[field]) && !theirs.includes(String(field))) {
+        mine[field] = content[field];
+      }
+    }
+    editing.takeOver(now, meanwhile.version, mine);
+  };
+  return (
+    <section className="notice meanwhile" aria-label="Changed meanwhile">
+      <h3>{meanwhile.by} has changed this meanwhile</h3>
+      <ul>
+        {fields.map((field) => (
+          <li key={String(field)}>
+            {fieldWord(String(field))}: <s>{valueWords(before[field], names)}</s> → <b>{valueWords(now[field], names)}</b>
+            {both.includes(field) && (
+              <label className="check">
+                <input
+                  type="checkbox"
+                  checked={theirs.includes(String(field))}
+                  onChange={(event) =>
+                    setTheirs(event.target.checked ? [...theirs, String(field)] : theirs.filter((one) => one !== String(field)))
+                  }
+                />
+                <span>take theirs instead of mine: {valueWords(content[field], names)}</span>
+              </label>
+            )}
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="button button-small" onClick={goOn}>
+        Go on with this
+      </button>
+    </section>
+  );
+}
+
+function keysOf<T extends object>(of: T): (keyof T)[] {
+  const keys: (keyof T)[] = [];
+  for (const key in of) {
+    keys.push(key);
+  }
+  return keys;
+}
+
+/** What came with the refusal, if it has the fields of the content at hand. */
+function readAs<T extends object>(value: unknown, like: T): T | null {
+  const fits = (one: unknown): one is T => typeof one === 'object' && one !== null && keysOf(like).every((key) => key in one);
+  return fits(value) ? value : null;
+}

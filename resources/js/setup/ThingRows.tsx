@@ -1,0 +1,57 @@
+import { useState, type ReactNode } from 'react';
+import { useOrder } from '../offer/useOrder';
+import { useSetup } from './useSetup';
+
+type Row = { id: string; name: string; says: string };
+type Props = {
+  list: 'categories' | 'addOns' | 'questions' | 'dayparts';
+  title: string;
+  add: string;
+  empty: string;
+  rows: readonly Row[];
+  /** The editor of one row; id null is a new one. */
+  editor: (id: string | null, onDone: () => void) => ReactNode;
+};
+
+/** A short list whose rows open to be edited in place, in an order of the owner's. */
+export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
+  const { may } = useSetup();
+  const [open, setOpen] = useState<string | null>(null);
+  const order = useOrder(list, rows.map((row) => row.id), may('change-setup'));
+  return (
+    <section className="grid max-w-3xl gap-3">
+      <div className="list-head">
+        <h2>{title}</h2>
+        {may('change-setup') && (
+          <button type="button" id="add" className="button button-small" onClick={() => setOpen('new')}>
+            {add}
+          </button>
+        )}
+      </div>
+      {open === 'new' && <div className="row-open">{editor(null, () => setOpen(null))}</div>}
+      {rows.length === 0 && open !== 'new' && <p>{empty}</p>}
+      <ul className="rows">
+        {rows.map((row) => (
+          <li key={row.id} {...order.rowProps(row.id)}>
+            <div className="row row-service">
+              {may('change-setup') && (
+                <button type="button" className="handle" {...order.handleProps(row.id, row.name)}>
+                  <span aria-hidden="true">⠿</span>
+                </button>
+              )}
+              <b className="row-name">{row.name}</b>
+              <span className="row-soft row-wide">{row.says}</span>
+              <span className="row-end">
+                <button type="button" className="button button-small" aria-expanded={open === row.id} onClick={() => setOpen(open === row.id ? null : row.id)}>
+                  {open === row.id ? 'Close' : may('change-setup') ? 'Change' : 'Look'}
+                  <span className="sr-only"> {row.name}</span>
+                </button>
+              </span>
+            </div>
+            {open === row.id && <div className="row-open">{editor(row.id, () => setOpen(null))}</div>}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

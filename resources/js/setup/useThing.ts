@@ -1,0 +1,102 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { useBlocker, useParams } from 'react-router';
+import type { Refusal, Schemas } from '../lib/api';
+import { draftOf, thing, wrongOf, type Contents, type Draft, type Kind } from './things';
+import { useSave } from './useSave';
+
+/** A thing being edited: what it is, what was typed, and what can be done with it. */
+export type Editing<C extends object> = {
+  business: string;
+  content: C | null;
+  before: C | null;
+  history: readonly Schemas['ThingChange'][];
+  missing: boolean;
+  dirty: boolean;
+  draft: Draft | null;
+  saving: boolean;
+  refused: Refusal | null;
+  meanwhile: Schemas['Meanwhile'] | null;
+  /** What is wrong, by field. */
+  wrong: Readonly<Record<string, string>>;
+  set: (changes: Partial<C>) => void;
+  putBack: () => void;
+  /** Goes on from what somebody else has saved, with `mine` kept. */
+  takeOver: (now: C, version: string | null, mine: Partial<C>) => void;
+  /** Answers with the id; null where it was refused. */
+  save: (done: string, also?: readonly Draft[]) => Promise<string | null>;
+  remove: (done: string) => Promise<boolean>;
+};
+
+type Seen<K extends Kind> = { id: string | null; version: string | null; content: Contents[K] };
+
+/** Leaving with something unsaved asks once: within the workspace by us, away from it by the browser. */
+export function useLeaving(dirty: boolean) {
+  useEffect(() => {
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    if (dirty) {
+      window.addEventListener('beforeunload', ask);
+    }
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [dirty]);
+  return useBlocker(({ currentLocation, nextLocation }) => dirty && currentLocation.pathname !== nextLocation.pathname);
+}
+
+/**
+ * One thing being edited. `id` null is a new one, which begins as `fresh`. What is typed stays until it is saved or put
+ * back; if somebody else has saved meanwhile, `meanwhile` tells what is different, and `takeOver` goes on from there.
+ */
+export function useThing<K extends Kind>(kind: K, id: string | null, fresh: Contents[K] | null): Editing<Contents[K]> {
+  const business = useParams()['business'] ?? '';
+  const { data, error } = useQuery({ ...thing(business, kind, id ?? ''), enabled: id !== null });
+  const [seen, setSeen] = useState<Seen<K> | null>(id === null && fresh !== null ? { id: null, version: null, content: fresh } : null);
+  const [content, setContent] = useState<Contents[K] | null>(id === null ? fresh : null);
+  const saving = useSave();
+  const dirty = seen !== null && content !== null && JSON.stringify(content) !== JSON.stringify(seen.content);
+
+  if (data !== undefined && (seen === null || (!dirty && seen.version !== data.version))) {
+    setSeen({ id: data.id, version: data.version, content: data.content });
+    setContent(data.content);
+  }
+  const { refused } = saving;
+  const meanwhile = refused?.meanwhile ?? null;
+  const draft: Draft | null = seen === null || content === null ? null : draftOf[kind](seen.id, content, seen.version);
+
+  return {
+    business,
+    content,
+    before: seen?.content ?? null,
+    history: data?.history ?? [],
+    missing: error !== null,
+    dirty: dirty || (id === null && content !== null && JSON.stringify(content) !== JSON.stringify(fresh)),
+    draft,
+    saving: saving.saving,
+    refused,
+    meanwhile,
+    wrong: wrongOf(refused?.fields, 0),
+    set: (changes: Partial<Contents[K]>) => setContent((now) => (now === null ? now : { ...now, ...changes })),
+    putBack: () => {
+      setContent(seen?.content ?? null);
+      saving.clear();
+    },
+    takeOver: (now: Contents[K], version: string | null, mine: Partial<Contents[K]>) => {
+      setSeen({ id: seen?.id ?? null, version, content: now });
+      setContent({ ...now, ...mine });
+      saving.clear();
+    },
+    save: async (done: string, also: readonly Draft[] = []): Promise<string | null> => {
+      if (draft === null || content === null) {
+        return null;
+      }
+      const saved = await saving.save([draft, ...also], done);
+      if (saved === null) {
+        return null;
+      }
+      setSeen((was) => (was === null ? was : { ...was, content })); // until the saved one has been fetched
+      return saved.ids[0] ?? null;
+    },
+    remove: async (done: string): Promise<boolean> =>
+      seen?.id != null && (await saving.save([draftOf[kind](seen.id, null, seen.version)], done)) !== null,
+  };
+}
+
