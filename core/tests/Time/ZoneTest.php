@@ -112,7 +112,7 @@ it('cuts offsets that are no whole minutes down to the minute', function (string
     expect(Zone::named($zone)->wall($instant) - $instant)->toBe($ahead);
 })->with([
     'less than UTC' => ['Africa/Monrovia', '1960-01-01T00:00:00Z', -45], 'before the half minute' => ['Europe/Dublin', '1910-01-01T00:00:00Z', -26],
-    'ahead of UTC' => ['Asia/Kolkata', '1904-01-01T00:00:00Z', 353], 'in the minute it changes in' => ['Africa/Monrovia', '1972-01-07T00:44:00Z', 0],
+    'ahead of UTC' => ['Asia/Kolkata', '1904-01-01T00:00:00Z', 321], 'in the minute it changes in' => ['Africa/Monrovia', '1972-01-07T00:44:00Z', 0],
 ]);
 
 it('is open all day on every ordinary date where only special days are set (T4)', function (): void {
