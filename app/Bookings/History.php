@@ -59,6 +59,12 @@ final readonly class History
             ->update(['holds_until' => $until]);
     }
 
+    /** It stays what it is, but something of it is different. */
+    public function changed(Booking $booking, string $by, string $why): void
+    {
+        $this->note($booking, $by, $why);
+    }
+
     private function note(Booking $booking, string $by, string $why): void
     {
         BookingChange::query()->create([

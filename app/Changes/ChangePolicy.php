@@ -48,7 +48,7 @@ final readonly class ChangePolicy
             return false;
         }
         $changed = array_column(Version::differences($before, $draft->content), 'field');
-        $whose = array_unique(array_filter([$before['staff'] ?? null, $draft->content['staff'] ?? null]));
+        $whose = array_values(array_unique(array_filter([$before['staff'] ?? null, $draft->content['staff'] ?? null])));
 
         return match ($draft->kind) {
             'person' => $draft->id === $access->staff && $draft->content !== null && array_diff($changed, self::OWN_HOURS) === [],

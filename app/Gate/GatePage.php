@@ -28,7 +28,7 @@ final readonly class GatePage
     {
         $offered = Service::query()->withoutGlobalScopes()->whereColumn('business_id', 'businesses.id')->where('id', $service)->where('active', true)->where('visibility', '<>', 'desk');
 
-        return Business::query()->where('slug', $slug)->whereNotNull('published_at')->whereExists($offered->toBase())->firstOrFail();
+        return Business::query()->where('slug', $slug)->whereNotNull('published_at')->whereExists($offered->getQuery())->firstOrFail();
     }
 
     /**
@@ -59,6 +59,7 @@ final readonly class GatePage
     /** @return HasMany<Service, Business> what clients may book, on the page or by its link */
     public static function offered(Business $business): HasMany
     {
+        // @phpstan-ignore return.type (conditions on a relation leave it a relation)
         return $business->services()->where('active', true)->where('visibility', '<>', 'desk');
     }
 

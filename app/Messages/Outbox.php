@@ -46,6 +46,14 @@ final readonly class Outbox
         }
     }
 
+    /** A word to the client about their booking, in somebody's own words. */
+    public function word(Booking $booking, string $text): void
+    {
+        if ($booking->contact !== null) {
+            $this->mail($booking, 'word', 'client', $booking->contact['email'], $this->clock->now(), $text, substr(hash('sha256', $text), 0, 12));
+        }
+    }
+
     /** 24 hours before the start; not at all where that is past. */
     public function remind(Booking $booking): void
     {
@@ -91,11 +99,11 @@ final readonly class Outbox
             ->where('channel', 'mail')->where('state', 'waiting')->update(['state' => 'dropped']);
     }
 
-    private function mail(Booking $booking, string $occasion, string $audience, string $recipient, CarbonImmutable $due, string $why = ''): void
+    private function mail(Booking $booking, string $occasion, string $audience, string $recipient, CarbonImmutable $due, string $why = '', string $mark = ''): void
     {
         $this->write([
             'business_id' => $booking->business_id, 'booking_id' => $booking->id,
-            'key' => implode('-', [$occasion, $booking->id, $booking->calendar_sequence, $audience, substr(hash('sha256', $recipient), 0, 12)]),
+            'key' => rtrim(implode('-', [$occasion, $booking->id, $booking->calendar_sequence, $audience, substr(hash('sha256', $recipient), 0, 12), $mark]), '-'),
             'channel' => 'mail', 'occasion' => $occasion, 'audience' => $audience, 'recipient' => $recipient,
             'content' => ['why' => $why], 'due_at' => $due,
         ]);

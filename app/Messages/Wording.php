@@ -48,11 +48,11 @@ final readonly class Wording
         if ($why !== '') {
             array_push($lines, '', "\"{$why}\"");
         }
-        if ($entry->audience === 'client' && in_array($entry->occasion, ['booked', 'reminder'], true)) {
+        if ($entry->audience === 'client' && in_array($entry->occasion, ['booked', 'moved', 'word', 'reminder'], true)) {
             array_push($lines, '', 'See it, or cancel it:', $this->links->to($booking));
         }
         $method = match ($entry->occasion) {
-            'booked' => 'REQUEST',
+            'booked', 'moved' => 'REQUEST',
             'cancelled' => 'CANCEL',
             default => null,
         };
@@ -72,6 +72,8 @@ final readonly class Wording
     {
         return match ($entry->occasion) {
             'booked' => "Booked: {$booking->service_name}, {$when}",
+            'moved' => "Moved: {$booking->service_name}, now {$when}",
+            'word' => "About your booking: {$booking->service_name}, {$when}",
             'cancelled' => "Cancelled: {$booking->service_name}, {$when}",
             'reminder' => "Tomorrow: {$booking->service_name}, {$when}",
             'paid_too_late' => "Not booked, and your money is on its way back: {$booking->service_name}",
@@ -85,12 +87,15 @@ final readonly class Wording
         if ($entry->audience !== 'client') {
             return match ($entry->occasion) {
                 'cancelled' => "{$name} no longer comes. The time is free again.",
+                'moved' => "{$name} now comes {$when}.",
                 default => "A new booking: {$name} comes {$when}.",
             };
         }
 
         return match ($entry->occasion) {
             'booked' => "Hello {$name},\n\nyour time is booked.",
+            'moved' => "Hello {$name},\n\nyour booking has been moved: it is now {$when}.",
+            'word' => "Hello {$name},\n\na word about your booking:",
             'reminder' => "Hello {$name},\n\nwe see you soon: {$when}.",
             'paid_too_late' => "Hello {$name},\n\nyour payment arrived after the time had been given to somebody else. Nothing is booked, and all of it goes back the way it came.",
             default => "Hello {$name},\n\nthis booking is cancelled.",

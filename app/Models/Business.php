@@ -23,6 +23,7 @@ use YardBell\Core\Time\Zone;
  * @property string|null $rules_mark null before it is first saved
  * @property int $travel_minutes
  * @property int $longest_taken
+ * @property-read SignIn $pivot where it was reached from an account
  * @property string $phone
  * @property string $email
  * @property list<string> $links
@@ -70,7 +71,7 @@ final class Business extends Model
     /** @return BelongsToMany<User, $this> */
     public function users(): BelongsToMany
     {
-        return $this->belongsToMany(User::class, 'business_users')->withPivot('role', 'staff_id');
+        return $this->belongsToMany(User::class, 'business_users')->using(SignIn::class)->withPivot('role', 'staff_id');
     }
 
     /** @return HasMany<Location, $this> */

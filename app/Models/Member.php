@@ -38,11 +38,11 @@ final class Member extends Model
     use OfRules;
 
     /** What somebody may get a mail about. */
-    public const OCCASIONS = ['booked', 'cancelled'];
+    public const OCCASIONS = ['booked', 'moved', 'cancelled'];
 
     protected $table = 'staff';
 
-    protected $attributes = ['told_of' => '["booked", "cancelled"]'];
+    protected $attributes = ['told_of' => '["booked", "moved", "cancelled"]'];
 
     protected $guarded = [];
 

@@ -14,6 +14,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $email
  * @property CarbonImmutable|null $email_verified_at
  * @property string $password
+ * @property-read SignIn $pivot where it was reached from a business
  */
 final class User extends Authenticatable
 {
@@ -30,6 +31,6 @@ final class User extends Authenticatable
     /** @return BelongsToMany<Business, $this> */
     public function businesses(): BelongsToMany
     {
-        return $this->belongsToMany(Business::class, 'business_users')->withPivot('role', 'staff_id')->orderBy('name');
+        return $this->belongsToMany(Business::class, 'business_users')->using(SignIn::class)->withPivot('role', 'staff_id')->orderBy('name');
     }
 }

@@ -10,8 +10,8 @@ use App\Http\Refusal;
 use App\Models\Business;
 use App\Support\Clock;
 use YardBell\Core\Availability\Ask;
-use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Reason;
+use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Verdict;
 use YardBell\Core\Availability\WhyNot;
 

@@ -98,7 +98,7 @@ return new class extends Migration
             $table->string('about', 500)->default('');
             $table->char('picture', 26)->nullable();
             $table->boolean('changes_own_hours')->default(false);
-            $table->json('told_of')->default('["booked", "cancelled"]')->comment('what they get a mail about');
+            $table->json('told_of')->default('["booked", "moved", "cancelled"]')->comment('what they get a mail about');
             $table->string('page', 60)->nullable()->comment('last part of the address of their own page');
             $table->unique(['business_id', 'page']);
         });

@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Messages\DeliverDue;
 use App\Models\Booking;
 use App\Models\Business;
-use App\Models\Location;
 use App\Models\User;
 use App\StandIns\MailboxFiles;
 use App\Support\CurrentBusiness;
@@ -26,25 +25,43 @@ function linkFromMail(string $address): string
     throw new RuntimeException("No link was mailed to {$address}.");
 }
 
-$facts = ['name' => 'Clay & Co', 'slug' => 'clay-co', 'about' => '', 'address' => '', 'timeZone' => 'Europe/Lisbon', 'currency' => 'EUR'];
-$service = ['name' => 'Lesson', 'description' => '', 'price' => 0, 'payment' => 'none', 'minutes' => 60, 'setup' => 0, 'clearup' => 0, 'startEvery' => 15,
-    'noticeMinutes' => 0, 'bookAheadDays' => 60, 'assignment' => 'choose', 'active' => true];
+$begun = ['name' => 'Clay & Co', 'slug' => 'clay-co', 'address' => '', 'timeZone' => 'Europe/Lisbon', 'currency' => 'EUR', 'hours' => ['mon' => [['from' => '09:00', 'to' => '12:00']]], 'people' => ['Bo Marsh'], 'services' => []];
 
-it('takes an owner from nothing to a published page', function () use ($facts, $service): void {
+it('takes an owner from nothing to a published page', function () use ($begun): void {
     Contract::holds('Me', $this->postJson('/api/sign-up', ['name' => 'Olga Wren', 'email' => 'Olga@Wren.example', 'password' => 'ten letters at least'])->assertCreated());
-    $setup = $this->postJson('/api/businesses', $facts)->assertCreated();
+    $trades = $this->getJson('/api/trades')->assertOk();
+    Contract::holds('Trades', $trades);
+    Contract::holds('Begun', $this->postJson('/api/businesses', $begun)->assertCreated());
+    $setup = $this->getJson('/api/businesses/clay-co/setup')->assertOk();
     Contract::holds('Setup', $setup);
-    expect($setup->json('missing.0.where'))->toBe('services');
+    expect($setup->json('missing.0.what'))->toBe('There is no service.')->and($setup->json('canPublish'))->toBeFalse()
+        ->and(array_column($setup->json('staff'), 'name'))->toBe(['Olga Wren', 'Bo Marsh'])->and($setup->json('me.role'))->toBe('owner');
     $this->putJson('/api/businesses/clay-co/published', ['published' => true])->assertStatus(409)->assertJson(['code' => 'unverified']);
     $this->get(linkFromMail('olga@wren.example'))->assertRedirect('/start?verified');
     $this->app['auth']->forgetGuards();
     $this->putJson('/api/businesses/clay-co/published', ['published' => true])->assertStatus(409)->assertJson(['code' => 'incomplete']);
-    $staff = array_column($setup->json('staff'), 'id');
-    $this->postJson('/api/businesses/clay-co/services', ['staff' => $staff] + $service)->assertCreated();
-    $this->putJson('/api/businesses/clay-co/opening-hours', ['openingHours' => ['mon' => [['from' => '09:00', 'to' => '12:00'], ['from' => '13:00', 'to' => '18:00']]]])->assertOk();
-    $this->putJson('/api/businesses/clay-co/published', ['published' => true])->assertOk()->assertJson(['published' => true, 'missing' => []]);
-    $this->get('/book/clay-co')->assertOk();
+    $this->postJson('/api/businesses', ['slug' => 'second', 'services' => [['name' => 'Lesson', 'minutes' => 60, 'price' => 4500]]] + $begun)->assertCreated();
+    $this->putJson('/api/businesses/second/published', ['published' => true])->assertOk()->assertJson(['published' => true]);
+    expect($this->getJson('/api/businesses/second/setup')->json('missing'))->toBe([]);
+    $this->get('/book/second')->assertOk()->assertSee('Lesson');
 });
+
+it('begins every trade so that it can be published at once', function (array $trade) use ($begun): void {
+    $yard = Yard::open();
+    $services = array_map(static fn (array $service): array => ['price' => $service['price'] * 100] + $service, $trade['services']);
+    $this->actingAs($yard->owner)->postJson('/api/businesses', ['hours' => $trade['hours'], 'services' => $services] + $begun)->assertCreated();
+    expect($this->getJson('/api/businesses/clay-co/setup')->json('missing'))->toBe([]);
+})->with(array_map(static fn (array $trade): array => [$trade], array_column(App\Roster\Trades::all(), null, 'id')));
+
+it('says at the field what keeps a business from beginning', function (array $wrong, string $field) use ($begun): void {
+    $yard = Yard::open();
+    $answer = $this->actingAs($yard->owner)->postJson('/api/businesses', $wrong + $begun)->assertUnprocessable();
+    expect($answer->json('fields'))->toHaveKey($field)->and(Business::query()->count())->toBe(1);
+})->with([
+    [['name' => ' '], 'name'], [['slug' => 'No Spaces'], 'slug'], [['slug' => 'yard'], 'slug'], [['slug' => 'api'], 'slug'], [['timeZone' => 'Mars/Base'], 'timeZone'], [['currency' => 'eur'], 'currency'],
+    [['hours' => ['mon' => [['from' => '25:00', 'to' => '26:00']]]], 'hours'], [['hours' => 7], 'hours'], [['services' => [['name' => '', 'minutes' => 60, 'price' => 0]]], 'services.0.name'],
+    [['services' => [['name' => 'X', 'minutes' => 0, 'price' => 0]]], 'services.0.minutes'], [['services' => 'none'], 'services'], [['people' => ['']], 'people.0'],
+]);
 
 it('signs in, and out, and tells nothing to whoever is not', function (): void {
     $yard = Yard::open();
@@ -99,7 +116,7 @@ it('shows the day, a booking within it, and cancels from the card', function ():
         ->and($this->getJson('/api/businesses/yard/board?date='.substr(Yard::at('10:00'), 0, 10))->json('tags'))->toBe([]);
 });
 
-it('keeps businesses apart on every route', function () use ($service): void {
+it('keeps businesses apart on every route', function (): void {
     $mine = Yard::open(slug: 'mine');
     $theirs = Yard::open(slug: 'theirs');
     $booking = $theirs->book('10:00');
@@ -116,47 +133,14 @@ it('keeps businesses apart on every route', function () use ($service): void {
                     continue;
                 }
                 $method = $route->methods()[0];
-                $body = ['name' => 'Taken', 'published' => false, 'openingHours' => [], 'staff' => [$mine->staff[0]->id]] + $service;
-                $this->json($method, '/'.strtr($route->uri(), ['{business}' => $slug, '{id}' => $id]), $method === 'GET' ? [] : $body)->assertNotFound();
+                $body = ['published' => false, 'start' => Yard::at('11:00'), 'text' => 'Hello'];
+                $this->json($method, '/'.strtr($route->uri(), ['{business}' => $slug, '{id}' => $id, '{kind}' => 'service', '{year}' => '2027']), $method === 'GET' ? [] : $body)->assertNotFound();
                 $tried++;
             }
         }
     }
     app(CurrentBusiness::class)->set(null);
-    expect($tried)->toBeGreaterThan(30)->and(json_encode([Business::query()->orderBy('id')->get(), Booking::query()->get(), User::query()->count()]))->toBe($before);
-    $this->postJson('/api/businesses/mine/services', ['staff' => [$theirs->staff[0]->id]] + $service)->assertUnprocessable();
-});
-
-it('says at the field what is wrong with a set-up', function (string $path, array $body, string $field) use ($facts, $service): void {
-    $yard = Yard::open();
-    $this->actingAs($yard->owner);
-    $base = match ($path) {
-        'facts' => $facts, 'services' => ['staff' => [$yard->staff[0]->id]] + $service, default => ['name' => 'Dee']
-    };
-    $answer = $this->json($path === 'staff' || $path === 'services' ? 'POST' : 'PUT', "/api/businesses/yard/{$path}", $body + $base)->assertUnprocessable();
-    expect($answer->json('fields'))->toHaveKey($field);
-})->with([
-    ['facts', ['slug' => 'No Spaces'], 'slug'], ['facts', ['timeZone' => 'Mars/Base'], 'timeZone'], ['facts', ['currency' => 'eur'], 'currency'], ['facts', ['name' => ''], 'name'],
-    ['services', ['minutes' => 0], 'minutes'], ['services', ['minutes' => 'long'], 'minutes'], ['services', ['price' => -1], 'price'], ['services', ['price' => null], 'price'],
-    ['services', ['staff' => []], 'staff'], ['services', ['bookAheadDays' => 9999], 'bookAheadDays'], ['services', ['assignment' => 'luck'], 'assignment'],
-    ['staff', ['name' => ''], 'name'], ['staff', ['email' => 'nope'], 'email'], ['staff', ['hours' => ['mon' => [['from' => '25:00', 'to' => '26:00']]]], 'hours'],
-    ['staff', ['hours' => ['funday' => []]], 'hours'], ['opening-hours', ['openingHours' => ['mon' => 'always']], 'openingHours'], ['opening-hours', ['openingHours' => 7], 'openingHours'],
-]);
-
-it('keeps what a form does not speak of: places of hours, places of a service, its lengths', function (): void {
-    $yard = Yard::open();
-    [$member, $place] = [$yard->staff[0], $yard->business->locations()->firstOrFail()];
-    Location::query()->create(['business_id' => $yard->business->id, 'name' => 'Mill', 'address' => '']);
-    $member->update(['hours' => ['mon' => [['from' => '09:00', 'to' => '12:00', 'at' => $place->id], ['from' => '13:00', 'to' => '15:00']]]]);
-    $yard->lesson->update(['lengths' => [60, 90]]);
-    $saved = $this->actingAs($yard->owner)->putJson("/api/businesses/yard/staff/{$member->id}", ['name' => 'Ana', 'email' => null, 'active' => true, 'hours' => ['mon' => [['from' => '09:00', 'to' => '12:00'], ['from' => '13:00', 'to' => '16:00']]], 'breaks' => null])->assertOk();
-    expect($saved->json('staff.0.hours.mon'))->toBe([['from' => '09:00', 'to' => '12:00', 'at' => $place->id], ['from' => '13:00', 'to' => '16:00']]);
-    $service = ['name' => 'Lesson', 'description' => '', 'price' => 0, 'payment' => 'none', 'minutes' => 60, 'setup' => 0, 'clearup' => 0, 'startEvery' => 30, 'noticeMinutes' => 0, 'bookAheadDays' => 60, 'assignment' => 'all', 'active' => true, 'staff' => [$member->id]];
-    $this->putJson("/api/businesses/yard/services/{$yard->lesson->id}", $service)->assertOk();
-    expect($yard->lesson->refresh()->lengths)->toBe([60, 90])->and($yard->lesson->locations()->pluck('name')->all())->toBe(['Yard']);
-    $this->putJson("/api/businesses/yard/services/{$yard->lesson->id}", ['minutes' => 45] + $service)->assertOk();
-    expect($yard->lesson->refresh()->lengths)->toBeNull();
-    $this->putJson("/api/businesses/yard/staff/{$member->id}", ['name' => 'Ana', 'hours' => ['mon' => [['from' => '09:00', 'to' => '12:00', 'at' => 7]]]])->assertStatus(422);
+    expect($tried)->toBeGreaterThan(60)->and(json_encode([Business::query()->orderBy('id')->get(), Booking::query()->get(), User::query()->count()]))->toBe($before);
 });
 
 it('gives the business another rules mark with every change of what is set up', function (Closure $change): void {
@@ -167,7 +151,6 @@ it('gives the business another rules mark with every change of what is set up', 
 })->with([
     'hours' => [fn (Yard $yard) => $yard->business->update(['opening_hours' => []])], 'somebody' => [fn (Yard $yard) => $yard->staff[0]->update(['active' => false])],
     'a service' => [fn (Yard $yard) => $yard->lesson->update(['minutes' => 30])], 'a place' => [fn (Yard $yard) => $yard->business->locations()->firstOrFail()->update(['hours' => []])],
-    'who does it' => [fn (Yard $yard) => app(App\Offer\SaveService::class)($yard->business, $yard->lesson, ['minutes' => 60], [])],
     ...array_map(static fn (array $row): array => [fn (Yard $yard) => $row[0]::query()->create(['business_id' => $yard->business->id] + $row[1])], [
         'a closure' => [App\Models\Closure::class, ['from' => '2027-01-01', 'to' => '2027-01-02']], 'time off' => [App\Models\TimeOff::class, ['staff_id' => 'x', 'from' => '2027-01-01', 'to' => '2027-01-02']],
         'a busy time' => [App\Models\BusyTime::class, ['staff_id' => 'x', 'starts_at' => '2027-01-01', 'ends_at' => '2027-01-02']], 'a special day' => [App\Models\SpecialDay::class, ['of' => 'business', 'date' => '2027-01-01', 'hours' => []]],

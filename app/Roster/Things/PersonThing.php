@@ -169,7 +169,6 @@ final readonly class PersonThing extends ModelThing
             }
             $staff = $did ? array_values(array_diff($service->staff, [$id])) : [...$service->staff, $id];
 
-            // @phpstan-ignore argument.type (its own properties, by their names)
             return new Service(...['staff' => $staff] + get_object_vars($service));
         }, $book->services);
     }

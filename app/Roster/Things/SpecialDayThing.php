@@ -108,7 +108,6 @@ final readonly class SpecialDayThing extends ModelThing
         if ($content['staff'] !== null) {
             $member = $book->staff[$content['staff']];
 
-            // @phpstan-ignore argument.type (its own properties, by their names)
             return $book->with(staff: [...$book->staff, $member->id => new Member(...['special' => $set($member->special)] + get_object_vars($member))]);
         }
         if ($content['location'] !== null) {

@@ -73,7 +73,6 @@ final readonly class TimeOffThing extends ModelThing
                 $off[] = [$id, WallSpan::between(Wall::dateTime($content['from']), Wall::dateTime($content['to']), $book->zone)];
             }
             if ($off !== $member->timeOff) {
-                // @phpstan-ignore argument.type (its own properties, by their names)
                 $staff[$key] = new Member(...['timeOff' => $off] + get_object_vars($member));
             }
         }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
+use function array_filter;
+use function array_values;
+
 /** What is booked: of the whole business, or of all that can touch the dates asked for. */
 final readonly class Diary
 {
@@ -20,6 +23,12 @@ final readonly class Diary
         public array $seats = [],
         private ?array $lastTaken = null,
     ) {
+    }
+
+    /** As if this booking were not there: what can be had in its stead. */
+    public function without(string $booking): self
+    {
+        return new self(array_values(array_filter($this->bookings, static fn (Booking $other): bool => $other->id !== $booking)), $this->sessions, $this->seats, $this->lastTaken);
     }
 
     /** @return array<string, int> by session: the places taken (T15) */

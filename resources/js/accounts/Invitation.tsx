@@ -12,12 +12,20 @@ export function Invitation({ me }: { me: Schemas['Me'] }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const { values, field } = useFields({ name: '', password: '' });
-  const { data, error } = useQuery({ queryKey: ['invitation', token] as const, queryFn: async ({ signal }) => unwrap(api.GET('/api/invitations/{token}', { params: { path: { token } }, signal })), retry: false });
+  const { data, error } = useQuery({
+    queryKey: ['invitation', token] as const,
+    queryFn: async ({ signal }) => unwrap(api.GET('/api/invitations/{token}', { params: { path: { token } }, signal })),
+    retry: false,
+  });
   if (error !== null) {
     return (
       <main className="p-6">
         <h1 className="text-2xl">This invitation does not count any more</h1>
-        <p>{refusalOf(error).code === 'http' ? 'It was used, withdrawn, or is too old. Ask whoever sent it for another.' : refusalOf(error).message}</p>
+        <p>
+          {refusalOf(error).code === 'http'
+            ? 'It was used, withdrawn, or is too old. Ask whoever sent it for another.'
+            : refusalOf(error).message}
+        </p>
         <p>
           <Link to="/">On to Yard Bell</Link>
         </p>
@@ -41,7 +49,9 @@ export function Invitation({ me }: { me: Schemas['Me'] }) {
           await navigate(`/sign-in?then=${encodeURIComponent(`/invitation/${token}`)}`);
           return;
         }
-        const accepted = await unwrap(api.POST('/api/invitations/{token}', { params: { path: { token } }, body: me.user === null ? values : {} }));
+        const accepted = await unwrap(
+          api.POST('/api/invitations/{token}', { params: { path: { token } }, body: me.user === null ? values : {} }),
+        );
         queries.setQueryData(meQuery.queryKey, accepted);
         await navigate('/');
       }}
@@ -60,7 +70,13 @@ export function Invitation({ me }: { me: Schemas['Me'] }) {
           {me.user === null && !data.hasAccount && (
             <>
               <Field {...field('name', wrong)} label="Your name" autoComplete="name" />
-              <Field {...field('password', wrong)} label="Password" type="password" hint={`You sign in with ${data.email}. At least 10 characters.`} autoComplete="new-password" />
+              <Field
+                {...field('password', wrong)}
+                label="Password"
+                type="password"
+                hint={`You sign in with ${data.email}. At least 10 characters.`}
+                autoComplete="new-password"
+              />
             </>
           )}
         </>

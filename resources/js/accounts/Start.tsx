@@ -17,7 +17,11 @@ const STEPS = ['Your business', 'When you are open', 'What you offer', 'Who and 
 export function Start({ me }: { me: Schemas['Me'] }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const { data } = useQuery({ queryKey: ['trades'] as const, queryFn: async ({ signal }) => unwrap(api.GET('/api/trades', { signal })), staleTime: Infinity });
+  const { data } = useQuery({
+    queryKey: ['trades'] as const,
+    queryFn: async ({ signal }) => unwrap(api.GET('/api/trades', { signal })),
+    staleTime: Infinity,
+  });
   const [step, setStep] = useState(0);
   const [refused, setRefused] = useState<Refusal | null>(null);
   const [sending, setSending] = useState(false);
@@ -41,7 +45,12 @@ export function Start({ me }: { me: Schemas['Me'] }) {
       const no = refusalOf(wrong);
       setRefused(no);
       const fields = Object.keys(no.fields ?? {});
-      const where = [['name', 'slug', 'timeZone', 'currency'], ['hours'], ['services'], ['people', 'address']].findIndex((own) => fields.some((field) => own.some((one) => field.startsWith(one))));
+      const where = [
+        ['name', 'slug', 'timeZone', 'currency'],
+        ['hours'],
+        ['services'],
+        ['people', 'address'],
+      ].findIndex((own) => fields.some((field) => own.some((one) => field.startsWith(one))));
       setStep(where < 0 ? step : where);
     }
     setSending(false);
@@ -77,11 +86,28 @@ export function Start({ me }: { me: Schemas['Me'] }) {
             {refused.message}
           </p>
         )}
-        {step === 0 && <StartFacts begun={begun} set={set} trades={data?.trades ?? []} trade={trade} onTrade={choose} wrong={wrong} />}
+        {step === 0 && (
+          <StartFacts
+            begun={begun}
+            set={set}
+            trades={data?.trades ?? []}
+            trade={trade}
+            onTrade={choose}
+            wrong={wrong}
+          />
+        )}
         {step === 1 && (
           <>
-            <p className="text-soft">Draw on the bars or type, like 9-12:30, 13:30-18. Nobody is booked outside these hours.</p>
-            <WeekRuler id="start" table={begun.hours} onChange={(hours) => set({ hours })} empty="closed" wrong={wrong['hours']} />
+            <p className="text-soft">
+              Draw on the bars or type, like 9-12:30, 13:30-18. Nobody is booked outside these hours.
+            </p>
+            <WeekRuler
+              id="start"
+              table={begun.hours}
+              onChange={(hours) => set({ hours })}
+              empty="closed"
+              wrong={wrong['hours']}
+            />
           </>
         )}
         {step === 2 && <StartServices begun={begun} set={set} wrong={wrong} />}

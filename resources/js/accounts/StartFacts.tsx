@@ -27,20 +27,38 @@ export function StartFacts({ begun, set, trades, trade, onTrade, wrong }: Props)
   const [ownSlug, setOwnSlug] = useState(false);
   return (
     <>
-      <Field id="name" label="What is your business called?" maxLength={120} wrong={wrong['name']} value={begun.name} onValue={(name) => set({ name, ...(ownSlug ? {} : { slug: slugOf(name) }) })} />
+      <Field
+        id="name"
+        label="What is your business called?"
+        maxLength={120}
+        wrong={wrong['name']}
+        value={begun.name}
+        onValue={(name) => set({ name, ...(ownSlug ? {} : { slug: slugOf(name) }) })}
+      />
       <fieldset className="pick">
         <legend>What do you do?</legend>
         <p className="hint">It fills in hours and a few services to begin with. You change whatever you like.</p>
         <div className="trades">
           {trades.map((one) => (
             <label key={one.id} className="trade">
-              <input type="radio" name="trade" id={`trade-${one.id}`} checked={trade === one.id} onChange={() => onTrade(one)} />
+              <input
+                type="radio"
+                name="trade"
+                id={`trade-${one.id}`}
+                checked={trade === one.id}
+                onChange={() => onTrade(one)}
+              />
               <span>{one.name}</span>
             </label>
           ))}
         </div>
       </fieldset>
-      <Fold id="fold-start" title="Address, zone, currency" says={`/book/${begun.slug === '' ? '…' : begun.slug}, ${begun.timeZone}, ${begun.currency}`} wrong={['slug', 'timeZone', 'currency'].some((field) => wrong[field] !== undefined)}>
+      <Fold
+        id="fold-start"
+        title="Address, zone, currency"
+        says={`/book/${begun.slug === '' ? '…' : begun.slug}, ${begun.timeZone}, ${begun.currency}`}
+        wrong={['slug', 'timeZone', 'currency'].some((field) => wrong[field] !== undefined)}
+      >
         <Field
           id="slug"
           label="Address of your page"
@@ -55,7 +73,14 @@ export function StartFacts({ begun, set, trades, trade, onTrade, wrong }: Props)
         />
         <div className="two">
           <ZoneField wrong={wrong['timeZone']} value={begun.timeZone} onValue={(timeZone) => set({ timeZone })} />
-          <Field id="currency" label="Currency" maxLength={3} wrong={wrong['currency']} value={begun.currency} onValue={(currency) => set({ currency: currency.toUpperCase() })} />
+          <Field
+            id="currency"
+            label="Currency"
+            maxLength={3}
+            wrong={wrong['currency']}
+            value={begun.currency}
+            onValue={(currency) => set({ currency: currency.toUpperCase() })}
+          />
         </div>
       </Fold>
     </>

@@ -7,24 +7,56 @@ type Props = { begun: Beginning; set: (changes: Partial<Beginning>) => void; wro
 
 /** A few services to begin with. */
 export function StartServices({ begun, set, wrong }: Props) {
-  const change = (at: number, changes: Partial<Beginning['services'][number]>) => set({ services: begun.services.map((one, i) => (i === at ? { ...one, ...changes } : one)) });
+  const change = (at: number, changes: Partial<Beginning['services'][number]>) =>
+    set({ services: begun.services.map((one, i) => (i === at ? { ...one, ...changes } : one)) });
   return (
     <>
-      <p className="text-soft">Names, lengths and prices to begin with; everything else about a service comes later, if you want it.</p>
+      <p className="text-soft">
+        Names, lengths and prices to begin with; everything else about a service comes later, if you want it.
+      </p>
       <ul className="grid gap-3">
         {begun.services.map((one, i) => (
           <li key={i} className="begin-service">
-            <Field id={`service-${i}-name`} label="Service" maxLength={120} wrong={wrong[`services.${i}.name`]} value={one.name} onValue={(name) => change(i, { name })} />
-            <NumberField id={`service-${i}-minutes`} label="Minutes" wrong={wrong[`services.${i}.minutes`]} value={one.minutes} empty={0} onValue={(minutes) => change(i, { minutes })} />
-            <MoneyField id={`service-${i}-price`} label={begun.currency} currency={begun.currency} wrong={wrong[`services.${i}.price`]} value={one.price} onValue={(price) => change(i, { price })} />
-            <button type="button" className="button button-small self-end" onClick={() => set({ services: begun.services.filter((_, at) => at !== i) })}>
+            <Field
+              id={`service-${i}-name`}
+              label="Service"
+              maxLength={120}
+              wrong={wrong[`services.${i}.name`]}
+              value={one.name}
+              onValue={(name) => change(i, { name })}
+            />
+            <NumberField
+              id={`service-${i}-minutes`}
+              label="Minutes"
+              wrong={wrong[`services.${i}.minutes`]}
+              value={one.minutes}
+              empty={0}
+              onValue={(minutes) => change(i, { minutes })}
+            />
+            <MoneyField
+              id={`service-${i}-price`}
+              label={begun.currency}
+              currency={begun.currency}
+              wrong={wrong[`services.${i}.price`]}
+              value={one.price}
+              onValue={(price) => change(i, { price })}
+            />
+            <button
+              type="button"
+              className="button button-small self-end"
+              onClick={() => set({ services: begun.services.filter((_, at) => at !== i) })}
+            >
               Leave out<span className="sr-only"> {one.name}</span>
             </button>
           </li>
         ))}
       </ul>
       <p>
-        <button type="button" className="button button-small" onClick={() => set({ services: [...begun.services, { name: '', minutes: 60, price: 0 }] })}>
+        <button
+          type="button"
+          className="button button-small"
+          onClick={() => set({ services: [...begun.services, { name: '', minutes: 60, price: 0 }] })}
+        >
           One more
         </button>
       </p>

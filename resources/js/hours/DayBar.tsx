@@ -22,7 +22,13 @@ export function DayBar({ name, stretches, axis, within, places, onChange }: Prop
     <div>
       <div className="day-bar hatched" {...bar.barProps}>
         {bar.shown.map((one, i) => (
-          <div key={i} className="stretch" style={box(one)} data-chosen={bar.chosen === i} {...bar.stretchProps(i, one)}>
+          <div
+            key={i}
+            className="stretch"
+            style={box(one)}
+            data-chosen={bar.chosen === i}
+            {...bar.stretchProps(i, one)}
+          >
             {(['from', 'to'] as const).map((end) => (
               <button
                 key={end}
@@ -76,7 +82,11 @@ export function DayBar({ name, stretches, axis, within, places, onChange }: Prop
               ))}
             </select>
           )}
-          <button type="button" disabled={chosen.to - chosen.from < 60} onClick={() => onChange(split(stretches, index))}>
+          <button
+            type="button"
+            disabled={chosen.to - chosen.from < 60}
+            onClick={() => onChange(split(stretches, index))}
+          >
             Split
           </button>
           <button
@@ -101,6 +111,11 @@ export function DayBar({ name, stretches, axis, within, places, onChange }: Prop
 function split(stretches: readonly Span[], index: number): Span[] {
   return stretches.flatMap((one, i) => {
     const middle = Math.round((one.from + one.to) / 2 / 15) * 15;
-    return i === index ? [{ ...one, to: middle - 15 }, { ...one, from: middle + 15 }] : [one];
+    return i === index
+      ? [
+          { ...one, to: middle - 15 },
+          { ...one, from: middle + 15 },
+        ]
+      : [one];
   });
 }

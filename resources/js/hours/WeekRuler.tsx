@@ -1,7 +1,19 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useState } from 'react';
 import { DayBar } from './DayBar';
-import { axisOf, clockOf, outside, readHours, spans, WEEKDAYS, windowsOf, writeHours, type Table, type Weekday, type Window } from './hours';
+import {
+  axisOf,
+  clockOf,
+  outside,
+  readHours,
+  spans,
+  WEEKDAYS,
+  windowsOf,
+  writeHours,
+  type Table,
+  type Weekday,
+  type Window,
+} from './hours';
 
 type Props = {
   id: string;
@@ -26,7 +38,9 @@ export function WeekRuler({ id, table, onChange, empty, within = null, places = 
     within === null
       ? []
       : WEEKDAYS.flatMap(([key, name]) =>
-          outside(spans(table[key]), spans(within[key])).map((one) => `${name} ${clockOf(one.from)}–${clockOf(one.to)}`),
+          outside(spans(table[key]), spans(within[key])).map(
+            (one) => `${name} ${clockOf(one.from)}–${clockOf(one.to)}`,
+          ),
         );
   return (
     <div className="week-ruler">
@@ -48,13 +62,16 @@ export function WeekRuler({ id, table, onChange, empty, within = null, places = 
             places={places}
             onChange={(next) => put(key, windowsOf(next))}
           />
-          <Typed id={`${id}-${key}`} windows={table[key] ?? []} empty={empty} onWindows={(windows) => put(key, windows)} />
+          <Typed
+            id={`${id}-${key}`}
+            windows={table[key] ?? []}
+            empty={empty}
+            onWindows={(windows) => put(key, windows)}
+          />
           <CopyMenu day={key} name={name} onCopy={(to) => copy(key, to)} />
         </div>
       ))}
-      {cut.length > 0 && (
-        <p className="week-cut">Outside the opening hours, so cut off: {cut.join(', ')}.</p>
-      )}
+      {cut.length > 0 && <p className="week-cut">Outside the opening hours, so cut off: {cut.join(', ')}.</p>}
       {wrong !== undefined && (
         <p className="wrong" role="alert">
           {wrong}
@@ -67,7 +84,9 @@ export function WeekRuler({ id, table, onChange, empty, within = null, places = 
 /** The hours above the bars. */
 export function Hours({ from, to }: { from: number; to: number }) {
   const step = to - from > 16 * 60 ? 4 : 2;
-  const ticks = Array.from({ length: (to - from) / 60 + 1 }, (_, i) => from / 60 + i).filter((hour) => hour % step === 0);
+  const ticks = Array.from({ length: (to - from) / 60 + 1 }, (_, i) => from / 60 + i).filter(
+    (hour) => hour % step === 0,
+  );
   return (
     <div className="ruler-hours">
       {ticks.map((hour) => (

@@ -20,30 +20,72 @@ export function AddOns() {
       title="Add-ons"
       add="Add an add-on"
       empty="None yet. An add-on goes with a service: it costs something, and it may take longer."
-      rows={(data?.addOns ?? []).map((one) => ({ ...one, says: [one.price === 0 ? 'free' : money(one.price, currency), one.minutes === 0 ? '' : `${one.minutes} minutes more`].filter((part) => part !== '').join(', ') }))}
+      rows={(data?.addOns ?? []).map((one) => ({
+        ...one,
+        says: [
+          one.price === 0 ? 'free' : money(one.price, currency),
+          one.minutes === 0 ? '' : `${one.minutes} minutes more`,
+        ]
+          .filter((part) => part !== '')
+          .join(', '),
+      }))}
       editor={(id, onDone) => <AddOn id={id} currency={currency} onDone={onDone} />}
     />
   );
 }
 
 function AddOn({ id, currency, onDone }: { id: string | null; currency: string; onDone: () => void }) {
-  const editing = useThing('addOn', id, { name: '', price: 0, minutes: 0, perPerson: false, picture: null, services: null });
+  const editing = useThing('addOn', id, {
+    name: '',
+    price: 0,
+    minutes: 0,
+    perPerson: false,
+    picture: null,
+    services: null,
+  });
   const { content, set, wrong } = editing;
   if (content === null) {
     return <p role="status">Fetching the add-on</p>;
   }
   return (
     <RowEditor editing={editing} name={content.name} isNew={id === null} onDone={onDone}>
-      <Field id="add-on-name" label="Name" maxLength={120} wrong={wrong['name']} value={content.name} onValue={(name) => set({ name })} />
+      <Field
+        id="add-on-name"
+        label="Name"
+        maxLength={120}
+        wrong={wrong['name']}
+        value={content.name}
+        onValue={(name) => set({ name })}
+      />
       <div className="two">
-        <MoneyField id="add-on-price" label={`Price in ${currency}`} currency={currency} hint="Nothing typed: free" wrong={wrong['price']} value={content.price} onValue={(price) => set({ price })} />
-        <NumberField id="add-on-minutes" label="Minutes more" hint="Nothing typed: none" wrong={wrong['minutes']} value={content.minutes} empty={0} onValue={(minutes) => set({ minutes })} />
+        <MoneyField
+          id="add-on-price"
+          label={`Price in ${currency}`}
+          currency={currency}
+          hint="Nothing typed: free"
+          wrong={wrong['price']}
+          value={content.price}
+          onValue={(price) => set({ price })}
+        />
+        <NumberField
+          id="add-on-minutes"
+          label="Minutes more"
+          hint="Nothing typed: none"
+          wrong={wrong['minutes']}
+          value={content.minutes}
+          empty={0}
+          onValue={(minutes) => set({ minutes })}
+        />
       </div>
       <Check checked={content.perPerson} onChange={(perPerson) => set({ perPerson })}>
         For each person of a party
       </Check>
       <PictureField label="Picture" picture={content.picture} onPicture={(picture) => set({ picture })} />
-      <SomeServices services={content.services} onServices={(services) => set({ services })} wrong={wrong['services']} />
+      <SomeServices
+        services={content.services}
+        onServices={(services) => set({ services })}
+        wrong={wrong['services']}
+      />
     </RowEditor>
   );
 }

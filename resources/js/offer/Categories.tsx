@@ -32,8 +32,23 @@ function Category({ id, onDone }: { id: string | null; onDone: () => void }) {
   }
   return (
     <RowEditor editing={editing} name={content.name} isNew={id === null} onDone={onDone}>
-      <Field id="category-name" label="Name" maxLength={120} wrong={wrong['name']} value={content.name} onValue={(name) => set({ name })} />
-      <Field id="category-description" label="What stands under it" lines={2} maxLength={500} wrong={wrong['description']} value={content.description} onValue={(description) => set({ description })} />
+      <Field
+        id="category-name"
+        label="Name"
+        maxLength={120}
+        wrong={wrong['name']}
+        value={content.name}
+        onValue={(name) => set({ name })}
+      />
+      <Field
+        id="category-description"
+        label="What stands under it"
+        lines={2}
+        maxLength={500}
+        wrong={wrong['description']}
+        value={content.description}
+        onValue={(description) => set({ description })}
+      />
       <PictureField label="Picture" picture={content.picture} onPicture={(picture) => set({ picture })} />
     </RowEditor>
   );

@@ -28,9 +28,30 @@ function Daypart({ id, onDone }: { id: string | null; onDone: () => void }) {
   return (
     <RowEditor editing={editing} name={content.name} isNew={id === null} onDone={onDone}>
       <div className="three">
-        <Field id="daypart-name" label="Name" maxLength={120} wrong={wrong['name']} value={content.name} onValue={(name) => set({ name })} />
-        <Field id="daypart-from" label="From" type="time" wrong={wrong['from']} value={content.from} onValue={(from) => set({ from })} />
-        <Field id="daypart-to" label="Until" type="time" wrong={wrong['to']} value={content.to} onValue={(to) => set({ to })} />
+        <Field
+          id="daypart-name"
+          label="Name"
+          maxLength={120}
+          wrong={wrong['name']}
+          value={content.name}
+          onValue={(name) => set({ name })}
+        />
+        <Field
+          id="daypart-from"
+          label="From"
+          type="time"
+          wrong={wrong['from']}
+          value={content.from}
+          onValue={(from) => set({ from })}
+        />
+        <Field
+          id="daypart-to"
+          label="Until"
+          type="time"
+          wrong={wrong['to']}
+          value={content.to}
+          onValue={(to) => set({ to })}
+        />
       </div>
     </RowEditor>
   );

@@ -12,7 +12,14 @@ type Props = { business: string; draft: Draft; zone: string; found: readonly Sch
 const times = (business: string, draft: Draft) =>
   queryOptions({
     queryKey: ['effect', business, 'times', JSON.stringify(draft)] as const,
-    queryFn: async ({ signal }) => unwrap(api.POST('/api/businesses/{business}/drafts/times', { params: { path: { business } }, body: { drafts: [draft] }, signal })),
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/drafts/times', {
+          params: { path: { business } },
+          body: { drafts: [draft] },
+          signal,
+        }),
+      ),
     staleTime: 20_000, // ms
     retry: false,
   });
@@ -37,7 +44,9 @@ export function NextTimes({ business, draft, zone, found }: Props) {
       {data !== undefined && named && (
         <>
           <p className="effect-sum" role="status">
-            {starts.length === 0 ? 'Nothing can be booked in the next two weeks.' : `${starts.length === 1 ? 'One start' : `${starts.length} starts`} in the next two weeks.`}
+            {starts.length === 0
+              ? 'Nothing can be booked in the next two weeks.'
+              : `${starts.length === 1 ? 'One start' : `${starts.length} starts`} in the next two weeks.`}
           </p>
           <p className="text-soft">Press any hour to ask why it is offered, or why not.</p>
           <div className="effect-days">
@@ -47,10 +56,22 @@ export function NextTimes({ business, draft, zone, found }: Props) {
               <span />
             </div>
             {data.days.map((day) => (
-              <TimesRow key={day.date} day={day} ruler={data.ruler} onAsk={(minute) => setAsked({ date: day.date, minute })} />
+              <TimesRow
+                key={day.date}
+                day={day}
+                ruler={data.ruler}
+                onAsk={(minute) => setAsked({ date: day.date, minute })}
+              />
             ))}
           </div>
-          <WhyNot key={`${asked?.date} ${asked?.minute}`} business={business} draft={settled} asked={asked ?? { date: data.today, minute: 10 * 60 }} at={asked !== null} zone={zone} />
+          <WhyNot
+            key={`${asked?.date} ${asked?.minute}`}
+            business={business}
+            draft={settled}
+            asked={asked ?? { date: data.today, minute: 10 * 60 }}
+            at={asked !== null}
+            zone={zone}
+          />
         </>
       )}
     </aside>
@@ -76,7 +97,11 @@ function TimesRow({ day, ruler, onAsk }: RowProps) {
         }}
       >
         {day.open.map((one) => (
-          <i key={one.from} className="stays" style={{ left: left(one.from), width: `${(100 * (one.to - one.from)) / wide}%` }} />
+          <i
+            key={one.from}
+            className="stays"
+            style={{ left: left(one.from), width: `${(100 * (one.to - one.from)) / wide}%` }}
+          />
         ))}
         {day.starts.map((one) => (
           <i key={one.at} className="start-tick" style={{ left: left(one.minute) }} />
@@ -96,7 +121,14 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
   const [wants, setWants] = useState(at);
   const { data, error } = useQuery({
     queryKey: ['effect', business, 'why', JSON.stringify(draft), date, time] as const,
-    queryFn: async ({ signal }) => unwrap(api.POST('/api/businesses/{business}/drafts/why', { params: { path: { business } }, body: { drafts: [draft], at: `${date}T${time}` }, signal })),
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/drafts/why', {
+          params: { path: { business } },
+          body: { drafts: [draft], at: `${date}T${time}` },
+          signal,
+        }),
+      ),
     enabled: wants,
     placeholderData: keepPreviousData,
     retry: false,
@@ -109,10 +141,24 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
     <section className="why" aria-label="Why not">
       <div className="why-ask">
         <label>
-          Why not on <input id="why-date" className="input input-small" type="date" value={date} onChange={(event) => ask(() => setDate(event.target.value))} />
+          Why not on{' '}
+          <input
+            id="why-date"
+            className="input input-small"
+            type="date"
+            value={date}
+            onChange={(event) => ask(() => setDate(event.target.value))}
+          />
         </label>
         <label>
-          at <input id="why-time" className="input input-small" type="time" value={time} onChange={(event) => ask(() => setTime(event.target.value))} />
+          at{' '}
+          <input
+            id="why-time"
+            className="input input-small"
+            type="time"
+            value={time}
+            onChange={(event) => ask(() => setTime(event.target.value))}
+          />
         </label>
         {!wants && (
           <button type="button" className="button button-small" onClick={() => setWants(true)}>
@@ -132,7 +178,8 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
             {data.rows.map((row, i) => (
               <li key={i}>
                 {row.staff.join(' and ') || 'Nobody'}
-                {row.location === null ? '' : `, ${row.location}`}: {row.reasons.length === 0 ? <span className="opens">free</span> : row.reasons.join(' ')}
+                {row.location === null ? '' : `, ${row.location}`}:{' '}
+                {row.reasons.length === 0 ? <span className="opens">free</span> : row.reasons.join(' ')}
               </li>
             ))}
           </ul>

@@ -34,7 +34,9 @@ export function Offer() {
         <h1>Offer</h1>
         <Shelf label="Parts of the offer" parts={PARTS} base={base} />
       </header>
-      {may('change-setup') && <Missing business={business} missing={data.missing.filter((one) => one.list === 'services')} />}
+      {may('change-setup') && (
+        <Missing business={business} missing={data.missing.filter((one) => one.list === 'services')} />
+      )}
       <Routes>
         <Route path="services" element={<Services />} />
         <Route path="services/:id" element={<ServicePage />} />

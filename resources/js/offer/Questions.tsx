@@ -22,7 +22,15 @@ const TYPES = [
   ['hidden', 'not asked: filled from the link'],
 ] as const;
 
-const FRESH: Contents['question'] = { text: '', type: 'short', choices: [], required: false, services: null, shownIf: null, parameter: '' };
+const FRESH: Contents['question'] = {
+  text: '',
+  type: 'short',
+  choices: [],
+  required: false,
+  services: null,
+  shownIf: null,
+  parameter: '',
+};
 
 /** What clients are asked when they book. */
 export function Questions() {
@@ -34,19 +42,34 @@ export function Questions() {
       title="Questions"
       add="Add a question"
       empty="None yet. Name and mail are always asked; ask here for what you need besides."
-      rows={questions.map((one) => ({ id: one.id, name: one.text, says: `${TYPES.find(([type]) => type === one.type)?.[1] ?? ''}${one.required ? ', must be answered' : ''}` }))}
+      rows={questions.map((one) => ({
+        id: one.id,
+        name: one.text,
+        says: `${TYPES.find(([type]) => type === one.type)?.[1] ?? ''}${one.required ? ', must be answered' : ''}`,
+      }))}
       editor={(id, onDone) => <Question id={id} earlier={earlierThan(questions, id)} onDone={onDone} />}
     />
   );
 }
 
 /** Only what is asked before can decide whether a question is asked. */
-const earlierThan = (questions: readonly Schemas['QuestionRow'][], id: string | null): readonly Schemas['QuestionRow'][] => {
+const earlierThan = (
+  questions: readonly Schemas['QuestionRow'][],
+  id: string | null,
+): readonly Schemas['QuestionRow'][] => {
   const at = questions.findIndex((one) => one.id === id);
   return (at < 0 ? questions : questions.slice(0, at)).filter((one) => one.type !== 'hidden' && one.type !== 'file');
 };
 
-function Question({ id, earlier, onDone }: { id: string | null; earlier: readonly Schemas['QuestionRow'][]; onDone: () => void }) {
+function Question({
+  id,
+  earlier,
+  onDone,
+}: {
+  id: string | null;
+  earlier: readonly Schemas['QuestionRow'][];
+  onDone: () => void;
+}) {
   const editing = useThing('question', id, FRESH);
   const { content, set, wrong } = editing;
   if (content === null) {
@@ -56,11 +79,33 @@ function Question({ id, earlier, onDone }: { id: string | null; earlier: readonl
   const answers = before?.type === 'yesno' ? ['yes', 'no'] : (before?.choices ?? []);
   return (
     <RowEditor editing={editing} name={content.text} isNew={id === null} onDone={onDone}>
-      <Field id="question-text" label="What do you want to know?" maxLength={300} wrong={wrong['text']} value={content.text} onValue={(text) => set({ text })} />
+      <Field
+        id="question-text"
+        label="What do you want to know?"
+        maxLength={300}
+        wrong={wrong['text']}
+        value={content.text}
+        onValue={(text) => set({ text })}
+      />
       <div className="two">
-        <Select id="question-type" label="Answered by" value={content.type} options={TYPES} onValue={(type) => set({ type })} wrong={wrong['type']} />
+        <Select
+          id="question-type"
+          label="Answered by"
+          value={content.type}
+          options={TYPES}
+          onValue={(type) => set({ type })}
+          wrong={wrong['type']}
+        />
         {content.type === 'hidden' ? (
-          <Field id="question-parameter" label="Part of the link that fills it" hint="“from” takes it of …?from=poster" maxLength={60} wrong={wrong['parameter']} value={content.parameter} onValue={(parameter) => set({ parameter })} />
+          <Field
+            id="question-parameter"
+            label="Part of the link that fills it"
+            hint="“from” takes it of …?from=poster"
+            maxLength={60}
+            wrong={wrong['parameter']}
+            value={content.parameter}
+            onValue={(parameter) => set({ parameter })}
+          />
         ) : (
           <Check checked={content.required} onChange={(required) => set({ required })}>
             Must be answered
@@ -68,7 +113,14 @@ function Question({ id, earlier, onDone }: { id: string | null; earlier: readonl
         )}
       </div>
       {(content.type === 'choice' || content.type === 'choices') && (
-        <LinesField id="question-choices" label="Answers to choose from, one a line" lines={4} wrong={wrong['choices'] ?? Object.entries(wrong).find(([field]) => field.startsWith('choices.'))?.[1]} value={content.choices} onValue={(choices) => set({ choices })} />
+        <LinesField
+          id="question-choices"
+          label="Answers to choose from, one a line"
+          lines={4}
+          wrong={wrong['choices'] ?? Object.entries(wrong).find(([field]) => field.startsWith('choices.'))?.[1]}
+          value={content.choices}
+          onValue={(choices) => set({ choices })}
+        />
       )}
       {earlier.length > 0 && content.type !== 'hidden' && (
         <div className="two">
@@ -82,14 +134,34 @@ function Question({ id, earlier, onDone }: { id: string | null; earlier: readonl
           />
           {content.shownIf !== null &&
             (answers.length > 0 ? (
-              <Select id="question-answer" label="was answered with" value={content.shownIf.answer} options={[['', 'choose one'], ...answers.map((one) => [one, one] as const)]} onValue={(answer) => content.shownIf !== null && set({ shownIf: { ...content.shownIf, answer } })} wrong={wrong['shownIf.answer']} />
+              <Select
+                id="question-answer"
+                label="was answered with"
+                value={content.shownIf.answer}
+                options={[['', 'choose one'], ...answers.map((one) => [one, one] as const)]}
+                onValue={(answer) => content.shownIf !== null && set({ shownIf: { ...content.shownIf, answer } })}
+                wrong={wrong['shownIf.answer']}
+              />
             ) : (
-              <Field id="question-answer" label="was answered with" maxLength={120} wrong={wrong['shownIf.answer']} value={content.shownIf.answer} onValue={(answer) => content.shownIf !== null && set({ shownIf: { ...content.shownIf, answer } })} />
+              <Field
+                id="question-answer"
+                label="was answered with"
+                maxLength={120}
+                wrong={wrong['shownIf.answer']}
+                value={content.shownIf.answer}
+                onValue={(answer) => content.shownIf !== null && set({ shownIf: { ...content.shownIf, answer } })}
+              />
             ))}
         </div>
       )}
-      <SomeServices services={content.services} onServices={(services) => set({ services })} wrong={wrong['services']} />
-      {id !== null && <p className="text-soft">Answers already given are kept as they were asked, whatever changes here.</p>}
+      <SomeServices
+        services={content.services}
+        onServices={(services) => set({ services })}
+        wrong={wrong['services']}
+      />
+      {id !== null && (
+        <p className="text-soft">Answers already given are kept as they were asked, whatever changes here.</p>
+      )}
     </RowEditor>
   );
 }

@@ -8,7 +8,9 @@ export function ServiceLink({ service, link }: { service: Pick<Schemas['ServiceR
   const [code, setCode] = useState('');
   const notices = useNotices();
   useEffect(() => {
-    void qr(link, { type: 'svg', margin: 1 }).then((svg) => setCode(`data:image/svg+xml;utf8,${encodeURIComponent(svg)}`));
+    void qr(link, { type: 'svg', margin: 1 }).then((svg) =>
+      setCode(`data:image/svg+xml;utf8,${encodeURIComponent(svg)}`),
+    );
   }, [link]);
   const copy = async () => {
     await navigator.clipboard.writeText(link);

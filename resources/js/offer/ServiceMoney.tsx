@@ -23,11 +23,41 @@ export function ServiceMoney({ content, set, wrong }: PartProps) {
   const currency = data?.currency ?? 'EUR';
   const priced = content.priceKind === 'fixed' || content.priceKind === 'from';
   return (
-    <Fold id="fold-money" title="What it costs" says={`${priceWords(content, currency)}${content.priceKind === 'fixed' && content.price > 0 ? `, paid ${PAYMENTS.find(([one]) => one === content.payment)?.[1] ?? ''}` : ''}`} open wrong={wrong['price'] !== undefined || wrong['priceKind'] !== undefined}>
+    <Fold
+      id="fold-money"
+      title="What it costs"
+      says={`${priceWords(content, currency)}${content.priceKind === 'fixed' && content.price > 0 ? `, paid ${PAYMENTS.find(([one]) => one === content.payment)?.[1] ?? ''}` : ''}`}
+      open
+      wrong={wrong['price'] !== undefined || wrong['priceKind'] !== undefined}
+    >
       <div className="three">
-        <Select id="service-priceKind" label="Price" value={content.priceKind} options={KINDS} onValue={(priceKind) => set({ priceKind })} wrong={wrong['priceKind']} />
-        {priced && <MoneyField id="service-price" label={`Amount in ${currency}`} currency={currency} wrong={wrong['price']} value={content.price} onValue={(price) => set({ price })} />}
-        {content.priceKind === 'fixed' && <Select id="service-payment" label="Paid" value={content.payment} options={PAYMENTS} onValue={(payment) => set({ payment })} />}
+        <Select
+          id="service-priceKind"
+          label="Price"
+          value={content.priceKind}
+          options={KINDS}
+          onValue={(priceKind) => set({ priceKind })}
+          wrong={wrong['priceKind']}
+        />
+        {priced && (
+          <MoneyField
+            id="service-price"
+            label={`Amount in ${currency}`}
+            currency={currency}
+            wrong={wrong['price']}
+            value={content.price}
+            onValue={(price) => set({ price })}
+          />
+        )}
+        {content.priceKind === 'fixed' && (
+          <Select
+            id="service-payment"
+            label="Paid"
+            value={content.payment}
+            options={PAYMENTS}
+            onValue={(payment) => set({ payment })}
+          />
+        )}
       </div>
     </Fold>
   );

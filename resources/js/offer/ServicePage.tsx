@@ -35,7 +35,11 @@ export function ServicePage() {
     return null;
   }
   // A new one is done by everybody, everywhere: right for most, and quick to change.
-  const fresh = { ...FRESH, staff: data.staff.filter((one) => one.active).map((one) => one.id), locations: data.locations.map((one) => one.id) };
+  const fresh = {
+    ...FRESH,
+    staff: data.staff.filter((one) => one.active).map((one) => one.id),
+    locations: data.locations.map((one) => one.id),
+  };
   return <ServiceEditor key={id} id={id === 'new' || id === undefined ? null : id} fresh={fresh} />;
 }
 
@@ -78,14 +82,27 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
         </fieldset>
         {may('change-setup') && id !== null && (
           <p>
-            <button type="button" className="button button-small button-trouble" onClick={() => void editing.remove(`${content.name} removed.`).then((gone) => gone && navigate(`/at/${business}/offer/services`))}>
+            <button
+              type="button"
+              className="button button-small button-trouble"
+              onClick={() =>
+                void editing
+                  .remove(`${content.name} removed.`)
+                  .then((gone) => gone && navigate(`/at/${business}/offer/services`))
+              }
+            >
               Remove {content.name}
             </button>
           </p>
         )}
         <Meanwhile editing={editing} names={names} />
         <History history={editing.history} zone={data.timeZone} names={names} />
-        <SaveBar editing={editing} what={content.name === '' ? 'this service' : content.name} isNew={id === null} onSave={() => void save()} />
+        <SaveBar
+          editing={editing}
+          what={content.name === '' ? 'this service' : content.name}
+          isNew={id === null}
+          onSave={() => void save()}
+        />
       </section>
       <NextTimes business={business} draft={draft} zone={data.timeZone} found={found} />
     </div>

@@ -8,37 +8,108 @@ import type { PartProps } from './ServicePage';
 /** How long it takes, and the time around it. */
 export function ServiceTime({ content, set, wrong }: PartProps) {
   const kind = content.range !== null ? 'range' : content.choices.length > 0 ? 'choices' : 'fixed';
-  const says = { fixed: duration(content.minutes), choices: `${content.choices.join(', ')} minutes`, range: `${content.range?.min ?? 0} to ${content.range?.max ?? 0} minutes` }[kind];
+  const says = {
+    fixed: duration(content.minutes),
+    choices: `${content.choices.join(', ')} minutes`,
+    range: `${content.range?.min ?? 0} to ${content.range?.max ?? 0} minutes`,
+  }[kind];
   const buffers = content.setup + content.clearup === 0 ? '' : `, ${content.setup} before, ${content.clearup} after`;
-  const broken = ['minutes', 'choices', 'range', 'setup', 'clearup'].some((field) => Object.keys(wrong).some((one) => one.startsWith(field)));
+  const broken = ['minutes', 'choices', 'range', 'setup', 'clearup'].some((field) =>
+    Object.keys(wrong).some((one) => one.startsWith(field)),
+  );
   return (
     <Fold id="fold-time" title="How long" says={says + buffers} open wrong={broken}>
       <div className="flex flex-wrap gap-5" role="radiogroup" aria-label="Length">
         <label className="check">
-          <input type="radio" name="length" checked={kind === 'fixed'} onChange={() => set({ choices: [], range: null })} />
+          <input
+            type="radio"
+            name="length"
+            checked={kind === 'fixed'}
+            onChange={() => set({ choices: [], range: null })}
+          />
           <span>one length</span>
         </label>
         <label className="check">
-          <input type="radio" name="length" id="length-choices" checked={kind === 'choices'} onChange={() => set({ choices: [content.minutes, content.minutes + 30], range: null })} />
+          <input
+            type="radio"
+            name="length"
+            id="length-choices"
+            checked={kind === 'choices'}
+            onChange={() => set({ choices: [content.minutes, content.minutes + 30], range: null })}
+          />
           <span>several to choose from</span>
         </label>
         <label className="check">
-          <input type="radio" name="length" id="length-range" checked={kind === 'range'} onChange={() => set({ choices: [], range: { min: content.minutes, max: content.minutes * 3, step: content.minutes } })} />
+          <input
+            type="radio"
+            name="length"
+            id="length-range"
+            checked={kind === 'range'}
+            onChange={() =>
+              set({ choices: [], range: { min: content.minutes, max: content.minutes * 3, step: content.minutes } })
+            }
+          />
           <span>the client’s own</span>
         </label>
       </div>
-      {kind === 'fixed' && <NumberField id="service-minutes" label="Minutes" wrong={wrong['minutes']} value={content.minutes} empty={0} onValue={(minutes) => set({ minutes })} />}
-      {kind === 'choices' && <Choices choices={content.choices} wrong={first(wrong, 'choices')} onChoices={(choices) => set({ choices })} />}
+      {kind === 'fixed' && (
+        <NumberField
+          id="service-minutes"
+          label="Minutes"
+          wrong={wrong['minutes']}
+          value={content.minutes}
+          empty={0}
+          onValue={(minutes) => set({ minutes })}
+        />
+      )}
+      {kind === 'choices' && (
+        <Choices choices={content.choices} wrong={first(wrong, 'choices')} onChoices={(choices) => set({ choices })} />
+      )}
       {content.range !== null && (
         <div className="three">
-          <NumberField id="range-min" label="Shortest, minutes" wrong={first(wrong, 'range')} value={content.range.min} empty={0} onValue={(min) => content.range !== null && set({ range: { ...content.range, min } })} />
-          <NumberField id="range-max" label="Longest, minutes" wrong={undefined} value={content.range.max} empty={0} onValue={(max) => content.range !== null && set({ range: { ...content.range, max } })} />
-          <NumberField id="range-step" label="In steps of" wrong={undefined} value={content.range.step} empty={0} onValue={(step) => content.range !== null && set({ range: { ...content.range, step } })} />
+          <NumberField
+            id="range-min"
+            label="Shortest, minutes"
+            wrong={first(wrong, 'range')}
+            value={content.range.min}
+            empty={0}
+            onValue={(min) => content.range !== null && set({ range: { ...content.range, min } })}
+          />
+          <NumberField
+            id="range-max"
+            label="Longest, minutes"
+            wrong={undefined}
+            value={content.range.max}
+            empty={0}
+            onValue={(max) => content.range !== null && set({ range: { ...content.range, max } })}
+          />
+          <NumberField
+            id="range-step"
+            label="In steps of"
+            wrong={undefined}
+            value={content.range.step}
+            empty={0}
+            onValue={(step) => content.range !== null && set({ range: { ...content.range, step } })}
+          />
         </div>
       )}
       <div className="two">
-        <NumberField id="service-setup" label="Set-up before, minutes" wrong={wrong['setup']} value={content.setup} empty={-1} onValue={(setup) => set({ setup })} />
-        <NumberField id="service-clearup" label="Clear-up after, minutes" wrong={wrong['clearup']} value={content.clearup} empty={-1} onValue={(clearup) => set({ clearup })} />
+        <NumberField
+          id="service-setup"
+          label="Set-up before, minutes"
+          wrong={wrong['setup']}
+          value={content.setup}
+          empty={-1}
+          onValue={(setup) => set({ setup })}
+        />
+        <NumberField
+          id="service-clearup"
+          label="Clear-up after, minutes"
+          wrong={wrong['clearup']}
+          value={content.clearup}
+          empty={-1}
+          onValue={(clearup) => set({ clearup })}
+        />
       </div>
     </Fold>
   );
@@ -48,7 +119,15 @@ export const first = (wrong: Readonly<Record<string, string>>, field: string): s
   Object.entries(wrong).find(([one]) => one === field || one.startsWith(`${field}.`))?.[1];
 
 /** "30, 60, 90"; the first is what is offered unless another is chosen. */
-function Choices({ choices, wrong, onChoices }: { choices: readonly number[]; wrong: string | undefined; onChoices: (choices: number[]) => void }) {
+function Choices({
+  choices,
+  wrong,
+  onChoices,
+}: {
+  choices: readonly number[];
+  wrong: string | undefined;
+  onChoices: (choices: number[]) => void;
+}) {
   const [typed, setTyped] = useState(choices.join(', '));
   return (
     <Field
@@ -59,7 +138,12 @@ function Choices({ choices, wrong, onChoices }: { choices: readonly number[]; wr
       value={typed}
       onValue={(next) => {
         setTyped(next);
-        onChoices(next.split(/[,; ]+/).filter((one) => one !== '').map((one) => (/^\d{1,6}$/.test(one) ? Number(one) : 0)));
+        onChoices(
+          next
+            .split(/[,; ]+/)
+            .filter((one) => one !== '')
+            .map((one) => (/^\d{1,6}$/.test(one) ? Number(one) : 0)),
+        );
       }}
     />
   );

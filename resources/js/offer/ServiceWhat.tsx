@@ -11,12 +11,51 @@ export function ServiceWhat({ content, set, wrong }: PartProps) {
   const category = data?.categories.find((one) => one.id === content.category)?.name;
   return (
     <>
-      <Field id="service-name" label="What is it called?" maxLength={120} wrong={wrong['name']} value={content.name} onValue={(name) => set({ name })} />
-      <Field id="service-description" label="What should clients know?" lines={2} maxLength={2000} wrong={wrong['description']} value={content.description} onValue={(description) => set({ description })} />
-      <Fold id="fold-what" title="Category, picture, note" says={[category ?? 'no category', content.picture === null ? 'no picture' : 'a picture', content.staffNote === '' ? 'no note' : 'a note for staff'].join(', ')} wrong={wrong['staffNote'] !== undefined}>
-        <Select id="service-category" label="Category" value={content.category ?? ''} options={[['', 'none'], ...(data?.categories ?? []).map((one) => [one.id, one.name] as const)]} onValue={(one) => set({ category: one === '' ? null : one })} />
+      <Field
+        id="service-name"
+        label="What is it called?"
+        maxLength={120}
+        wrong={wrong['name']}
+        value={content.name}
+        onValue={(name) => set({ name })}
+      />
+      <Field
+        id="service-description"
+        label="What should clients know?"
+        lines={2}
+        maxLength={2000}
+        wrong={wrong['description']}
+        value={content.description}
+        onValue={(description) => set({ description })}
+      />
+      <Fold
+        id="fold-what"
+        title="Category, picture, note"
+        says={[
+          category ?? 'no category',
+          content.picture === null ? 'no picture' : 'a picture',
+          content.staffNote === '' ? 'no note' : 'a note for staff',
+        ].join(', ')}
+        wrong={wrong['staffNote'] !== undefined}
+      >
+        <Select
+          id="service-category"
+          label="Category"
+          value={content.category ?? ''}
+          options={[['', 'none'], ...(data?.categories ?? []).map((one) => [one.id, one.name] as const)]}
+          onValue={(one) => set({ category: one === '' ? null : one })}
+        />
         <PictureField label="Picture" picture={content.picture} onPicture={(picture) => set({ picture })} />
-        <Field id="service-note" label="A note for staff" hint="Private: clients never see it" lines={2} maxLength={2000} wrong={wrong['staffNote']} value={content.staffNote} onValue={(staffNote) => set({ staffNote })} />
+        <Field
+          id="service-note"
+          label="A note for staff"
+          hint="Private: clients never see it"
+          lines={2}
+          maxLength={2000}
+          wrong={wrong['staffNote']}
+          value={content.staffNote}
+          onValue={(staffNote) => set({ staffNote })}
+        />
       </Fold>
     </>
   );

@@ -27,7 +27,16 @@ export function Services() {
     <section className="grid gap-4">
       <div className="list-head">
         <h2>Services</h2>
-        {data.services.length > 6 && <input className="input list-search" type="search" aria-label="Find a service" placeholder="Find" value={sought} onChange={(event) => setSought(event.target.value)} />}
+        {data.services.length > 6 && (
+          <input
+            className="input list-search"
+            type="search"
+            aria-label="Find a service"
+            placeholder="Find"
+            value={sought}
+            onChange={(event) => setSought(event.target.value)}
+          />
+        )}
         {may('change-setup') && (
           <Link className="button button-small" id="add-service" to={`/at/${business}/offer/services/new`}>
             Add a service
@@ -61,8 +70,15 @@ export function Services() {
                   <span className="row-soft row-wide">{names(one.staff, data.staff)}</span>
                   <span className="row-end">
                     {!one.active && <span className="word">resting</span>}
-                    {one.visibility !== 'page' && <span className="word">{one.visibility === 'link' ? 'by link only' : 'desk only'}</span>}
-                    <button type="button" className="button button-small" aria-expanded={linked === one.id} onClick={() => setLinked(linked === one.id ? null : one.id)}>
+                    {one.visibility !== 'page' && (
+                      <span className="word">{one.visibility === 'link' ? 'by link only' : 'desk only'}</span>
+                    )}
+                    <button
+                      type="button"
+                      className="button button-small"
+                      aria-expanded={linked === one.id}
+                      onClick={() => setLinked(linked === one.id ? null : one.id)}
+                    >
                       Link<span className="sr-only"> of {one.name}</span>
                     </button>
                     {may('change-setup') && <Duplicate service={one} />}
@@ -87,8 +103,11 @@ function Duplicate({ service }: { service: Schemas['ServiceRow'] }) {
   const navigate = useNavigate();
   const { business, save } = useSave();
   const make = async () => {
-    const { content } = await queries.fetchQuery({ ...thing(business, 'service', service.id), staleTime: 0 });
-    const saved = await save([draftOf.service(null, { ...content, name: `${content.name}, again`, active: false }, null)], `A copy of ${service.name} is here, resting.`);
+    const { content } = await queries.query({ ...thing(business, 'service', service.id), staleTime: 0 });
+    const saved = await save(
+      [draftOf.service(null, { ...content, name: `${content.name}, again`, active: false }, null)],
+      `A copy of ${service.name} is here, resting.`,
+    );
     if (saved?.ids[0] !== undefined) {
       await navigate(`/at/${business}/offer/services/${saved.ids[0]}`);
     }

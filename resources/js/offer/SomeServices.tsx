@@ -18,7 +18,9 @@ export function SomeServices({ services, onServices, wrong }: Props) {
           <span>for some</span>
         </label>
       </div>
-      {services !== null && <Pick legend="Which" from={data?.services ?? []} chosen={services} onChosen={onServices} wrong={wrong} />}
+      {services !== null && (
+        <Pick legend="Which" from={data?.services ?? []} chosen={services} onChosen={onServices} wrong={wrong} />
+      )}
     </div>
   );
 }

@@ -14,7 +14,7 @@ export function useOrder(list: List, ids: readonly string[], mayChange: boolean)
   const saving = useSave();
   const [dragged, setDragged] = useState<string | null>(null);
   const put = async (next: string[]) => {
-    const now = await queries.fetchQuery({ ...thing(saving.business, 'order', list), staleTime: 0 });
+    const now = await queries.query({ ...thing(saving.business, 'order', list), staleTime: 0 });
     await saving.save([draftOf.order(list, { ids: next }, now.version)], 'Order saved.');
   };
   const move = (id: string, before: string) => {

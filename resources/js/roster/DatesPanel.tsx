@@ -22,7 +22,15 @@ type What = (typeof WHATS)[number][0];
 type Whose = 'everyone' | 'people' | 'location';
 
 /** What is on the chosen dates, and what else could be: for everyone, for named people, or for one location. */
-export function DatesPanel({ dates, chosen, mayChange }: { dates: Schemas['Year']; chosen: Dates | null; mayChange: boolean }) {
+export function DatesPanel({
+  dates,
+  chosen,
+  mayChange,
+}: {
+  dates: Schemas['Year'];
+  chosen: Dates | null;
+  mayChange: boolean;
+}) {
   const { business, data, may } = useSetup();
   const all = may('change-setup');
   const saving = useSave();
@@ -41,7 +49,10 @@ export function DatesPanel({ dates, chosen, mayChange }: { dates: Schemas['Year'
     return <p className="text-soft">Press a day to see what is on it or to change it; drag over several.</p>;
   }
   const hours = readHours(typed);
-  const span = { from: `${chosen.first}T${times.from}`, to: `${times.to === '00:00' ? addDays(chosen.last, 1) : chosen.last}T${times.to}` };
+  const span = {
+    from: `${chosen.first}T${times.from}`,
+    to: `${times.to === '00:00' ? addDays(chosen.last, 1) : chosen.last}T${times.to}`,
+  };
   const nobody = (what === 'off' || whose === 'people') && people.length === 0;
   const drafts = nobody || (what === 'special' && hours === null) ? [] : draftsFor();
   function draftsFor(): Draft[] {
@@ -58,14 +69,19 @@ export function DatesPanel({ dates, chosen, mayChange }: { dates: Schemas['Year'
     for (let date = chosen.first; date <= chosen.last; date = addDays(date, 1)) {
       for (const staff of whose === 'people' ? people : [null]) {
         const location = whose === 'location' && place !== '' ? place : null;
-        const known = dates.specialDays.find((one) => one.content.date === date && one.content.staff === staff && one.content.location === location);
-        found.push(draftOf.specialDay(known?.id ?? null, { date, staff, location, hours: hours ?? [] }, known?.version ?? null));
+        const known = dates.specialDays.find(
+          (one) => one.content.date === date && one.content.staff === staff && one.content.location === location,
+        );
+        found.push(
+          draftOf.specialDay(known?.id ?? null, { date, staff, location, hours: hours ?? [] }, known?.version ?? null),
+        );
       }
     }
     return found;
   }
   const save = async () => {
-    const words = chosen.first === chosen.last ? longDate(chosen.first) : `${longDate(chosen.first)} to ${longDate(chosen.last)}`;
+    const words =
+      chosen.first === chosen.last ? longDate(chosen.first) : `${longDate(chosen.first)} to ${longDate(chosen.last)}`;
     if ((await saving.save(drafts, `Saved for ${words}.`)) !== null) {
       await stranded.carryOut();
       setName('');
@@ -76,14 +92,24 @@ export function DatesPanel({ dates, chosen, mayChange }: { dates: Schemas['Year'
   return (
     <div className="beside">
       <section className="beside-main" aria-label="The chosen dates">
-        <h2>{chosen.first === chosen.last ? longDate(chosen.first) : `${longDate(chosen.first)} to ${longDate(chosen.last)}`}</h2>
+        <h2>
+          {chosen.first === chosen.last
+            ? longDate(chosen.first)
+            : `${longDate(chosen.first)} to ${longDate(chosen.last)}`}
+        </h2>
         <OnDates dates={dates} chosen={chosen} mayChange={mayChange} />
         {mayChange && (
           <>
             <div className="flex flex-wrap gap-5" role="radiogroup" aria-label="What is different">
               {WHATS.filter(([one]) => all || one !== 'closed').map(([one, words]) => (
                 <label key={one} className="check">
-                  <input type="radio" name="what" id={`what-${one}`} checked={what === one} onChange={() => setWhat(one)} />
+                  <input
+                    type="radio"
+                    name="what"
+                    id={`what-${one}`}
+                    checked={what === one}
+                    onChange={() => setWhat(one)}
+                  />
                   <span>{words}</span>
                 </label>
               ))}
@@ -91,28 +117,55 @@ export function DatesPanel({ dates, chosen, mayChange }: { dates: Schemas['Year'
             {all && what !== 'off' && (
               <div className="flex flex-wrap gap-5" role="radiogroup" aria-label="For whom">
                 <label className="check">
-                  <input type="radio" name="whose" checked={whose === 'everyone'} onChange={() => setWhose('everyone')} />
+                  <input
+                    type="radio"
+                    name="whose"
+                    checked={whose === 'everyone'}
+                    onChange={() => setWhose('everyone')}
+                  />
                   <span>for everyone</span>
                 </label>
                 <label className="check">
-                  <input type="radio" name="whose" id="whose-people" checked={whose === 'people'} onChange={() => setWhose('people')} />
+                  <input
+                    type="radio"
+                    name="whose"
+                    id="whose-people"
+                    checked={whose === 'people'}
+                    onChange={() => setWhose('people')}
+                  />
                   <span>for people I choose</span>
                 </label>
                 {what === 'special' && data.locations.length > 1 && (
                   <label className="check">
-                    <input type="radio" name="whose" checked={whose === 'location'} onChange={() => setWhose('location')} />
+                    <input
+                      type="radio"
+                      name="whose"
+                      checked={whose === 'location'}
+                      onChange={() => setWhose('location')}
+                    />
                     <span>for one location</span>
                   </label>
                 )}
               </div>
             )}
             {all && (what === 'off' || whose === 'people') && (
-              <Pick legend="Who" from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))} chosen={people} onChosen={setPeople} wrong={nobody ? 'Nobody is chosen yet, so it would be for nobody.' : undefined} />
+              <Pick
+                legend="Who"
+                from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))}
+                chosen={people}
+                onChosen={setPeople}
+                wrong={nobody ? 'Nobody is chosen yet, so it would be for nobody.' : undefined}
+              />
             )}
             {what === 'special' && whose === 'location' && (
               <div className="field">
                 <label htmlFor="special-place">Location</label>
-                <select id="special-place" className="input" value={place} onChange={(event) => setPlace(event.target.value)}>
+                <select
+                  id="special-place"
+                  className="input"
+                  value={place}
+                  onChange={(event) => setPlace(event.target.value)}
+                >
                   <option value="">Choose one</option>
                   {data.locations.map((one) => (
                     <option key={one.id} value={one.id}>
@@ -123,12 +176,41 @@ export function DatesPanel({ dates, chosen, mayChange }: { dates: Schemas['Year'
               </div>
             )}
             {what === 'special' ? (
-              <Field id="special-hours" label="Open" hint="9-12:30, 13:30-18; nothing typed: closed all day" wrong={hours === null ? 'Typed like 9-12:30, 13:30-18.' : undefined} value={typed} onValue={setTyped} />
+              <Field
+                id="special-hours"
+                label="Open"
+                hint="9-12:30, 13:30-18; nothing typed: closed all day"
+                wrong={hours === null ? 'Typed like 9-12:30, 13:30-18.' : undefined}
+                value={typed}
+                onValue={setTyped}
+              />
             ) : (
               <div className="three">
-                <Field id="span-from" label="From" type="time" wrong={undefined} value={times.from} onValue={(from) => setTimes({ ...times, from })} />
-                <Field id="span-to" label="Until" type="time" hint="00:00: to the end of the day" wrong={undefined} value={times.to} onValue={(to) => setTimes({ ...times, to })} />
-                <Field id="span-name" label={what === 'off' ? 'Why, for your own use' : 'What is it called?'} maxLength={120} wrong={undefined} value={name} onValue={setName} />
+                <Field
+                  id="span-from"
+                  label="From"
+                  type="time"
+                  wrong={undefined}
+                  value={times.from}
+                  onValue={(from) => setTimes({ ...times, from })}
+                />
+                <Field
+                  id="span-to"
+                  label="Until"
+                  type="time"
+                  hint="00:00: to the end of the day"
+                  wrong={undefined}
+                  value={times.to}
+                  onValue={(to) => setTimes({ ...times, to })}
+                />
+                <Field
+                  id="span-name"
+                  label={what === 'off' ? 'Why, for your own use' : 'What is it called?'}
+                  maxLength={120}
+                  wrong={undefined}
+                  value={name}
+                  onValue={setName}
+                />
               </div>
             )}
             {wrong !== undefined && (
@@ -137,7 +219,15 @@ export function DatesPanel({ dates, chosen, mayChange }: { dates: Schemas['Year'
               </p>
             )}
             <p>
-              <button type="button" id="save-dates" className="button button-next" disabled={saving.saving || drafts.length === 0 || (whose === 'location' && what === 'special' && place === '')} onClick={() => void save()}>
+              <button
+                type="button"
+                id="save-dates"
+                className="button button-next"
+                disabled={
+                  saving.saving || drafts.length === 0 || (whose === 'location' && what === 'special' && place === '')
+                }
+                onClick={() => void save()}
+              >
                 Save {drafts.length > 1 ? `all ${drafts.length}` : ''}
               </button>
             </p>
@@ -157,27 +247,40 @@ export function DatesPanel({ dates, chosen, mayChange }: { dates: Schemas['Year'
 function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; chosen: Dates; mayChange: boolean }) {
   const { data, may } = useSetup();
   const saving = useSave();
-  const name = (id: string): string => data?.staff.find((one) => one.id === id)?.name ?? data?.locations.find((one) => one.id === id)?.name ?? '';
-  const meets = (from: string, to: string): boolean => from < `${addDays(chosen.last, 1)}T00:00` && to > `${chosen.first}T00:00`;
+  const name = (id: string): string =>
+    data?.staff.find((one) => one.id === id)?.name ?? data?.locations.find((one) => one.id === id)?.name ?? '';
+  const meets = (from: string, to: string): boolean =>
+    from < `${addDays(chosen.last, 1)}T00:00` && to > `${chosen.first}T00:00`;
   const rows: { id: string; says: string; who: string; draft: Draft }[] = [
-    ...dates.specialDays.filter(({ content }) => content.date >= chosen.first && content.date <= chosen.last).map((one) => ({
-      id: one.id,
-      says: `${longDate(one.content.date)}: ${one.content.hours.length === 0 ? 'closed' : `open ${writeHours(one.content.hours)}`}`,
-      who: one.content.staff !== null ? name(one.content.staff) : one.content.location !== null ? name(one.content.location) : 'everyone',
-      draft: draftOf.specialDay(one.id, null, one.version),
-    })),
-    ...dates.closures.filter(({ content }) => meets(content.from, content.to)).map((one) => ({
-      id: one.id,
-      says: `${one.content.name === '' ? 'Closed' : one.content.name}: ${spanWords(one.content.from, one.content.to)}`,
-      who: one.content.staff === null ? 'everyone' : one.content.staff.map(name).join(', '),
-      draft: draftOf.closure(one.id, null, one.version),
-    })),
-    ...dates.timeOffs.filter(({ content }) => meets(content.from, content.to)).map((one) => ({
-      id: one.id,
-      says: `Time off${one.content.name === '' ? '' : `, ${one.content.name}`}: ${spanWords(one.content.from, one.content.to)}`,
-      who: name(one.content.staff),
-      draft: draftOf.timeOff(one.id, null, one.version),
-    })),
+    ...dates.specialDays
+      .filter(({ content }) => content.date >= chosen.first && content.date <= chosen.last)
+      .map((one) => ({
+        id: one.id,
+        says: `${longDate(one.content.date)}: ${one.content.hours.length === 0 ? 'closed' : `open ${writeHours(one.content.hours)}`}`,
+        who:
+          one.content.staff !== null
+            ? name(one.content.staff)
+            : one.content.location !== null
+              ? name(one.content.location)
+              : 'everyone',
+        draft: draftOf.specialDay(one.id, null, one.version),
+      })),
+    ...dates.closures
+      .filter(({ content }) => meets(content.from, content.to))
+      .map((one) => ({
+        id: one.id,
+        says: `${one.content.name === '' ? 'Closed' : one.content.name}: ${spanWords(one.content.from, one.content.to)}`,
+        who: one.content.staff === null ? 'everyone' : one.content.staff.map(name).join(', '),
+        draft: draftOf.closure(one.id, null, one.version),
+      })),
+    ...dates.timeOffs
+      .filter(({ content }) => meets(content.from, content.to))
+      .map((one) => ({
+        id: one.id,
+        says: `Time off${one.content.name === '' ? '' : `, ${one.content.name}`}: ${spanWords(one.content.from, one.content.to)}`,
+        who: name(one.content.staff),
+        draft: draftOf.timeOff(one.id, null, one.version),
+      })),
   ];
   if (rows.length === 0) {
     return <p className="text-soft">As in an ordinary week.</p>;
@@ -190,7 +293,11 @@ function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; chosen:
           <span className="row-soft">{row.who}</span>
           {mayChange && (may('change-setup') || row.draft.kind !== 'closure') && (
             <span className="row-end">
-              <button type="button" className="button button-small" onClick={() => void saving.save([row.draft], 'Removed.')}>
+              <button
+                type="button"
+                className="button button-small"
+                onClick={() => void saving.save([row.draft], 'Removed.')}
+              >
                 Remove<span className="sr-only"> {row.says}</span>
               </button>
             </span>

@@ -36,34 +36,136 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
         What stands on it
       </h2>
       <fieldset disabled={!mayChange} className="contents">
-        <Field id="name" label="What is your business called?" maxLength={120} wrong={wrong['name']} value={content.name} onValue={(name) => set({ name })} />
-        <Field id="about" label="In a sentence or two" lines={2} maxLength={500} wrong={wrong['about']} value={content.about} onValue={(about) => set({ about })} />
-        <Field id="slug" label="Address of your page" hint={`${window.location.host}/book/${content.slug === '' ? '…' : content.slug}`} maxLength={60} wrong={wrong['slug']} value={content.slug} onValue={(slug) => set({ slug })} />
-        <Fold id="fold-reach" title="Contact and pictures" says={[content.email, content.phone].filter((one) => one !== '').join(', ') || 'nothing yet'} wrong={wrong['email'] !== undefined || wrong['phone'] !== undefined || links !== undefined}>
+        <Field
+          id="name"
+          label="What is your business called?"
+          maxLength={120}
+          wrong={wrong['name']}
+          value={content.name}
+          onValue={(name) => set({ name })}
+        />
+        <Field
+          id="about"
+          label="In a sentence or two"
+          lines={2}
+          maxLength={500}
+          wrong={wrong['about']}
+          value={content.about}
+          onValue={(about) => set({ about })}
+        />
+        <Field
+          id="slug"
+          label="Address of your page"
+          hint={`${window.location.host}/book/${content.slug === '' ? '…' : content.slug}`}
+          maxLength={60}
+          wrong={wrong['slug']}
+          value={content.slug}
+          onValue={(slug) => set({ slug })}
+        />
+        <Fold
+          id="fold-reach"
+          title="Contact and pictures"
+          says={[content.email, content.phone].filter((one) => one !== '').join(', ') || 'nothing yet'}
+          wrong={wrong['email'] !== undefined || wrong['phone'] !== undefined || links !== undefined}
+        >
           <div className="two">
-            <Field id="email" label="Mail" type="email" maxLength={190} wrong={wrong['email']} value={content.email} onValue={(email) => set({ email })} />
-            <Field id="phone" label="Phone" type="tel" maxLength={40} wrong={wrong['phone']} value={content.phone} onValue={(phone) => set({ phone })} />
+            <Field
+              id="email"
+              label="Mail"
+              type="email"
+              maxLength={190}
+              wrong={wrong['email']}
+              value={content.email}
+              onValue={(email) => set({ email })}
+            />
+            <Field
+              id="phone"
+              label="Phone"
+              type="tel"
+              maxLength={40}
+              wrong={wrong['phone']}
+              value={content.phone}
+              onValue={(phone) => set({ phone })}
+            />
           </div>
-          <LinesField id="links" label="Links, one a line" lines={3} wrong={links} value={content.links} onValue={(next) => set({ links: next })} />
+          <LinesField
+            id="links"
+            label="Links, one a line"
+            lines={3}
+            wrong={links}
+            value={content.links}
+            onValue={(next) => set({ links: next })}
+          />
           <div className="two">
             <PictureField label="Logo" picture={content.logo} onPicture={(logo) => set({ logo })} />
             <PictureField label="Banner" picture={content.banner} onPicture={(banner) => set({ banner })} />
           </div>
         </Fold>
-        <Fold id="fold-counts" title="Time and money" says={`${content.timeZone}, ${content.currency}, ${content.clock} hours, weeks begin on ${WEEKDAYS.find(([day]) => day === content.firstWeekday)?.[1] ?? ''}`} wrong={['timeZone', 'currency', 'travelMinutes'].some((field) => wrong[field] !== undefined)}>
+        <Fold
+          id="fold-counts"
+          title="Time and money"
+          says={`${content.timeZone}, ${content.currency}, ${content.clock} hours, weeks begin on ${WEEKDAYS.find(([day]) => day === content.firstWeekday)?.[1] ?? ''}`}
+          wrong={['timeZone', 'currency', 'travelMinutes'].some((field) => wrong[field] !== undefined)}
+        >
           <div className="two">
             <ZoneField wrong={wrong['timeZone']} value={content.timeZone} onValue={(timeZone) => set({ timeZone })} />
-            <Field id="currency" label="Currency" maxLength={3} wrong={wrong['currency']} value={content.currency} onValue={(currency) => set({ currency: currency.toUpperCase() })} />
-            <Select id="clock" label="Clock" value={content.clock === 12 ? '12' : '24'} options={[['24', '24 hours'], ['12', '12 hours, a.m. and p.m.']]} onValue={(clock) => set({ clock: clock === '12' ? 12 : 24 })} />
-            <Select id="first-weekday" label="Weeks begin on" value={content.firstWeekday} options={WEEKDAYS} onValue={(firstWeekday) => set({ firstWeekday })} />
-            <NumberField id="travel" label="Minutes from one place to another" hint="Kept free between visits at different locations" wrong={wrong['travelMinutes']} value={content.travelMinutes} empty={-1} onValue={(travelMinutes) => set({ travelMinutes })} />
+            <Field
+              id="currency"
+              label="Currency"
+              maxLength={3}
+              wrong={wrong['currency']}
+              value={content.currency}
+              onValue={(currency) => set({ currency: currency.toUpperCase() })}
+            />
+            <Select
+              id="clock"
+              label="Clock"
+              value={content.clock === 12 ? '12' : '24'}
+              options={[
+                ['24', '24 hours'],
+                ['12', '12 hours, a.m. and p.m.'],
+              ]}
+              onValue={(clock) => set({ clock: clock === '12' ? 12 : 24 })}
+            />
+            <Select
+              id="first-weekday"
+              label="Weeks begin on"
+              value={content.firstWeekday}
+              options={WEEKDAYS}
+              onValue={(firstWeekday) => set({ firstWeekday })}
+            />
+            <NumberField
+              id="travel"
+              label="Minutes from one place to another"
+              hint="Kept free between visits at different locations"
+              wrong={wrong['travelMinutes']}
+              value={content.travelMinutes}
+              empty={-1}
+              onValue={(travelMinutes) => set({ travelMinutes })}
+            />
           </div>
         </Fold>
-        <Fold id="fold-public" title="Hours shown on the page" says={content.publicHours === null ? 'the opening hours' : 'others than the opening hours'} wrong={wrong['publicHours'] !== undefined}>
-          <Check checked={content.publicHours !== null} onChange={(own) => set({ publicHours: own ? data.openingHours : null })}>
+        <Fold
+          id="fold-public"
+          title="Hours shown on the page"
+          says={content.publicHours === null ? 'the opening hours' : 'others than the opening hours'}
+          wrong={wrong['publicHours'] !== undefined}
+        >
+          <Check
+            checked={content.publicHours !== null}
+            onChange={(own) => set({ publicHours: own ? data.openingHours : null })}
+          >
             Show other hours than those in which you can be booked
           </Check>
-          {content.publicHours !== null && <WeekRuler id="public" table={content.publicHours} onChange={(publicHours) => set({ publicHours })} empty="closed" wrong={wrong['publicHours']} />}
+          {content.publicHours !== null && (
+            <WeekRuler
+              id="public"
+              table={content.publicHours}
+              onChange={(publicHours) => set({ publicHours })}
+              empty="closed"
+              wrong={wrong['publicHours']}
+            />
+          )}
         </Fold>
       </fieldset>
       <Meanwhile editing={editing} names={namesOf(data)} />

@@ -63,7 +63,9 @@ function Publish({ published, business }: { published: boolean; business: string
   const [refused, setRefused] = useState<string | null>(null);
   const put = async (to: boolean) => {
     try {
-      await unwrap(api.PUT('/api/businesses/{business}/published', { params: { path: { business } }, body: { published: to } }));
+      await unwrap(
+        api.PUT('/api/businesses/{business}/published', { params: { path: { business } }, body: { published: to } }),
+      );
       setRefused(null);
       await queries.invalidateQueries({ queryKey: ['setup'] });
       await queries.invalidateQueries({ queryKey: ['me'] });

@@ -26,11 +26,17 @@ export function HoursPage() {
       <section className="beside-main">
         <h2>Opening hours</h2>
         <p className="text-soft">
-          Nobody is booked outside them. Draw on the bars, or type: 9-12:30, 13:30-18. What ends before it begins runs on into
-          the next day: 22-6.
+          Nobody is booked outside them. Draw on the bars, or type: 9-12:30, 13:30-18. What ends before it begins runs
+          on into the next day: 22-6.
         </p>
         <fieldset disabled={!may('change-setup')} className="contents">
-          <WeekRuler id="opening" table={content.hours} onChange={(hours) => editing.set({ hours })} empty="closed" wrong={editing.wrong['hours']} />
+          <WeekRuler
+            id="opening"
+            table={content.hours}
+            onChange={(hours) => editing.set({ hours })}
+            empty="closed"
+            wrong={editing.wrong['hours']}
+          />
         </fieldset>
         <Meanwhile editing={editing} names={namesOf(data)} />
         <History history={editing.history} zone={data.timeZone} names={namesOf(data)} />

@@ -14,7 +14,16 @@ import { useThing } from '../setup/useThing';
 import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 
-const FRESH: Contents['location'] = { name: '', address: '', directions: '', phone: '', picture: null, online: false, meetingLink: '', hours: null };
+const FRESH: Contents['location'] = {
+  name: '',
+  address: '',
+  directions: '',
+  phone: '',
+  picture: null,
+  online: false,
+  meetingLink: '',
+  hours: null,
+};
 
 /** One place, or a page online: how to get there, and when it is open. */
 export function LocationPage() {
@@ -46,7 +55,12 @@ function LocationEditor({ id }: { id: string | null }) {
   };
   const openRoom = async () => {
     try {
-      const room = await unwrap(api.POST('/api/businesses/{business}/meeting-rooms', { params: { path: { business } }, body: { name: content.name === '' ? 'Online' : content.name } }));
+      const room = await unwrap(
+        api.POST('/api/businesses/{business}/meeting-rooms', {
+          params: { path: { business } },
+          body: { name: content.name === '' ? 'Online' : content.name },
+        }),
+      );
       editing.set({ meetingLink: room.link });
       setRoomWrong(undefined);
     } catch (no) {
@@ -59,13 +73,29 @@ function LocationEditor({ id }: { id: string | null }) {
       <section className="beside-main">
         <h2>{id === null ? 'A new location' : content.name}</h2>
         <fieldset disabled={!may('change-setup')} className="contents">
-          <Field id="location-name" label="Name" maxLength={120} wrong={wrong['name']} value={content.name} onValue={(name) => editing.set({ name })} />
+          <Field
+            id="location-name"
+            label="Name"
+            maxLength={120}
+            wrong={wrong['name']}
+            value={content.name}
+            onValue={(name) => editing.set({ name })}
+          />
           <Check id="location-online" checked={content.online} onChange={(online) => editing.set({ online })}>
             Online: people meet by a link
           </Check>
           {content.online ? (
             <div className="grid gap-2">
-              <Field id="location-link" label="Meeting link" type="url" hint="Clients get it with their booking" maxLength={300} wrong={wrong['meetingLink'] ?? roomWrong} value={content.meetingLink} onValue={(meetingLink) => editing.set({ meetingLink })} />
+              <Field
+                id="location-link"
+                label="Meeting link"
+                type="url"
+                hint="Clients get it with their booking"
+                maxLength={300}
+                wrong={wrong['meetingLink'] ?? roomWrong}
+                value={content.meetingLink}
+                onValue={(meetingLink) => editing.set({ meetingLink })}
+              />
               <p>
                 <button type="button" id="open-room" className="button button-small" onClick={() => void openRoom()}>
                   Get a room from the meeting provider
@@ -74,27 +104,77 @@ function LocationEditor({ id }: { id: string | null }) {
             </div>
           ) : (
             <>
-              <Field id="location-address" label="Address" autoComplete="street-address" maxLength={300} wrong={wrong['address']} value={content.address} onValue={(address) => editing.set({ address })} />
-              <Field id="location-directions" label="How to get there" lines={3} maxLength={1000} wrong={wrong['directions']} value={content.directions} onValue={(directions) => editing.set({ directions })} />
-              <Field id="location-phone" label="Phone" type="tel" maxLength={40} wrong={wrong['phone']} value={content.phone} onValue={(phone) => editing.set({ phone })} />
+              <Field
+                id="location-address"
+                label="Address"
+                autoComplete="street-address"
+                maxLength={300}
+                wrong={wrong['address']}
+                value={content.address}
+                onValue={(address) => editing.set({ address })}
+              />
+              <Field
+                id="location-directions"
+                label="How to get there"
+                lines={3}
+                maxLength={1000}
+                wrong={wrong['directions']}
+                value={content.directions}
+                onValue={(directions) => editing.set({ directions })}
+              />
+              <Field
+                id="location-phone"
+                label="Phone"
+                type="tel"
+                maxLength={40}
+                wrong={wrong['phone']}
+                value={content.phone}
+                onValue={(phone) => editing.set({ phone })}
+              />
             </>
           )}
           <PictureField label="Picture" picture={content.picture} onPicture={(picture) => editing.set({ picture })} />
-          <Check id="location-hours" checked={content.hours !== null} onChange={(own) => editing.set({ hours: own ? data.openingHours : null })}>
+          <Check
+            id="location-hours"
+            checked={content.hours !== null}
+            onChange={(own) => editing.set({ hours: own ? data.openingHours : null })}
+          >
             Has hours of its own
           </Check>
-          {content.hours !== null && <WeekRuler id="place" table={content.hours} onChange={(hours) => editing.set({ hours })} empty="closed" within={data.openingHours} wrong={wrong['hours']} />}
+          {content.hours !== null && (
+            <WeekRuler
+              id="place"
+              table={content.hours}
+              onChange={(hours) => editing.set({ hours })}
+              empty="closed"
+              within={data.openingHours}
+              wrong={wrong['hours']}
+            />
+          )}
         </fieldset>
         {may('change-setup') && id !== null && (
           <p>
-            <button type="button" className="button button-small button-trouble" onClick={() => void editing.remove(`${content.name} removed.`).then((gone) => gone && navigate(`/at/${business}/roster/locations`))}>
+            <button
+              type="button"
+              className="button button-small button-trouble"
+              onClick={() =>
+                void editing
+                  .remove(`${content.name} removed.`)
+                  .then((gone) => gone && navigate(`/at/${business}/roster/locations`))
+              }
+            >
               Remove {content.name}
             </button>
           </p>
         )}
         <Meanwhile editing={editing} names={names} />
         <History history={editing.history} zone={data.timeZone} names={names} />
-        <SaveBar editing={editing} what={content.name === '' ? 'this location' : content.name} isNew={id === null} onSave={() => void save()} />
+        <SaveBar
+          editing={editing}
+          what={content.name === '' ? 'this location' : content.name}
+          isNew={id === null}
+          onSave={() => void save()}
+        />
       </section>
       <EffectPanel business={business} zone={data.timeZone} drafts={content.name === '' ? [] : [draft]}>
         {(one) => <StrandedChoice booking={one} drafts={[draft]} stranded={stranded} zone={data.timeZone} />}

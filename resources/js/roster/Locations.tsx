@@ -17,7 +17,9 @@ export function Locations() {
           </Link>
         )}
       </div>
-      {data.locations.length === 0 && <p>Nowhere yet. A shop, a room, a client’s home, or a page online: say where you work.</p>}
+      {data.locations.length === 0 && (
+        <p>Nowhere yet. A shop, a room, a client’s home, or a page online: say where you work.</p>
+      )}
       <ul className="rows">
         {data.locations.map((one) => (
           <li key={one.id}>

@@ -1,21 +1,41 @@
 import { Select } from '../ui/Select';
 
-const COLOURS = ['river', 'brass', 'moss', 'plum', 'umber', 'indigo', 'clay', 'slate'].map((one) => [one, one] as const);
+const COLOURS = ['river', 'brass', 'moss', 'plum', 'umber', 'indigo', 'clay', 'slate'].map(
+  (one) => [one, one] as const,
+);
 const PATTERNS = ['bars', 'dots', 'waves', 'checks', 'slant', 'rings'].map((one) => [one, one] as const);
 
-type Props = { name: string; colour: string | null; pattern: string | null; onMark: (colour: string | null, pattern: string | null) => void };
+type Props = {
+  name: string;
+  colour: string | null;
+  pattern: string | null;
+  onMark: (colour: string | null, pattern: string | null) => void;
+};
 
 /** Initials, colour and pattern by which somebody is known on the Board; a free one is given where none is chosen. */
 export function MarkField({ name, colour, pattern, onMark }: Props) {
   const words = name.trim().split(/\s+/);
-  const initials = `${words[0]?.charAt(0) ?? ''}${(words.length > 1 ? words.at(-1)?.charAt(0) : words[0]?.charAt(1)) ?? ''}`.toUpperCase();
+  const initials =
+    `${words[0]?.charAt(0) ?? ''}${(words.length > 1 ? words.at(-1)?.charAt(0) : words[0]?.charAt(1)) ?? ''}`.toUpperCase();
   return (
     <div className="mark-field">
       <span className="mark" data-colour={colour ?? 'slate'} data-pattern={pattern ?? 'bars'} aria-hidden="true">
         {initials}
       </span>
-      <Select id="mark-colour" label="Colour" value={colour ?? ''} options={[['', 'a free one'], ...COLOURS]} onValue={(one) => onMark(one === '' ? null : one, one === '' ? null : (pattern ?? 'bars'))} />
-      <Select id="mark-pattern" label="Pattern" value={pattern ?? ''} options={[['', 'a free one'], ...PATTERNS]} onValue={(one) => onMark(one === '' ? null : (colour ?? 'slate'), one === '' ? null : one)} />
+      <Select
+        id="mark-colour"
+        label="Colour"
+        value={colour ?? ''}
+        options={[['', 'a free one'], ...COLOURS]}
+        onValue={(one) => onMark(one === '' ? null : one, one === '' ? null : (pattern ?? 'bars'))}
+      />
+      <Select
+        id="mark-pattern"
+        label="Pattern"
+        value={pattern ?? ''}
+        options={[['', 'a free one'], ...PATTERNS]}
+        onValue={(one) => onMark(one === '' ? null : (colour ?? 'slate'), one === '' ? null : one)}
+      />
     </div>
   );
 }

@@ -19,7 +19,14 @@ export function People() {
         <div className="list-head">
           <h2>People who are booked</h2>
           {data.staff.length > 8 && (
-            <input className="input list-search" type="search" aria-label="Find a person" placeholder="Find" value={sought} onChange={(event) => setSought(event.target.value)} />
+            <input
+              className="input list-search"
+              type="search"
+              aria-label="Find a person"
+              placeholder="Find"
+              value={sought}
+              onChange={(event) => setSought(event.target.value)}
+            />
           )}
           {may('change-setup') && (
             <Link className="button button-small" id="add-person" to={`/at/${business}/roster/people/new`}>
@@ -40,7 +47,9 @@ export function People() {
                   <span className="row-soft">{one.ownHours ? 'own hours' : 'hours as the business'}</span>
                   <span className="row-end">
                     {!one.active && <span className="word">resting</span>}
-                    {may('manage-sign-ins') && <span className="word">{signIn === undefined ? 'visiting' : ROLES[signIn.role]}</span>}
+                    {may('manage-sign-ins') && (
+                      <span className="word">{signIn === undefined ? 'visiting' : ROLES[signIn.role]}</span>
+                    )}
                   </span>
                 </Link>
               </li>

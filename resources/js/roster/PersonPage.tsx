@@ -19,7 +19,7 @@ import { TimeOffList } from './TimeOffList';
 
 const FRESH: Contents['person'] = {
   name: '', email: '', phone: '', about: '', picture: null, colour: null, pattern: null, active: true, page: '',
-  toldOf: ['booked', 'cancelled'], changesOwnHours: false, hours: null, breaks: null, respectBusy: true, maxPerDay: null, services: [],
+  toldOf: ['booked', 'moved', 'cancelled'], changesOwnHours: false, hours: null, breaks: null, respectBusy: true, maxPerDay: null, services: [],
 }; // prettier-ignore
 
 /** One person: who they are, when they work, what they do, whether they sign in. */
@@ -60,38 +60,110 @@ function PersonEditor({ id }: { id: string | null }) {
         <h2>{id === null ? 'Somebody new' : content.name}</h2>
         <fieldset disabled={!all} className="contents">
           <div className="two">
-            <Field id="person-name" label="Name" maxLength={120} wrong={wrong['name']} value={content.name} onValue={(name) => editing.set({ name })} />
-            <Field id="person-email" label="Mail" type="email" maxLength={190} wrong={wrong['email']} value={content.email} onValue={(email) => editing.set({ email })} />
-            <Field id="person-phone" label="Phone" type="tel" maxLength={40} wrong={wrong['phone']} value={content.phone} onValue={(phone) => editing.set({ phone })} />
-            <MarkField name={content.name} colour={content.colour} pattern={content.pattern} onMark={(colour, pattern) => editing.set({ colour, pattern })} />
+            <Field
+              id="person-name"
+              label="Name"
+              maxLength={120}
+              wrong={wrong['name']}
+              value={content.name}
+              onValue={(name) => editing.set({ name })}
+            />
+            <Field
+              id="person-email"
+              label="Mail"
+              type="email"
+              maxLength={190}
+              wrong={wrong['email']}
+              value={content.email}
+              onValue={(email) => editing.set({ email })}
+            />
+            <Field
+              id="person-phone"
+              label="Phone"
+              type="tel"
+              maxLength={40}
+              wrong={wrong['phone']}
+              value={content.phone}
+              onValue={(phone) => editing.set({ phone })}
+            />
+            <MarkField
+              name={content.name}
+              colour={content.colour}
+              pattern={content.pattern}
+              onMark={(colour, pattern) => editing.set({ colour, pattern })}
+            />
           </div>
           {data.services.length > 0 && (
-            <Pick legend="What they do" from={data.services} chosen={content.services} onChosen={(services) => editing.set({ services })} wrong={wrong['services']} />
+            <Pick
+              legend="What they do"
+              from={data.services}
+              chosen={content.services}
+              onChosen={(services) => editing.set({ services })}
+              wrong={wrong['services']}
+            />
           )}
         </fieldset>
-        <Fold id="fold-hours" title="Hours" says={content.hours === null ? 'as the business' : 'their own'} open={content.hours !== null || hoursOnly} wrong={wrong['hours'] !== undefined}>
+        <Fold
+          id="fold-hours"
+          title="Hours"
+          says={content.hours === null ? 'as the business' : 'their own'}
+          open={content.hours !== null || hoursOnly}
+          wrong={wrong['hours'] !== undefined}
+        >
           <fieldset disabled={!all && !hoursOnly} className="contents">
             <div className="flex flex-wrap gap-5" role="radiogroup" aria-label="Whose hours">
               <label className="check">
-                <input type="radio" name="own" checked={content.hours === null} onChange={() => editing.set({ hours: null })} />
+                <input
+                  type="radio"
+                  name="own"
+                  checked={content.hours === null}
+                  onChange={() => editing.set({ hours: null })}
+                />
                 <span>as the business</span>
               </label>
               <label className="check">
-                <input type="radio" name="own" id="own-hours" checked={content.hours !== null} onChange={() => editing.set({ hours: data.openingHours })} />
+                <input
+                  type="radio"
+                  name="own"
+                  id="own-hours"
+                  checked={content.hours !== null}
+                  onChange={() => editing.set({ hours: data.openingHours })}
+                />
                 <span>their own</span>
               </label>
             </div>
             {content.hours !== null && (
-              <WeekRuler id="own" table={content.hours} onChange={(hours) => editing.set({ hours })} empty="off" within={data.openingHours} places={data.locations} wrong={wrong['hours']} />
+              <WeekRuler
+                id="own"
+                table={content.hours}
+                onChange={(hours) => editing.set({ hours })}
+                empty="off"
+                within={data.openingHours}
+                places={data.locations}
+                wrong={wrong['hours']}
+              />
             )}
           </fieldset>
         </Fold>
-        <Fold id="fold-breaks" title="Breaks" says={content.breaks === null ? 'none' : 'set'} wrong={wrong['breaks'] !== undefined}>
+        <Fold
+          id="fold-breaks"
+          title="Breaks"
+          says={content.breaks === null ? 'none' : 'set'}
+          wrong={wrong['breaks'] !== undefined}
+        >
           <fieldset disabled={!all && !hoursOnly} className="contents">
             <Check checked={content.breaks !== null} onChange={(has) => editing.set({ breaks: has ? {} : null })}>
               Nobody is booked in a break
             </Check>
-            {content.breaks !== null && <WeekRuler id="breaks" table={content.breaks} onChange={(breaks) => editing.set({ breaks })} empty="none" wrong={wrong['breaks']} />}
+            {content.breaks !== null && (
+              <WeekRuler
+                id="breaks"
+                table={content.breaks}
+                onChange={(breaks) => editing.set({ breaks })}
+                empty="none"
+                wrong={wrong['breaks']}
+              />
+            )}
           </fieldset>
         </Fold>
         {id !== null && (
@@ -99,23 +171,71 @@ function PersonEditor({ id }: { id: string | null }) {
             <TimeOffList staff={id} mayChange={all || hoursOnly} />
           </Fold>
         )}
-        <Fold id="fold-more" title="On the page" says={content.page === '' ? 'no page of their own' : `…/book/${data.slug}?with=${content.page}`} wrong={wrong['page'] !== undefined || wrong['about'] !== undefined}>
+        <Fold
+          id="fold-more"
+          title="On the page"
+          says={content.page === '' ? 'no page of their own' : `…/book/${data.slug}?with=${content.page}`}
+          wrong={wrong['page'] !== undefined || wrong['about'] !== undefined}
+        >
           <fieldset disabled={!all} className="contents">
             <PictureField label="Picture" picture={content.picture} onPicture={(picture) => editing.set({ picture })} />
-            <Field id="person-about" label="A few words about them" lines={2} maxLength={500} wrong={wrong['about']} value={content.about} onValue={(about) => editing.set({ about })} />
-            <Field id="person-page" label="Last part of the address of their own page" hint={content.page === '' ? 'Nothing typed: they have none' : `${data.link}?with=${content.page}`} maxLength={60} wrong={wrong['page']} value={content.page} onValue={(page) => editing.set({ page: page.toLowerCase() })} />
+            <Field
+              id="person-about"
+              label="A few words about them"
+              lines={2}
+              maxLength={500}
+              wrong={wrong['about']}
+              value={content.about}
+              onValue={(about) => editing.set({ about })}
+            />
+            <Field
+              id="person-page"
+              label="Last part of the address of their own page"
+              hint={content.page === '' ? 'Nothing typed: they have none' : `${data.link}?with=${content.page}`}
+              maxLength={60}
+              wrong={wrong['page']}
+              value={content.page}
+              onValue={(page) => editing.set({ page: page.toLowerCase() })}
+            />
           </fieldset>
         </Fold>
-        <Fold id="fold-rules" title="Limits and mails" says={`${content.maxPerDay === null ? 'any number' : `at most ${content.maxPerDay}`} a day, ${content.toldOf.length === 0 ? 'no mails' : 'mails'}`} wrong={wrong['maxPerDay'] !== undefined}>
+        <Fold
+          id="fold-rules"
+          title="Limits and mails"
+          says={`${content.maxPerDay === null ? 'any number' : `at most ${content.maxPerDay}`} a day, ${content.toldOf.length === 0 ? 'no mails' : 'mails'}`}
+          wrong={wrong['maxPerDay'] !== undefined}
+        >
           <fieldset disabled={!all} className="contents">
-            <Field id="person-max" label="Most bookings a day" inputMode="numeric" hint="Nothing typed: any number" wrong={wrong['maxPerDay']} value={content.maxPerDay === null ? '' : String(content.maxPerDay)} onValue={(typed) => editing.set({ maxPerDay: typed.trim() === '' ? null : Number.parseInt(typed, 10) || 0 })} />
+            <Field
+              id="person-max"
+              label="Most bookings a day"
+              inputMode="numeric"
+              hint="Nothing typed: any number"
+              wrong={wrong['maxPerDay']}
+              value={content.maxPerDay === null ? '' : String(content.maxPerDay)}
+              onValue={(typed) =>
+                editing.set({ maxPerDay: typed.trim() === '' ? null : Number.parseInt(typed, 10) || 0 })
+              }
+            />
             <Check checked={content.respectBusy} onChange={(respectBusy) => editing.set({ respectBusy })}>
               Busy times of their outside calendar count
             </Check>
-            <Check checked={content.toldOf.includes('booked')} onChange={(on) => editing.set({ toldOf: toggle(content.toldOf, 'booked', on) })}>
+            <Check
+              checked={content.toldOf.includes('booked')}
+              onChange={(on) => editing.set({ toldOf: toggle(content.toldOf, 'booked', on) })}
+            >
               A mail when somebody books them
             </Check>
-            <Check checked={content.toldOf.includes('cancelled')} onChange={(on) => editing.set({ toldOf: toggle(content.toldOf, 'cancelled', on) })}>
+            <Check
+              checked={content.toldOf.includes('moved')}
+              onChange={(on) => editing.set({ toldOf: toggle(content.toldOf, 'moved', on) })}
+            >
+              A mail when a booking with them is moved
+            </Check>
+            <Check
+              checked={content.toldOf.includes('cancelled')}
+              onChange={(on) => editing.set({ toldOf: toggle(content.toldOf, 'cancelled', on) })}
+            >
               A mail when a booking with them is cancelled
             </Check>
             <Check checked={content.changesOwnHours} onChange={(changesOwnHours) => editing.set({ changesOwnHours })}>
@@ -130,7 +250,15 @@ function PersonEditor({ id }: { id: string | null }) {
               Resting: cannot be booked, nothing is lost. Their bookings stay, and are shown beside before you save.
             </Check>
             <p>
-              <button type="button" className="button button-small button-trouble" onClick={() => void editing.remove(`${content.name} removed.`).then((gone) => gone && navigate(`/at/${business}/roster/people`))}>
+              <button
+                type="button"
+                className="button button-small button-trouble"
+                onClick={() =>
+                  void editing
+                    .remove(`${content.name} removed.`)
+                    .then((gone) => gone && navigate(`/at/${business}/roster/people`))
+                }
+              >
                 Remove {content.name}
               </button>
             </p>
@@ -138,7 +266,12 @@ function PersonEditor({ id }: { id: string | null }) {
         )}
         <Meanwhile editing={editing} names={names} />
         <History history={editing.history} zone={data.timeZone} names={names} />
-        <SaveBar editing={editing} what={content.name === '' ? 'this person' : content.name} isNew={id === null} onSave={() => void save()} />
+        <SaveBar
+          editing={editing}
+          what={content.name === '' ? 'this person' : content.name}
+          isNew={id === null}
+          onSave={() => void save()}
+        />
         {may('see-board') && (
           <p>
             <Link to={`/at/${business}/roster/people`}>All people</Link>
@@ -153,4 +286,5 @@ function PersonEditor({ id }: { id: string | null }) {
 }
 
 type Told = Contents['person']['toldOf'];
-const toggle = (list: Told, one: Told[number], on: boolean): Told => (on ? [...list.filter((other) => other !== one), one] : list.filter((other) => other !== one));
+const toggle = (list: Told, one: Told[number], on: boolean): Told =>
+  on ? [...list.filter((other) => other !== one), one] : list.filter((other) => other !== one);

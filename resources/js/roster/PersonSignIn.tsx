@@ -15,16 +15,37 @@ export function PersonSignIn({ staff, email }: { staff: string; email: string })
   const waiting = data.invitations.find((one) => one.staff === staff);
   const words = data.roles.find((one) => one.role === signIn?.role)?.words;
   return (
-    <Fold id="fold-sign-in" title="Sign-in" says={signIn !== undefined ? `signs in as ${ROLES[signIn.role]}` : waiting !== undefined ? 'invited' : 'visiting: is booked, never signs in'} wrong={refused !== null}>
+    <Fold
+      id="fold-sign-in"
+      title="Sign-in"
+      says={
+        signIn !== undefined
+          ? `signs in as ${ROLES[signIn.role]}`
+          : waiting !== undefined
+            ? 'invited'
+            : 'visiting: is booked, never signs in'
+      }
+      wrong={refused !== null}
+    >
       {signIn !== undefined && (
         <>
           <p>
             Signs in with {signIn.email}. {words}
           </p>
           <div className="two">
-            <Select id="person-role" label="Role" value={signIn.role} options={ROLE_OPTIONS} onValue={(role) => void put(signIn.id, { role, staff }, `${signIn.name} is now ${ROLES[role]}.`)} />
+            <Select
+              id="person-role"
+              label="Role"
+              value={signIn.role}
+              options={ROLE_OPTIONS}
+              onValue={(role) => void put(signIn.id, { role, staff }, `${signIn.name} is now ${ROLES[role]}.`)}
+            />
             <p className="self-end">
-              <button type="button" className="button button-small" onClick={() => void put(signIn.id, null, `${signIn.name} no longer signs in here.`)}>
+              <button
+                type="button"
+                className="button button-small"
+                onClick={() => void put(signIn.id, null, `${signIn.name} no longer signs in here.`)}
+              >
                 Take the sign-in away
               </button>
             </p>

@@ -13,7 +13,12 @@ export function PoolDay({ units }: { units: readonly { id: string; name: string 
   const { data } = useQuery({
     queryKey: ['pool-day', business, id, date],
     queryFn: async ({ signal }) =>
-      unwrap(api.GET('/api/businesses/{business}/pools/{id}/day', { params: { path: { business, id }, query: date === null ? {} : { date } }, signal })),
+      unwrap(
+        api.GET('/api/businesses/{business}/pools/{id}/day', {
+          params: { path: { business, id }, query: date === null ? {} : { date } },
+          signal,
+        }),
+      ),
   });
   if (data === undefined) {
     return null;
@@ -37,12 +42,29 @@ export function PoolDay({ units }: { units: readonly { id: string; name: string 
       {data.units.map((unit) => (
         <div key={unit.id} className="unit-row">
           <span>{units.find((one) => one.id === unit.id)?.name ?? ''}</span>
-          <span className="unit-bar" role="img" aria-label={unit.taken.length === 0 ? 'free all day' : unit.taken.map((one) => `${one.service} ${clockOf(one.from)}–${clockOf(one.to)}`).join(', ')}>
+          <span
+            className="unit-bar"
+            role="img"
+            aria-label={
+              unit.taken.length === 0
+                ? 'free all day'
+                : unit.taken.map((one) => `${one.service} ${clockOf(one.from)}–${clockOf(one.to)}`).join(', ')
+            }
+          >
             {unit.out.map((one) => (
-              <i key={`o${one.from}`} className="unit-out hatched" style={{ left: left(one.from), right: `calc(100% - ${left(one.to)})` }} />
+              <i
+                key={`o${one.from}`}
+                className="unit-out hatched"
+                style={{ left: left(one.from), right: `calc(100% - ${left(one.to)})` }}
+              />
             ))}
             {unit.taken.map((one) => (
-              <i key={`t${one.from}`} className="unit-taken" title={`${one.service} ${clockOf(one.from)}–${clockOf(one.to)}`} style={{ left: left(one.from), right: `calc(100% - ${left(one.to)})` }}>
+              <i
+                key={`t${one.from}`}
+                className="unit-taken"
+                title={`${one.service} ${clockOf(one.from)}–${clockOf(one.to)}`}
+                style={{ left: left(one.from), right: `calc(100% - ${left(one.to)})` }}
+              >
                 {one.service}
               </i>
             ))}

@@ -41,7 +41,10 @@ function PoolEditor({ id }: { id: string | null }) {
     }
   };
   const units = (next: Contents['pool']['units']) =>
-    editing.set({ units: next, outages: content.outages.filter((outage) => next.some((unit) => unit.id === outage.unit)) });
+    editing.set({
+      units: next,
+      outages: content.outages.filter((outage) => next.some((unit) => unit.id === outage.unit)),
+    });
   const outage = (at: number, changes: Partial<Contents['pool']['outages'][number]>) =>
     editing.set({ outages: content.outages.map((one, i) => (i === at ? { ...one, ...changes } : one)) });
   const names = new Map([...namesOf(data), ...content.units.map((unit) => [unit.id, unit.name] as const)]);
@@ -51,15 +54,42 @@ function PoolEditor({ id }: { id: string | null }) {
         <h2>{id === null ? 'A new pool' : content.name}</h2>
         <fieldset disabled={!may('change-setup')} className="contents">
           <div className="two">
-            <Field id="pool-name" label="What they are, all together" maxLength={120} wrong={wrong['name']} value={content.name} onValue={(name) => editing.set({ name })} />
-            <Select id="pool-location" label="Where they are" value={content.location ?? ''} options={[['', 'at every location'], ...data.locations.map((one) => [one.id, one.name] as const)]} onValue={(location) => editing.set({ location: location === '' ? null : location })} wrong={wrong['location']} />
+            <Field
+              id="pool-name"
+              label="What they are, all together"
+              maxLength={120}
+              wrong={wrong['name']}
+              value={content.name}
+              onValue={(name) => editing.set({ name })}
+            />
+            <Select
+              id="pool-location"
+              label="Where they are"
+              value={content.location ?? ''}
+              options={[['', 'at every location'], ...data.locations.map((one) => [one.id, one.name] as const)]}
+              onValue={(location) => editing.set({ location: location === '' ? null : location })}
+              wrong={wrong['location']}
+            />
           </div>
           <h3>Units, in the order they are taken</h3>
           <ol className="units">
             {content.units.map((unit, i) => (
               <li key={unit.id}>
-                <input className="input input-small" aria-label={`Name of unit ${i + 1}`} value={unit.name} maxLength={120} aria-invalid={wrong[`units.${i}.name`] !== undefined} onChange={(event) => units(content.units.map((one) => (one.id === unit.id ? { ...one, name: event.target.value } : one)))} />
-                <button type="button" className="button button-small" onClick={() => units(content.units.filter((one) => one.id !== unit.id))}>
+                <input
+                  className="input input-small"
+                  aria-label={`Name of unit ${i + 1}`}
+                  value={unit.name}
+                  maxLength={120}
+                  aria-invalid={wrong[`units.${i}.name`] !== undefined}
+                  onChange={(event) =>
+                    units(content.units.map((one) => (one.id === unit.id ? { ...one, name: event.target.value } : one)))
+                  }
+                />
+                <button
+                  type="button"
+                  className="button button-small"
+                  onClick={() => units(content.units.filter((one) => one.id !== unit.id))}
+                >
                   Take out<span className="sr-only"> {unit.name}</span>
                 </button>
                 {wrong[`units.${i}.name`] !== undefined && <span className="wrong">{wrong[`units.${i}.name`]}</span>}
@@ -67,7 +97,20 @@ function PoolEditor({ id }: { id: string | null }) {
             ))}
           </ol>
           <p>
-            <button type="button" id="add-unit" className="button button-small" onClick={() => units([...content.units, { id: newId(), name: `${content.name === '' ? 'Unit' : content.name.replace(/s$/, '')} ${content.units.length + 1}` }])}>
+            <button
+              type="button"
+              id="add-unit"
+              className="button button-small"
+              onClick={() =>
+                units([
+                  ...content.units,
+                  {
+                    id: newId(),
+                    name: `${content.name === '' ? 'Unit' : content.name.replace(/s$/, '')} ${content.units.length + 1}`,
+                  },
+                ])
+              }
+            >
               Add a unit
             </button>
           </p>
@@ -76,10 +119,34 @@ function PoolEditor({ id }: { id: string | null }) {
           <ul className="grid gap-3">
             {content.outages.map((one, i) => (
               <li key={i} className="outage">
-                <Select id={`outage-${i}-unit`} label="Unit" value={one.unit} options={content.units.map((unit) => [unit.id, unit.name] as const)} onValue={(unit) => outage(i, { unit })} />
-                <Field id={`outage-${i}-from`} label="From" type="datetime-local" wrong={wrong[`outages.${i}.from`]} value={one.from} onValue={(from) => outage(i, { from })} />
-                <Field id={`outage-${i}-to`} label="Until" type="datetime-local" wrong={wrong[`outages.${i}.to`]} value={one.to} onValue={(to) => outage(i, { to })} />
-                <button type="button" className="button button-small self-end" onClick={() => editing.set({ outages: content.outages.filter((_, other) => other !== i) })}>
+                <Select
+                  id={`outage-${i}-unit`}
+                  label="Unit"
+                  value={one.unit}
+                  options={content.units.map((unit) => [unit.id, unit.name] as const)}
+                  onValue={(unit) => outage(i, { unit })}
+                />
+                <Field
+                  id={`outage-${i}-from`}
+                  label="From"
+                  type="datetime-local"
+                  wrong={wrong[`outages.${i}.from`]}
+                  value={one.from}
+                  onValue={(from) => outage(i, { from })}
+                />
+                <Field
+                  id={`outage-${i}-to`}
+                  label="Until"
+                  type="datetime-local"
+                  wrong={wrong[`outages.${i}.to`]}
+                  value={one.to}
+                  onValue={(to) => outage(i, { to })}
+                />
+                <button
+                  type="button"
+                  className="button button-small self-end"
+                  onClick={() => editing.set({ outages: content.outages.filter((_, other) => other !== i) })}
+                >
                   Remove
                 </button>
               </li>
@@ -87,7 +154,16 @@ function PoolEditor({ id }: { id: string | null }) {
           </ul>
           {content.units[0] !== undefined && (
             <p>
-              <button type="button" id="add-outage" className="button button-small" onClick={() => editing.set({ outages: [...content.outages, { unit: content.units[0]?.id ?? '', name: '', from: '', to: '' }] })}>
+              <button
+                type="button"
+                id="add-outage"
+                className="button button-small"
+                onClick={() =>
+                  editing.set({
+                    outages: [...content.outages, { unit: content.units[0]?.id ?? '', name: '', from: '', to: '' }],
+                  })
+                }
+              >
                 Say what is out of order
               </button>
             </p>
@@ -96,16 +172,33 @@ function PoolEditor({ id }: { id: string | null }) {
         {id !== null && <PoolDay units={content.units} />}
         {may('change-setup') && id !== null && (
           <p>
-            <button type="button" className="button button-small button-trouble" onClick={() => void editing.remove(`${content.name} removed.`).then((gone) => gone && navigate(`/at/${business}/roster/resources`))}>
+            <button
+              type="button"
+              className="button button-small button-trouble"
+              onClick={() =>
+                void editing
+                  .remove(`${content.name} removed.`)
+                  .then((gone) => gone && navigate(`/at/${business}/roster/resources`))
+              }
+            >
               Remove {content.name}
             </button>
           </p>
         )}
         <Meanwhile editing={editing} names={names} />
         <History history={editing.history} zone={data.timeZone} names={names} />
-        <SaveBar editing={editing} what={content.name === '' ? 'this pool' : content.name} isNew={id === null} onSave={() => void save()} />
+        <SaveBar
+          editing={editing}
+          what={content.name === '' ? 'this pool' : content.name}
+          isNew={id === null}
+          onSave={() => void save()}
+        />
       </section>
-      <EffectPanel business={business} zone={data.timeZone} drafts={content.name === '' || content.outages.some((one) => one.from === '' || one.to === '') ? [] : [draft]}>
+      <EffectPanel
+        business={business}
+        zone={data.timeZone}
+        drafts={content.name === '' || content.outages.some((one) => one.from === '' || one.to === '') ? [] : [draft]}
+      >
         {(one) => <StrandedChoice booking={one} drafts={[draft]} stranded={stranded} zone={data.timeZone} />}
       </EffectPanel>
     </div>

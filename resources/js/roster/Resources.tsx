@@ -17,7 +17,12 @@ export function Resources() {
           </Link>
         )}
       </div>
-      {data.pools.length === 0 && <p>Nothing yet. A pool holds what services need besides people: wheels, rooms, chairs, tools. Each unit serves one booking at a time.</p>}
+      {data.pools.length === 0 && (
+        <p>
+          Nothing yet. A pool holds what services need besides people: wheels, rooms, chairs, tools. Each unit serves
+          one booking at a time.
+        </p>
+      )}
       <ul className="rows">
         {data.pools.map((one) => (
           <li key={one.id}>
@@ -27,7 +32,9 @@ export function Resources() {
                 {one.units.length === 1 ? '1 unit' : `${one.units.length} units`}: {one.units.slice(0, 4).join(', ')}
                 {one.units.length > 4 ? ' …' : ''}
               </span>
-              <span className="row-soft">{data.locations.find((place) => place.id === one.location)?.name ?? 'at every location'}</span>
+              <span className="row-soft">
+                {data.locations.find((place) => place.id === one.location)?.name ?? 'at every location'}
+              </span>
             </Link>
           </li>
         ))}

@@ -37,7 +37,9 @@ export function Roster() {
         <h1>Roster</h1>
         {may('see-board') && <Shelf label="Parts of the roster" parts={PARTS} base={base} />}
       </header>
-      {may('change-setup') && <Missing business={business} missing={data.missing.filter((one) => one.list !== 'services')} />}
+      {may('change-setup') && (
+        <Missing business={business} missing={data.missing.filter((one) => one.list !== 'services')} />
+      )}
       <Routes>
         <Route path="hours" element={<HoursPage />} />
         <Route path="year" element={<YearPage />} />

@@ -48,7 +48,7 @@ export function useAccess() {
   const queries = useQueryClient();
   const saving = useSave();
   const put = async (id: string, content: Schemas['AccessContent'] | null, done: string) => {
-    const now = await queries.fetchQuery({ ...thing(saving.business, 'access', id), staleTime: 0 });
+    const now = await queries.query({ ...thing(saving.business, 'access', id), staleTime: 0 });
     return saving.save([draftOf.access(id, content, now.version)], done);
   };
   return { put, refused: saving.refused };
@@ -60,7 +60,9 @@ function SignInRow({ signIn, who }: { signIn: Schemas['SignInRow']; who: string 
     <li className="row row-plain">
       <b>{signIn.name}</b>
       <span className="row-soft">{signIn.email}</span>
-      <span className="row-soft">{who === undefined ? 'is not booked' : who === signIn.name ? 'is booked too' : `is booked as ${who}`}</span>
+      <span className="row-soft">
+        {who === undefined ? 'is not booked' : who === signIn.name ? 'is booked too' : `is booked as ${who}`}
+      </span>
       <span className="row-end">
         <select
           className="input input-small"
@@ -79,7 +81,11 @@ function SignInRow({ signIn, who }: { signIn: Schemas['SignInRow']; who: string 
             </option>
           ))}
         </select>
-        <button type="button" className="button button-small" onClick={() => void put(signIn.id, null, `${signIn.name} no longer signs in here.`)}>
+        <button
+          type="button"
+          className="button button-small"
+          onClick={() => void put(signIn.id, null, `${signIn.name} no longer signs in here.`)}
+        >
           Take away<span className="sr-only"> the sign-in of {signIn.name}</span>
         </button>
       </span>
@@ -97,7 +103,9 @@ export function Waiting({ invitation }: { invitation: Schemas['Invitation'] }) {
   const queries = useQueryClient();
   const notices = useNotices();
   const withdraw = async () => {
-    await unwrap(api.DELETE('/api/businesses/{business}/invitations/{id}', { params: { path: { business, id: invitation.id } } })).catch(
+    await unwrap(
+      api.DELETE('/api/businesses/{business}/invitations/{id}', { params: { path: { business, id: invitation.id } } }),
+    ).catch(
       () => undefined, // gone already: the list will say
     );
     notices.say('The invitation no longer counts.');
@@ -126,7 +134,12 @@ export function InviteForm({ staff, address = '' }: { staff: string | null; addr
   const [refused, setRefused] = useState<Refusal | null>(null);
   const send = async () => {
     try {
-      await unwrap(api.POST('/api/businesses/{business}/invitations', { params: { path: { business } }, body: { email, role, staff } }));
+      await unwrap(
+        api.POST('/api/businesses/{business}/invitations', {
+          params: { path: { business } },
+          body: { email, role, staff },
+        }),
+      );
       notices.say(`A link is on its way to ${email}. It is good for two weeks.`);
       setRefused(null);
       setEmail('');
@@ -144,8 +157,25 @@ export function InviteForm({ staff, address = '' }: { staff: string | null; addr
         void send();
       }}
     >
-      <Field id="invite-email" label={staff === null ? 'Invite somebody who is not booked' : 'Invite them to sign in'} type="email" value={email} onValue={setEmail} wrong={refused === null ? undefined : (refused.fields?.['email'] ?? refused.fields?.['staff'] ?? refused.message)} maxLength={190} />
-      <Select id="invite-role" label="As" value={role} options={ROLE_OPTIONS} onValue={setRole} wrong={refused?.fields?.['role']} />
+      <Field
+        id="invite-email"
+        label={staff === null ? 'Invite somebody who is not booked' : 'Invite them to sign in'}
+        type="email"
+        value={email}
+        onValue={setEmail}
+        wrong={
+          refused === null ? undefined : (refused.fields?.['email'] ?? refused.fields?.['staff'] ?? refused.message)
+        }
+        maxLength={190}
+      />
+      <Select
+        id="invite-role"
+        label="As"
+        value={role}
+        options={ROLE_OPTIONS}
+        onValue={setRole}
+        wrong={refused?.fields?.['role']}
+      />
       <button type="submit" id="invite" className="button">
         Send the invitation
       </button>

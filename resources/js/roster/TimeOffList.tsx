@@ -26,7 +26,12 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
   const wrong = wrongOf(saving.refused?.fields, 0);
   const ready = adding.from !== '' && adding.to > adding.from && people.length > 0;
   const add = async () => {
-    if ((await saving.save(drafts, drafts.length === 1 ? 'Time off saved.' : `Time off saved for ${drafts.length} people.`)) !== null) {
+    if (
+      (await saving.save(
+        drafts,
+        drafts.length === 1 ? 'Time off saved.' : `Time off saved for ${drafts.length} people.`,
+      )) !== null
+    ) {
       setAdding({ name: '', from: '', to: '' });
     }
   };
@@ -40,7 +45,11 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
             <span className="row-soft">{one.content.name}</span>
             {mayChange && (
               <span className="row-end">
-                <button type="button" className="button button-small" onClick={() => void saving.save([draftOf.timeOff(one.id, null, one.version)], 'Time off removed.')}>
+                <button
+                  type="button"
+                  className="button button-small"
+                  onClick={() => void saving.save([draftOf.timeOff(one.id, null, one.version)], 'Time off removed.')}
+                >
                   Remove<span className="sr-only"> time off {dateParts(one.content.from.slice(0, 10)).day}</span>
                 </button>
               </span>
@@ -51,12 +60,39 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
       {mayChange && (
         <div className="grid gap-3">
           <div className="three">
-            <Field id="off-from" label="Away from" type="datetime-local" wrong={wrong['from']} value={adding.from} onValue={(from) => setAdding({ ...adding, from })} />
-            <Field id="off-to" label="Until" type="datetime-local" wrong={wrong['to']} value={adding.to} onValue={(to) => setAdding({ ...adding, to })} />
-            <Field id="off-name" label="Why, for your own use" maxLength={120} wrong={wrong['name']} value={adding.name} onValue={(name) => setAdding({ ...adding, name })} />
+            <Field
+              id="off-from"
+              label="Away from"
+              type="datetime-local"
+              wrong={wrong['from']}
+              value={adding.from}
+              onValue={(from) => setAdding({ ...adding, from })}
+            />
+            <Field
+              id="off-to"
+              label="Until"
+              type="datetime-local"
+              wrong={wrong['to']}
+              value={adding.to}
+              onValue={(to) => setAdding({ ...adding, to })}
+            />
+            <Field
+              id="off-name"
+              label="Why, for your own use"
+              maxLength={120}
+              wrong={wrong['name']}
+              value={adding.name}
+              onValue={(name) => setAdding({ ...adding, name })}
+            />
           </div>
           {may('change-setup') && data !== undefined && data.staff.length > 1 && (
-            <Pick legend="For" from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))} chosen={people} onChosen={setPeople} wrong={people.length === 0 ? 'Choose whose time off it is.' : undefined} />
+            <Pick
+              legend="For"
+              from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))}
+              chosen={people}
+              onChosen={setPeople}
+              wrong={people.length === 0 ? 'Choose whose time off it is.' : undefined}
+            />
           )}
           {saving.refused !== null && saving.refused.fields === undefined && (
             <p className="wrong" role="alert">
@@ -64,7 +100,13 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
             </p>
           )}
           <p>
-            <button type="button" id="add-off" className="button" disabled={people.length === 0} onClick={() => void add()}>
+            <button
+              type="button"
+              id="add-off"
+              className="button"
+              disabled={people.length === 0}
+              onClick={() => void add()}
+            >
               Add this time off
             </button>
           </p>

@@ -14,7 +14,9 @@ export function YearPage() {
   if (data === undefined || dates === undefined) {
     return <p role="status">Fetching the year</p>;
   }
-  const mayChange = may('change-setup') || (may('change-own-hours') && data.staff.some((one) => one.id === data.me.staff && one.changesOwnHours));
+  const mayChange =
+    may('change-setup') ||
+    (may('change-own-hours') && data.staff.some((one) => one.id === data.me.staff && one.changesOwnHours));
   const go = (to: number) => {
     setShown(to);
     setChosen(null);
@@ -37,7 +39,12 @@ export function YearPage() {
         </div>
         <YearStrip dates={dates} chosen={chosen} onChosen={setChosen} />
       </section>
-      <DatesPanel key={chosen === null ? '' : `${chosen.first} ${chosen.last}`} dates={dates} chosen={chosen} mayChange={mayChange} />
+      <DatesPanel
+        key={chosen === null ? '' : `${chosen.first} ${chosen.last}`}
+        dates={dates}
+        chosen={chosen}
+        mayChange={mayChange}
+      />
     </div>
   );
 }

@@ -6,7 +6,8 @@ export type Dates = { first: string; last: string };
 type Props = { dates: Schemas['Year']; chosen: Dates | null; onChosen: (dates: Dates) => void };
 
 const MONTHS = Array.from({ length: 12 }, (_, month) => month);
-const dateOf = (year: number, month: number, day: number): string => new Date(Date.UTC(year, month, day, 12)).toISOString().slice(0, 10);
+const dateOf = (year: number, month: number, day: number): string =>
+  new Date(Date.UTC(year, month, day, 12)).toISOString().slice(0, 10);
 const daysIn = (year: number, month: number): number => new Date(Date.UTC(year, month + 1, 0)).getUTCDate();
 
 /** Twelve months under each other, their days from left to right. Press a day, drag or hold Shift for several. */
@@ -26,7 +27,16 @@ export function YearStrip({ dates, chosen, onChosen }: Props) {
     const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     const months = { ArrowUp: -1, ArrowDown: 1 }[event.key];
     const at = new Date(`${date}T12:00:00Z`);
-    const next = by !== undefined ? addDays(date, by) : months !== undefined ? dateOf(dates.year, at.getUTCMonth() + months, Math.min(at.getUTCDate(), daysIn(dates.year, at.getUTCMonth() + months))) : null;
+    const next =
+      by !== undefined
+        ? addDays(date, by)
+        : months !== undefined
+          ? dateOf(
+              dates.year,
+              at.getUTCMonth() + months,
+              Math.min(at.getUTCDate(), daysIn(dates.year, at.getUTCMonth() + months)),
+            )
+          : null;
     if (next !== null && next.startsWith(String(dates.year))) {
       event.preventDefault();
       pick(next, event.shiftKey);
@@ -34,39 +44,46 @@ export function YearStrip({ dates, chosen, onChosen }: Props) {
     }
   };
   return (
-    <div className="year-strip" ref={strip} onPointerUp={() => setPressing(false)} onPointerLeave={() => setPressing(false)}>
+    <div
+      className="year-strip"
+      ref={strip}
+      onPointerUp={() => setPressing(false)}
+      onPointerLeave={() => setPressing(false)}
+    >
       {MONTHS.map((month) => (
         <div key={month} className="year-month">
           <span className="year-name">{dateParts(dateOf(dates.year, month, 1)).month.slice(0, 3)}</span>
           <div className="year-days">
-            {Array.from({ length: daysIn(dates.year, month) }, (_, i) => dateOf(dates.year, month, i + 1)).map((date) => {
-              const look = looks.get(date);
-              return (
-                <button
-                  key={date}
-                  type="button"
-                  className={look?.closed === true ? 'year-day hatched' : 'year-day'}
-                  data-date={date}
-                  data-weekend={dateParts(date).weekend}
-                  data-today={date === dates.today}
-                  data-special={look?.special === true}
-                  data-off={look?.off === true}
-                  tabIndex={date === reach ? 0 : -1}
-                  aria-pressed={chosen !== null && date >= chosen.first && date <= chosen.last}
-                  aria-label={`${longDate(date)}${look === undefined ? '' : `: ${look.says.join(', ')}`}`}
-                  onPointerDown={(event) => {
-                    event.currentTarget.releasePointerCapture(event.pointerId);
-                    setPressing(true);
-                    pick(date, event.shiftKey);
-                  }}
-                  onPointerEnter={() => pressing && pick(date, true)}
-                  onClick={(event) => event.detail === 0 && pick(date, event.shiftKey)}
-                  onKeyDown={(event) => key(event, date)}
-                >
-                  {Number(date.slice(8))}
-                </button>
-              );
-            })}
+            {Array.from({ length: daysIn(dates.year, month) }, (_, i) => dateOf(dates.year, month, i + 1)).map(
+              (date) => {
+                const look = looks.get(date);
+                return (
+                  <button
+                    key={date}
+                    type="button"
+                    className={look?.closed === true ? 'year-day hatched' : 'year-day'}
+                    data-date={date}
+                    data-weekend={dateParts(date).weekend}
+                    data-today={date === dates.today}
+                    data-special={look?.special === true}
+                    data-off={look?.off === true}
+                    tabIndex={date === reach ? 0 : -1}
+                    aria-pressed={chosen !== null && date >= chosen.first && date <= chosen.last}
+                    aria-label={`${longDate(date)}${look === undefined ? '' : `: ${look.says.join(', ')}`}`}
+                    onPointerDown={(event) => {
+                      event.currentTarget.releasePointerCapture(event.pointerId);
+                      setPressing(true);
+                      pick(date, event.shiftKey);
+                    }}
+                    onPointerEnter={() => pressing && pick(date, true)}
+                    onClick={(event) => event.detail === 0 && pick(date, event.shiftKey)}
+                    onKeyDown={(event) => key(event, date)}
+                  >
+                    {Number(date.slice(8))}
+                  </button>
+                );
+              },
+            )}
           </div>
         </div>
       ))}

@@ -6,7 +6,15 @@ type Props = { value: string; wrong: string | undefined; onValue: (zone: string)
 export function ZoneField({ value, wrong, onValue }: Props) {
   return (
     <>
-      <Field id="timeZone" label="Time zone" list="zones" maxLength={60} wrong={wrong} value={value} onValue={onValue} />
+      <Field
+        id="timeZone"
+        label="Time zone"
+        list="zones"
+        maxLength={60}
+        wrong={wrong}
+        value={value}
+        onValue={onValue}
+      />
       <datalist id="zones">
         {Intl.supportedValuesOf('timeZone').map((zone) => (
           <option key={zone} value={zone} />

@@ -13,7 +13,10 @@ export function spanWords(from: string, to: string): string {
   if (whole) {
     return first === last ? dayWords(first) : `${dayWords(first)} to ${dayWords(last)}`;
   }
-  return first === last ? `${dayWords(first)}, ${start}–${to.slice(11)}` : `${dayWords(first)}, ${start} to ${dayWords(last)}, ${to.slice(11)}`;
+  return first === last
+    ? `${dayWords(first)}, ${start}–${to.slice(11)}`
+    : `${dayWords(first)}, ${start} to ${dayWords(last)}, ${to.slice(11)}`;
 }
 
-export const dayBefore = (date: string): string => new Date(Date.parse(`${date}T12:00:00Z`) - 86_400_000).toISOString().slice(0, 10);
+export const dayBefore = (date: string): string =>
+  new Date(Date.parse(`${date}T12:00:00Z`) - 86_400_000).toISOString().slice(0, 10);

@@ -6,14 +6,32 @@ import { Hours } from '../hours/WeekRuler';
 import { useSettled } from '../ui/useSettled';
 import { effect, type Draft } from './things';
 
-type Props = { business: string; zone: string; drafts: readonly Draft[]; from?: string; children?: (stranded: Schemas['Stranded']) => ReactNode };
+type Props = {
+  business: string;
+  zone: string;
+  drafts: readonly Draft[];
+  from?: string;
+  children?: (stranded: Schemas['Stranded']) => ReactNode;
+};
 
 /** The next four weeks as they would be: what opens, what closes, who would be stranded. Asked while one edits. */
 export function EffectPanel({ business, zone, drafts, from, children }: Props) {
   const settled = useSettled(drafts, 120); // ms
-  const { data, isError } = useQuery({ ...effect(business, settled, from ?? null), placeholderData: keepPreviousData, enabled: settled.length > 0 });
+  const { data, isError } = useQuery({
+    ...effect(business, settled, from ?? null),
+    placeholderData: keepPreviousData,
+    enabled: settled.length > 0,
+  });
   if (data === undefined) {
-    return <aside className="effect">{isError ? <p>What is typed cannot be read yet, so its effect is not shown.</p> : <p role="status">Looking at the next four weeks</p>}</aside>;
+    return (
+      <aside className="effect">
+        {isError ? (
+          <p>What is typed cannot be read yet, so its effect is not shown.</p>
+        ) : (
+          <p role="status">Looking at the next four weeks</p>
+        )}
+      </aside>
+    );
   }
   const changes = data.gained + data.lost > 0;
   return (
@@ -32,7 +50,8 @@ export function EffectPanel({ business, zone, drafts, from, children }: Props) {
         <ul className="effect-services">
           {data.services.map((one) => (
             <li key={one.id}>
-              {one.name} {one.gained > 0 && <b className="opens">+{one.gained}</b>} {one.lost > 0 && <b className="closes">−{one.lost}</b>}
+              {one.name} {one.gained > 0 && <b className="opens">+{one.gained}</b>}{' '}
+              {one.lost > 0 && <b className="closes">−{one.lost}</b>}
             </li>
           ))}
         </ul>
@@ -50,13 +69,15 @@ export function EffectPanel({ business, zone, drafts, from, children }: Props) {
       {data.strandedCount > 0 && (
         <section className="stranded">
           <h3>
-            {data.strandedCount === 1 ? 'One booking' : `${data.strandedCount} bookings`} would be left outside the hours
+            {data.strandedCount === 1 ? 'One booking' : `${data.strandedCount} bookings`} would be left outside the
+            hours
           </h3>
           <p>They stay booked as they are, unless you say otherwise.</p>
           <ul>
             {data.stranded.map((one) => (
               <li key={one.id}>
-                <b>{moment(one.start, zone)}</b> {one.service}, {one.client ?? 'no name yet'}, with {one.staff.join(' and ')}
+                <b>{moment(one.start, zone)}</b> {one.service}, {one.client ?? 'no name yet'}, with{' '}
+                {one.staff.join(' and ')}
                 {children?.(one)}
               </li>
             ))}
@@ -76,7 +97,9 @@ function DayRow({ day, ruler }: { day: Schemas['EffectDay']; ruler: Schemas['Day
     left: `${(100 * (one.from - ruler.from)) / wide}%`,
     width: `${(100 * (one.to - one.from)) / wide}%`,
   });
-  const said = [day.gained > 0 ? `${day.gained} more` : '', day.lost > 0 ? `${day.lost} fewer` : ''].filter((one) => one !== '');
+  const said = [day.gained > 0 ? `${day.gained} more` : '', day.lost > 0 ? `${day.lost} fewer` : ''].filter(
+    (one) => one !== '',
+  );
   return (
     <div className="effect-row" data-monday={parts.weekday === 'Mon'}>
       <span className="effect-date">
@@ -94,7 +117,8 @@ function DayRow({ day, ruler }: { day: Schemas['EffectDay']; ruler: Schemas['Day
         ))}
       </span>
       <span className="effect-count" aria-hidden="true">
-        {day.gained > 0 && <b className="opens">+{day.gained}</b>} {day.lost > 0 && <b className="closes">−{day.lost}</b>}
+        {day.gained > 0 && <b className="opens">+{day.gained}</b>}{' '}
+        {day.lost > 0 && <b className="closes">−{day.lost}</b>}
       </span>
     </div>
   );

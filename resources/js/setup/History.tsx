@@ -15,12 +15,14 @@ export function History({ history, zone, names }: Props) {
       <ol>
         {history.map((change) => (
           <li key={change.id}>
-            <b>{change.by}</b> {change.what === 'undone' ? 'undid a change of it' : `${change.what} it`}, {moment(change.at, zone)}
+            <b>{change.by}</b> {change.what === 'undone' ? 'undid a change of it' : `${change.what} it`},{' '}
+            {moment(change.at, zone)}
             {change.what !== 'added' && change.what !== 'removed' && (
               <ul>
                 {change.fields.map((field) => (
                   <li key={field.field}>
-                    {fieldWord(field.field)}: <s>{valueWords(field.before, names)}</s> → {valueWords(field.after, names)}
+                    {fieldWord(field.field)}: <s>{valueWords(field.before, names)}</s> →{' '}
+                    {valueWords(field.after, names)}
                   </li>
                 ))}
               </ul>

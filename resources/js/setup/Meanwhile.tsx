@@ -8,7 +8,13 @@ const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.str
  * Somebody else has saved the same thing: what they changed is shown. Where both changed a field, one is chosen; what only
  * one has changed stays changed either way.
  */
-export function Meanwhile<C extends object>({ editing, names }: { editing: Editing<C>; names: ReadonlyMap<string, string> }) {
+export function Meanwhile<C extends object>({
+  editing,
+  names,
+}: {
+  editing: Editing<C>;
+  names: ReadonlyMap<string, string>;
+}) {
   const { meanwhile, content, before } = editing;
   const [theirs, setTheirs] = useState<readonly string[]>([]);
   if (meanwhile === null || content === null || before === null) {
@@ -35,14 +41,17 @@ export function Meanwhile<C extends object>({ editing, names }: { editing: Editi
       <ul>
         {fields.map((field) => (
           <li key={String(field)}>
-            {fieldWord(String(field))}: <s>{valueWords(before[field], names)}</s> → <b>{valueWords(now[field], names)}</b>
+            {fieldWord(String(field))}: <s>{valueWords(before[field], names)}</s> →{' '}
+            <b>{valueWords(now[field], names)}</b>
             {both.includes(field) && (
               <label className="check">
                 <input
                   type="checkbox"
                   checked={theirs.includes(String(field))}
                   onChange={(event) =>
-                    setTheirs(event.target.checked ? [...theirs, String(field)] : theirs.filter((one) => one !== String(field)))
+                    setTheirs(
+                      event.target.checked ? [...theirs, String(field)] : theirs.filter((one) => one !== String(field)),
+                    )
                   }
                 />
                 <span>take theirs instead of mine: {valueWords(content[field], names)}</span>
@@ -68,6 +77,7 @@ function keysOf<T extends object>(of: T): (keyof T)[] {
 
 /** What came with the refusal, if it has the fields of the content at hand. */
 function readAs<T extends object>(value: unknown, like: T): T | null {
-  const fits = (one: unknown): one is T => typeof one === 'object' && one !== null && keysOf(like).every((key) => key in one);
+  const fits = (one: unknown): one is T =>
+    typeof one === 'object' && one !== null && keysOf(like).every((key) => key in one);
   return fits(value) ? value : null;
 }

@@ -25,7 +25,11 @@ export function Missing({ business, missing }: Props) {
   }
   return (
     <section className="notice missing" aria-label="Still missing">
-      <h2>{missing.length === 1 ? 'One thing keeps something from being booked' : `${missing.length} things keep something from being booked`}</h2>
+      <h2>
+        {missing.length === 1
+          ? 'One thing keeps something from being booked'
+          : `${missing.length} things keep something from being booked`}
+      </h2>
       <ul>
         {missing.map((one) => (
           <li key={`${one.list} ${one.id} ${one.part} ${one.what}`}>

@@ -5,7 +5,13 @@ import { SaveBar } from './SaveBar';
 import { namesOf, useSetup } from './useSetup';
 import type { Editing } from './useThing';
 
-type Props<C extends object> = { editing: Editing<C>; name: string; isNew: boolean; onDone: () => void; children: ReactNode };
+type Props<C extends object> = {
+  editing: Editing<C>;
+  name: string;
+  isNew: boolean;
+  onDone: () => void;
+  children: ReactNode;
+};
 
 /** The frame of a thing that is edited in its row: its fields, saving, removing, its history. */
 export function RowEditor<C extends object>({ editing, name, isNew, onDone, children }: Props<C>) {
@@ -23,7 +29,11 @@ export function RowEditor<C extends object>({ editing, name, isNew, onDone, chil
       </fieldset>
       {!isNew && may('change-setup') && (
         <p>
-          <button type="button" className="button button-small button-trouble" onClick={() => void editing.remove(`${name} removed.`).then((gone) => gone && onDone())}>
+          <button
+            type="button"
+            className="button button-small button-trouble"
+            onClick={() => void editing.remove(`${name} removed.`).then((gone) => gone && onDone())}
+          >
             Remove<span className="sr-only"> {name}</span>
           </button>
         </p>

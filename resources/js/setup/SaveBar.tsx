@@ -26,7 +26,13 @@ export function SaveBar<C extends object>({ editing, what, onSave, isNew = false
               Put back
             </button>
           )}
-          <button type="button" id="save" className="button button-small button-next" disabled={saving} onClick={onSave}>
+          <button
+            type="button"
+            id="save"
+            className="button button-small button-next"
+            disabled={saving}
+            onClick={onSave}
+          >
             {saving ? 'Saving' : `Save ${what}`}
           </button>
         </div>

@@ -1,17 +1,149 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Schemas } from '../lib/api';
+import { useParams } from 'react-router';
+import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { moment } from '../lib/format';
+import { useNotices } from '../ui/Notices';
 import type { Draft } from './things';
 
+type Choice = { at: 'leave' } | { at: 'message'; text: string } | { at: 'move'; time: Schemas['OtherTime'] | null };
 export type Stranding = ReturnType<typeof useStranded>;
 
-/** What becomes of bookings that a change would strand; carried out once it is saved. */
+/** What becomes of the bookings a change would strand: chosen before, carried out once the change is saved. */
 export function useStranded() {
-  const [choices] = useState<ReadonlyMap<string, string>>(new Map());
-  return { choices, carryOut: async () => undefined };
+  const business = useParams()['business'] ?? '';
+  const notices = useNotices();
+  const [choices, setChoices] = useState<ReadonlyMap<string, Choice>>(new Map());
+  const carryOne = async (id: string, choice: Choice): Promise<void> => {
+    const params = { path: { business, id } };
+    if (choice.at === 'message' && choice.text.trim() !== '') {
+      await unwrap(api.POST('/api/businesses/{business}/bookings/{id}/word', { params, body: { text: choice.text } }));
+    }
+    if (choice.at === 'move' && choice.time !== null) {
+      await unwrap(
+        api.POST('/api/businesses/{business}/bookings/{id}/move', {
+          params,
+          body: { start: choice.time.start, staff: choice.time.staff },
+        }),
+      );
+    }
+  };
+  return {
+    of: (id: string): Choice => choices.get(id) ?? { at: 'leave' },
+    choose: (id: string, choice: Choice) => setChoices((now) => new Map(now).set(id, choice)),
+    carryOut: async () => {
+      const failed: string[] = [];
+      for (const [id, choice] of choices) {
+        await carryOne(id, choice).catch((wrong: unknown) => failed.push(refusalOf(wrong).message));
+      }
+      setChoices(new Map());
+      if (failed[0] !== undefined) {
+        notices.say(
+          `Saved, but ${failed.length === 1 ? 'one booking is' : `${failed.length} bookings are`} as before: ${failed[0]}`,
+        );
+      }
+    },
+  };
 }
 
 type Props = { booking: Schemas['Stranded']; drafts: readonly Draft[]; stranded: Stranding; zone: string };
 
-export function StrandedChoice({ booking }: Props) {
-  return <span className="sr-only">{booking.id}</span>;
+/** One stranded booking: left as it is, its client told, or another time found for it. */
+export function StrandedChoice({ booking, drafts, stranded, zone }: Props) {
+  const choice = stranded.of(booking.id);
+  const put = (at: string) =>
+    stranded.choose(
+      booking.id,
+      at === 'message'
+        ? {
+            at,
+            text: `We have to change our hours, so your time on ${moment(booking.start, zone)} no longer works. Could you find another? Your link is below.`,
+          }
+        : at === 'move'
+          ? { at, time: null }
+          : { at: 'leave' },
+    );
+  return (
+    <div className="stranded-choice">
+      <select
+        className="input input-small"
+        aria-label={`What becomes of ${booking.service}, ${moment(booking.start, zone)}`}
+        value={choice.at}
+        onChange={(event) => put(event.target.value)}
+      >
+        <option value="leave">leave as it is</option>
+        <option value="message">message the client</option>
+        <option value="move">find another time</option>
+      </select>
+      {choice.at === 'message' && (
+        <textarea
+          className="input"
+          rows={3}
+          maxLength={2000}
+          aria-label="What the client is told"
+          value={choice.text}
+          onChange={(event) => stranded.choose(booking.id, { at: 'message', text: event.target.value })}
+        />
+      )}
+      {choice.at === 'move' && (
+        <OtherTimes
+          booking={booking}
+          drafts={drafts}
+          zone={zone}
+          chosen={choice.time}
+          onTime={(time) => stranded.choose(booking.id, { at: 'move', time })}
+        />
+      )}
+    </div>
+  );
+}
+
+type TimesProps = {
+  booking: Schemas['Stranded'];
+  drafts: readonly Draft[];
+  zone: string;
+  chosen: Schemas['OtherTime'] | null;
+  onTime: (time: Schemas['OtherTime']) => void;
+};
+
+function OtherTimes({ booking, drafts, zone, chosen, onTime }: TimesProps) {
+  const business = useParams()['business'] ?? '';
+  const { data } = useQuery({
+    queryKey: ['effect', business, 'other-times', booking.id, JSON.stringify(drafts)] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/bookings/{id}/times', {
+          params: { path: { business, id: booking.id } },
+          body: { drafts: [...drafts] },
+          signal,
+        }),
+      ),
+  });
+  if (data === undefined) {
+    return <p role="status">Looking for times</p>;
+  }
+  if (data.times.length === 0) {
+    return <p>Nothing is free in the three weeks after it.</p>;
+  }
+  const keyOf = (time: Schemas['OtherTime']): string => `${time.start} ${time.staff.join(' ')}`;
+  return (
+    <select
+      className="input input-small"
+      aria-label="Another time"
+      value={chosen === null ? '' : keyOf(chosen)}
+      onChange={(event) => {
+        const time = data.times.find((one) => keyOf(one) === event.target.value);
+        if (time !== undefined) {
+          onTime(time);
+        }
+      }}
+    >
+      <option value="">choose one</option>
+      {data.times.map((time) => (
+        <option key={keyOf(time)} value={keyOf(time)}>
+          {moment(time.start, zone)}, {time.names.join(' and ')}
+        </option>
+      ))}
+    </select>
+  );
 }

@@ -17,7 +17,11 @@ type Props = {
 export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
   const { may } = useSetup();
   const [open, setOpen] = useState<string | null>(null);
-  const order = useOrder(list, rows.map((row) => row.id), may('change-setup'));
+  const order = useOrder(
+    list,
+    rows.map((row) => row.id),
+    may('change-setup'),
+  );
   return (
     <section className="grid max-w-3xl gap-3">
       <div className="list-head">
@@ -42,7 +46,12 @@ export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
               <b className="row-name">{row.name}</b>
               <span className="row-soft row-wide">{row.says}</span>
               <span className="row-end">
-                <button type="button" className="button button-small" aria-expanded={open === row.id} onClick={() => setOpen(open === row.id ? null : row.id)}>
+                <button
+                  type="button"
+                  className="button button-small"
+                  aria-expanded={open === row.id}
+                  onClick={() => setOpen(open === row.id ? null : row.id)}
+                >
                   {open === row.id ? 'Close' : may('change-setup') ? 'Change' : 'Look'}
                   <span className="sr-only"> {row.name}</span>
                 </button>

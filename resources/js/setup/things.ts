@@ -26,7 +26,13 @@ export const draftOf: { [K in Kind]: DraftOf<K> } = {
   order: (id, content, version) => ({ kind: 'order', id, content, version }),
 };
 
-export type ThingOf<K extends Kind> = { kind: K; id: string; version: string; content: Contents[K]; history: Schemas['ThingChange'][] };
+export type ThingOf<K extends Kind> = {
+  kind: K;
+  id: string;
+  version: string;
+  content: Contents[K];
+  history: Schemas['ThingChange'][];
+};
 
 const isOf = <K extends Kind>(thing: Thing, kind: K): thing is Thing & ThingOf<K> => thing.kind === kind;
 

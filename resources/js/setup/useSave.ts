@@ -23,7 +23,9 @@ export function useSave() {
   };
   const undo = async (change: string) => {
     try {
-      await unwrap(api.POST('/api/businesses/{business}/changes/{id}/undo', { params: { path: { business, id: change } } }));
+      await unwrap(
+        api.POST('/api/businesses/{business}/changes/{id}/undo', { params: { path: { business, id: change } } }),
+      );
       notices.say('Undone.');
     } catch (wrong) {
       notices.say(refusalOf(wrong).message);
@@ -34,11 +36,17 @@ export function useSave() {
     setSaving(true);
     try {
       const saved = await unwrap(
-        api.POST('/api/businesses/{business}/drafts', { params: { path: { business } }, body: { drafts: [...drafts] } }),
+        api.POST('/api/businesses/{business}/drafts', {
+          params: { path: { business } },
+          body: { drafts: [...drafts] },
+        }),
       );
       setRefused(null);
       const { change } = saved;
-      notices.say(change === null ? 'Nothing was different.' : done, change === null ? undefined : () => void undo(change));
+      notices.say(
+        change === null ? 'Nothing was different.' : done,
+        change === null ? undefined : () => void undo(change),
+      );
       await refresh();
       return saved;
     } catch (wrong) {

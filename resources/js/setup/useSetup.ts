@@ -12,7 +12,8 @@ export function useSetup() {
 
 /** What ids are called, for telling what a change was. */
 export function namesOf(data: ReturnType<typeof useSetup>['data']): ReadonlyMap<string, string> {
-  const lists = data === undefined ? [] : [data.staff, data.locations, data.pools, data.dayparts, data.categories, data.services];
+  const lists =
+    data === undefined ? [] : [data.staff, data.locations, data.pools, data.dayparts, data.categories, data.services];
   return new Map([
     ...lists.flatMap((list) => list.map((one) => [one.id, one.name] as const)),
     ...(data?.questions ?? []).map((one) => [one.id, one.text] as const),

@@ -49,7 +49,9 @@ export function useLeaving(dirty: boolean) {
 export function useThing<K extends Kind>(kind: K, id: string | null, fresh: Contents[K] | null): Editing<Contents[K]> {
   const business = useParams()['business'] ?? '';
   const { data, error } = useQuery({ ...thing(business, kind, id ?? ''), enabled: id !== null });
-  const [seen, setSeen] = useState<Seen<K> | null>(id === null && fresh !== null ? { id: null, version: null, content: fresh } : null);
+  const [seen, setSeen] = useState<Seen<K> | null>(
+    id === null && fresh !== null ? { id: null, version: null, content: fresh } : null,
+  );
   const [content, setContent] = useState<Contents[K] | null>(id === null ? fresh : null);
   const saving = useSave();
   const dirty = seen !== null && content !== null && JSON.stringify(content) !== JSON.stringify(seen.content);
@@ -99,4 +101,3 @@ export function useThing<K extends Kind>(kind: K, id: string | null, fresh: Cont
       seen?.id != null && (await saving.save([draftOf[kind](seen.id, null, seen.version)], done)) !== null,
   };
 }
-

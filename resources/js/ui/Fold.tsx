@@ -9,7 +9,13 @@ export function Fold({ id, title, says, open = false, wrong = false, children }:
   return (
     <section className="fold" data-open={shown}>
       <h2>
-        <button type="button" id={id} aria-expanded={shown} aria-controls={`${id}-part`} onClick={() => setChosen(!shown)}>
+        <button
+          type="button"
+          id={id}
+          aria-expanded={shown}
+          aria-controls={`${id}-part`}
+          onClick={() => setChosen(!shown)}
+        >
           <span className="fold-title">{title}</span>
           <span className="fold-says">{says}</span>
           <span className="fold-turn" aria-hidden="true" />

@@ -1,9 +1,20 @@
 import { useState } from 'react';
 import { Field } from './Field';
 
-type Props = { id: string; label: string; lines: number; wrong: string | undefined; value: readonly string[]; onValue: (lines: string[]) => void };
+type Props = {
+  id: string;
+  label: string;
+  lines: number;
+  wrong: string | undefined;
+  value: readonly string[];
+  onValue: (lines: string[]) => void;
+};
 
-const read = (typed: string): string[] => typed.split('\n').map((line) => line.trim()).filter((line) => line !== '');
+const read = (typed: string): string[] =>
+  typed
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
 
 /** A list, typed one a line; empty lines are left out. */
 export function LinesField({ value, onValue, ...field }: Props) {

@@ -2,7 +2,15 @@ import { useState } from 'react';
 import { digits } from '../lib/format';
 import { Field } from './Field';
 
-type Props = { id: string; label: string; currency: string; value: number; wrong: string | undefined; hint?: string; onValue: (minor: number) => void };
+type Props = {
+  id: string;
+  label: string;
+  currency: string;
+  value: number;
+  wrong: string | undefined;
+  hint?: string;
+  onValue: (minor: number) => void;
+};
 
 /** An amount, typed as people write it and kept in the minor unit. What is no amount is sent as one the server refuses. */
 export function MoneyField({ currency, value, onValue, ...field }: Props) {
@@ -12,7 +20,15 @@ export function MoneyField({ currency, value, onValue, ...field }: Props) {
     <Field
       {...field}
       inputMode="decimal"
-      value={typed !== null && minorOf(typed, places) === value ? typed : value < 0 ? (typed ?? '') : value === 0 ? '' : (value / 10 ** places).toFixed(places)}
+      value={
+        typed !== null && minorOf(typed, places) === value
+          ? typed
+          : value < 0
+            ? (typed ?? '')
+            : value === 0
+              ? ''
+              : (value / 10 ** places).toFixed(places)
+      }
       onValue={(next) => {
         setTyped(next);
         onValue(minorOf(next, places));

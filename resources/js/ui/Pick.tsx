@@ -1,7 +1,14 @@
 import type { ReactNode } from 'react';
 
 type One = { id: string; name: string; mark?: ReactNode };
-type Props = { legend: string; from: readonly One[]; chosen: readonly string[]; onChosen: (ids: string[]) => void; wrong?: string | undefined; hint?: string };
+type Props = {
+  legend: string;
+  from: readonly One[];
+  chosen: readonly string[];
+  onChosen: (ids: string[]) => void;
+  wrong?: string | undefined;
+  hint?: string;
+};
 
 /** Some of a list: chosen ones keep the order in which they were chosen. */
 export function Pick({ legend, from, chosen, onChosen, wrong, hint }: Props) {

@@ -46,7 +46,9 @@ export function Workspace() {
         <>
           <Route
             path="/start"
-            element={verified && first !== undefined ? <Navigate to={`/at/${first.slug}/gate`} replace /> : <Start me={data} />}
+            element={
+              verified && first !== undefined ? <Navigate to={`/at/${first.slug}/gate`} replace /> : <Start me={data} />
+            }
           />
           <Route path="/at/:business" element={<Room me={data} />}>
             <Route path="board" element={<Board />} />

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Http;
+
+use App\Access\Access;
+use App\Board\BookingCard;
+use App\Bookings\MoveBooking;
+use App\Http\Refusal;
+use App\Models\Business;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Wall;
+
+final readonly class Move
+{
+    public function __construct(private MoveBooking $move, private BookingCard $card)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
+        $asked = $request->validate(['start' => 'required|string|max:20', 'staff' => 'nullable|array|list|min:1|max:200', 'staff.*' => 'string|max:26']);
+        try {
+            $start = Wall::instant($asked['start']);
+        } catch (InvalidTime $wrong) {
+            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+        }
+
+        return new JsonResponse($this->card->of(($this->move)($business, $id, $start, $asked['staff'] ?? null, $access->user->name)));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Http;
+
+use App\Messages\Outbox;
+use App\Models\Business;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** A word to the client of a booking, by mail. */
+final readonly class SendWord
+{
+    public function __construct(private ConnectionInterface $db, private Outbox $outbox)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        assert($business instanceof Business);
+        $booking = $business->bookings()->findOrFail($id);
+        $text = trim($request->validate(['text' => 'required|string|max:2000'], ['text.required' => 'What do you want to say?', 'text.max' => 'At most :max characters fit here.'])['text']);
+        $this->db->transaction(fn () => $this->outbox->word($booking, $text));
+
+        return new JsonResponse(['sent' => true]);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Http\Refusal;
+use App\Messages\Outbox;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Support\Clock;
+use App\Support\Instants;
+use Illuminate\Database\ConnectionInterface;
+use YardBell\Core\Availability\Slot;
+use YardBell\Core\Booking\State;
+
+/** Gives a booking another time, perhaps other people: its number, price and history stay, everyone is told. */
+final readonly class MoveBooking
+{
+    private const MOVABLE = [State::Pending, State::Confirmed];
+
+    public function __construct(
+        private ConnectionInterface $db,
+        private RulesReader $rules,
+        private OtherTimes $times,
+        private Claims $claims,
+        private WriteBooking $write,
+        private History $history,
+        private Outbox $outbox,
+        private Clock $clock,
+    ) {
+    }
+
+    /**
+     * @param  int  $start instant
+     * @param  list<string>|null  $staff null: whoever is free then, the same people first
+     *
+     * @throws Refusal|TimeTaken
+     */
+    public function __invoke(Business $business, string $id, int $start, ?array $staff, string $by): Booking
+    {
+        return $this->db->transaction(function () use ($business, $id, $start, $staff, $by): Booking {
+            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+            if (! in_array($booking->state, self::MOVABLE, true) || $booking->session_id !== null) {
+                throw new Refusal('This booking cannot be moved: it has begun, is over, or is part of a session.', 409, 'too_late');
+            }
+            $slot = $this->slot($business, $booking, $start, $staff) ?? throw $this->taken($business, $booking);
+            $this->claims->take($business, [...$slot->staff, ...$slot->units], $slot->start - $booking->setup, $slot->end + $booking->clearup);
+            $slot = $this->slot($business, $booking, $start, $slot->staff) ?? throw $this->taken($business, $booking);
+            $this->put($booking, $slot, $by);
+
+            return $booking;
+        }, attempts: 5);
+    }
+
+    /** @param  list<string>|null  $staff */
+    private function slot(Business $business, Booking $booking, int $start, ?array $staff): ?Slot
+    {
+        $slots = $this->times->at($business, $this->rules->bookNow($business), $booking, $start);
+        foreach ($slots as $slot) {
+            if ($slot->staff === ($staff ?? $booking->staff_ids)) {
+                return $slot;
+            }
+        }
+
+        return $staff === null ? $slots[0] ?? null : null;
+    }
+
+    private function taken(Business $business, Booking $booking): TimeTaken
+    {
+        return TimeTaken::near($this->times->of($business, $this->rules->bookNow($business), $booking, 4));
+    }
+
+    private function put(Booking $booking, Slot $slot, string $by): void
+    {
+        $was = $booking->starts_at->format('Y-m-d\TH:i\Z');
+        $booking->fill([
+            'starts_at' => Instants::carbon($slot->start), 'location_id' => $slot->location, 'staff_ids' => $slot->staff, 'units' => $slot->units,
+            'taken_from' => Instants::carbon($slot->start - $booking->setup), 'taken_until' => Instants::carbon($slot->end + $booking->clearup),
+        ]);
+        $booking->calendar_sequence++;
+        $booking->save();
+        $this->db->table('booking_staff')->where('business_id', $booking->business_id)->where('booking_id', $booking->id)->delete();
+        $this->write->people($booking, $slot->staff, Instants::minute($booking->created_at), Instants::toDatabase($this->clock->minute()));
+        $this->history->holds($booking);
+        $this->history->changed($booking, $by, "moved from {$was}");
+        $this->outbox->drop($booking);
+        $this->outbox->announce($booking, 'moved');
+        $this->outbox->remind($booking);
+    }
+}
