@@ -68,7 +68,7 @@ final class Business extends Model
         return Zone::named($this->time_zone);
     }
 
-    /** @return BelongsToMany<User, $this> */
+    /** @return BelongsToMany<User, $this, SignIn> */
     public function users(): BelongsToMany
     {
         return $this->belongsToMany(User::class, 'business_users')->using(SignIn::class)->withPivot('role', 'staff_id');

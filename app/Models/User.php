@@ -28,7 +28,7 @@ final class User extends Authenticatable
         return ['email_verified_at' => 'immutable_datetime', 'password' => 'hashed'];
     }
 
-    /** @return BelongsToMany<Business, $this> */
+    /** @return BelongsToMany<Business, $this, SignIn> */
     public function businesses(): BelongsToMany
     {
         return $this->belongsToMany(Business::class, 'business_users')->using(SignIn::class)->withPivot('role', 'staff_id')->orderBy('name');

@@ -11,12 +11,18 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Assert;
 
 /** A browser window: goes somewhere, waits for what it needs, types, presses, reads. */
 final class Window
 {
     private const PATIENCE_SECONDS = 12;
+
+    public int $clicks = 0;
+
+    /** Presses of keys, free text left out. */
+    public int $keys = 0;
 
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $profile)
     {
@@ -62,6 +68,7 @@ final class Window
 
             return true;
         });
+        $this->clicks++;
 
         return $this;
     }
@@ -81,6 +88,7 @@ final class Window
 
             return false;
         });
+        $this->clicks++;
 
         return $this;
     }
@@ -93,8 +101,22 @@ final class Window
         return $this;
     }
 
+    /** Chooses an option of a select by its words. */
+    public function select(string $css, string $words): self
+    {
+        $this->until("\"{$words}\" can be chosen", function () use ($css, $words): bool {
+            (new WebDriverSelect($this->find($css)))->selectByVisibleText($words);
+
+            return true;
+        });
+        $this->clicks++;
+
+        return $this;
+    }
+
     public function key(string $key): self
     {
+        $this->keys++;
         $this->driver->switchTo()->activeElement()->sendKeys($key);
 
         return $this;
@@ -133,6 +155,19 @@ final class Window
     {
         $this->go('/sign-in')->type('#email', $mail)->type('#password', $password)->choose('Sign in');
         $this->find('.room-link');
+
+        return $this;
+    }
+
+    /** Waits for a mail and opens it. */
+    public function mailed(string $to, string $subject): self
+    {
+        $this->until("a mail \"{$subject}\" has come", function () use ($to, $subject): bool {
+            $this->go(getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/mailbox?to='.rawurlencode($to));
+
+            return str_contains($this->text(), $subject);
+        });
+        $this->driver->findElement(WebDriverBy::partialLinkText($subject))->click();
 
         return $this;
     }

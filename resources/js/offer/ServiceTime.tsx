@@ -7,7 +7,8 @@ import type { PartProps } from './ServicePage';
 
 /** How long it takes, and the time around it. */
 export function ServiceTime({ content, set, wrong }: PartProps) {
-  const kind = content.range !== null ? 'range' : content.choices.length > 0 ? 'choices' : 'fixed';
+  const [listed, setListed] = useState(content.choices.length > 0); // a list stays one while it is typed anew
+  const kind = content.range !== null ? 'range' : content.choices.length > 0 || listed ? 'choices' : 'fixed';
   const says = {
     fixed: duration(content.minutes),
     choices: `${content.choices.join(', ')} minutes`,
@@ -25,7 +26,10 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
             type="radio"
             name="length"
             checked={kind === 'fixed'}
-            onChange={() => set({ choices: [], range: null })}
+            onChange={() => {
+              setListed(false);
+              set({ choices: [], range: null });
+            }}
           />
           <span>one length</span>
         </label>
@@ -35,7 +39,10 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
             name="length"
             id="length-choices"
             checked={kind === 'choices'}
-            onChange={() => set({ choices: [content.minutes, content.minutes + 30], range: null })}
+            onChange={() => {
+              setListed(true);
+              set({ choices: [content.minutes, content.minutes + 30], range: null });
+            }}
           />
           <span>several to choose from</span>
         </label>
@@ -45,9 +52,10 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
             name="length"
             id="length-range"
             checked={kind === 'range'}
-            onChange={() =>
-              set({ choices: [], range: { min: content.minutes, max: content.minutes * 3, step: content.minutes } })
-            }
+            onChange={() => {
+              setListed(false);
+              set({ choices: [], range: { min: content.minutes, max: content.minutes * 3, step: content.minutes } });
+            }}
           />
           <span>the client’s own</span>
         </label>
