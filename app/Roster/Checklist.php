@@ -35,6 +35,12 @@ final readonly class Checklist
         return $findings;
     }
 
+    /** @return list<array{what: string, advice: string, list: string, id: string|null, part: string}> of one service, by a rule book that may not be saved yet */
+    public static function ofService(RuleBook $book, string $id): array
+    {
+        return array_map(self::shape(...), (new CheckRules($book))->ofService($id));
+    }
+
     /** Whether anything at all could be booked. */
     public function canBeBooked(Business $business): bool
     {

@@ -67,12 +67,13 @@ final readonly class Setup
     /** @return list<array<string, mixed>> */
     private function services(Business $business): array
     {
+        $places = $this->db->table('service_location')->where('business_id', $business->id)->orderBy('position')->get(['service_id', 'location_id'])->groupBy('service_id');
         $staff = $this->db->table('service_staff')->where('business_id', $business->id)->orderBy('position')->get(['service_id', 'staff_id'])->groupBy('service_id');
 
         return $business->services()->get()->map(static fn (Service $service): array => [
             'id' => $service->id, 'name' => $service->name, 'category' => $service->category_id, 'kind' => $service->kind, 'minutes' => $service->minutes,
             'price' => $service->price, 'priceKind' => $service->price_kind, 'visibility' => $service->visibility, 'active' => $service->active, 'picture' => $service->picture,
-            'staff' => ($staff[$service->id] ?? collect())->pluck('staff_id')->all(),
+            'staff' => ($staff[$service->id] ?? collect())->pluck('staff_id')->all(), 'locations' => ($places[$service->id] ?? collect())->pluck('location_id')->all(),
         ])->values()->all();
     }
 

@@ -223,15 +223,15 @@ it('shows the next times of a service before it is saved, and why not', function
     $day = substr(Yard::at('10:00'), 0, 10);
     $draft = Things::change($yard->business, 'service', $yard->lesson->id, ['minutes' => 120, 'startEvery' => 60]);
     $times = save($yard, [$draft], 'drafts/times')->assertOk();
-    Contract::holds('OpenTimes', $times);
-    expect(array_column($times->json('days.2.starts'), 'minute'))->toBe([540, 600, 660, 720, 780, 840, 900]);
+    Contract::holds('DraftTimes', $times);
+    expect($times->json('findings'))->toBe([])->and(array_column($times->json('times.days.2.starts'), 'minute'))->toBe([540, 600, 660, 720, 780, 840, 900]);
     $why = $this->postJson('/api/businesses/yard/drafts/why', ['drafts' => [$draft], 'at' => "{$day}T16:00"])->assertOk();
     Contract::holds('WhyNot', $why);
     expect($why->json('offered'))->toBeFalse()->and($why->json('rows.0.staff'))->toBe(['Ana Reed'])->and($why->json('rows.0.reasons.0'))->toContain('17:00')
         ->and($this->postJson('/api/businesses/yard/drafts/why', ['drafts' => [$draft], 'at' => "{$day}T15:00"])->json('offered'))->toBeTrue();
     $this->postJson('/api/businesses/yard/drafts/why', ['drafts' => [$draft], 'at' => 'noon'])->assertUnprocessable();
     expect($yard->lesson->refresh()->minutes)->toBe(60);
-    Contract::holds('OpenTimes', save($yard, [Things::fresh('service')], 'drafts/times')->assertOk());
+    expect(save($yard, [Things::fresh('service')], 'drafts/times')->assertOk()->json('findings.0.what'))->toBe('"Glazing" is taken by nobody.');
 });
 
 it('tells a checklist from what the core finds, and leaves resting services alone', function (): void {

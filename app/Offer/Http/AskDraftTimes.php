@@ -8,10 +8,11 @@ use App\Changes\ReadDrafts;
 use App\Gate\OpenTimes;
 use App\Models\Business;
 use App\Offer\DraftedService;
+use App\Roster\Checklist;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** The next times of a service that is being edited, as the Gate would show them. */
+/** The next times of a service that is being edited, as the Gate would show them, and what the core finds wrong with it. */
 final readonly class AskDraftTimes
 {
     public function __construct(private ReadDrafts $read, private DraftedService $drafted, private OpenTimes $times)
@@ -24,6 +25,6 @@ final readonly class AskDraftTimes
         assert($business instanceof Business);
         [$book, $id] = $this->drafted->book($business, ($this->read)($request, $business));
 
-        return new JsonResponse($this->times->by($book, $business, $id, null, null));
+        return new JsonResponse(['times' => $this->times->by($book, $business, $id, null, null), 'findings' => Checklist::ofService($book, $id)]);
     }
 }

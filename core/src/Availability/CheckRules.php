@@ -51,10 +51,16 @@ final readonly class CheckRules
             array_push($findings, ...$this->member($member));
         }
         foreach ($this->book->services as $service) {
-            array_push($findings, ...(new CheckService($this->book, $this->ordinary, $this->week, $service))->findings(self::MONDAY));
+            array_push($findings, ...$this->ofService($service->id));
         }
 
         return $findings;
+    }
+
+    /** @return list<Finding> what keeps this one service from being bookable */
+    public function ofService(string $id): array
+    {
+        return (new CheckService($this->book, $this->ordinary, $this->week, $this->book->services[$id]))->findings(self::MONDAY);
     }
 
     /** @return list<Finding> */

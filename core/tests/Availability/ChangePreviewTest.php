@@ -114,3 +114,70 @@ it('asks only of services that a change can touch', function (): void {
     expect(array_unique(array_map(static fn (Change $change): string => $change->service, $effect->closes)))->toBe(['other'])->and($effect->opens)->toBe([])
         ->and(stretches($effect->ground->closes))->toContain('09:00-12:00');
 });
+
+/**
+ * Two services: "lesson" by ana in the yard with a wheel in the early part of the day, "other" by bo at the mill.
+ *
+ * @return array<string, mixed>
+ */
+function twoServices(): array
+{
+    $document = Days::document(
+        ['staff' => ['ana'], 'locations' => ['yard'], 'dayparts' => ['early'], 'resources' => [['pool' => 'wheel', 'units' => 1]]],
+        ['dayparts' => [['id' => 'early', 'name' => 'Early', 'from' => '09:00', 'to' => '10:00']]],
+        [['start' => Days::MONDAY.'T11:00Z', 'service' => 'other', 'staff' => ['ana', 'bo'], 'location' => 'mill']],
+        ['staff' => [['id' => 'ana'], ['id' => 'bo'], ['id' => 'cy']], 'locations' => [['id' => 'yard', 'name' => 'Yard'], ['id' => 'mill', 'name' => 'Mill'], ['id' => 'moon', 'name' => 'Moon']],
+            'resources' => [['id' => 'wheel', 'units' => ['w1']], ['id' => 'kiln', 'units' => ['k1']]]],
+    );
+    $document['services'][] = ['id' => 'other', 'name' => 'Other', 'staff' => ['bo'], 'locations' => ['mill'], 'dayparts' => [], 'resources' => []] + $document['services'][0];
+
+    return $document;
+}
+
+it('asks again of every service a part of the rules can touch, and of no other', function (Closure $change, array $touched): void {
+    $old = Days::read(twoServices());
+    $new = $change($old->book);
+    $day = Wall::day(Days::MONDAY);
+    $effect = (new ChangePreview($old->book, $new, $old->diary))->of($day, $day, Wall::instant('2027-02-20T00:00Z'));
+    $services = array_unique(array_map(static fn (Change $one): string => $one->service, [...$effect->opens, ...$effect->closes]));
+    sort($services);
+    expect($services)->toBe($touched);
+    // and what is found is what is found when nothing is taken for the same
+    $all = (new ChangePreview(Days::read(twoServices())->book, $new, $old->diary))->of($day, $day, Wall::instant('2027-02-20T00:00Z'));
+    expect([$effect->opens, $effect->closes, array_column($effect->stranded, 'id')])->toEqual([$all->opens, $all->closes, array_column($all->stranded, 'id')]);
+})->with(function (): array {
+    $read = static fn (array $more): YardBell\Core\Availability\RuleBook => Days::read(array_replace_recursive(twoServices(), $more))->book;
+    $swap = static fn (string $list, string $id, array $more): Closure => static fn (YardBell\Core\Availability\RuleBook $book): YardBell\Core\Availability\RuleBook => $book->with(...[$list => [...$book->{$list}, $id => $read($more)->{$list}[$id]]]);
+    $short = ['mon' => [['from' => '09:00', 'to' => '09:30']]];
+    $business = static fn (string $part, array $more): Closure => static fn (YardBell\Core\Availability\RuleBook $book): YardBell\Core\Availability\RuleBook => $book->with(...[$part => $read(['business' => $more])->{$part}]);
+
+    return [
+        'opening hours' => [$business('openingHours', ['openingHours' => $short]), ['lesson', 'other']],
+        'closures' => [$business('closures', ['closures' => [['id' => 'fair', 'from' => Days::MONDAY.'T00:00', 'to' => '2027-03-02T00:00']]]), ['lesson', 'other']],
+        'dayparts' => [$business('dayparts', ['dayparts' => [['to' => '11:00']]]), ['lesson']],
+        'the way between places' => [$business('travelMinutes', ['travelMinutes' => 90]), ['lesson']],
+        'the zone' => [$business('zone', ['timeZone' => 'Europe/Athens']), ['lesson', 'other']],
+        'who does the one' => [$swap('staff', 'ana', ['staff' => [['hours' => $short]]]), ['lesson']],
+        'who does the other' => [$swap('staff', 'bo', ['staff' => [1 => ['hours' => $short]]]), ['other']],
+        'who does nothing' => [$swap('staff', 'cy', ['staff' => [2 => ['hours' => $short]]]), []],
+        'where the one is' => [$swap('locations', 'yard', ['locations' => [['hours' => $short]]]), ['lesson']],
+        'where nothing is' => [$swap('locations', 'moon', ['locations' => [2 => ['hours' => $short]]]), []],
+        'what the one needs' => [$swap('pools', 'wheel', ['resources' => [['outages' => [['unit' => 'w1', 'from' => Days::MONDAY.'T00:00', 'to' => '2027-03-02T00:00']]]]]), ['lesson']],
+        'what nothing needs' => [$swap('pools', 'kiln', ['resources' => [1 => ['outages' => [['unit' => 'k1', 'from' => Days::MONDAY.'T00:00', 'to' => '2027-03-02T00:00']]]]]), []],
+        'the service itself' => [$swap('services', 'other', ['services' => [1 => ['minutes' => 120]]]), ['other']],
+        'a service that goes' => [static fn (YardBell\Core\Availability\RuleBook $book): YardBell\Core\Availability\RuleBook => $book->with(services: ['lesson' => $book->services['lesson']]), ['other']],
+        'a service that comes' => [static fn (YardBell\Core\Availability\RuleBook $book): YardBell\Core\Availability\RuleBook => $book->with(services: [...$book->services, 'third' => new YardBell\Core\Availability\Service('third', 'Third', YardBell\Core\Availability\Lengths::fixed(60), locations: ['yard'], staff: ['cy'])]), ['third']],
+    ];
+});
+
+it('draws the ground of the one person it is about, whatever others do', function (): void {
+    $old = Days::read(twoServices());
+    $day = Wall::day(Days::MONDAY);
+    $ground = fn (YardBell\Core\Availability\RuleBook $book): YardBell\Core\Availability\GroundChange => (new ChangePreview($old->book, $book, $old->diary))->of($day, $day, Wall::instant('2027-02-20T00:00Z'))->ground;
+    $bo = $old->book->staff['bo'];
+    $same = $old->book->with(staff: [...$old->book->staff, 'bo' => new YardBell\Core\Availability\Member('bo', $bo->name)]);
+    $rests = $old->book->with(staff: [...$old->book->staff, 'bo' => new YardBell\Core\Availability\Member('bo', $bo->name, active: false)]);
+    expect(stretches($ground($same)->stays))->toContain('09:00-12:00')->and($ground($same)->isNothing())->toBeTrue()
+        ->and($ground($rests)->stays->isEmpty())->toBeTrue()->and($ground($rests)->isNothing())->toBeFalse()
+        ->and(stretches($ground($rests)->closes))->toContain('09:00-12:00')->and($ground($rests)->opens->isEmpty())->toBeTrue();
+});

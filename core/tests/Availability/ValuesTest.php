@@ -13,7 +13,8 @@ use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Window;
 use YardBell\Core\Time\Zone;
 
-it('knows which lengths a service comes in (T17)', function (Lengths $lengths, array $has, array $hasNot, int $own, array $ends): void {
+it('knows which lengths a service comes in (T17)', function (string $made, array $of, array $has, array $hasNot, int $own, array $ends): void {
+    $lengths = $made === 'choices' ? Lengths::choices($of) : Lengths::{$made}(...$of);
     foreach ($has as $minutes) {
         expect($lengths->named($minutes))->toBe($minutes);
     }
@@ -22,9 +23,9 @@ it('knows which lengths a service comes in (T17)', function (Lengths $lengths, a
     }
     expect($lengths->named(null))->toBe($own)->and([$lengths->min, $lengths->max, $lengths->step])->toBe($ends);
 })->with([
-    'one' => [Lengths::fixed(60), [60], [59, 61, 0, -60], 60, [60, 60, 1]],
-    'choices, the first is the own one' => [Lengths::choices([90, 30, 60]), [30, 60, 90], [45, 31, 120], 90, [30, 90, 1]],
-    'steps from the shortest' => [Lengths::stepped(40, 100, 30), [40, 70, 100], [10, 30, 60, 90, 101, 130], 40, [40, 100, 30]],
+    'one' => ['fixed', [60], [60], [59, 61, 0, -60], 60, [60, 60, 1]],
+    'choices, the first is the own one' => ['choices', [90, 30, 60], [30, 60, 90], [45, 31, 120], 90, [30, 90, 1]],
+    'steps from the shortest' => ['stepped', [40, 100, 30], [40, 70, 100], [10, 30, 60, 90, 101, 130], 40, [40, 100, 30]],
 ]);
 
 it('drops the dates of a service, and nothing else', function (): void {
@@ -34,12 +35,12 @@ it('drops the dates of a service, and nothing else', function (): void {
         ->and([$always->id, $always->setup, $always->staff, $always->maxPerDay])->toBe(['lesson', 5, ['ana'], 3]);
 });
 
-it('has a largest party by what kind of service it is (T13)', function (Service $service, ?int $largest, bool $isShared): void {
+it('has a largest party by what kind of service it is (T13)', function (array $more, ?int $largest, bool $isShared): void {
+    $service = new Service('a', 'A', Lengths::fixed(60), ...$more);
     expect($service->largestParty())->toBe($largest)->and($service->isShared())->toBe($isShared);
 })->with([
-    'alone' => [new Service('a', 'A', Lengths::fixed(60)), 1, false], 'said' => [new Service('a', 'A', Lengths::fixed(60), maxParty: 4), 4, false],
-    'two places' => [new Service('a', 'A', Lengths::fixed(60), places: 2), null, true], 'sessions' => [new Service('a', 'A', null, hasSessions: true), null, false],
-    'places and a limit' => [new Service('a', 'A', Lengths::fixed(60), places: 8, maxParty: 2), 2, true],
+    'alone' => [[], 1, false], 'said' => [['maxParty' => 4], 4, false], 'two places' => [['places' => 2], null, true], 'sessions' => [['hasSessions' => true], null, false],
+    'places and a limit' => [['places' => 8, 'maxParty' => 2], 2, true],
 ]);
 
 it('leaves out of an ordinary week what is so on some dates only', function (): void {

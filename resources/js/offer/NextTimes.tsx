@@ -7,7 +7,7 @@ import { Hours } from '../hours/WeekRuler';
 import type { Draft } from '../setup/things';
 import { useSettled } from '../ui/useSettled';
 
-type Props = { business: string; draft: Draft; zone: string; found: readonly Schemas['Finding'][] };
+type Props = { business: string; draft: Draft; zone: string };
 
 const times = (business: string, draft: Draft) =>
   queryOptions({
@@ -25,16 +25,17 @@ const times = (business: string, draft: Draft) =>
   });
 
 /** The next two weeks of a service as the page will show them, while it is being edited; any hour answers why not. */
-export function NextTimes({ business, draft, zone, found }: Props) {
+export function NextTimes({ business, draft, zone }: Props) {
   const settled = useSettled(draft, 180); // ms
   const named = settled.kind === 'service' && settled.content !== null && settled.content.name !== '';
-  const { data, error } = useQuery({ ...times(business, settled), placeholderData: keepPreviousData, enabled: named });
-  const [asked, setAsked] = useState<{ date: string; minute: number } | null>(null);
+  const { data: answer, error } = useQuery({ ...times(business, settled), placeholderData: keepPreviousData, enabled: named });
+  const [hour, setHour] = useState<{ date: string; minute: number } | null>(null);
+  const data = answer?.times;
   const starts = data?.days.flatMap((day) => day.starts) ?? [];
   return (
     <aside className="effect" aria-label="The next times of this service">
       <h2>As clients will see it</h2>
-      {found.map((one) => (
+      {(answer?.findings ?? []).map((one) => (
         <p key={one.what} className="notice">
           {one.what} {one.advice}
         </p>
@@ -60,16 +61,16 @@ export function NextTimes({ business, draft, zone, found }: Props) {
                 key={day.date}
                 day={day}
                 ruler={data.ruler}
-                onAsk={(minute) => setAsked({ date: day.date, minute })}
+                onAsk={(minute) => setHour({ date: day.date, minute })}
               />
             ))}
           </div>
           <WhyNot
-            key={`${asked?.date} ${asked?.minute}`}
+            key={`${hour?.date} ${hour?.minute}`}
             business={business}
             draft={settled}
-            asked={asked ?? { date: data.today, minute: 10 * 60 }}
-            at={asked !== null}
+            asked={hour ?? { date: data.today, minute: 10 * 60 }}
+            at={hour !== null}
             zone={zone}
           />
         </>

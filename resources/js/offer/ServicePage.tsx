@@ -61,7 +61,6 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
     }
   };
   const names = namesOf(data);
-  const found = data.missing.filter((one) => one.list === 'services' && one.id === id);
   const part = { content, set, wrong };
   return (
     <div className="beside">
@@ -104,7 +103,7 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
           onSave={() => void save()}
         />
       </section>
-      <NextTimes business={business} draft={draft} zone={data.timeZone} found={found} />
+      <NextTimes business={business} draft={draft} zone={data.timeZone} />
     </div>
   );
 }

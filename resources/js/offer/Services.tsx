@@ -81,6 +81,7 @@ export function Services() {
                     >
                       Link<span className="sr-only"> of {one.name}</span>
                     </button>
+                    {may('change-setup') && <Rest service={one} />}
                     {may('change-setup') && <Duplicate service={one} />}
                   </span>
                 </div>
@@ -96,6 +97,25 @@ export function Services() {
 
 const names = (ids: readonly string[], staff: readonly Schemas['Member'][]): string =>
   ids.map((id) => staff.find((one) => one.id === id)?.name.split(' ')[0] ?? '').join(', ');
+
+/** Nobody can book it while it rests; nothing is lost. */
+function Rest({ service }: { service: Schemas['ServiceRow'] }) {
+  const queries = useQueryClient();
+  const { business, save } = useSave();
+  const put = async () => {
+    const { content, version } = await queries.query({ ...thing(business, 'service', service.id), staleTime: 0 });
+    await save(
+      [draftOf.service(service.id, { ...content, active: !service.active }, version)],
+      service.active ? `${service.name} rests: nobody can book it.` : `${service.name} can be booked again.`,
+    );
+  };
+  return (
+    <button type="button" className="button button-small" onClick={() => void put()}>
+      {service.active ? 'Rest' : 'Wake'}
+      <span className="sr-only"> {service.name}</span>
+    </button>
+  );
+}
 
 /** The same again under another name, resting until it has been looked at. */
 function Duplicate({ service }: { service: Schemas['ServiceRow'] }) {

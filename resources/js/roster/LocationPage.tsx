@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { WeekRuler } from '../hours/WeekRuler';
 import { EffectPanel } from '../setup/EffectPanel';
@@ -29,6 +29,29 @@ const FRESH: Contents['location'] = {
 export function LocationPage() {
   const { id } = useParams();
   return <LocationEditor key={id} id={id === 'new' || id === undefined ? null : id} />;
+}
+
+/** Who is booked here: those who do a service that takes place here. */
+function WhoWorksHere({ location }: { location: string }) {
+  const { business, data } = useSetup();
+  const people =
+    data?.staff.filter(
+      (one) =>
+        one.active &&
+        data.services.some((service) => service.locations.includes(location) && service.staff.includes(one.id)),
+    ) ?? [];
+  return (
+    <p>
+      {people.length === 0 ? 'Nobody works here yet: no service takes place here.' : 'Who works here: '}
+      {people.map((one, i) => (
+        <span key={one.id}>
+          {i > 0 && ', '}
+          <Link to={`/at/${business}/roster/people/${one.id}`}>{one.name}</Link>
+        </span>
+      ))}
+      {people.length > 0 && '. Stretches of their hours can count for this place alone.'}
+    </p>
+  );
 }
 
 function LocationEditor({ id }: { id: string | null }) {
@@ -167,6 +190,7 @@ function LocationEditor({ id }: { id: string | null }) {
             </button>
           </p>
         )}
+        {id !== null && <WhoWorksHere location={id} />}
         <Meanwhile editing={editing} names={names} />
         <History history={editing.history} zone={data.timeZone} names={names} />
         <SaveBar

@@ -56,16 +56,6 @@ export function EffectPanel({ business, zone, drafts, from, children }: Props) {
           ))}
         </ul>
       )}
-      <div className="effect-days">
-        <div className="effect-row" aria-hidden="true">
-          <span />
-          <Hours from={data.ruler.from} to={data.ruler.to} />
-          <span />
-        </div>
-        {data.days.map((day) => (
-          <DayRow key={day.date} day={day} ruler={data.ruler} />
-        ))}
-      </div>
       {data.strandedCount > 0 && (
         <section className="stranded">
           <h3>
@@ -84,6 +74,16 @@ export function EffectPanel({ business, zone, drafts, from, children }: Props) {
           </ul>
         </section>
       )}
+      <div className="effect-days">
+        <div className="effect-row" aria-hidden="true">
+          <span />
+          <Hours from={data.ruler.from} to={data.ruler.to} />
+          <span />
+        </div>
+        {data.days.map((day) => (
+          <DayRow key={day.date} day={day} ruler={data.ruler} />
+        ))}
+      </div>
     </aside>
   );
 }

@@ -51,6 +51,11 @@ export function Room({ me }: { me: Schemas['Me'] }) {
               <MenuItem>
                 <Link to="/start">Begin another business</Link>
               </MenuItem>
+              <MenuItem>
+                <button type="button" onClick={() => void leave()}>
+                  Sign out
+                </button>
+              </MenuItem>
             </MenuItems>
           </Menu>
           <nav aria-label="Rooms" className="flex h-12 gap-5">
@@ -62,13 +67,10 @@ export function Room({ me }: { me: Schemas['Me'] }) {
           </nav>
           <span className="flex-1" />
           {me.standIns !== null && (
-            <a className="flex items-center text-sm" href={`${me.standIns}/stand-ins`}>
+            <a className="flex items-center text-sm max-sm:hidden" href={`${me.standIns}/stand-ins`}>
               Stand-ins
             </a>
           )}
-          <button type="button" className="text-sm underline underline-offset-4" onClick={() => void leave()}>
-            Sign out
-          </button>
         </div>
       </header>
       <Outlet key={here.slug} />
