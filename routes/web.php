@@ -14,6 +14,7 @@ use App\Accounts\Http\SignOut;
 use App\Accounts\Http\SignUp;
 use App\Accounts\Http\VerifyMail;
 use App\Accounts\Http\WithdrawInvitation;
+use App\Board\Http\AnswerRequest;
 use App\Board\Http\AskOtherTimes;
 use App\Board\Http\CancelFromCard;
 use App\Board\Http\Move;
@@ -97,6 +98,7 @@ Route::prefix('api')->group(static function (): void {
         });
         Route::middleware('may:change-bookings')->group(static function (): void {
             Route::post('bookings/{id}/cancel', CancelFromCard::class);
+            Route::post('bookings/{id}/answer', AnswerRequest::class);
             Route::post('bookings/{id}/times', AskOtherTimes::class);
             Route::post('bookings/{id}/move', Move::class);
             Route::post('bookings/{id}/word', SendWord::class);

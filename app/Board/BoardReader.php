@@ -63,7 +63,8 @@ final readonly class BoardReader
             || $sessions->contains(static fn (Session $session): bool => in_array($member->id, $session->staff_ids, true))))->values();
 
         return [
-            'business' => ['slug' => $business->slug, 'name' => $business->name, 'timeZone' => $business->time_zone, 'currency' => $business->currency],
+            'business' => ['slug' => $business->slug, 'name' => $business->name, 'timeZone' => $business->time_zone, 'currency' => $business->currency, 'clock' => $business->clock],
+            'requests' => $this->requests($business, $only),
             'date' => Wall::date($day),
             'today' => Wall::date($today),
             'now' => Wall::writeInstant($now),
@@ -74,6 +75,14 @@ final readonly class BoardReader
             'ribbon' => $this->ribbon($book, $monday, $open, $bookings),
             'takings' => $this->takings($tags, $book, $day),
         ];
+    }
+
+    /** @return list<array<string, mixed>> bookings of any day that wait for a yes, the oldest first */
+    private function requests(Business $business, ?string $only): array
+    {
+        return Booking::query()->where('business_id', $business->id)->where('state', 'pending')->where('starts_at', '>', $this->clock->now())->orderBy('created_at')->limit(20)->get()
+            ->filter(static fn (Booking $booking): bool => $only === null || in_array($only, $booking->staff_ids, true))
+            ->map(static fn (Booking $booking): array => ['id' => $booking->id, 'start' => $booking->starts_at->format('Y-m-d\TH:i\Z'), 'service' => $booking->service_name, 'client' => $booking->contact['name'] ?? ''])->values()->all();
     }
 
     /** Grows with everything that happens to the bookings of this business. */

@@ -24,6 +24,8 @@ final readonly class BookingCard
         return [
             'id' => $booking->id,
             'state' => $booking->state->value,
+            'answers' => $booking->answers,
+            'mayAnswer' => $booking->state === State::Pending,
             'start' => $booking->starts_at->format('Y-m-d\TH:i\Z'),
             'end' => $booking->endsAt()->format('Y-m-d\TH:i\Z'),
             'setup' => $booking->setup,

@@ -11,6 +11,7 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\Payment;
+use App\Models\Service;
 use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
@@ -29,7 +30,7 @@ final readonly class ConfirmBooking
     }
 
     /**
-     * @param  array{name: string, email: string, phone: string, note: string}  $details checked before
+     * @param  array{name: string, email: string, phone: string, note: string, answers?: list<array{question: string, answer: string}>}  $details checked before
      * @return string|null where to pay; null when it is booked
      *
      * @throws TimeTaken
@@ -38,7 +39,7 @@ final readonly class ConfirmBooking
     {
         $payment = $this->db->transaction(function () use ($business, $bookingId, $details): ?Payment {
             $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($bookingId);
-            if ($booking->state === State::Confirmed) {
+            if (in_array($booking->state, [State::Confirmed, State::Pending], true)) {
                 return null; // the same form sent twice
             }
             if ($booking->state !== State::Held) {
@@ -49,9 +50,10 @@ final readonly class ConfirmBooking
             $booking->client_id = $this->client($business, $details)->id;
             $booking->contact = ['name' => $details['name'], 'email' => $details['email'], 'phone' => $details['phone']];
             $booking->note = $details['note'];
+            $booking->answers = $details['answers'] ?? [];
             $booking->save();
             if (! $paysFirst) {
-                $this->book($booking);
+                $this->mustBeApproved($booking) ? $this->ask($booking) : $this->book($booking);
 
                 return null;
             }
@@ -68,6 +70,18 @@ final readonly class ConfirmBooking
         $this->history->become($booking, State::Confirmed, 'client');
         $this->outbox->announce($booking, 'booked');
         $this->outbox->remind($booking);
+    }
+
+    private function mustBeApproved(Booking $booking): bool
+    {
+        return Service::query()->where('business_id', $booking->business_id)->whereKey($booking->service_id)->value('approval') === true;
+    }
+
+    /** It waits for a yes; the time is kept meanwhile. */
+    private function ask(Booking $booking): void
+    {
+        $this->history->become($booking, State::Pending, 'client');
+        $this->outbox->announce($booking, 'pending');
     }
 
     /**

@@ -32,8 +32,8 @@ final readonly class WriteBooking
             'setup' => $rules->setup, 'clearup' => $rules->clearup,
             'taken_from' => Instants::carbon($slot->start - $rules->setup), 'taken_until' => Instants::carbon($slot->end + $rules->clearup),
             'staff_ids' => $slot->session === null ? $slot->staff : [], 'units' => $slot->session === null ? $slot->units : [],
-            'party' => $party, 'note' => '', 'calendar_sequence' => 0, 'state' => State::Held, 'held_until' => Instants::carbon($until), 'price' => $service->price,
-            'currency' => $business->currency, 'payment' => $service->payment, 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
+            'party' => $party, 'note' => '', 'calendar_sequence' => 0, 'state' => State::Held, 'held_until' => Instants::carbon($until), 'price' => $service->price_kind === 'fixed' ? $service->price : 0,
+            'currency' => $business->currency, 'payment' => in_array($service->price_kind, ['from', 'on_request'], true) ? 'desk' : $service->payment, 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
         ]);
         self::reachBack($business, $booking);
         $this->people($booking, $slot->staff, $now, Instants::toDatabase($until));

@@ -9,6 +9,7 @@ use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
 use App\Roster\Mark;
+use App\Roster\WeeklyTable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -43,15 +44,16 @@ final readonly class GatePage
             'business' => self::business($business),
             'services' => $services->map(static fn (Service $service): array => [
                 'id' => $service->id, 'name' => $service->name, 'description' => $service->description, 'minutes' => $service->minutes,
-                'price' => $service->price, 'priceKind' => $service->price_kind, 'payment' => $service->payment, 'picture' => $service->picture,
+                'price' => $service->price, 'priceKind' => $service->price_kind, 'payment' => $service->payment, 'approval' => $service->approval, 'picture' => $service->picture,
                 'choosesStaff' => $service->assignment === 'choose' && $service->kind === 'appointment',
                 'session' => $service->kind === 'session', 'largestParty' => min(self::LARGEST_PARTY, $service->max_party ?? ($service->kind === 'session' ? self::LARGEST_PARTY : $service->places)),
                 'locations' => $service->locations->pluck('id')->values()->all(),
                 'staff' => $service->staff->where('active', true)->pluck('id')->values()->all(),
             ])->values()->all(),
+            'questions' => Questions::of($business),
             'staff' => $business->staff()->where('active', true)->get()->map(static fn (Member $member): array => Mark::of($member))->values()->all(),
             'locations' => $business->locations()->get()->map(static fn (Location $location): array => [
-                'id' => $location->id, 'name' => $location->name, 'address' => $location->address,
+                'id' => $location->id, 'name' => $location->name, 'address' => $location->address, 'directions' => $location->directions, 'phone' => $location->phone, 'link' => '',
             ])->values()->all(),
         ];
     }
@@ -63,10 +65,12 @@ final readonly class GatePage
         return $business->services()->where('active', true)->where('visibility', '<>', 'desk');
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, mixed> */
     public static function business(Business $business): array
     {
         return [
+            'clock' => $business->clock, 'email' => $business->email, 'phone' => $business->phone, 'links' => $business->links, 'logo' => $business->logo, 'banner' => $business->banner,
+            'hours' => WeeklyTable::whole($business->public_hours ?? $business->opening_hours),
             'slug' => $business->slug, 'name' => $business->name, 'about' => $business->about,
             'timeZone' => $business->time_zone, 'currency' => $business->currency,
         ];

@@ -17,7 +17,7 @@ final readonly class Outbox
     public const REMINDER_MINUTES = 24 * 60;
 
     /** What only the client is told. */
-    private const FOR_CLIENT_ALONE = ['paid_too_late'];
+    private const FOR_CLIENT_ALONE = ['paid_too_late', 'declined'];
 
     public function __construct(private Clock $clock)
     {
@@ -35,7 +35,7 @@ final readonly class Outbox
         }
         $told = [];
         foreach ($booking->staff()->get() as $member) {
-            if ($member->email !== null && in_array($occasion, $member->told_of, true)) {
+            if ($member->email !== null && in_array($occasion === 'pending' ? 'booked' : $occasion, $member->told_of, true)) {
                 $this->mail($booking, $occasion, 'staff', $member->email, $this->clock->now(), $why);
                 $told[] = $member->email;
             }

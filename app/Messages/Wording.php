@@ -48,7 +48,7 @@ final readonly class Wording
         if ($why !== '') {
             array_push($lines, '', "\"{$why}\"");
         }
-        if ($entry->audience === 'client' && in_array($entry->occasion, ['booked', 'moved', 'word', 'reminder'], true)) {
+        if ($entry->audience === 'client' && in_array($entry->occasion, ['booked', 'pending', 'moved', 'word', 'reminder'], true)) {
             array_push($lines, '', 'See it, or cancel it:', $this->links->to($booking));
         }
         $method = match ($entry->occasion) {
@@ -72,6 +72,8 @@ final readonly class Wording
     {
         return match ($entry->occasion) {
             'booked' => "Booked: {$booking->service_name}, {$when}",
+            'pending' => "Asked for: {$booking->service_name}, {$when}",
+            'declined' => "Not booked: {$booking->service_name}, {$when}",
             'moved' => "Moved: {$booking->service_name}, now {$when}",
             'word' => "About your booking: {$booking->service_name}, {$when}",
             'cancelled' => "Cancelled: {$booking->service_name}, {$when}",
@@ -88,12 +90,16 @@ final readonly class Wording
             return match ($entry->occasion) {
                 'cancelled' => "{$name} no longer comes. The time is free again.",
                 'moved' => "{$name} now comes {$when}.",
+                'pending' => "{$name} would like to come {$when}. The time is kept until you say yes or no on the Board.",
+                'declined' => "{$name} was told that this time cannot be given.",
                 default => "A new booking: {$name} comes {$when}.",
             };
         }
 
         return match ($entry->occasion) {
             'booked' => "Hello {$name},\n\nyour time is booked.",
+            'pending' => "Hello {$name},\n\nyou have asked for this time. It is not booked yet: we look at it and write to you. The time is kept for you meanwhile.",
+            'declined' => "Hello {$name},\n\nwe are sorry: this time cannot be given, so nothing is booked.",
             'moved' => "Hello {$name},\n\nyour booking has been moved: it is now {$when}.",
             'word' => "Hello {$name},\n\na word about your booking:",
             'reminder' => "Hello {$name},\n\nwe see you soon: {$when}.",
@@ -112,6 +118,7 @@ final readonly class Wording
             "  When:   {$when}",
             '  With:   '.$booking->staff()->get()->map(static fn (Member $member): string => $member->name)->implode(' and '),
             '  Where:  '.trim("{$location->name}, {$location->address}", ', '),
+            ...($location->online && $location->meeting_link !== '' ? ["  Link:   {$location->meeting_link}"] : []),
         ];
         if ($booking->party > 1) {
             $lines[] = "  For:    {$booking->party} people";
@@ -121,6 +128,9 @@ final readonly class Wording
         }
         if ($audience !== 'client' && $client !== null) {
             $lines[] = "  Client: {$client['name']}, {$client['email']}".($client['phone'] === '' ? '' : ", {$client['phone']}");
+        }
+        foreach ($booking->answers as $answer) {
+            $lines[] = "  {$answer['question']} {$answer['answer']}";
         }
         if ($booking->note !== '') {
             $lines[] = "  Note:   {$booking->note}";

@@ -39,6 +39,7 @@ use YardBell\Core\Booking\State;
  * @property list<string> $units ids
  * @property bool $double_booked
  * @property array{name: string, email: string, phone: string}|null $contact as given with this booking; null while held
+ * @property list<array{question: string, answer: string}> $answers each with its question as it was asked
  * @property CarbonImmutable $created_at
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  * @property-read Client|null $client
@@ -51,13 +52,15 @@ final class Booking extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['answers' => '[]'];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'starts_at' => 'immutable_datetime', 'taken_from' => 'immutable_datetime', 'taken_until' => 'immutable_datetime',
             'held_until' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'state' => State::class,
-            'staff_ids' => 'array', 'units' => 'array', 'double_booked' => 'boolean', 'contact' => 'array',
+            'staff_ids' => 'array', 'units' => 'array', 'double_booked' => 'boolean', 'contact' => 'array', 'answers' => 'array',
         ];
     }
 

@@ -39,6 +39,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property string|null $picture
  * @property string $staff_note private: never shown to clients
  * @property string $visibility page, link or desk
+ * @property bool $approval a booking waits for a yes
  * @property string $price_kind fixed, free, from or on_request
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Location> $locations
@@ -54,7 +55,7 @@ final class Service extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['active' => 'boolean', 'lengths' => 'array', 'hours' => 'array'];
+        return ['active' => 'boolean', 'approval' => 'boolean', 'lengths' => 'array', 'hours' => 'array'];
     }
 
     /** @return BelongsToMany<Member, $this> */

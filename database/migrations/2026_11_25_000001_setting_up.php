@@ -12,6 +12,7 @@ return new class extends Migration
     public function up(): void
     {
         $this->widen();
+        Schema::table('bookings', static fn (Blueprint $table) => $table->json('answers')->default('[]')->comment('each with its question as it was asked'));
         $this->list('categories', static function (Blueprint $table): void {
             $table->string('name', 120);
             $table->string('description', 500)->default('');
@@ -73,7 +74,8 @@ return new class extends Migration
         foreach (['setup_change_things', 'setup_changes', 'invitations', 'pictures', 'questions', 'add_ons', 'categories'] as $table) {
             Schema::drop($table);
         }
-        Schema::table('services', static fn (Blueprint $table) => $table->dropColumn(['category_id', 'picture', 'staff_note', 'visibility', 'price_kind']));
+        Schema::table('bookings', static fn (Blueprint $table) => $table->dropColumn('answers'));
+        Schema::table('services', static fn (Blueprint $table) => $table->dropColumn(['category_id', 'picture', 'staff_note', 'visibility', 'approval', 'price_kind']));
         Schema::table('locations', static fn (Blueprint $table) => $table->dropColumn(['directions', 'picture', 'phone', 'online', 'meeting_link']));
         Schema::table('staff', static fn (Blueprint $table) => $table->dropColumn(['phone', 'about', 'picture', 'changes_own_hours', 'told_of', 'page']));
         Schema::table('business_users', static fn (Blueprint $table) => $table->dropColumn('staff_id'));
@@ -114,6 +116,7 @@ return new class extends Migration
             $table->char('picture', 26)->nullable();
             $table->string('staff_note', 2000)->default('')->comment('private: never shown to clients');
             $table->string('visibility', 10)->default('page')->comment('page, link or desk');
+            $table->boolean('approval')->default(false)->comment('a booking waits for a yes');
             $table->string('price_kind', 10)->default('fixed')->comment('fixed, free, from or on_request');
         });
     }

@@ -8,6 +8,7 @@ use App\Bookings\ConfirmBooking;
 use App\Clients\PhoneNumber;
 use App\Gate\ClientBooking;
 use App\Gate\ClientLink;
+use App\Gate\Questions;
 use App\Models\Booking;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,6 +30,7 @@ final readonly class Book
             'email' => 'required|string|max:190|email:rfc',
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
             'note' => 'nullable|string|max:1000',
+            'answers' => 'nullable|array|max:200',
         ], [
             'name.required' => 'Please tell us your name.',
             'email.required' => 'We need a mail address to send you the booking.',
@@ -40,6 +42,7 @@ final readonly class Book
             'email' => trim($details['email']),
             'phone' => PhoneNumber::canonical($details['phone'] ?? '', $business->time_zone),
             'note' => trim($details['note'] ?? ''),
+            'answers' => Questions::answers($business, $booking->service_id, $request->array('answers')),
         ]);
 
         return new JsonResponse(['pay' => $pay, 'booking' => $this->shape->of($booking->refresh())]);

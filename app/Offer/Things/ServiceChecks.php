@@ -8,6 +8,8 @@ use App\Models\Business;
 use App\Roster\Checks;
 use App\Roster\WeeklyTable;
 use Closure;
+use Illuminate\Contracts\Validation\DataAwareRule;
+use Illuminate\Contracts\Validation\ValidationRule;
 
 /** What a service must be like, field by field, and what is said where it is not. */
 final readonly class ServiceChecks
@@ -63,6 +65,7 @@ final readonly class ServiceChecks
             'price' => 'required|integer|min:0|max:100000000',
             'priceKind' => 'required|in:fixed,free,from,on_request',
             'payment' => 'required|in:none,full',
+            'approval' => ['required', 'boolean', self::approval()],
             'visibility' => 'required|in:page,link,desk',
             'active' => 'required|boolean',
             ...self::whoAndWhere($business),
@@ -105,6 +108,31 @@ final readonly class ServiceChecks
             'availableUntil' => ['present', 'nullable', Checks::date(), 'after_or_equal:availableFrom'],
             'maxPerDay' => 'present|nullable|integer|min:1|max:1000',
         ];
+    }
+
+    /** Who still has to hear yes or no has not bought anything yet. */
+    private static function approval(): ValidationRule&DataAwareRule
+    {
+        return new class implements DataAwareRule, ValidationRule
+        {
+            /** @var array<string, mixed> */
+            private array $data = [];
+
+            /** @param  array<string, mixed>  $data */
+            public function setData(array $data): static
+            {
+                $this->data = $data;
+
+                return $this;
+            }
+
+            public function validate(string $attribute, mixed $value, Closure $fail): void
+            {
+                if (filter_var($value, FILTER_VALIDATE_BOOL) && ($this->data['payment'] ?? '') === 'full' && ($this->data['priceKind'] ?? '') === 'fixed') {
+                    $fail('What waits for your yes cannot be paid when booking. Let clients pay when they come.');
+                }
+            }
+        };
     }
 
     private static function range(): Closure

@@ -58,7 +58,7 @@ final readonly class ServiceThing extends ModelThing
             'hours' => WeeklyTable::whole($given['hours']), 'dayparts' => $given['dayparts'], 'availableFrom' => $given['availableFrom'], 'availableUntil' => $given['availableUntil'],
             'maxPerDay' => self::number($given['maxPerDay']), 'places' => (int) $given['places'], 'maxParty' => self::number($given['maxParty']),
             'priceKind' => $given['priceKind'], 'price' => in_array($given['priceKind'], ['free', 'on_request'], true) ? 0 : (int) $given['price'],
-            'payment' => $given['priceKind'] === 'fixed' ? $given['payment'] : 'none', 'visibility' => $given['visibility'], 'active' => (bool) $given['active'],
+            'payment' => $given['priceKind'] === 'fixed' ? $given['payment'] : 'none', 'approval' => (bool) $given['approval'], 'visibility' => $given['visibility'], 'active' => (bool) $given['active'],
         ];
     }
 
@@ -83,7 +83,7 @@ final readonly class ServiceThing extends ModelThing
             'startEvery' => $row->start_every, 'startFrom' => $row->start_from, 'noticeMinutes' => $row->notice_minutes, 'bookAheadDays' => $row->book_ahead_days,
             'hours' => WeeklyTable::whole($row->hours), 'dayparts' => $this->assigned->of($row->business_id, $row->id, 'daypart'), 'availableFrom' => $row->available_from, 'availableUntil' => $row->available_until,
             'maxPerDay' => $row->max_per_day, 'places' => $row->places, 'maxParty' => $row->max_party,
-            'priceKind' => $row->price_kind, 'price' => $row->price, 'payment' => $row->payment, 'visibility' => $row->visibility, 'active' => $row->active,
+            'priceKind' => $row->price_kind, 'price' => $row->price, 'payment' => $row->payment, 'approval' => $row->approval, 'visibility' => $row->visibility, 'active' => $row->active,
         ];
     }
 
@@ -103,7 +103,7 @@ final readonly class ServiceThing extends ModelThing
             'start_every' => $content['startEvery'], 'start_from' => $content['startFrom'], 'notice_minutes' => $content['noticeMinutes'], 'book_ahead_days' => $content['bookAheadDays'],
             'hours' => $content['hours'], 'available_from' => $content['availableFrom'], 'available_until' => $content['availableUntil'],
             'max_per_day' => $content['maxPerDay'], 'places' => $content['places'], 'max_party' => $content['maxParty'],
-            'price_kind' => $content['priceKind'], 'price' => $content['price'], 'payment' => $content['payment'], 'visibility' => $content['visibility'], 'active' => $content['active'],
+            'price_kind' => $content['priceKind'], 'price' => $content['price'], 'payment' => $content['payment'], 'approval' => $content['approval'], 'visibility' => $content['visibility'], 'active' => $content['active'],
         ];
     }
 

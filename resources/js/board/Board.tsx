@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { addDays, longDate, money, shortDuration } from '../lib/format';
+import { addDays, longDate, money, shortDuration, writeHoursOf } from '../lib/format';
 import { board as boardQuery, boardVersion } from '../workspace/queries';
 import { BookingCard } from './BookingCard';
 import { ComingUp } from './ComingUp';
@@ -29,6 +29,9 @@ export function Board() {
       document.title = `${longDate(data.date)}, ${data.business.name}`;
     }
   }, [data]);
+  if (data !== undefined) {
+    writeHoursOf(data.business.clock);
+  }
   const go = (to: string) => setSearch({ date: to });
   const choose = (id: string | null) =>
     setSearch({ ...(date === null ? {} : { date }), ...(id === null ? {} : { booking: id }) });

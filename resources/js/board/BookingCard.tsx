@@ -10,6 +10,10 @@ type Props = { business: string; id: string; zone: string; onClose: () => void }
 
 const OCCASIONS: Readonly<Record<string, string>> = {
   booked: 'booked',
+  pending: 'asked for',
+  declined: 'declined',
+  moved: 'moved',
+  word: 'a word',
   cancelled: 'cancelled',
   reminder: 'reminder',
   paid_too_late: 'paid too late',
@@ -51,6 +55,16 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
           {data.client.phone !== '' && <span className="block">{data.client.phone}</span>}
         </p>
       )}
+      {data.answers.length > 0 && (
+        <dl className="text-sm">
+          {data.answers.map((one) => (
+            <div key={one.question}>
+              <dt className="text-soft">{one.question}</dt>
+              <dd>{one.answer}</dd>
+            </div>
+          ))}
+        </dl>
+      )}
       {data.note !== '' && <p className="notice">{data.note}</p>}
       <div>
         {data.lines.map((line) => (
@@ -66,6 +80,7 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
         {data.refundTrouble !== null && <p className="wrong">The refund did not go through: {data.refundTrouble}</p>}
       </div>
       <Messages card={data} zone={zone} />
+      {data.mayAnswer && <Decide business={business} id={id} />}
       {data.mayCancel && <Cancel business={business} id={id} />}
       <details>
         <summary className="font-semibold">What happened</summary>
@@ -106,6 +121,52 @@ function Messages({ card, zone }: { card: Schemas['Card']; zone: string }) {
           </li>
         ))}
       </ul>
+    </div>
+  );
+}
+
+/** Yes or no to a booking that waits for it. */
+function Decide({ business, id }: { business: string; id: string }) {
+  const queries = useQueryClient();
+  const [why, setWhy] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const answer = async (accept: boolean) => {
+    try {
+      const sending = api.POST('/api/businesses/{business}/bookings/{id}/answer', {
+        params: { path: { business, id } },
+        body: { accept, why },
+      });
+      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(sending));
+      await queries.invalidateQueries({ queryKey: ['board', business] });
+    } catch (wrong) {
+      setTrouble(refusalOf(wrong).message);
+    }
+  };
+  return (
+    <div className="notice grid gap-2">
+      <label htmlFor="answer-why" className="font-semibold">
+        It waits for your answer. A word with it, if you like
+      </label>
+      <input
+        id="answer-why"
+        className="input"
+        maxLength={300}
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+      />
+      {trouble !== null && (
+        <p className="wrong" role="alert">
+          {trouble}
+        </p>
+      )}
+      <p className="flex flex-wrap gap-2">
+        <button type="button" id="accept" className="button button-small button-next" onClick={() => void answer(true)}>
+          Yes, book it
+        </button>
+        <button type="button" id="decline" className="button button-small" onClick={() => void answer(false)}>
+          No
+        </button>
+      </p>
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import type { Schemas } from '../lib/api';
-import { clock, dateIn, money } from '../lib/format';
+import { clock, dateIn, moment, money } from '../lib/format';
 
 type Props = { board: Schemas['Board']; now: string; onChoose: (id: string) => void };
 
@@ -13,6 +13,25 @@ export function ComingUp({ board, now, onChoose }: Props) {
   const due = booked.filter((tag) => tag.money === 'due');
   return (
     <section className="grid gap-4" aria-label="Coming up">
+      {board.requests.length > 0 && (
+        <div>
+          <h2 className="mb-2 text-xl">Wait for a yes</h2>
+          <ul className="grid gap-1.5">
+            {board.requests.map((one) => (
+              <li key={one.id}>
+                <button type="button" className="coming-row coming-waits" onClick={() => onChoose(one.id)}>
+                  <span className="min-w-0">
+                    <b>{one.client}</b>
+                    <span className="block truncate text-sm text-soft">
+                      {one.service}, {moment(one.start, zone)}
+                    </span>
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       <div>
         <h2 className="mb-2 text-xl">{board.date === board.today ? 'Now and next' : 'First of the day'}</h2>
         {next.length === 0 && (
@@ -63,11 +82,7 @@ function Row({
 }) {
   return (
     <li>
-      <button
-        type="button"
-        className="flex w-full gap-3 rounded-lg border border-line bg-paper px-3 py-1.5 text-left leading-snug hover:border-[var(--brass)]"
-        onClick={() => onChoose(tag.id)}
-      >
+      <button type="button" className="coming-row" onClick={() => onChoose(tag.id)}>
         <b className="min-w-12">{lead}</b>
         <span className="min-w-0">
           {tag.places === null ? tag.client : `${tag.taken} of ${tag.places} places`}

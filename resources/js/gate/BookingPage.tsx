@@ -54,7 +54,8 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
     lines: booking.lines.map((line) => ({ ...line, label: `${line.label}, ${duration(booking.service.minutes)}` })),
     total: booking.total,
     currency: booking.currency,
-    pays: paid(booking),
+    unpriced: booking.payment === 'desk' ? 'settled when you come' : undefined,
+    pays: booking.payment === 'desk' ? '' : paid(booking),
   };
   const booked = ['confirmed', 'arrived', 'started', 'completed'].includes(booking.state);
   return (
@@ -118,6 +119,15 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
               </p>
             </div>
           )}
+          {booking.location.link !== '' && (
+            <p>
+              You meet at{' '}
+              <a href={booking.location.link} className="font-semibold break-words">
+                {booking.location.link}
+              </a>
+            </p>
+          )}
+          {booked && booking.location.directions !== '' && <p>{booking.location.directions}</p>}
           {booking.note !== '' && <p className="text-soft">You wrote: {booking.note}</p>}
         </div>
         <Slip facts={facts} />
@@ -154,7 +164,7 @@ function explained(booking: Booking, when: string): string {
         ? 'We are waiting for your payment. As soon as it arrives this page says so; the time is kept meanwhile.'
         : 'Somebody still has to say who is coming.';
     case 'pending':
-      return 'You will hear from us.';
+      return `We look at it and write to ${booking.client?.email ?? 'you'}. The time is kept for you meanwhile.`;
     case 'cancelled':
       return booking.paid === 'none' || booking.paid === 'waiting'
         ? 'Nobody expects you, and nothing was charged.'

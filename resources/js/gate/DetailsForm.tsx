@@ -3,17 +3,20 @@ import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { money } from '../lib/format';
 import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
-import type { Booking } from './types';
+import { Asked, askedFor, fromLink, type Answers } from './Asked';
+import type { Booking, Page } from './types';
 import { sealed } from './useGate';
 
 /** Who is coming. The time is held meanwhile, and for how long is shown. */
-export function DetailsForm({ held, onLetGo }: { held: Booking; onLetGo: () => void }) {
+export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page; onLetGo: () => void }) {
   const { values, field } = useFields({ name: '', email: '', phone: '', note: '' });
+  const [answers, setAnswers] = useState<Answers>(() => fromLink(page.questions));
   const [refused, setRefused] = useState<Refusal | null>(null);
   const [sending, setSending] = useState(false);
   const heading = useRef<HTMLHeadingElement>(null);
   const seconds = useCountdown(held.heldSeconds ?? 0);
   useEffect(() => heading.current?.focus(), []);
+  const asksFirst = page.services.find((one) => one.id === held.service.id)?.approval === true;
   const pays = held.payment === 'full' && held.total > 0;
 
   const send = async () => {
@@ -21,7 +24,7 @@ export function DetailsForm({ held, onLetGo }: { held: Booking; onLetGo: () => v
     setRefused(null);
     try {
       const { pay, booking } = await unwrap(
-        api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: values }),
+        api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: { ...values, answers } }),
       );
       window.location.assign(pay ?? booking.link);
     } catch (wrong) {
@@ -72,10 +75,27 @@ export function DetailsForm({ held, onLetGo }: { held: Booking; onLetGo: () => v
         maxLength={40}
         hint="Only in case something comes up."
       />
+      <Asked
+        questions={askedFor(page.questions, held.service.id, answers)}
+        answers={answers}
+        wrong={refused?.fields ?? {}}
+        onAnswer={(id, answer) => setAnswers((now) => ({ ...now, [id]: answer }))}
+      />
       <Field {...field('note', refused?.fields)} label="Anything we should know?" lines={3} maxLength={1000} />
+      {asksFirst && (
+        <p className="notice">
+          This is not booked at once: we look at it and write to you. The time is kept for you meanwhile.
+        </p>
+      )}
       <div className="flex flex-wrap gap-3">
         <button type="submit" id="book" className="button button-next" disabled={sending}>
-          {sending ? 'One moment' : pays ? `Pay ${money(held.total, held.currency)} and book` : 'Book it'}
+          {sending
+            ? 'One moment'
+            : pays
+              ? `Pay ${money(held.total, held.currency)} and book`
+              : asksFirst
+                ? 'Ask for this time'
+                : 'Book it'}
         </button>
         <button type="button" id="let-go" className="button" onClick={onLetGo} disabled={sending}>
           Another time

@@ -1,7 +1,9 @@
 import { useState } from 'react';
-import { cityOf, clock, duration, money, moment } from '../lib/format';
+import { cityOf, clock, duration, moment } from '../lib/format';
 import { Almanac } from './Almanac';
+import { priceWords } from '../offer/words';
 import { DetailsForm } from './DetailsForm';
+import { Foot } from './Foot';
 import { Head } from './Head';
 import { Sentence } from './Sentence';
 import { Slip } from './Slip';
@@ -27,6 +29,7 @@ export function Gate({ page, times }: { page: Page; times: Times | null }) {
       ) : (
         <GateWithTimes page={page} first={times} />
       )}
+      <Foot page={page} />
     </>
   );
 }
@@ -45,6 +48,7 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
   const held = gate.held;
   const who = page.staff.find((one) => one.id === gate.staff)?.name;
   const place = held?.location ?? page.locations.find((one) => service.locations.includes(one.id));
+  const unpriced = service.priceKind === 'from' || service.priceKind === 'on_request';
   const facts = {
     title: gate.party === 1 ? service.name : `${service.name}, ${gate.party} people`,
     start: held?.start ?? gate.start?.at ?? null,
@@ -59,11 +63,13 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
             ? 'with whoever is free'
             : `with ${who}`,
     where: [place?.name, place?.address].filter(Boolean).join(', '),
-    lines: [{ label: `${service.name}, ${duration(service.minutes)}`, amount: service.price }],
-    total: service.price,
+    lines: [{ label: `${service.name}, ${duration(service.minutes)}`, amount: unpriced ? 0 : service.price }],
+    total: unpriced ? 0 : service.price,
     currency: page.business.currency,
-    pays:
-      service.price === 0
+    unpriced: unpriced ? priceWords(service, page.business.currency) : undefined,
+    pays: unpriced
+      ? 'The price is settled when you come.'
+      : service.price === 0
         ? 'Nothing to pay.'
         : service.payment === 'full'
           ? 'To pay now, by card.'
@@ -166,7 +172,7 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
           </nav>
         </div>
       ) : (
-        <DetailsForm held={held} onLetGo={gate.letGo} />
+        <DetailsForm held={held} page={page} onLetGo={gate.letGo} />
       )}
       <div className="top-5 self-start lg:sticky">
         <Slip facts={facts}>
@@ -193,7 +199,7 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
           <p className="flex-1 leading-tight">
             <b>{moment(gate.start.at, zone)}</b>
             <span className="block text-sm">
-              {service.name}, {service.price === 0 ? 'free' : money(service.price, page.business.currency)}
+              {service.name}, {priceWords(service, page.business.currency)}
             </span>
           </p>
           <button

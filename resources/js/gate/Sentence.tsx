@@ -1,6 +1,7 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import type { ReactNode } from 'react';
-import { duration, money } from '../lib/format';
+import { duration } from '../lib/format';
+import { priceWords } from '../offer/words';
 import { Mark } from '../ui/Mark';
 import type { Page } from './types';
 
@@ -34,9 +35,7 @@ export function Sentence({ page, service: serviceId, staff, party, onService, on
             </span>
             <span className="text-right text-sm font-normal whitespace-nowrap">
               {duration(one.minutes)}
-              <span className="block font-bold">
-                {one.price === 0 ? 'free' : money(one.price, page.business.currency)}
-              </span>
+              <span className="block font-bold">{priceWords(one, page.business.currency)}</span>
             </span>
           </ListboxOption>
         ))}

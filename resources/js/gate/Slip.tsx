@@ -12,6 +12,8 @@ export type SlipFacts = {
   total: number;
   currency: string;
   pays: string;
+  /** What is said in place of an amount where the price is settled at the desk. */
+  unpriced?: string | undefined;
 };
 
 /** What it costs and what is agreed, line by line, with a torn edge. */
@@ -41,12 +43,12 @@ export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNo
       {facts.lines.map((line) => (
         <p key={line.label} className="slip-line">
           <span>{line.label}</span>
-          <span>{line.amount === 0 ? 'free' : money(line.amount, facts.currency)}</span>
+          <span>{facts.unpriced ?? (line.amount === 0 ? 'free' : money(line.amount, facts.currency))}</span>
         </p>
       ))}
       <p className="slip-line slip-total">
         <span>Total</span>
-        <span>{money(facts.total, facts.currency)}</span>
+        <span>{facts.unpriced ?? money(facts.total, facts.currency)}</span>
       </p>
       <p className="pb-3 text-sm text-soft">{facts.pays}</p>
       {children}

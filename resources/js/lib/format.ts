@@ -15,8 +15,15 @@ function formatter(zone: string, options: Intl.DateTimeFormatOptions): Intl.Date
   return made;
 }
 
+let hourCycle: 'h23' | 'h12' = 'h23';
+
+/** How the business writes hours: 12 or 24 of them. Said once, when its page or its Board has come. */
+export function writeHoursOf(of: 12 | 24): void {
+  hourCycle = of === 12 ? 'h12' : 'h23';
+}
+
 export const clock = (instant: string, zone: string): string =>
-  formatter(zone, { hour: 'numeric', minute: '2-digit', hourCycle: 'h23' }).format(new Date(instant)).replace(/^0/, '');
+  formatter(zone, { hour: 'numeric', minute: '2-digit', hourCycle }).format(new Date(instant)).replace(/^0/, '');
 
 /** The date that clocks in the zone show, "2027-03-01". */
 export const dateIn = (instant: string, zone: string): string =>
@@ -77,5 +84,9 @@ export function shortDuration(minutes: number): string {
 export const cityOf = (zone: string): string => (zone.split('/').at(-1) ?? zone).replaceAll('_', ' ');
 
 /** "8:30" of a minute of the day. */
-export const minuteOfDay = (minute: number): string =>
-  `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;
+export const minuteOfDay = (minute: number): string => {
+  const hour = Math.floor(minute / 60);
+  const shown = hourCycle === 'h12' ? hour % 12 || 12 : hour;
+  const half = hourCycle === 'h12' ? (hour % 24 < 12 ? ' am' : ' pm') : '';
+  return `${shown}:${String(minute % 60).padStart(2, '0')}${half}`;
+};

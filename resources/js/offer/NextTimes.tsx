@@ -28,7 +28,11 @@ const times = (business: string, draft: Draft) =>
 export function NextTimes({ business, draft, zone }: Props) {
   const settled = useSettled(draft, 180); // ms
   const named = settled.kind === 'service' && settled.content !== null && settled.content.name !== '';
-  const { data: answer, error } = useQuery({ ...times(business, settled), placeholderData: keepPreviousData, enabled: named });
+  const { data: answer, error } = useQuery({
+    ...times(business, settled),
+    placeholderData: keepPreviousData,
+    enabled: named,
+  });
   const [hour, setHour] = useState<{ date: string; minute: number } | null>(null);
   const data = answer?.times;
   const starts = data?.days.flatMap((day) => day.starts) ?? [];

@@ -1,3 +1,4 @@
+import { Check } from '../ui/Check';
 import { Fold } from '../ui/Fold';
 import { NumberField } from '../ui/NumberField';
 import { Select } from '../ui/Select';
@@ -11,8 +12,8 @@ export function ServiceRules({ content, set, wrong }: PartProps) {
     <Fold
       id="fold-rules"
       title="Rules"
-      says={`seen by ${seen}, ${content.maxPerDay === null ? 'any number a day' : `at most ${content.maxPerDay} a day`}`}
-      wrong={wrong['maxPerDay'] !== undefined}
+      says={`seen by ${seen}, ${content.approval ? 'waits for your yes, ' : ''}${content.maxPerDay === null ? 'any number a day' : `at most ${content.maxPerDay} a day`}`}
+      wrong={wrong['maxPerDay'] !== undefined || wrong['approval'] !== undefined}
     >
       <div className="two">
         <Select
@@ -22,6 +23,14 @@ export function ServiceRules({ content, set, wrong }: PartProps) {
           options={VISIBILITIES}
           onValue={(visibility) => set({ visibility })}
         />
+        <Check id="service-approval" checked={content.approval} onChange={(approval) => set({ approval })}>
+          A booking waits for your yes
+        </Check>
+        {wrong['approval'] !== undefined && (
+          <p className="wrong" role="alert">
+            {wrong['approval']}
+          </p>
+        )}
         <NumberField
           id="service-maxPerDay"
           label="Most a day"

@@ -65,6 +65,7 @@ const FIELDS: Readonly<Record<string, string>> = {
   price: 'Price',
   payment: 'Payment',
   visibility: 'Who sees it',
+  approval: 'Waits for a yes',
   perPerson: 'For each person',
   text: 'Question',
   type: 'Answer',

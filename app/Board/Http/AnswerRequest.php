@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Http;
+
+use App\Access\Access;
+use App\Board\BookingCard;
+use App\Bookings\DecideBooking;
+use App\Models\Business;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class AnswerRequest
+{
+    public function __construct(private DecideBooking $decide, private BookingCard $card)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $business = $request->attributes->get('business');
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
+        $business->bookings()->findOrFail($id);
+        $given = $request->validate(['accept' => 'required|boolean', 'why' => 'nullable|string|max:300'], ['why.max' => 'At most :max characters fit here.']);
+
+        return new JsonResponse($this->card->of(($this->decide)($business->id, $id, (bool) $given['accept'], $access->user->name, trim($given['why'] ?? ''))));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Http\Refusal;
+use App\Messages\Outbox;
+use App\Models\Booking;
+use Illuminate\Database\ConnectionInterface;
+use YardBell\Core\Booking\State;
+
+/** Says yes or no to a booking that waits for it, and tells the client. */
+final readonly class DecideBooking
+{
+    public function __construct(private ConnectionInterface $db, private History $history, private Outbox $outbox)
+    {
+    }
+
+    /** @throws Refusal where it does not wait any more */
+    public function __invoke(int $businessId, string $id, bool $yes, string $by, string $why = ''): Booking
+    {
+        return $this->db->transaction(function () use ($businessId, $id, $yes, $by, $why): Booking {
+            $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($id);
+            if ($booking->state !== State::Pending) {
+                throw new Refusal("This booking does not wait for an answer: it is {$booking->state->value}.", 409, 'too_late');
+            }
+            $this->history->become($booking, $yes ? State::Confirmed : State::Declined, $by, $why);
+            $this->outbox->announce($booking, $yes ? 'booked' : 'declined', $why);
+            if ($yes) {
+                $this->outbox->remind($booking);
+            }
+
+            return $booking;
+        }, attempts: 5);
+    }
+}

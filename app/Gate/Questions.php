@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate;
+
+use App\Models\Business;
+use App\Models\Question;
+use Illuminate\Support\Collection;
+use Illuminate\Validation\ValidationException;
+use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Wall;
+
+/** What a client is asked for a service, and what of the answers given is kept: each with its question as it was asked. */
+final readonly class Questions
+{
+    private const LONGEST = ['long' => 2000];
+
+    /** @return list<array<string, mixed>> for the page */
+    public static function of(Business $business): array
+    {
+        return self::all($business)->map(static fn (Question $question): array => [
+            'id' => $question->id, 'text' => $question->text, 'type' => $question->type, 'choices' => $question->choices, 'required' => $question->required,
+            'services' => $question->services, 'shownIf' => $question->shown_if, 'parameter' => $question->parameter,
+        ])->values()->all();
+    }
+
+    /**
+     * @param  array<string, mixed>  $given by question
+     * @return list<array{question: string, answer: string}>
+     *
+     * @throws ValidationException by question, "answers.{id}"
+     */
+    public static function answers(Business $business, string $service, array $given): array
+    {
+        [$answers, $kept, $wrong] = [[], [], []];
+        foreach (self::all($business) as $question) {
+            $asked = ($question->services === null || in_array($service, $question->services, true))
+                && ($question->shown_if === null || in_array($question->shown_if['answer'], (array) ($answers[$question->shown_if['question']] ?? []), true));
+            if (! $asked) {
+                continue;
+            }
+            $answer = self::plain($given[$question->id] ?? null);
+            $problem = self::problem($question, $answer);
+            if ($problem !== null) {
+                $wrong["answers.{$question->id}"] = [$problem];
+            } elseif ($answer !== []) {
+                $answers[$question->id] = $answer;
+                $kept[] = ['question' => $question->text, 'answer' => implode(', ', $answer)];
+            }
+        }
+
+        return $wrong === [] ? $kept : throw ValidationException::withMessages($wrong);
+    }
+
+    /** @return Collection<int, Question> */
+    private static function all(Business $business): Collection
+    {
+        return Question::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
+    }
+
+    /** @return list<string> what was typed or chosen; nothing, if it was left empty */
+    private static function plain(mixed $given): array
+    {
+        $all = array_filter(is_array($given) ? $given : [$given], static fn (mixed $one): bool => is_string($one) && trim($one) !== '');
+
+        return array_values(array_map(static fn (string $one): string => trim($one), $all));
+    }
+
+    /** @param  list<string>  $answer */
+    private static function problem(Question $question, array $answer): ?string
+    {
+        if ($answer === []) {
+            return $question->required ? 'Please answer this.' : null;
+        }
+        $most = self::LONGEST[$question->type] ?? 300;
+
+        return match (true) {
+            mb_strlen(implode('', $answer)) > $most => "At most {$most} characters fit here.",
+            count($answer) > 1 && $question->type !== 'choices' => 'One answer is enough.',
+            in_array($question->type, ['choice', 'choices'], true) && array_diff($answer, $question->choices) !== [] => 'Choose from the answers there are.',
+            $question->type === 'yesno' && ! in_array($answer[0], ['yes', 'no'], true) => 'Yes or no?',
+            $question->type === 'number' && ! is_numeric(str_replace(',', '.', $answer[0])) => 'This is to be a number.',
+            $question->type === 'date' && ! self::isDate($answer[0]) => 'This is to be a date.',
+            default => null,
+        };
+    }
+
+    private static function isDate(string $given): bool
+    {
+        try {
+            Wall::day($given);
+
+            return true;
+        } catch (InvalidTime) {
+            return false;
+        }
+    }
+}

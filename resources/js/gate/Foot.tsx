@@ -1,0 +1,57 @@
+import { WEEKDAYS, writeHours } from '../hours/hours';
+import type { Page } from './types';
+
+/** How to reach the business, and when it is open. */
+export function Foot({ page }: { page: Page }) {
+  const { business } = page;
+  const places = page.locations.filter((one) => one.address !== '');
+  return (
+    <footer className="gate-foot">
+      <section>
+        <h2>Hours</h2>
+        <dl>
+          {WEEKDAYS.map(([key, name]) => (
+            <div key={key}>
+              <dt>{name}</dt>
+              <dd>{writeHours(business.hours[key]).replaceAll('-', '–') || 'closed'}</dd>
+            </div>
+          ))}
+        </dl>
+      </section>
+      {places.length > 0 && (
+        <section>
+          <h2>Where</h2>
+          {places.map((one) => (
+            <p key={one.id}>
+              <b>{one.name}</b>, {one.address}
+              {one.directions !== '' && <span className="block">{one.directions}</span>}
+              {one.phone !== '' && <a href={`tel:${one.phone}`}>{one.phone}</a>}
+            </p>
+          ))}
+        </section>
+      )}
+      {(business.email !== '' || business.phone !== '' || business.links.length > 0) && (
+        <section>
+          <h2>Reach us</h2>
+          {business.phone !== '' && (
+            <p>
+              <a href={`tel:${business.phone}`}>{business.phone}</a>
+            </p>
+          )}
+          {business.email !== '' && (
+            <p>
+              <a href={`mailto:${business.email}`}>{business.email}</a>
+            </p>
+          )}
+          {business.links.map((link) => (
+            <p key={link}>
+              <a href={link} rel="noopener">
+                {link.replace(/^https?:\/\//, '')}
+              </a>
+            </p>
+          ))}
+        </section>
+      )}
+    </footer>
+  );
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Booking;
+use App\Models\OutboxEntry;
+use App\Models\Question;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Contract;
+use Tests\Support\Things;
+use Tests\Support\Yard;
+
+/** @param  array<string, mixed>  $more */
+function book(Booking $held, array $more = []): TestResponse
+{
+    $query = (string) parse_url(app(App\Gate\ClientLink::class)->to($held), PHP_URL_QUERY);
+
+    return test()->postJson("/gate-api/bookings/{$held->id}/book?{$query}", $more + ['name' => 'Kim Post', 'email' => 'kim@post.example', 'phone' => '', 'note' => '']);
+}
+
+it('keeps the time of a booking that waits for a yes, and says unmistakably that it waits', function (): void {
+    $yard = Yard::open(['approval' => true]);
+    $asked = book($yard->hold('10:00'))->assertOk();
+    expect($asked->json('booking.state'))->toBe('pending')->and($asked->json('pay'))->toBeNull()
+        ->and(OutboxEntry::query()->pluck('occasion')->unique()->all())->toBe(['pending']);
+    $this->postJson('/gate-api/pages/yard/holds', ['service' => $yard->lesson->id, 'start' => Yard::at('10:00')])->assertStatus(409);
+    $board = $this->actingAs($yard->owner)->getJson('/api/businesses/yard/board')->assertOk();
+    Contract::holds('Board', $board);
+    $id = $board->json('requests.0.id');
+    $card = $this->postJson("/api/businesses/yard/bookings/{$id}/answer", ['accept' => true, 'why' => 'Gladly.'])->assertOk();
+    Contract::holds('Card', $card);
+    expect($card->json('state'))->toBe('confirmed')->and($card->json('mayAnswer'))->toBeFalse()->and(OutboxEntry::query()->where('occasion', 'booked')->count())->toBe(3)->and(OutboxEntry::query()->where('occasion', 'reminder')->count())->toBe(1);
+    $this->postJson("/api/businesses/yard/bookings/{$id}/answer", ['accept' => false])->assertStatus(409);
+});
+
+it('gives the time back where the answer is no, and tells the client why', function (): void {
+    $yard = Yard::open(['approval' => true]);
+    book($yard->hold('10:00'))->assertOk();
+    $id = Booking::query()->firstOrFail()->id;
+    $this->actingAs($yard->owner)->postJson("/api/businesses/yard/bookings/{$id}/answer", ['accept' => 'perhaps'])->assertUnprocessable();
+    $this->postJson("/api/businesses/yard/bookings/{$id}/answer", ['accept' => false, 'why' => 'The kiln is cold.'])->assertOk();
+    expect(OutboxEntry::query()->where('occasion', 'declined')->sole()->content['why'])->toBe('The kiln is cold.');
+    $this->postJson('/gate-api/pages/yard/holds', ['service' => $yard->lesson->id, 'start' => Yard::at('10:00')])->assertCreated();
+});
+
+it('takes no payment for what waits for a yes', function (): void {
+    $yard = Yard::open();
+    $draft = Things::change($yard->business, 'service', $yard->lesson->id, ['approval' => true, 'payment' => 'full', 'priceKind' => 'fixed', 'price' => 100]);
+    expect($this->actingAs($yard->owner)->postJson('/api/businesses/yard/drafts', ['drafts' => [$draft]])->assertUnprocessable()->json('fields'))->toHaveKey('drafts.0.approval');
+    $this->postJson('/api/businesses/yard/drafts', ['drafts' => [['content' => ['payment' => 'none'] + $draft['content']] + $draft]])->assertOk();
+    expect($yard->lesson->refresh()->approval)->toBeTrue();
+});
+
+it('charges nothing where the price is settled at the desk', function (string $kind): void {
+    $yard = Yard::open(['price_kind' => $kind, 'price' => 2000]);
+    $held = $yard->hold('10:00');
+    expect([$held->price, $held->payment])->toBe([0, 'desk'])->and(book($held)->assertOk()->json('booking.payment'))->toBe('desk');
+})->with(['from', 'on_request']);
+
+it('asks what is to be asked, and keeps each answer with its question as it was asked', function (): void {
+    $yard = Yard::open();
+    $ask = fn (array $more): string => Question::query()->create($more + ['business_id' => $yard->business->id, 'type' => 'short', 'choices' => [], 'position' => Question::query()->count()])->id;
+    $before = $ask(['text' => 'Been here before?', 'type' => 'yesno', 'required' => true]);
+    $when = $ask(['text' => 'When?', 'type' => 'date', 'shown_if' => ['question' => $before, 'answer' => 'yes'], 'required' => true]);
+    $likes = $ask(['text' => 'What do you like?', 'type' => 'choices', 'choices' => ['clay', 'glaze', 'fire']]);
+    $from = $ask(['text' => 'From', 'type' => 'hidden', 'parameter' => 'from']);
+    $ask(['text' => 'Of another service', 'required' => true, 'services' => ['another']]);
+    Contract::holds('GatePage', TestResponse::fromBaseResponse(new Illuminate\Http\JsonResponse(app(App\Gate\GatePage::class)->of($yard->business))));
+    $held = $yard->hold('10:00');
+    expect(array_keys(book($held, ['answers' => []])->assertUnprocessable()->json('fields')))->toBe(["answers.{$before}"])
+        ->and(array_keys(book($held, ['answers' => [$before => 'yes', $likes => ['clay', 'gold']]])->assertUnprocessable()->json('fields')))->toBe(["answers.{$when}", "answers.{$likes}"]);
+    book($held, ['answers' => [$before => 'yes', $when => '2020-02-02', $likes => ['clay', 'fire'], $from => 'poster', 'unknown' => 'x']])->assertOk();
+    Question::query()->whereKey($before)->update(['text' => 'Have you been here?']);
+    expect($held->refresh()->answers)->toBe([['question' => 'Been here before?', 'answer' => 'yes'], ['question' => 'When?', 'answer' => '2020-02-02'], ['question' => 'What do you like?', 'answer' => 'clay, fire'], ['question' => 'From', 'answer' => 'poster']]);
+    Contract::holds('Card', $this->actingAs($yard->owner)->getJson("/api/businesses/yard/bookings/{$held->id}")->assertOk());
+});
+
+it('says what is wrong with an answer', function (string $type, mixed $given, bool $fits): void {
+    $yard = Yard::open();
+    $id = Question::query()->create(['business_id' => $yard->business->id, 'text' => 'Q', 'type' => $type, 'choices' => ['a', 'b'], 'position' => 0])->id;
+    $answer = book($yard->hold('10:00'), ['answers' => [$id => $given]]);
+    $fits ? $answer->assertOk() : expect($answer->assertUnprocessable()->json('fields'))->toHaveKey("answers.{$id}");
+})->with([
+    ['short', 'Words', true], ['short', str_repeat('a', 301), false], ['long', str_repeat('a', 2000), true], ['long', str_repeat('a', 2001), false], ['number', '4,5', true], ['number', 'four', false],
+    ['choice', 'a', true], ['choice', 'c', false], ['choice', ['a', 'b'], false], ['choices', ['a', 'b'], true], ['yesno', 'no', true], ['yesno', 'maybe', false], ['date', '2027-02-28', true], ['date', '2027-02-30', false], ['short', [['x']], true], ['short', null, true],
+]);
