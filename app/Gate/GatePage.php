@@ -12,6 +12,7 @@ use App\Roster\Mark;
 use App\Roster\WeeklyTable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Query\Builder as Query;
 
 /** What the Gate shows before anything is asked: the business, its services, who does them. Nothing private. */
 final readonly class GatePage
@@ -27,9 +28,8 @@ final readonly class GatePage
     /** The same, if clients may book the service there: asked in one query, for the page's most frequent question. */
     public static function offering(string $slug, string $service): Business
     {
-        $offered = Service::query()->withoutGlobalScopes()->whereColumn('business_id', 'businesses.id')->where('id', $service)->where('active', true)->where('visibility', '<>', 'desk');
-
-        return Business::query()->where('slug', $slug)->whereNotNull('published_at')->whereExists($offered->getQuery())->firstOrFail();
+        return Business::query()->where('slug', $slug)->whereNotNull('published_at')->whereExists(static fn (Query $query) => $query->from('services')
+            ->whereColumn('business_id', 'businesses.id')->where('id', $service)->where('active', true)->where('visibility', '<>', 'desk'))->firstOrFail();
     }
 
     /**

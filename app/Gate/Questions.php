@@ -6,7 +6,7 @@ namespace App\Gate;
 
 use App\Models\Business;
 use App\Models\Question;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\ValidationException;
 use YardBell\Core\Time\InvalidTime;
 use YardBell\Core\Time\Wall;
@@ -56,7 +56,7 @@ final readonly class Questions
     /** @return Collection<int, Question> */
     private static function all(Business $business): Collection
     {
-        return Question::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
+        return Question::query()->where('business_id', $business->id)->orderBy('position')->get();
     }
 
     /** @return list<string> what was typed or chosen; nothing, if it was left empty */

@@ -74,6 +74,12 @@ final readonly class ExportDocument
     /** @return array<string, mixed> */
     private function price(Service $service): array
     {
-        return ['pricing' => $service->price === 0 ? ['kind' => 'free'] : ['kind' => 'fixed', 'amount' => $service->price], 'payment' => ['kind' => $service->payment]];
+        $pricing = match (true) {
+            $service->price_kind === 'on_request' => ['kind' => 'on_request'],
+            $service->price === 0 => ['kind' => 'free'],
+            default => ['kind' => $service->price_kind, 'amount' => $service->price],
+        };
+
+        return ['pricing' => $pricing, 'payment' => ['kind' => $service->payment]];
     }
 }

@@ -135,7 +135,7 @@ final readonly class WriteSetup
             $id = $ids->of('services', $service->id);
             $prices = $scenario->prices['services'][$service->id] ?? [];
             Service::query()->updateOrCreate(['business_id' => $business->id, 'id' => $id], ['position' => $i, 'active' => true, 'description' => Service::query()->whereKey($id)->value('description') ?? '',
-                'price' => (int) ($prices['pricing']->amount ?? 0), 'payment' => ($prices['payment']->kind ?? 'none') === 'full' ? 'full' : 'none'] + self::columns($service));
+                'price' => (int) ($prices['pricing']->amount ?? 0), 'price_kind' => $prices['pricing']->kind ?? 'free', 'payment' => ($prices['payment']->kind ?? 'none') === 'full' ? 'full' : 'none'] + self::columns($service));
             foreach (['staff' => 'staff', 'location' => 'locations', 'daypart' => 'dayparts'] as $one => $list) {
                 foreach ($ids->all($list, $service->$list) as $position => $of) {
                     $this->db->table("service_{$one}")->insert(['business_id' => $business->id, 'service_id' => $id, "{$one}_id" => $of, 'position' => $position]);

@@ -61,7 +61,6 @@ final readonly class Demonstration
             $member->update(['email' => Str::slug(explode(' ', $member->name)[0])."@{$facts['slug']}.example", 'changes_own_hours' => $member->name === 'Gwen Harrow']);
         }
         $business->locations()->where('name', 'Online')->update(['online' => true, 'address' => '', 'meeting_link' => config('yardbell.stand_ins').'/stand-ins/meetings/quernmoor']);
-        $business->services()->where('price', 0)->update(['price_kind' => 'free']);
         $this->offer($business, $facts);
         $this->signIns($business, $owner, $facts['signIns'] ?? []);
 

@@ -138,3 +138,13 @@ it('imports and exports by command', function (string $command, array $options, 
     ['export', ['file' => 'new', '--business' => 'nobody'], 2, 'There is no business "nobody"'],
     ['export', ['file' => 'nowhere', '--business' => 'a-small-pottery'], 2, 'cannot be written'],
 ]);
+
+it('carries every kind of price out and in again', function (string $kind, int $price, array $pricing): void {
+    $yard = Yard::open(['price_kind' => $kind, 'price' => $price]);
+    $json = app(App\Scenario\ExportDocument::class)($yard->business);
+    expect(json_decode($json, true)['services'][0]['pricing'])->toBe($pricing);
+    $other = app(App\Scenario\ImportDocument::class)->asNew(YardBell\Core\Scenario\Reader::read($json), $yard->owner);
+    app(App\Support\CurrentBusiness::class)->set($other);
+    $service = $other->services()->firstOrFail();
+    expect([$service->price_kind, $service->price])->toBe([$kind, $price]);
+})->with([['fixed', 4500, ['kind' => 'fixed', 'amount' => 4500]], ['from', 2000, ['kind' => 'from', 'amount' => 2000]], ['free', 0, ['kind' => 'free']], ['on_request', 0, ['kind' => 'on_request']]]);
