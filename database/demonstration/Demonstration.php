@@ -50,7 +50,7 @@ final readonly class Demonstration
     {
         $owner = User::query()->create([...$facts['owner'], 'password' => self::PASSWORD, 'email_verified_at' => now()]);
         $business = $this->import->asNew(Reader::read(json_encode($facts['document'], JSON_THROW_ON_ERROR)), $owner);
-        $business->update(['slug' => $facts['slug'], 'about' => $facts['about'], 'published_at' => now()]);
+        $business->update(['slug' => $facts['slug'], 'about' => $facts['about'], 'published_at' => now()] + ($facts['contact'] ?? []));
         foreach (['locations' => ['address', $facts['addresses']], 'services' => ['description', $facts['descriptions']]] as $list => [$column, $texts]) {
             foreach ($texts as $name => $text) {
                 $business->{$list}()->where('name', $name)->update([$column => $text]);

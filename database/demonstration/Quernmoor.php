@@ -22,6 +22,9 @@ final class Quernmoor
             'slug' => 'quernmoor',
             'owner' => ['name' => 'Alva Lindqvarn', 'email' => Demonstration::MAIL],
             'about' => 'A pottery by the harbour, for first pots and hundredth. Wheels, glazes and patient people.',
+            // Clients need not know that the yard is open all night for its kilns.
+            'contact' => ['email' => 'hello@quernmoor.example', 'phone' => '+44 1632 960 417', 'links' => ['https://quernmoor.example/'],
+                'public_hours' => [...self::days(self::WORKDAYS, '09:00', '19:00'), 'sat' => [['from' => '10:00', 'to' => '16:00']]]],
             'document' => self::document($today),
             'addresses' => ['Harbour Street' => '14 Harbour Street, Quernmoor', 'Mill Lane' => '3 Mill Lane, Quernmoor', 'Online' => 'The link comes with your booking'],
             'descriptions' => [
