@@ -99,4 +99,5 @@ check tsc npx tsc --noEmit
 check eslint npx eslint resources/js
 check prettier npx prettier --check resources/js resources/css
 check gate-size php bin/lib/gate-size.php
+check openapi node bin/lib/lint-openapi.mjs
 finish

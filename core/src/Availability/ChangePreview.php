@@ -21,6 +21,9 @@ use function strval;
  */
 final readonly class ChangePreview
 {
+    /** Days beside those asked about. */
+    private const AROUND = 3;
+
     public function __construct(private RuleBook $before, private RuleBook $after, private Diary $diary)
     {
     }
@@ -41,8 +44,7 @@ final readonly class ChangePreview
             }
         }
 
-        $had = new OpenTime($this->before, $fromDay - 3, $toDay + 3);
-        $has = new OpenTime($this->after, $fromDay - 3, $toDay + 3);
+        [$had, $has] = $this->openTimes($fromDay, $toDay);
 
         return new Effect($opens, $closes, $this->stranded($fromDay, $toDay, $now), $this->ground($had, $has));
     }
@@ -80,6 +82,14 @@ final readonly class ChangePreview
         }
 
         return false;
+    }
+
+    /** @return array{OpenTime, OpenTime} before and after, with the nights that reach into the dates and out of them */
+    private function openTimes(int $fromDay, int $toDay): array
+    {
+        [$first, $last] = [$fromDay - self::AROUND, $toDay + self::AROUND];
+
+        return [new OpenTime($this->before, $first, $last), new OpenTime($this->after, $first, $last)];
     }
 
     /** The open time of the people for whom it changes; where it does for nobody, of everybody concerned. */
@@ -157,8 +167,7 @@ final readonly class ChangePreview
     /** @return list<Booking> that lay in open time before and do not after; those to come */
     public function stranded(int $fromDay, int $toDay, int $now): array
     {
-        $before = new OpenTime($this->before, $fromDay - 3, $toDay + 3);
-        $after = new OpenTime($this->after, $fromDay - 3, $toDay + 3);
+        [$before, $after] = $this->openTimes($fromDay, $toDay);
         $dates = $this->after->zone->dates($fromDay, $toDay);
 
         return array_values(array_filter($this->diary->bookings, fn (Booking $booking): bool => $booking->start >= $now && $dates->covers($booking->start)

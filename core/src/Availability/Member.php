@@ -38,7 +38,14 @@ final readonly class Member
     /** T6: their time off. */
     public function off(): Timeline
     {
-        return Timeline::of(array_map(static fn (array $off): array => $off[1]->interval === null ? [0, 0] : [$off[1]->interval->start, $off[1]->interval->end], $this->timeOff));
+        $off = [];
+        foreach ($this->timeOff as [, $span]) {
+            if ($span->interval !== null) {
+                $off[] = [$span->interval->start, $span->interval->end];
+            }
+        }
+
+        return Timeline::of($off);
     }
 
     /** T6: what their outside calendar says, where it is respected. */

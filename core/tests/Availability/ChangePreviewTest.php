@@ -181,3 +181,47 @@ it('draws the ground of the one person it is about, whatever others do', functio
         ->and($ground($rests)->stays->isEmpty())->toBeTrue()->and($ground($rests)->isNothing())->toBeFalse()
         ->and(stretches($ground($rests)->closes))->toContain('09:00-12:00')->and($ground($rests)->opens->isEmpty())->toBeTrue();
 });
+
+it('keeps days, places and people apart in what it tells', function (): void {
+    $hours = static fn (string $to): array => ['openingHours' => ['mon' => [['from' => '09:00', 'to' => $to]], 'tue' => [['from' => '09:00', 'to' => $to]]]];
+    $document = static fn (string $to): array => Days::document(['staff' => ['ana', 'bo'], 'locations' => ['yard', 'mill'], 'startEvery' => 60], $hours($to),
+        more: ['staff' => [['id' => 'ana'], ['id' => 'bo']], 'locations' => [['id' => 'yard', 'name' => 'Yard'], ['id' => 'mill', 'name' => 'Mill']]]);
+    [$old, $new] = [Days::read($document('11:00')), Days::read($document('10:00'))];
+    $day = Wall::day(Days::MONDAY);
+    $effect = (new ChangePreview($old->book, $new->book, $old->diary))->of($day, $day + 6, Wall::instant('2027-02-20T00:00Z'));
+    $told = array_map(static fn (Change $one): string => Wall::date($one->day)." {$one->location} ".implode('+', $one->staff).' '.count($one->starts), $effect->closes);
+    sort($told);
+    expect($told)->toBe(['2027-03-01 mill ana 1', '2027-03-01 mill bo 1', '2027-03-01 yard ana 1', '2027-03-01 yard bo 1', '2027-03-02 mill ana 1', '2027-03-02 mill bo 1', '2027-03-02 yard ana 1', '2027-03-02 yard bo 1'])
+        ->and(array_is_list($effect->closes))->toBeTrue();
+});
+
+it('strands from this very minute on, and tells it as a list', function (): void {
+    $booked = [['start' => Days::MONDAY.'T09:00Z', 'state' => 'cancelled'], ['start' => Days::MONDAY.'T10:00Z'], ['start' => Days::MONDAY.'T11:00Z']];
+    $old = Days::read(Days::document(bookings: $booked));
+    $shut = $old->book->with(closures: Days::read(Days::document([], ['closures' => [['id' => 'all', 'from' => '2027-01-01T00:00', 'to' => '2028-01-01T00:00']]]))->book->closures);
+    $preview = new ChangePreview($old->book, $shut, $old->diary);
+    $day = Wall::day(Days::MONDAY);
+    $ids = fn (string $now): array => array_map(static fn (Booking $one): string => $one->id, $preview->stranded($day, $day, Wall::instant($now)));
+    expect($ids(Days::MONDAY.'T10:00Z'))->toBe(['b1', 'b2'])->and($ids(Days::MONDAY.'T10:01Z'))->toBe(['b2'])->and($preview->stranded($day + 1, $day + 3, 0))->toBe([])
+        ->and($ids('2027-02-01T00:00Z'))->toBe(['b1', 'b2']);
+});
+
+it('draws only the person it is about, where a service has several', function (): void {
+    $old = Days::read(Days::document(['staff' => ['ana', 'bo']], more: ['staff' => [['id' => 'ana'], ['id' => 'bo', 'hours' => ['mon' => [['from' => '10:00', 'to' => '11:00']]]]]]));
+    $bo = $old->book->staff['bo'];
+    $same = $old->book->with(staff: [...$old->book->staff, 'bo' => new YardBell\Core\Availability\Member('bo', $bo->name, weekly: $bo->weekly)]);
+    $day = Wall::day(Days::MONDAY);
+    $ground = (new ChangePreview($old->book, $same, $old->diary))->of($day, $day, 0)->ground;
+    expect(stretches($ground->stays->intersect($old->book->zone->dates($day, $day))))->toBe('10:00-11:00');
+});
+
+it('draws what a service that comes opens, and what one that goes closes', function (): void {
+    $old = Days::read(twoServices());
+    $less = $old->book->with(services: ['lesson' => $old->book->services['lesson']]);
+    $day = Wall::day(Days::MONDAY);
+    $span = $old->book->zone->dates($day, $day);
+    $goes = (new ChangePreview($old->book, $less, $old->diary))->of($day, $day, 0)->ground;
+    $comes = (new ChangePreview($less, $old->book, $old->diary))->of($day, $day, 0)->ground;
+    expect(stretches($goes->closes->intersect($span)))->toBe('09:00-12:00')->and($goes->opens->isEmpty())->toBeTrue()
+        ->and(stretches($comes->opens->intersect($span)))->toBe('09:00-12:00')->and($comes->closes->isEmpty())->toBeTrue();
+});

@@ -72,3 +72,16 @@ it('replaces what is named and keeps the rest as it is', function (): void {
 it('is an empty diary where nothing is booked', function (): void {
     expect((new Diary())->bookings)->toBe([])->and((new Diary())->sessions)->toBe([])->and((new Diary())->lastTaken('lesson', 0))->toBe([]);
 });
+
+it('leaves out time off that the clock skips (T2)', function (): void {
+    $zone = Zone::named('Europe/Lisbon'); // clocks go from 1:00 to 2:00 on 2027-03-28
+    $skipped = YardBell\Core\Time\WallSpan::between(Wall::dateTime('2027-03-28T01:10'), Wall::dateTime('2027-03-28T01:50'), $zone);
+    $real = YardBell\Core\Time\WallSpan::between(Wall::dateTime('2027-03-29T09:00'), Wall::dateTime('2027-03-29T10:00'), $zone);
+    $member = new YardBell\Core\Availability\Member('ana', 'Ana', timeOff: [['skipped', $skipped], ['real', $real]]);
+    expect($skipped->interval)->toBeNull()->and($member->off()->stretches())->toBe([[Wall::instant('2027-03-29T08:00Z'), Wall::instant('2027-03-29T09:00Z')]])
+        ->and((new YardBell\Core\Availability\Member('bo', 'Bo'))->off()->isEmpty())->toBeTrue();
+});
+
+it('needs units by the party, or for all of it together (T9)', function (): void {
+    expect((new YardBell\Core\Availability\Need('wheel', 2, true))->unitsFor(3))->toBe(6)->and((new YardBell\Core\Availability\Need('wheel', 2))->unitsFor(3))->toBe(2);
+});
