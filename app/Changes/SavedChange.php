@@ -12,11 +12,16 @@ final class SavedChange
 {
     /**
      * @param  SetupChange|null  $change null: nothing was different
-     * @param  list<string>  $ids of the things, in the order of the drafts
+     * @param  list<Draft>  $drafts that were saved
      * @return array<string, mixed>
      */
-    public static function shape(Business $business, ?SetupChange $change, array $ids): array
+    public static function shape(Business $business, ?SetupChange $change, array $drafts): array
     {
-        return ['slug' => $business->slug, 'change' => $change?->id, 'ids' => $ids];
+        return [
+            'slug' => $business->slug,
+            'change' => $change?->id,
+            'ids' => array_map(static fn (Draft $draft): string => $draft->id, $drafts),
+            'versions' => array_map(static fn (Draft $draft): ?string => Version::of($draft->thing->read($business, $draft->id)), $drafts),
+        ];
     }
 }

@@ -279,3 +279,39 @@ it('lets two changes wait for each other: of two processes one saves, one is tol
     expect($told->json('message'))->toStartWith('Owner of yard has changed this meanwhile');
     expect(Business::query()->firstOrFail()->about)->toBe('Mine');
 });
+
+it('lets one go on editing with the version that saving answered', function (): void {
+    $yard = Yard::open();
+    $draft = Things::change($yard->business, 'person', $yard->staff[0]->id, ['phone' => ' +351 210 000 001 ']);
+    $saved = save($yard, [$draft])->assertOk();
+    expect($saved->json('versions.0'))->toBe($this->getJson("/api/businesses/yard/things/person/{$yard->staff[0]->id}")->json('version'))->not->toBe($draft['version']);
+    save($yard, [['version' => $saved->json('versions.0'), 'content' => ['phone' => ''] + $draft['content']] + $draft])->assertOk();
+    expect(save($yard, [Things::removal($yard->business, 'person', $yard->staff[0]->id)])->assertOk()->json('versions'))->toBe([null]);
+});
+
+it('knows nothing of another business in any draft', function (string $kind, array $with): void {
+    $mine = Yard::open(slug: 'mine');
+    $theirs = Yard::open(slug: 'theirs');
+    $of = fn (string $what): string => match ($what) {
+        'staff' => $theirs->staff[0]->id, 'service' => $theirs->lesson->id, 'location' => $theirs->business->locations()->withoutGlobalScopes()->where('business_id', $theirs->business->id)->firstOrFail()->id,
+        default => save($theirs, [Things::fresh($what)])->assertOk()->json('ids.0'),
+    };
+    $change = array_map(fn (mixed $value): mixed => match (true) {
+        is_string($value) && str_starts_with($value, 'their ') => $of(substr($value, 6)), $value === 'need' => [['pool' => $of('pool'), 'units' => 1, 'perPerson' => false, 'holdsBuffers' => true]],
+        $value === 'after' => ['question' => $of('question'), 'answer' => 'yes'], is_array($value) && is_string($value[0] ?? null) => [$of(substr($value[0], 6))], default => $value,
+    }, $with);
+    $draft = $kind === 'timeOff' ? ['kind' => 'timeOff', 'id' => null, 'version' => null, 'content' => $change + ['name' => '', 'from' => '2030-01-01T00:00', 'to' => '2030-01-02T00:00']] : Things::fresh($kind, $change);
+    foreach (['drafts', 'drafts/preview'] as $path) {
+        save($mine, [$draft], $path)->assertUnprocessable();
+    }
+    if ($kind !== 'timeOff') {
+        $id = save($theirs, [Things::fresh($kind)])->assertOk()->json('ids.0');
+        $foreign = Things::change($theirs->business, $kind, $id, []);
+        save($mine, [$foreign])->assertNotFound();
+        save($mine, [['content' => null] + $foreign])->assertNotFound();
+    }
+})->with([
+    ['person', ['services' => ['their service']]], ['closure', ['staff' => ['their staff']]], ['timeOff', ['staff' => 'their staff']], ['specialDay', ['staff' => 'their staff']], ['specialDay', ['location' => 'their location']],
+    ['pool', ['location' => 'their location']], ['addOn', ['services' => ['their service']]], ['question', ['services' => ['their service']]], ['question', ['shownIf' => 'after']], ['service', ['staff' => ['their staff']]],
+    ['service', ['locations' => ['their location']]], ['service', ['category' => 'their category']], ['service', ['dayparts' => ['their daypart']]], ['service', ['resources' => 'need']],
+]);

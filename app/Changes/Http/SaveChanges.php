@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Changes\Http;
 
 use App\Access\Access;
-use App\Changes\Draft;
 use App\Changes\ReadDrafts;
 use App\Changes\SavedChange;
 use App\Changes\SaveDrafts;
@@ -28,6 +27,6 @@ final readonly class SaveChanges
         $drafts = ($this->read)($request, $business);
         $change = ($this->save)($business, $access, $drafts);
 
-        return new JsonResponse(SavedChange::shape($business->refresh(), $change, array_map(static fn (Draft $draft): string => $draft->id, $drafts)));
+        return new JsonResponse(SavedChange::shape($business->refresh(), $change, $drafts));
     }
 }

@@ -32,7 +32,12 @@ export function useSave() {
     }
     await refresh();
   };
-  const save = async (drafts: readonly Draft[], done: string): Promise<Schemas['Saved'] | null> => {
+  /** `onSaved` comes first: whoever edits knows what is saved before anything else happens. */
+  const save = async (
+    drafts: readonly Draft[],
+    done: string,
+    onSaved?: (saved: Schemas['Saved']) => void,
+  ): Promise<Schemas['Saved'] | null> => {
     setSaving(true);
     try {
       const saved = await unwrap(
@@ -42,6 +47,7 @@ export function useSave() {
         }),
       );
       setRefused(null);
+      onSaved?.(saved);
       const { change } = saved;
       notices.say(
         change === null ? 'Nothing was different.' : done,

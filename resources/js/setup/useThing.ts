@@ -53,12 +53,16 @@ export function useThing<K extends Kind>(kind: K, id: string | null, fresh: Cont
     id === null && fresh !== null ? { id: null, version: null, content: fresh } : null,
   );
   const [content, setContent] = useState<Contents[K] | null>(id === null ? fresh : null);
+  const [fetched, setFetched] = useState<typeof data>(undefined); // each answer is taken up once, and never over what was typed
   const saving = useSave();
   const dirty = seen !== null && content !== null && JSON.stringify(content) !== JSON.stringify(seen.content);
 
-  if (data !== undefined && (seen === null || (!dirty && seen.version !== data.version))) {
-    setSeen({ id: data.id, version: data.version, content: data.content });
-    setContent(data.content);
+  if (data !== undefined && data !== fetched) {
+    setFetched(data);
+    if (seen === null || !dirty) {
+      setSeen({ id: data.id, version: data.version, content: data.content });
+      setContent(data.content);
+    }
   }
   const { refused } = saving;
   const meanwhile = refused?.meanwhile ?? null;
@@ -70,7 +74,7 @@ export function useThing<K extends Kind>(kind: K, id: string | null, fresh: Cont
     before: seen?.content ?? null,
     history: data?.history ?? [],
     missing: error !== null,
-    dirty: dirty || (id === null && content !== null && JSON.stringify(content) !== JSON.stringify(fresh)),
+    dirty,
     draft,
     saving: saving.saving,
     refused,
@@ -90,11 +94,12 @@ export function useThing<K extends Kind>(kind: K, id: string | null, fresh: Cont
       if (draft === null || content === null) {
         return null;
       }
-      const saved = await saving.save([draft, ...also], done);
+      const saved = await saving.save([draft, ...also], done, ({ ids, versions }) =>
+        setSeen({ id: ids[0] ?? null, version: versions[0] ?? null, content }),
+      );
       if (saved === null) {
         return null;
       }
-      setSeen((was) => (was === null ? was : { ...was, content })); // until the saved one has been fetched
       return saved.ids[0] ?? null;
     },
     remove: async (done: string): Promise<boolean> =>
