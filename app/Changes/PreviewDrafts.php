@@ -16,10 +16,16 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
-/** What drafts would open, close and strand, day by day on one ruler: asked of the core, nothing is written. */
+/**
+ * What drafts would open, close and strand, day by day on one ruler: asked of the core, nothing is written. Bookings are
+ * looked for in the whole year to come.
+ */
 final readonly class PreviewDrafts
 {
     public const DAYS = 28;
+
+    /** Of a house with more services than these, one week is looked at, so that it is seen while one edits. */
+    private const LARGE = 40;
 
     /** Days ahead in which bookings are looked for that would be stranded. */
     private const STRANDS_WITHIN = 366;
@@ -48,7 +54,7 @@ final readonly class PreviewDrafts
         $now = $this->clock->minute();
         $today = $after->zone->day($now);
         $from = min(max($from ?? $today, $today), $today + self::FURTHEST);
-        $until = $from + self::DAYS - 1;
+        $until = $from + (count($after->services) > self::LARGE ? 7 : self::DAYS) - 1;
         $effect = (new ChangePreview($before, $after, $this->rules->diaryBetween($business, $after, $from, $until)))->of($from, $until, $now);
         $stranded = $this->strandedBy($business, $before, $after, $today, $now);
         $days = $this->days($after, $effect, $from, $until);

@@ -36,7 +36,7 @@ export function EffectPanel({ business, zone, drafts, from, children }: Props) {
   const changes = data.gained + data.lost > 0;
   return (
     <aside className="effect" aria-label="What it does to the next four weeks">
-      <h2>{from === undefined ? 'The next four weeks' : `Four weeks from ${longDate(data.days[0]?.date ?? from)}`}</h2>
+      <h2>{titleOf(data.days, from)}</h2>
       <p className="effect-sum" role="status">
         {changes ? (
           <>
@@ -86,6 +86,15 @@ export function EffectPanel({ business, zone, drafts, from, children }: Props) {
       </div>
     </aside>
   );
+}
+
+/** Of a large house one week is shown, of all others four. */
+function titleOf(days: readonly Schemas['EffectDay'][], from: string | undefined): string {
+  const long = days.length > 7 ? 'four weeks' : 'week';
+  const first = days[0]?.date ?? from;
+  return from === undefined || first === undefined
+    ? `The next ${long}`
+    : `${days.length > 7 ? 'Four weeks' : 'A week'} from ${longDate(first)}`;
 }
 
 const starts = (count: number): string => (count === 1 ? '1 start' : `${count} starts`);

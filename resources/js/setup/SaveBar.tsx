@@ -13,7 +13,7 @@ export function SaveBar<C extends object>({ editing, what, onSave, isNew = false
       {shown && (
         <div className="save-bar">
           <div>
-            {refused !== null && meanwhile === null ? (
+            {refused !== null && (meanwhile === null || meanwhile.content === null) ? (
               <p className="wrong" role="alert">
                 {refused.fields === undefined ? refused.message : (Object.values(refused.fields)[0] ?? refused.message)}
               </p>
