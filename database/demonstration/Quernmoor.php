@@ -40,7 +40,7 @@ final class Quernmoor
             'categories' => ['At the wheel' => ['Wheel lesson', 'Taster session'], 'By hand' => ['Hand-building', 'Family afternoon'], 'Glaze and fire' => ['Glazing bench', 'Glaze question', 'Kiln firing'], 'To order' => ['Commission meeting']],
             'addOns' => [['name' => 'Second pot', 'price' => 1200, 'minutes' => 30], ['name' => 'Apron to keep', 'price' => 1800], ['name' => 'Bag of clay, 10 kg', 'price' => 1400]],
             'questions' => [['text' => 'Have you worked at a wheel before?', 'type' => 'choice', 'choices' => ['never', 'once or twice', 'often'], 'services' => ['Wheel lesson', 'Taster session']],
-                ['text' => 'Is there anything we should know, like an allergy?', 'type' => 'long'], ['text' => 'Where did you hear of us?', 'type' => 'hidden', 'parameter' => 'from']],
+                ['text' => 'May we put a picture of your pot on our wall?', 'type' => 'yesno'], ['text' => 'Where did you hear of us?', 'type' => 'hidden', 'parameter' => 'from']],
             'signIns' => ['Bruno Okarra' => 'manager', 'Dilnoza Mir' => 'desk', 'Gwen Harrow' => 'staff', 'Marta Ilves' => 'bookkeeper'],
             'sessions' => ['service' => 'Taster session', 'staff' => 'Gwen Harrow', 'location' => 'Harbour Street', 'weekdays' => [1 => '16:15', 5 => '10:30'], 'minutes' => 120, 'places' => 8],
             'clients' => ['Rosa Mendal', 'Idris Kettle', 'Noor Sandholm', 'Tomas Brandt', 'Pia Verhoe', 'Sam Tolliver', 'Johanna Akande', 'Lars Pellow',
