@@ -18,6 +18,9 @@ return [
     // Where pictures are kept.
     'pictures' => env('YARDBELL_PICTURES', storage_path('pictures')),
 
+    // Where files that come with bookings are kept.
+    'attachments' => env('YARDBELL_ATTACHMENTS', storage_path('attachments')),
+
     // By how many minutes the demonstration's clock was put forward; a file, so that asking for the time costs no query.
     'clock' => env('YARDBELL_CLOCK', storage_path('clock')),
 

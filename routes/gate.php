@@ -8,6 +8,7 @@ use App\Gate\Http\Cancel;
 use App\Gate\Http\Floor;
 use App\Gate\Http\Hold;
 use App\Gate\Http\ProcessorNotice;
+use App\Gate\Http\SendFile;
 use App\Gate\Http\ShowBooking;
 use Illuminate\Support\Facades\Route;
 
@@ -17,6 +18,7 @@ Route::get('floor', Floor::class);
 Route::get('pages/{slug}/open-times', AskOpenTimes::class);
 Route::post('pages/{slug}/holds', Hold::class)->middleware('throttle:gate');
 Route::get('bookings/{id}', ShowBooking::class);
+Route::post('bookings/{id}/files', SendFile::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/book', Book::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/cancel', Cancel::class)->middleware('throttle:gate');
 Route::post('processor-notices', ProcessorNotice::class);

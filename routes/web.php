@@ -17,6 +17,7 @@ use App\Accounts\Http\WithdrawInvitation;
 use App\Board\Http\AnswerRequest;
 use App\Board\Http\AskOtherTimes;
 use App\Board\Http\CancelFromCard;
+use App\Board\Http\DownloadAttachment;
 use App\Board\Http\Move;
 use App\Board\Http\SendWord;
 use App\Board\Http\ShowBoard;
@@ -95,6 +96,7 @@ Route::prefix('api')->group(static function (): void {
             Route::get('board', ShowBoard::class);
             Route::get('board/version', ShowVersion::class);
             Route::get('bookings/{id}', ShowCard::class);
+            Route::get('bookings/{id}/files/{file}', DownloadAttachment::class);
         });
         Route::middleware('may:change-bookings')->group(static function (): void {
             Route::post('bookings/{id}/cancel', CancelFromCard::class);

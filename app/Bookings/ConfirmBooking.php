@@ -30,7 +30,7 @@ final readonly class ConfirmBooking
     }
 
     /**
-     * @param  array{name: string, email: string, phone: string, note: string, answers?: list<array{question: string, answer: string}>}  $details checked before
+     * @param  array{name: string, email: string, phone: string, note: string, answers?: list<array{question: string, answer: string, file?: string}>}  $details checked before
      * @return string|null where to pay; null when it is booked
      *
      * @throws TimeTaken

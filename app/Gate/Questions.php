@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Models\Attachment;
+use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Question;
 use Illuminate\Database\Eloquent\Collection;
@@ -27,26 +29,27 @@ final readonly class Questions
 
     /**
      * @param  array<string, mixed>  $given by question
-     * @return list<array{question: string, answer: string}>
+     * @return list<array{question: string, answer: string, file?: string}>
      *
      * @throws ValidationException by question, "answers.{id}"
      */
-    public static function answers(Business $business, string $service, array $given): array
+    public static function answers(Business $business, Booking $booking, array $given): array
     {
         [$answers, $kept, $wrong] = [[], [], []];
         foreach (self::all($business) as $question) {
-            $asked = ($question->services === null || in_array($service, $question->services, true))
+            $asked = ($question->services === null || in_array($booking->service_id, $question->services, true))
                 && ($question->shown_if === null || in_array($question->shown_if['answer'], (array) ($answers[$question->shown_if['question']] ?? []), true));
             if (! $asked) {
                 continue;
             }
             $answer = self::plain($given[$question->id] ?? null);
-            $problem = self::problem($question, $answer);
+            $file = $question->type === 'file' && $answer !== [] ? Attachment::query()->where('business_id', $business->id)->where('booking_id', $booking->id)->find($answer[0]) : null;
+            $problem = self::problem($question, $answer, $file);
             if ($problem !== null) {
                 $wrong["answers.{$question->id}"] = [$problem];
             } elseif ($answer !== []) {
                 $answers[$question->id] = $answer;
-                $kept[] = ['question' => $question->text, 'answer' => implode(', ', $answer)];
+                $kept[] = $file === null ? ['question' => $question->text, 'answer' => implode(', ', $answer)] : ['question' => $question->text, 'answer' => $file->name, 'file' => $file->id];
             }
         }
 
@@ -68,7 +71,7 @@ final readonly class Questions
     }
 
     /** @param  list<string>  $answer */
-    private static function problem(Question $question, array $answer): ?string
+    private static function problem(Question $question, array $answer, ?Attachment $file): ?string
     {
         if ($answer === []) {
             return $question->required ? 'Please answer this.' : null;
@@ -81,6 +84,7 @@ final readonly class Questions
             in_array($question->type, ['choice', 'choices'], true) && array_diff($answer, $question->choices) !== [] => 'Choose from the answers there are.',
             $question->type === 'yesno' && ! in_array($answer[0], ['yes', 'no'], true) => 'Yes or no?',
             $question->type === 'number' && ! is_numeric(str_replace(',', '.', $answer[0])) => 'This is to be a number.',
+            $question->type === 'file' && $file === null => 'This file did not arrive. Choose it once more.',
             $question->type === 'date' && ! self::isDate($answer[0]) => 'This is to be a date.',
             default => null,
         };

@@ -39,7 +39,7 @@ use YardBell\Core\Booking\State;
  * @property list<string> $units ids
  * @property bool $double_booked
  * @property array{name: string, email: string, phone: string}|null $contact as given with this booking; null while held
- * @property list<array{question: string, answer: string}> $answers each with its question as it was asked
+ * @property list<array{question: string, answer: string, file?: string}> $answers each with its question as it was asked
  * @property CarbonImmutable $created_at
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  * @property-read Client|null $client

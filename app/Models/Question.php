@@ -25,7 +25,7 @@ final class Question extends Model
     use HasUlids;
     use OfBusiness;
 
-    public const TYPES = ['short', 'long', 'number', 'choice', 'choices', 'yesno', 'date', 'hidden'];
+    public const TYPES = ['short', 'long', 'number', 'choice', 'choices', 'yesno', 'date', 'file', 'hidden'];
 
     protected $table = 'questions';
 

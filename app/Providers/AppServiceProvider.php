@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bookings\AttachmentFiles;
 use App\Bookings\RuleBooks;
 use App\Bookings\SetupReader;
 use App\Gate\ClientLink;
@@ -35,6 +36,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(RuleBooks::class, static fn (Application $app): RuleBooks => new RuleBooks($app->make('cache')->store('rules'), $app->make(SetupReader::class)));
         $this->app->bind(Checklist::class, static fn (Application $app): Checklist => new Checklist($app->make(RuleBooks::class), $app->make('cache')->store('rules')));
         $this->app->bind(PictureFiles::class, static fn (): PictureFiles => new PictureFiles((string) config('yardbell.pictures')));
+        $this->app->bind(AttachmentFiles::class, static fn (): AttachmentFiles => new AttachmentFiles((string) config('yardbell.attachments')));
         $this->app->bind(MeetingProvider::class, static fn (Application $app): MeetingProvider => new HttpMeetings($app->make(Factory::class), (string) config('yardbell.stand_ins')));
         $this->app->bind(ClientLink::class, static fn (Application $app): ClientLink => new ClientLink($app->make(Clock::class), (string) config('app.key'), (string) config('app.url')));
         $this->app->bind(MailboxFiles::class, static fn (): MailboxFiles => new MailboxFiles((string) config('yardbell.mailbox')));

@@ -27,7 +27,7 @@ need_build
 mkdir -p "$state/views"
 rm -rf "$state/rule-books" # kept in the shape of an earlier version
 rm -f "$state"/*.php # what an earlier start prepared may name other ports
-[ -n "$fresh" ] && rm -rf .yardbell/database .yardbell/mailbox .yardbell/pictures .yardbell/key .yardbell/clock
+[ -n "$fresh" ] && rm -rf .yardbell/database .yardbell/mailbox .yardbell/pictures .yardbell/attachments .yardbell/key .yardbell/clock
 [ -s .yardbell/key ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' >.yardbell/key
 echo $$ >"$state/pid"
 
@@ -46,7 +46,7 @@ trap stop_all EXIT
 
 export APP_KEY="$(cat .yardbell/key)" APP_URL="http://127.0.0.1:$port" DB_PORT=$database_port YARDBELL_DEMONSTRATION=true \
     APP_CONFIG_CACHE="$state/config.php" APP_ROUTES_CACHE="$state/routes.php" APP_EVENTS_CACHE="$state/events.php" VIEW_COMPILED_PATH="$state/views" \
-    YARDBELL_LOG="$root/.yardbell/yardbell.log" YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$root/.yardbell/mailbox" YARDBELL_PICTURES="$root/.yardbell/pictures" \
+    YARDBELL_LOG="$root/.yardbell/yardbell.log" YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$root/.yardbell/mailbox" YARDBELL_PICTURES="$root/.yardbell/pictures" YARDBELL_ATTACHMENTS="$root/.yardbell/attachments" \
     YARDBELL_CLOCK="$root/.yardbell/clock" YARDBELL_RULE_BOOKS="$state/rule-books"
 export -p | grep -E '^declare -x (APP_|DB_|YARDBELL_|VIEW_)' >"$state/env" # for commands from another window
 chmod 600 "$state/env"

@@ -70,7 +70,7 @@ say '  starting the application for the browser'
 web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $((stand_ins + 1)))
 (
     export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$web" DB_DATABASE=yardbell_browser YARDBELL_DEMONSTRATION=true YARDBELL_TRIES=1000 \
-        YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$scratch/mailbox" YARDBELL_PICTURES="$scratch/pictures" VIEW_COMPILED_PATH="$scratch/views" YARDBELL_LOG="$scratch/browser.log" \
+        YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$scratch/mailbox" YARDBELL_PICTURES="$scratch/pictures" YARDBELL_ATTACHMENTS="$scratch/attachments" VIEW_COMPILED_PATH="$scratch/views" YARDBELL_LOG="$scratch/browser.log" \
         YARDBELL_CLOCK="$scratch/clock" YARDBELL_RULE_BOOKS="$scratch/rule-books" \
         APP_CONFIG_CACHE="$scratch/config.php" APP_ROUTES_CACHE="$scratch/routes.php" APP_EVENTS_CACHE="$scratch/events.php"
     php artisan migrate --force --quiet && php artisan demonstrate --quiet && php artisan optimize --quiet

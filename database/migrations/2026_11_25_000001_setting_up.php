@@ -42,6 +42,11 @@ return new class extends Migration
             $table->unsignedSmallInteger('width');
             $table->unsignedSmallInteger('height');
         });
+        $this->list('attachments', static function (Blueprint $table): void {
+            $table->char('booking_id', 26);
+            $table->string('name', 120);
+            $table->index(['business_id', 'booking_id']);
+        });
         $this->list('invitations', static function (Blueprint $table): void {
             $table->string('email', 190);
             $table->string('role', 20);
@@ -71,7 +76,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['setup_change_things', 'setup_changes', 'invitations', 'pictures', 'questions', 'add_ons', 'categories'] as $table) {
+        foreach (['setup_change_things', 'setup_changes', 'invitations', 'attachments', 'pictures', 'questions', 'add_ons', 'categories'] as $table) {
             Schema::drop($table);
         }
         Schema::table('bookings', static fn (Blueprint $table) => $table->dropColumn('answers'));

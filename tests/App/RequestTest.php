@@ -84,3 +84,28 @@ it('says what is wrong with an answer', function (string $type, mixed $given, bo
     ['short', 'Words', true], ['short', str_repeat('a', 301), false], ['long', str_repeat('a', 2000), true], ['long', str_repeat('a', 2001), false], ['number', '4,5', true], ['number', 'four', false],
     ['choice', 'a', true], ['choice', 'c', false], ['choice', ['a', 'b'], false], ['choices', ['a', 'b'], true], ['yesno', 'no', true], ['yesno', 'maybe', false], ['date', '2027-02-28', true], ['date', '2027-02-30', false], ['short', [['x']], true], ['short', null, true],
 ]);
+
+it('takes a file for a question, keeps it with the booking, and lets it only be saved', function (): void {
+    $yard = Yard::open();
+    $id = Question::query()->create(['business_id' => $yard->business->id, 'text' => 'A picture', 'type' => 'file', 'choices' => [], 'required' => true, 'position' => 0])->id;
+    [$held, $other] = [$yard->hold('10:00'), $yard->hold('12:00')];
+    $send = function (Booking $booking, string $bytes, string $name): TestResponse {
+        $query = (string) parse_url(app(App\Gate\ClientLink::class)->to($booking), PHP_URL_QUERY);
+
+        return $this->post("/gate-api/bookings/{$booking->id}/files?{$query}", ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent($name, $bytes)], ['Accept' => 'application/json']);
+    };
+    expect($send($held, '<?php echo 1;', 'pot.jpg')->assertUnprocessable()->json('fields'))->toHaveKey('file');
+    $this->post("/gate-api/bookings/{$held->id}/files", [], ['Accept' => 'application/json'])->assertNotFound();
+    $taken = $send($held, 'The glaze has run.', '../../pot "1".txt')->assertCreated();
+    Contract::holds('FileTaken', $taken);
+    expect($taken->json('name'))->toBe('pot "1".txt');
+    book($other, ['answers' => [$id => $taken->json('id')]])->assertUnprocessable(); // of another booking
+    book($held, ['answers' => [$id => $taken->json('id')]])->assertOk();
+    $card = $this->actingAs($yard->owner)->getJson("/api/businesses/yard/bookings/{$held->id}")->assertOk();
+    Contract::holds('Card', $card);
+    expect($card->json('answers.0'))->toBe(['question' => 'A picture', 'answer' => 'pot "1".txt', 'file' => $taken->json('id')]);
+    $file = $this->get("/api/businesses/yard/bookings/{$held->id}/files/{$taken->json('id')}")->assertOk()->assertHeader('Content-Type', 'application/octet-stream');
+    expect((string) $file->headers->get('Content-Disposition'))->toStartWith('attachment')->and($file->baseResponse->getFile()->getContent())->toBe('The glaze has run.');
+    $this->get("/api/businesses/yard/bookings/{$other->id}/files/{$taken->json('id')}", ['Accept' => 'application/json'])->assertNotFound();
+    expect($send($held, 'Too late.', 'late.txt')->assertStatus(409)->json('code'))->toBe('not_held');
+});

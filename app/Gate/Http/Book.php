@@ -42,7 +42,7 @@ final readonly class Book
             'email' => trim($details['email']),
             'phone' => PhoneNumber::canonical($details['phone'] ?? '', $business->time_zone),
             'note' => trim($details['note'] ?? ''),
-            'answers' => Questions::answers($business, $booking->service_id, $request->array('answers')),
+            'answers' => Questions::answers($business, $booking, $request->array('answers')),
         ]);
 
         return new JsonResponse(['pay' => $pay, 'booking' => $this->shape->of($booking->refresh())]);

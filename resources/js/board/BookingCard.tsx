@@ -60,7 +60,13 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
           {data.answers.map((one) => (
             <div key={one.question}>
               <dt className="text-soft">{one.question}</dt>
-              <dd>{one.answer}</dd>
+              <dd>
+                {one.file === undefined ? (
+                  one.answer
+                ) : (
+                  <a href={`/api/businesses/${business}/bookings/${id}/files/${one.file}`}>{one.answer}</a>
+                )}
+              </dd>
             </div>
           ))}
         </dl>

@@ -1,11 +1,15 @@
-import type { Schemas } from '../lib/api';
+import { useState } from 'react';
+import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { Field } from '../ui/Field';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
+import type { Booking } from './types';
+import { sealed } from './useGate';
 
 export type Answers = Readonly<Record<string, string | string[]>>;
 type Question = Schemas['PageQuestion'];
 type Props = {
+  booking: Booking;
   questions: readonly Question[];
   answers: Answers;
   wrong: Readonly<Record<string, string>>;
@@ -31,7 +35,7 @@ export function fromLink(questions: readonly Question[]): Answers {
   );
 }
 
-export function Asked({ questions, answers, wrong, onAnswer }: Props) {
+export function Asked({ booking, questions, answers, wrong, onAnswer }: Props) {
   return questions.map((one) => {
     const given = answers[one.id];
     const text = typeof given === 'string' ? given : '';
@@ -72,8 +76,78 @@ export function Asked({ questions, answers, wrong, onAnswer }: Props) {
             wrong={shared.wrong}
           />
         );
+      case 'file':
+        return (
+          <FileField
+            key={one.id}
+            booking={booking}
+            id={shared.id}
+            label={shared.label}
+            wrong={shared.wrong}
+            onValue={shared.onValue}
+          />
+        );
       default:
         return <Field key={one.id} {...shared} maxLength={300} />;
     }
   });
+}
+
+type FileProps = {
+  booking: Booking;
+  id: string;
+  label: string;
+  wrong: string | undefined;
+  onValue: (id: string) => void;
+};
+
+/** A file, sent as soon as it is chosen; what is answered is the id it was given. */
+function FileField({ booking, id, label, wrong, onValue }: FileProps) {
+  const [says, setSays] = useState('');
+  const [refused, setRefused] = useState<string | undefined>();
+  const send = async (file: File) => {
+    const form = new FormData();
+    form.append('file', file);
+    setSays('Sending it');
+    setRefused(undefined);
+    try {
+      const taken = await unwrap(
+        api.POST('/gate-api/bookings/{id}/files', {
+          ...sealed(booking),
+          body: { file: file.name },
+          bodySerializer: () => form,
+        }),
+      );
+      onValue(taken.id);
+      setSays(`${taken.name} is with us.`);
+    } catch (no) {
+      setSays('');
+      setRefused(refusalOf(no).fields?.['file'] ?? refusalOf(no).message);
+    }
+  };
+  const trouble = refused ?? wrong;
+  return (
+    <div className="field">
+      <label htmlFor={id}>{label}</label>
+      <span className="hint">A picture, a PDF or plain text of at most 5 MB.</span>
+      <input
+        id={id}
+        type="file"
+        className="input"
+        aria-describedby={trouble === undefined ? undefined : `${id}-wrong`}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file !== undefined) {
+            void send(file);
+          }
+        }}
+      />
+      <span role="status">{says}</span>
+      {trouble !== undefined && (
+        <span className="wrong" id={`${id}-wrong`} role="alert">
+          {trouble}
+        </span>
+      )}
+    </div>
+  );
 }

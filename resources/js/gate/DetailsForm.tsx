@@ -76,6 +76,7 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
         hint="Only in case something comes up."
       />
       <Asked
+        booking={held}
         questions={askedFor(page.questions, held.service.id, answers)}
         answers={answers}
         wrong={refused?.fields ?? {}}

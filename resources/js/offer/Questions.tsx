@@ -18,6 +18,7 @@ const TYPES = [
   ['choices', 'some of several'],
   ['yesno', 'yes or no'],
   ['date', 'a date'],
+  ['file', 'a file'],
   ['hidden', 'not asked: filled from the link'],
 ] as const;
 
@@ -57,7 +58,7 @@ const earlierThan = (
   id: string | null,
 ): readonly Schemas['QuestionRow'][] => {
   const at = questions.findIndex((one) => one.id === id);
-  return (at < 0 ? questions : questions.slice(0, at)).filter((one) => one.type !== 'hidden');
+  return (at < 0 ? questions : questions.slice(0, at)).filter((one) => one.type !== 'hidden' && one.type !== 'file');
 };
 
 function Question({

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate\Http;
+
+use App\Bookings\AttachmentFiles;
+use App\Gate\ClientLink;
+use App\Http\Refusal;
+use App\Models\Booking;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use YardBell\Core\Booking\State;
+
+/** A file for a question, while the time is held. */
+final readonly class SendFile
+{
+    public function __construct(private AttachmentFiles $files, private ClientLink $links)
+    {
+    }
+
+    public function __invoke(Request $request, string $id): JsonResponse
+    {
+        $this->links->check($request, $id);
+        $booking = Booking::query()->findOrFail($id);
+        if ($booking->state !== State::Held) {
+            throw new Refusal('Files can be sent until it is booked.', 409, 'not_held');
+        }
+        $file = $request->validate(['file' => 'required|file|max:'.AttachmentFiles::LARGEST_KILOBYTES], ['file.*' => 'A file is at most 5 MB.'])['file'];
+        assert($file instanceof UploadedFile);
+        $taken = $this->files->take($booking, $file);
+
+        return new JsonResponse(['id' => $taken->id, 'name' => $taken->name], 201);
+    }
+}

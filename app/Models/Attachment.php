@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\OfBusiness;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A file that came with a booking.
+ *
+ * @property string $id
+ * @property int $business_id
+ * @property string $booking_id
+ * @property string $name as it was called where it came from
+ */
+final class Attachment extends Model
+{
+    use HasUlids;
+    use OfBusiness;
+
+    protected $table = 'attachments';
+
+    protected $guarded = [];
+}
