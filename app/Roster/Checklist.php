@@ -21,18 +21,30 @@ final readonly class Checklist
     /** @return list<array{what: string, advice: string, list: string, id: string|null, part: string}> */
     public function of(Business $business): array
     {
+        return $this->kept($business)[0];
+    }
+
+    /** Whether anything at all could be booked. */
+    public function canBeBooked(Business $business): bool
+    {
+        return $this->kept($business)[1];
+    }
+
+    /** @return array{list<array{what: string, advice: string, list: string, id: string|null, part: string}>, bool} */
+    private function kept(Business $business): array
+    {
         $key = "findings-{$business->id}";
         $kept = $this->cache->get($key);
         if (is_array($kept) && $kept[0] === $business->rules_mark) {
-            return $kept[1];
+            return [$kept[1], $kept[2]];
         }
-        $resting = $business->services()->where('active', false)->pluck('id')->all();
         $book = $this->books->of($business);
-        $book = $book->with(services: array_diff_key($book->services, array_flip($resting)));
+        $book = $book->with(services: array_diff_key($book->services, array_flip($business->services()->where('active', false)->pluck('id')->all())));
         $findings = array_map(self::shape(...), (new CheckRules($book))->findings());
-        $this->cache->forever($key, [$business->rules_mark, $findings]);
+        $can = self::leavesAny($book, $findings);
+        $this->cache->forever($key, [$business->rules_mark, $findings, $can]);
 
-        return $findings;
+        return [$findings, $can];
     }
 
     /** @return list<array{what: string, advice: string, list: string, id: string|null, part: string}> of one service, by a rule book that may not be saved yet */
@@ -41,25 +53,22 @@ final readonly class Checklist
         return array_map(self::shape(...), (new CheckRules($book))->ofService($id));
     }
 
-    /** Whether anything at all could be booked. */
-    public function canBeBooked(Business $business): bool
+    /**
+     * Whether a service is left that nothing stops.
+     *
+     * @param  list<array{what: string, advice: string, list: string, id: string|null, part: string}>  $findings
+     */
+    private static function leavesAny(RuleBook $book, array $findings): bool
     {
-        $book = $this->books->of($business);
-        $stopped = [];
-        foreach ($this->of($business) as $finding) {
+        $left = $book->services;
+        foreach ($findings as $finding) {
             if ($finding['id'] === null && ! str_starts_with($finding['part'], '/specialDays')) {
                 return false; // no hours, nobody, nowhere, nothing
             }
-            $stopped[$finding['list'] === 'services' ? $finding['id'] : ''] = true;
+            unset($left[$finding['list'] === 'services' ? $finding['id'] : '']);
         }
 
-        return array_filter($this->active($business, $book), static fn (string $id): bool => ! isset($stopped[$id])) !== [];
-    }
-
-    /** @return list<string> */
-    private function active(Business $business, RuleBook $book): array
-    {
-        return array_values(array_intersect(array_map(strval(...), array_keys($book->services)), $business->services()->where('active', true)->pluck('id')->all()));
+        return $left !== [];
     }
 
     /** @return array{what: string, advice: string, list: string, id: string|null, part: string} */

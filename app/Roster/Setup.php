@@ -16,10 +16,11 @@ use App\Models\Location;
 use App\Models\Member;
 use App\Models\Pool;
 use App\Models\Question;
-use App\Models\Service;
 use App\Models\Unit;
 use App\Roster\Things\AccessThing;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** All that is set up, by list and name: what the rooms Roster and Offer show before anything is opened. */
 final readonly class Setup
@@ -41,7 +42,7 @@ final readonly class Setup
             'openingHours' => WeeklyTable::whole($business->opening_hours),
             'me' => ['role' => $access->role->value, 'staff' => $access->staff, 'may' => array_values(array_map(static fn (Act $act): string => $act->value, array_filter(Act::cases(), $access->role->may(...))))],
             'roles' => array_map(static fn (Role $role): array => ['role' => $role->value, 'words' => $role->words()], Role::cases()),
-            'staff' => $business->staff()->get()->filter(static fn (Member $member): bool => $seesAll || $member->id === $access->staff)->map(self::member(...))->values()->all(),
+            'staff' => $business->staff()->get(['id', 'business_id', 'name', 'colour', 'pattern', 'email', 'active', 'picture', 'page', 'changes_own_hours', DB::raw('hours is not null as own_hours')])->filter(static fn (Member $member): bool => $seesAll || $member->id === $access->staff)->map(self::member(...))->values()->all(),
             'locations' => $business->locations()->get()->map(static fn (Location $location): array => [
                 'id' => $location->id, 'name' => $location->name, 'address' => $location->address, 'online' => $location->online, 'picture' => $location->picture, 'ownHours' => $location->hours !== null,
             ])->values()->all(),
@@ -61,7 +62,7 @@ final readonly class Setup
     /** @return array<string, mixed> */
     private static function member(Member $member): array
     {
-        return [...Mark::of($member), 'email' => $member->email, 'active' => $member->active, 'ownHours' => $member->hours !== null, 'picture' => $member->picture, 'page' => $member->page, 'changesOwnHours' => $member->changes_own_hours];
+        return [...Mark::of($member), 'email' => $member->email, 'active' => $member->active, 'ownHours' => (bool) $member->getAttribute('own_hours'), 'picture' => $member->picture, 'page' => $member->page, 'changesOwnHours' => $member->changes_own_hours];
     }
 
     /** @return list<array<string, mixed>> */
@@ -70,9 +71,9 @@ final readonly class Setup
         $places = $this->db->table('service_location')->where('business_id', $business->id)->orderBy('position')->get(['service_id', 'location_id'])->groupBy('service_id');
         $staff = $this->db->table('service_staff')->where('business_id', $business->id)->orderBy('position')->get(['service_id', 'staff_id'])->groupBy('service_id');
 
-        return $business->services()->get()->map(static fn (Service $service): array => [
+        return $business->services()->toBase()->get(['id', 'name', 'category_id', 'kind', 'minutes', 'price', 'price_kind', 'visibility', 'active', 'picture'])->map(static fn (stdClass $service): array => [
             'id' => $service->id, 'name' => $service->name, 'category' => $service->category_id, 'kind' => $service->kind, 'minutes' => $service->minutes,
-            'price' => $service->price, 'priceKind' => $service->price_kind, 'visibility' => $service->visibility, 'active' => $service->active, 'picture' => $service->picture,
+            'price' => $service->price, 'priceKind' => $service->price_kind, 'visibility' => $service->visibility, 'active' => (bool) $service->active, 'picture' => $service->picture,
             'staff' => ($staff[$service->id] ?? collect())->pluck('staff_id')->all(), 'locations' => ($places[$service->id] ?? collect())->pluck('location_id')->all(),
         ])->values()->all();
     }
