@@ -43,9 +43,10 @@ final readonly class PreviewDrafts
     /**
      * @param  list<Draft>  $drafts
      * @param  int|null  $from day number with which the four weeks begin; null: today
+     * @param  string|null  $only the one staff member whose bookings are named; null: everybody's
      * @return array<string, mixed>
      */
-    public function of(Business $business, array $drafts, ?int $from = null): array
+    public function of(Business $business, array $drafts, ?int $from = null, ?string $only = null): array
     {
         $before = $after = $this->rules->book($business);
         foreach ($drafts as $draft) {
@@ -56,7 +57,7 @@ final readonly class PreviewDrafts
         $from = min(max($from ?? $today, $today), $today + self::FURTHEST);
         $until = $from + (count($after->services) > self::LARGE ? 7 : self::DAYS) - 1;
         $effect = (new ChangePreview($before, $after, $this->rules->diaryBetween($business, $after, $from, $until)))->of($from, $until, $now);
-        $stranded = $this->strandedBy($business, $before, $after, $today, $now);
+        $stranded = array_values(array_filter($this->strandedBy($business, $before, $after, $today, $now), static fn (Taken $booking): bool => $only === null || in_array($only, $booking->staff, true)));
         $days = $this->days($after, $effect, $from, $until);
 
         return [

@@ -91,8 +91,11 @@ it('shows staff their own day and nobody else\'s', function (): void {
     Contract::holds('Board', $board);
     expect(array_column(array_column($board->json('lanes'), 'staff'), 'id'))->toBe([$other->id])->and($board->json('tags'))->toBe([])->and($board->json('takings.bookings'))->toBe(0);
     $this->getJson("/api/businesses/yard/bookings/{$booking->id}")->assertNotFound();
+    $shut = Things::fresh('specialDay', ['date' => $date, 'hours' => []]);
+    expect($this->postJson('/api/businesses/yard/drafts/preview', ['drafts' => [$shut]])->assertOk()->json('stranded'))->toBe([]);
     $yard->business->users()->updateExistingPivot(User::query()->where('email', 'staff@post.example')->value('id'), ['staff_id' => $mine->id]);
-    expect($this->getJson("/api/businesses/yard/board?date={$date}")->json('tags'))->toHaveCount(1);
+    expect($this->getJson("/api/businesses/yard/board?date={$date}")->json('tags'))->toHaveCount(1)
+        ->and($this->postJson('/api/businesses/yard/drafts/preview', ['drafts' => [$shut]])->json('stranded.0.client'))->toBe('Kim Post');
     $this->getJson("/api/businesses/yard/bookings/{$booking->id}")->assertOk();
 });
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Changes\Http;
 
+use App\Access\Access;
 use App\Changes\PreviewDrafts;
 use App\Changes\ReadDrafts;
 use App\Models\Business;
@@ -22,10 +23,11 @@ final readonly class PreviewChanges
     public function __invoke(Request $request): JsonResponse
     {
         $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
 
         $from = $request->validate(['from' => ['nullable', Checks::date()]])['from'] ?? null;
 
-        return new JsonResponse($this->preview->of($business, ($this->read)($request, $business), $from === null ? null : Wall::day($from)));
+        return new JsonResponse($this->preview->of($business, ($this->read)($request, $business), $from === null ? null : Wall::day($from), $access->ownLane()));
     }
 }
