@@ -55,7 +55,7 @@ final readonly class BoardReader
         $monday = $day - Wall::weekday($day);
         $open = $this->open($book, $monday, $monday + self::FORTNIGHT - 1);
         $bookings = $this->bookings($business, $book, $monday, $monday + self::FORTNIGHT - 1)
-            ->filter(static fn (Booking $booking): bool => $only === null || in_array($only, $booking->staff_ids, true))->values();
+            ->filter(static fn (Booking $booking): bool => $only === null || $booking->isWith($only))->values();
         $span = $book->zone->dates($day, $day);
         $tags = $bookings->filter(fn (Booking $booking): bool => ! Timeline::between(Instants::minute($booking->taken_from), Instants::minute($booking->taken_until))->intersect($span)->isEmpty())->values();
         $sessions = $this->sessions($business, $span)->filter(static fn (Session $session): bool => $only === null || in_array($only, $session->staff_ids, true))->values();
@@ -81,7 +81,7 @@ final readonly class BoardReader
     private function requests(Business $business, ?string $only): array
     {
         return Booking::query()->where('business_id', $business->id)->where('state', 'pending')->where('starts_at', '>', $this->clock->now())->orderBy('created_at')->limit(20)->get()
-            ->filter(static fn (Booking $booking): bool => $only === null || in_array($only, $booking->staff_ids, true))
+            ->filter(static fn (Booking $booking): bool => $only === null || $booking->isWith($only))
             ->map(static fn (Booking $booking): array => ['id' => $booking->id, 'start' => $booking->starts_at->format('Y-m-d\TH:i\Z'), 'service' => $booking->service_name, 'client' => $booking->contact['name'] ?? ''])->values()->all();
     }
 

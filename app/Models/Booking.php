@@ -75,6 +75,12 @@ final class Booking extends Model
         return $this->belongsToMany(Member::class, 'booking_staff', 'booking_id', 'staff_id');
     }
 
+    /** Whether somebody takes it, or leads the session it is part of. */
+    public function isWith(string $staff): bool
+    {
+        return $this->staff->contains('id', $staff);
+    }
+
     /** Where it is; a nameless place for a session without one. */
     public function place(): Location
     {

@@ -267,3 +267,18 @@ it('sends the client a word about their booking', function (): void {
     $mails = array_values(array_filter(app(MailboxFiles::class)->all(), static fn (array $mail): bool => str_starts_with($mail['subject'], 'About your booking')));
     expect($mails)->toHaveCount(1)->and($mails[0]['text'])->toContain('"We open later now."')->toContain('/b/');
 });
+
+it('shows staff the seats of the sessions they lead, and no others', function (): void {
+    $yard = Yard::open(people: 2);
+    $yard->lesson->update(['kind' => 'session']);
+    $start = Carbon\CarbonImmutable::parse(Yard::at('10:00'));
+    App\Models\Session::query()->create(['business_id' => $yard->business->id, 'service_id' => $yard->lesson->id, 'location_id' => null, 'starts_at' => $start, 'minutes' => 60, 'taken_from' => $start, 'taken_until' => $start->addHour(),
+        'staff_ids' => [$yard->staff[1]->id], 'units' => [], 'places' => 8]);
+    $seat = $yard->book('10:00');
+    $board = fn (string $staff): array => $this->actingAs(signIn($yard, $staff === $yard->staff[1]->id ? 'staff' : 'desk', $staff))->getJson('/api/businesses/yard/board?date='.substr(Yard::at('10:00'), 0, 10))->assertOk()->json('tags');
+    expect($seat->staff_ids)->toBe([])->and($board($yard->staff[1]->id)[0]['taken'])->toBe(1);
+    $this->getJson("/api/businesses/yard/bookings/{$seat->id}")->assertOk();
+    $yard->business->users()->updateExistingPivot(User::query()->where('email', 'staff@post.example')->value('id'), ['staff_id' => $yard->staff[0]->id]);
+    $this->getJson("/api/businesses/yard/bookings/{$seat->id}")->assertNotFound();
+    expect($this->getJson('/api/businesses/yard/board?date='.substr(Yard::at('10:00'), 0, 10))->json('tags'))->toBe([]);
+});

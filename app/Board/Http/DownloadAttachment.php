@@ -26,7 +26,7 @@ final readonly class DownloadAttachment
         assert($business instanceof Business && $access instanceof Access);
         $booking = $business->bookings()->findOrFail($id);
         $attachment = Attachment::query()->where('business_id', $business->id)->where('booking_id', $booking->id)->findOrFail($file);
-        if (($access->ownLane() !== null && ! in_array($access->ownLane(), $booking->staff_ids, true)) || ! is_file($this->files->path($attachment))) {
+        if (($access->ownLane() !== null && ! $booking->isWith($access->ownLane())) || ! is_file($this->files->path($attachment))) {
             throw new NotFoundHttpException;
         }
         $answer = new BinaryFileResponse($this->files->path($attachment), headers: ['Content-Type' => 'application/octet-stream']);

@@ -23,7 +23,7 @@ final readonly class ShowCard
         $access = $request->attributes->get('access');
         assert($business instanceof Business && $access instanceof Access);
         $booking = $business->bookings()->findOrFail($id);
-        if ($access->ownLane() !== null && ! in_array($access->ownLane(), $booking->staff_ids, true)) {
+        if ($access->ownLane() !== null && ! $booking->isWith($access->ownLane())) {
             throw new NotFoundHttpException;
         }
 
