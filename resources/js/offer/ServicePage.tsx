@@ -1,8 +1,6 @@
 import { useNavigate, useParams } from 'react-router';
-import { History } from '../setup/History';
-import { Meanwhile } from '../setup/Meanwhile';
-import { SaveBar } from '../setup/SaveBar';
 import type { Contents } from '../setup/things';
+import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf, useSetup } from '../setup/useSetup';
 import { useThing } from '../setup/useThing';
 import { Check } from '../ui/Check';
@@ -79,28 +77,14 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
             </Check>
           )}
         </fieldset>
-        {may('change-setup') && id !== null && (
-          <p>
-            <button
-              type="button"
-              className="button button-small button-trouble"
-              onClick={() =>
-                void editing
-                  .remove(`${content.name} removed.`)
-                  .then((gone) => gone && navigate(`/at/${business}/offer/services`))
-              }
-            >
-              Remove {content.name}
-            </button>
-          </p>
-        )}
-        <Meanwhile editing={editing} names={names} />
-        <History history={editing.history} zone={data.timeZone} names={names} />
-        <SaveBar
+        <ThingFoot
           editing={editing}
-          what={content.name === '' ? 'this service' : content.name}
+          name={content.name}
+          unnamed="this service"
           isNew={id === null}
+          names={names}
           onSave={() => void save()}
+          list={`/at/${business}/offer/services`}
         />
       </section>
       <NextTimes business={business} draft={draft} zone={data.timeZone} />

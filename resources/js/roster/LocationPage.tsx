@@ -3,12 +3,10 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { WeekRuler } from '../hours/WeekRuler';
 import { EffectPanel } from '../setup/EffectPanel';
-import { History } from '../setup/History';
-import { Meanwhile } from '../setup/Meanwhile';
 import { PictureField } from '../setup/PictureField';
-import { SaveBar } from '../setup/SaveBar';
 import { StrandedChoice, useStranded } from '../setup/Stranded';
 import type { Contents } from '../setup/things';
+import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf, useSetup } from '../setup/useSetup';
 import { useThing } from '../setup/useThing';
 import { Check } from '../ui/Check';
@@ -175,29 +173,15 @@ function LocationEditor({ id }: { id: string | null }) {
             />
           )}
         </fieldset>
-        {may('change-setup') && id !== null && (
-          <p>
-            <button
-              type="button"
-              className="button button-small button-trouble"
-              onClick={() =>
-                void editing
-                  .remove(`${content.name} removed.`)
-                  .then((gone) => gone && navigate(`/at/${business}/roster/locations`))
-              }
-            >
-              Remove {content.name}
-            </button>
-          </p>
-        )}
         {id !== null && <WhoWorksHere location={id} />}
-        <Meanwhile editing={editing} names={names} />
-        <History history={editing.history} zone={data.timeZone} names={names} />
-        <SaveBar
+        <ThingFoot
           editing={editing}
-          what={content.name === '' ? 'this location' : content.name}
+          name={content.name}
+          unnamed="this location"
           isNew={id === null}
+          names={names}
           onSave={() => void save()}
+          list={`/at/${business}/roster/locations`}
         />
       </section>
       <EffectPanel business={business} zone={data.timeZone} drafts={content.name === '' ? [] : [draft]}>

@@ -1,12 +1,10 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { WeekRuler } from '../hours/WeekRuler';
 import { EffectPanel } from '../setup/EffectPanel';
-import { History } from '../setup/History';
-import { Meanwhile } from '../setup/Meanwhile';
 import { PictureField } from '../setup/PictureField';
-import { SaveBar } from '../setup/SaveBar';
 import { StrandedChoice, useStranded } from '../setup/Stranded';
 import type { Contents } from '../setup/things';
+import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf, useSetup } from '../setup/useSetup';
 import { useThing } from '../setup/useThing';
 import { Check } from '../ui/Check';
@@ -249,28 +247,16 @@ function PersonEditor({ id }: { id: string | null }) {
             <Check id="resting" checked={!content.active} onChange={(rests) => editing.set({ active: !rests })}>
               Resting: cannot be booked, nothing is lost. Their bookings stay, and are shown beside before you save.
             </Check>
-            <p>
-              <button
-                type="button"
-                className="button button-small button-trouble"
-                onClick={() =>
-                  void editing
-                    .remove(`${content.name} removed.`)
-                    .then((gone) => gone && navigate(`/at/${business}/roster/people`))
-                }
-              >
-                Remove {content.name}
-              </button>
-            </p>
           </section>
         )}
-        <Meanwhile editing={editing} names={names} />
-        <History history={editing.history} zone={data.timeZone} names={names} />
-        <SaveBar
+        <ThingFoot
           editing={editing}
-          what={content.name === '' ? 'this person' : content.name}
+          name={content.name}
+          unnamed="this person"
           isNew={id === null}
+          names={names}
           onSave={() => void save()}
+          list={`/at/${business}/roster/people`}
         />
         {may('see-board') && (
           <p>

@@ -1,10 +1,8 @@
 import { useNavigate, useParams } from 'react-router';
 import { EffectPanel } from '../setup/EffectPanel';
-import { History } from '../setup/History';
-import { Meanwhile } from '../setup/Meanwhile';
-import { SaveBar } from '../setup/SaveBar';
 import { StrandedChoice, useStranded } from '../setup/Stranded';
 import { newId, type Contents } from '../setup/things';
+import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf, useSetup } from '../setup/useSetup';
 import { useThing } from '../setup/useThing';
 import { Field } from '../ui/Field';
@@ -170,28 +168,14 @@ function PoolEditor({ id }: { id: string | null }) {
           )}
         </fieldset>
         {id !== null && <PoolDay units={content.units} />}
-        {may('change-setup') && id !== null && (
-          <p>
-            <button
-              type="button"
-              className="button button-small button-trouble"
-              onClick={() =>
-                void editing
-                  .remove(`${content.name} removed.`)
-                  .then((gone) => gone && navigate(`/at/${business}/roster/resources`))
-              }
-            >
-              Remove {content.name}
-            </button>
-          </p>
-        )}
-        <Meanwhile editing={editing} names={names} />
-        <History history={editing.history} zone={data.timeZone} names={names} />
-        <SaveBar
+        <ThingFoot
           editing={editing}
-          what={content.name === '' ? 'this pool' : content.name}
+          name={content.name}
+          unnamed="this pool"
           isNew={id === null}
+          names={names}
           onSave={() => void save()}
+          list={`/at/${business}/roster/resources`}
         />
       </section>
       <EffectPanel
