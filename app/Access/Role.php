@@ -34,7 +34,7 @@ enum Role: string
         return match ($this) {
             self::Owner => 'Does everything, and says who else may sign in.',
             self::Manager => 'Does everything an owner does, but cannot make or remove owners.',
-            self::Desk => 'Sees the whole Board and its bookings, and cancels them. Sees the set-up, changes nothing of it.',
+            self::Desk => 'Sees the whole Board; answers requests, moves and cancels bookings. Sees the set-up, changes nothing of it.',
             self::Staff => 'Sees their own day. Changes their own hours and time off where this is allowed below.',
             self::Bookkeeper => 'Sees everything, changes nothing.',
         };

@@ -38,6 +38,22 @@ final readonly class ChangePolicy
     }
 
     /**
+     * Whether somebody may see a thing at all: sign-ins only who manages them, other people's own days only who sees all.
+     *
+     * @param  array<string, mixed>  $content
+     */
+    public function sees(Access $access, string $kind, string $id, array $content): bool
+    {
+        return match (true) {
+            $kind === 'access' => $access->role->may(Act::ManageSignIns),
+            $access->role->may(Act::SeeBoard) => true,
+            $kind === 'person' => $id === $access->staff,
+            in_array($kind, ['timeOff', 'specialDay'], true) => in_array($content['staff'], [null, $access->staff], true),
+            default => true,
+        };
+    }
+
+    /**
      * Whether this is no more than one's own hours, breaks, time off and special days.
      *
      * @param  array<string, mixed>|null  $before

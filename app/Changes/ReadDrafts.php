@@ -17,7 +17,7 @@ final readonly class ReadDrafts
     /** At once: a special day for everybody in a large house. */
     public const MOST = 400;
 
-    public function __construct(private Factory $validation, private Things $things)
+    public function __construct(private Factory $validation, private Things $things, private CheckContent $check)
     {
     }
 
@@ -57,8 +57,7 @@ final readonly class ReadDrafts
         $id = $given['id'] ?? null;
         $content = $given['content'] ?? null;
         if ($content !== null) {
-            $checked = $this->validation->make($content, $thing->rules($business, $id), $thing->sentences() + ['max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.'])->validate();
-            $content = $thing->shaped($checked);
+            $content = $thing->shaped(($this->check)($thing, $business, $id, $content));
         }
 
         return new Draft($given['kind'], $id ?? (string) Str::ulid(), $content, $given['version'] ?? null, $thing, isNew: $id === null);

@@ -20,7 +20,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
  */
 final readonly class SaveDrafts
 {
-    public function __construct(private ConnectionInterface $db, private ChangePolicy $policy, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private ChangePolicy $policy, private CheckContent $check, private Clock $clock)
     {
     }
 
@@ -54,6 +54,9 @@ final readonly class SaveDrafts
         $this->policy->authorize($access, $draft, $before);
         if (Version::of($before) !== $draft->version) {
             throw new MeanwhileChanged($draft->kind, $draft->id, $before, $this->lastToChange($business, $draft));
+        }
+        if ($draft->content !== null) { // what it names may have gone since it was read, or since it was like this
+            ($this->check)($draft->thing, $business, $draft->isNew ? null : $draft->id, $draft->content);
         }
         $objection = $draft->thing->objection($business, $draft->id, $draft->content);
         if ($objection !== null) {

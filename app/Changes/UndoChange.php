@@ -9,6 +9,7 @@ use App\Http\Refusal;
 use App\Models\Business;
 use App\Models\SetupChange;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Validation\ValidationException;
 
 /** Takes a change back: everything in it becomes what it was, unless somebody has changed it again since. */
 final readonly class UndoChange
@@ -30,6 +31,8 @@ final readonly class UndoChange
             return ($this->save)($business, $access, $drafts, $change->id);
         } catch (MeanwhileChanged $changed) {
             throw new Refusal("This cannot be undone any more: {$changed->by} has changed it again since.", 409, 'changed_meanwhile');
+        } catch (ValidationException $wrong) {
+            throw new Refusal("This cannot be undone any more, since other things have changed: {$wrong->getMessage()}", 409, 'changed_meanwhile');
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -41,6 +42,7 @@ final class Refusals
                 'code' => 'invalid', 'message' => 'Something needs another look.',
                 'fields' => array_map(static fn (array $sentences): string => $sentences[0], $wrong->errors()),
             ]],
+            $wrong instanceof UniqueConstraintViolationException => [409, ['code' => 'taken', 'message' => 'Somebody has just taken the same name or address. Nothing was changed; choose another.']],
             $wrong instanceof AuthenticationException => [401, ['code' => 'signed_out', 'message' => self::SENTENCES[401]]],
             $wrong instanceof HttpExceptionInterface => [$wrong->getStatusCode(), [
                 'code' => 'http', 'message' => self::SENTENCES[$wrong->getStatusCode()] ?? 'That did not work.',

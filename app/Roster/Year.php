@@ -33,12 +33,21 @@ final readonly class Year
         $during = static fn (Builder $rows): Builder => $rows->where('from', '<', $last)->where('to', '>', $first)->orderBy('from')->orderBy('id');
         $days = SpecialDay::query()->where('date', '>=', $first)->where('date', '<', $last)->orderBy('date')->orderBy('id');
         $concerns = static fn (array $thing): bool => $only === null || in_array($thing['content']['staff'], [null, $only], true) || (is_array($thing['content']['staff']) && in_array($only, $thing['content']['staff'], true));
+        $gone = self::gone($business);
         $all = [];
         foreach (['specialDay' => $days, 'closure' => $during(Closure::query()), 'timeOff' => $during(TimeOff::query())] as $kind => $rows) {
-            $all[$kind.'s'] = array_values(array_filter($rows->get()->map(fn (Model $row): array => $this->thing($kind, $row))->all(), $concerns));
+            $all[$kind.'s'] = array_values(array_filter($rows->get()->map(fn (Model $row): array => $this->thing($kind, $row))->all(), static fn (array $thing): bool => $concerns($thing) && ! $gone($thing['content'])));
         }
 
         return ['year' => $year, 'today' => Wall::date($business->zone()->day($this->clock->minute())), ...$all];
+    }
+
+    /** @return callable(array<string, mixed>): bool whether it is of a person or location that has been removed */
+    private static function gone(Business $business): callable
+    {
+        $here = [...$business->staff()->pluck('id'), ...$business->locations()->pluck('id')];
+
+        return static fn (array $content): bool => array_diff(array_filter([$content['location'] ?? null, ...(array) $content['staff']]), $here) !== [];
     }
 
     /** @return array<string, mixed> */

@@ -282,3 +282,16 @@ it('shows staff the seats of the sessions they lead, and no others', function ()
     $this->getJson("/api/businesses/yard/bookings/{$seat->id}")->assertNotFound();
     expect($this->getJson('/api/businesses/yard/board?date='.substr(Yard::at('10:00'), 0, 10))->json('tags'))->toBe([]);
 });
+
+it('shows sign-ins to those who manage them, and other people\'s days off to those who see all', function (): void {
+    $yard = Yard::open(people: 2);
+    $off = $this->actingAs($yard->owner)->postJson('/api/businesses/yard/drafts', ['drafts' => [['kind' => 'timeOff', 'id' => null, 'version' => null, 'content' => ['staff' => $yard->staff[1]->id, 'name' => 'Doctor', 'from' => '2030-03-01T00:00', 'to' => '2030-03-02T00:00']],
+        Things::fresh('specialDay', ['staff' => $yard->staff[1]->id]), Things::fresh('specialDay')]])->json('ids');
+    $sees = fn (string $kind, string $id): int => $this->getJson("/api/businesses/yard/things/{$kind}/{$id}")->getStatusCode();
+    $this->actingAs(signIn($yard, 'staff', $yard->staff[0]->id));
+    expect([$sees('access', (string) $yard->owner->id), $sees('timeOff', $off[0]), $sees('specialDay', $off[1]), $sees('specialDay', $off[2]), $sees('person', $yard->staff[0]->id)])->toBe([404, 404, 404, 200, 200]);
+    $this->actingAs(signIn($yard, 'desk'));
+    expect([$sees('access', (string) $yard->owner->id), $sees('timeOff', $off[0])])->toBe([404, 200]);
+    $this->actingAs(signIn($yard, 'manager'));
+    expect($sees('access', (string) $yard->owner->id))->toBe(200);
+});

@@ -9,6 +9,7 @@ use App\Models\SetupChange;
 use App\Models\User;
 use App\Support\CurrentBusiness;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Contract;
 use Tests\Support\Things;
@@ -177,6 +178,8 @@ it('keeps a unit that is booked, a pool that is needed, a heading with services,
 it('means to the rules what is saved: a draft in the rule book is what is read once it is saved', function (string $kind, array $change): void {
     $yard = Yard::open(people: 2);
     $id = $kind === 'openingHours' || $kind === 'facts' ? 'business' : save($yard, [Things::fresh($kind, $kind === 'service' ? ['staff' => [$yard->staff[0]->id], 'locations' => [$yard->business->locations()->firstOrFail()->id]] : [])])->json('ids.0');
+    save($yard, [Things::fresh('closure', ['name' => 'Winter', 'from' => '2030-02-01T00:00', 'to' => '2030-02-15T00:00']), Things::fresh('pool', ['name' => 'Kilns', 'units' => [['id' => str_repeat('K', 26), 'name' => 'Kiln']], 'outages' => [['unit' => str_repeat('K', 26), 'name' => '', 'from' => '2030-08-01T00:00', 'to' => '2030-08-02T00:00']]]),
+        ['kind' => 'timeOff', 'id' => null, 'version' => null, 'content' => ['staff' => $yard->staff[0]->id, 'name' => '', 'from' => '2030-08-01T00:00', 'to' => '2030-08-02T12:00']]])->assertOk();
     $before = app(SetupReader::class)->book($yard->business->refresh());
     $draft = Things::change($yard->business, $kind, $id, $change);
     app(CurrentBusiness::class)->set($yard->business);
@@ -269,7 +272,7 @@ it('never shows clients what is private, and offers only what they may book', fu
     $this->postJson('/gate-api/pages/yard/holds', $hold)->assertNotFound();
 });
 
-it('lets two changes wait for each other: of two processes one saves, one is told', function (): void {
+it('tells the second of two people by name who was first', function (): void {
     $yard = Yard::open();
     $draft = Things::change($yard->business, 'facts', 'business', ['about' => 'Mine']);
     $second = User::query()->create(['name' => 'Second', 'email' => 'second@yard.example', 'password' => 'clay-and-water']);
@@ -315,3 +318,45 @@ it('knows nothing of another business in any draft', function (string $kind, arr
     ['pool', ['location' => 'their location']], ['addOn', ['services' => ['their service']]], ['question', ['services' => ['their service']]], ['question', ['shownIf' => 'after']], ['service', ['staff' => ['their staff']]],
     ['service', ['locations' => ['their location']]], ['service', ['category' => 'their category']], ['service', ['dayparts' => ['their daypart']]], ['service', ['resources' => 'need']],
 ]);
+
+it('refuses an undo that would no longer be allowed, and says why', function (): void {
+    $yard = Yard::open(people: 2);
+    $theirs = Yard::open(slug: 'theirs');
+    $moved = save($yard, [Things::change($yard->business, 'facts', 'business', ['slug' => 'yard-two'])])->assertOk()->json('change');
+    save($theirs, [Things::change($theirs->business, 'facts', 'business', ['slug' => 'yard'])])->assertOk();
+    $refused = $this->actingAs($yard->owner)->postJson("/api/businesses/yard-two/changes/{$moved}/undo")->assertStatus(409);
+    expect($refused->json('message'))->toContain('Another business has this address already')->and(Business::query()->findOrFail($yard->business->id)->slug)->toBe('yard-two');
+
+    $yard->business->refresh();
+    $named = save($yard, [Things::fresh('closure', ['staff' => [$yard->staff[1]->id]])])->json('ids.0');
+    $opened = save($yard, [Things::removal($yard->business, 'closure', $named)])->json('change');
+    save($yard, [Things::removal($yard->business, 'person', $yard->staff[1]->id)])->assertOk();
+    $this->postJson("/api/businesses/yard-two/changes/{$opened}/undo")->assertStatus(409);
+    expect(Things::content($yard->business, 'closure', $named))->toBe([]);
+});
+
+it('brings back with a person what was planned for them, and shows none of it meanwhile', function (): void {
+    $yard = Yard::open(people: 2);
+    $bo = $yard->staff[1]->id;
+    save($yard, [['kind' => 'timeOff', 'id' => null, 'version' => null, 'content' => ['staff' => $bo, 'name' => 'Course', 'from' => '2030-03-01T00:00', 'to' => '2030-03-02T00:00']], Things::fresh('specialDay', ['staff' => $bo])])->assertOk();
+    $year = fn (): array => array_map(count(...), array_intersect_key($this->actingAs($yard->owner)->getJson('/api/businesses/yard/year/2030')->assertOk()->json(), ['timeOffs' => 1, 'specialDays' => 1]));
+    $gone = save($yard, [Things::removal($yard->business, 'person', $bo)])->assertOk()->json('change');
+    expect($year())->toBe(['specialDays' => 0, 'timeOffs' => 0])->and(app(SetupReader::class)->book($yard->business->refresh())->staff)->toHaveCount(1);
+    $this->postJson("/api/businesses/yard/changes/{$gone}/undo")->assertOk();
+    expect($year())->toBe(['specialDays' => 1, 'timeOffs' => 1])->and(app(SetupReader::class)->book($yard->business->refresh())->staff[$bo]->timeOff)->toHaveCount(1);
+});
+
+it('keeps a service that add-ons or questions name', function (string $kind): void {
+    $yard = Yard::open();
+    $service = save($yard, [Things::fresh('service')])->json('ids.0');
+    $named = save($yard, [Things::fresh($kind, ['services' => [$service]])])->assertOk()->json('ids.0');
+    save($yard, [Things::removal($yard->business, 'service', $service)])->assertStatus(409);
+    save($yard, [Things::removal($yard->business, $kind, $named)])->assertOk();
+    save($yard, [Things::removal($yard->business, 'service', $service)])->assertOk();
+})->with(['addOn', 'question']);
+
+it('answers with a sentence where two take the same address at the same moment', function (): void {
+    Yard::open();
+    Route::get('/gate-api/test-taken', static fn () => Business::query()->create(['slug' => 'yard', 'name' => 'Twice', 'time_zone' => 'UTC', 'currency' => 'EUR', 'opening_hours' => []]));
+    $this->getJson('/gate-api/test-taken')->assertStatus(409)->assertJson(['code' => 'taken']);
+});

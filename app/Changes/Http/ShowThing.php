@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Changes\Http;
 
 use App\Access\Access;
-use App\Access\Act;
+use App\Changes\ChangePolicy;
 use App\Changes\ThingHistory;
 use App\Changes\Things;
 use App\Changes\Version;
@@ -17,7 +17,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** One thing of the set-up: its content, which version that is, and who has changed it. */
 final readonly class ShowThing
 {
-    public function __construct(private Things $things, private ThingHistory $history)
+    public function __construct(private Things $things, private ThingHistory $history, private ChangePolicy $policy)
     {
     }
 
@@ -27,8 +27,7 @@ final readonly class ShowThing
         $access = $request->attributes->get('access');
         assert($business instanceof Business && $access instanceof Access);
         $content = isset(Things::KINDS[$kind]) ? $this->things->of($kind)->read($business, $id) : null;
-        $seesAll = $access->role->may(Act::SeeBoard);
-        if ($content === null || (! $seesAll && $kind === 'person' && $id !== $access->staff)) {
+        if ($content === null || ! $this->policy->sees($access, $kind, $id, $content)) {
             throw new NotFoundHttpException;
         }
 

@@ -6,12 +6,15 @@ namespace App\Offer\Things;
 
 use App\Changes\Lists;
 use App\Changes\ModelThing;
+use App\Models\AddOn;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Question;
 use App\Models\Service;
 use App\Offer\Assigned;
 use App\Roster\WeeklyTable;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use stdClass;
 use YardBell\Core\Availability\Assignment;
@@ -130,6 +133,11 @@ final readonly class ServiceThing extends ModelThing
             return null;
         }
         $sessions = $this->db->table('scheduled_sessions')->where('business_id', $business->id)->where('service_id', $id)->exists();
+
+        $named = static fn (Builder $rows): bool => $rows->where('business_id', $business->id)->whereJsonContains('services', $id)->exists();
+        if ($named(AddOn::query()) || $named(Question::query())) {
+            return 'Add-ons or questions name this service. Take it off them first.';
+        }
 
         return $sessions || Booking::query()->where('business_id', $business->id)->where('service_id', $id)->exists()
             ? 'It has been booked, so it stays. Let it rest instead: nobody can book it then, and nothing is lost.'

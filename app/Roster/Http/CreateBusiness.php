@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
+use App\Http\Refusal;
 use App\Models\User;
 use App\Roster\BeginBusiness;
 use App\Roster\Things\FactsThing;
@@ -39,7 +40,9 @@ final readonly class CreateBusiness
             'services.*.name.required' => 'What is the service called?', 'services.*.minutes.*' => 'How many minutes does it last? At least 1, at most a day (1440).', 'services.*.price.*' => 'The price is an amount of 0 or more.',
             'people.*.required' => 'What is this person called?', 'max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.',
         ]);
-        abort_if($user->businesses()->count() >= self::MOST, 409);
+        if ($user->businesses()->count() >= self::MOST) {
+            throw new Refusal('One account begins at most '.self::MOST.' businesses.', 409);
+        }
 
         return new JsonResponse(['slug' => ($this->begin)($user, $facts)->slug], 201);
     }

@@ -120,8 +120,9 @@ final readonly class FactsThing implements Thing
 
     public function book(RuleBook $book, string $id, ?array $content): RuleBook
     {
-        return $content === null || ($content['timeZone'] === $book->zone->name && $content['travelMinutes'] === $book->travelMinutes)
-            ? $book
-            : $book->with(zone: Zone::named($content['timeZone']), travelMinutes: $content['travelMinutes']);
+        assert($content !== null);
+        $book = $content['travelMinutes'] === $book->travelMinutes ? $book : $book->with(travelMinutes: $content['travelMinutes']);
+
+        return $content['timeZone'] === $book->zone->name ? $book : $book->in(Zone::named($content['timeZone']));
     }
 }

@@ -70,14 +70,6 @@ final readonly class LocationThing extends ModelThing
         ];
     }
 
-    public function write(Business $business, string $id, ?array $content): void
-    {
-        parent::write($business, $id, $content);
-        if ($content === null) {
-            $this->db->table('special_days')->where('business_id', $business->id)->where('owner_id', $id)->delete();
-        }
-    }
-
     public function objection(Business $business, string $id, ?array $content): ?string
     {
         if ($content !== null) {

@@ -107,6 +107,7 @@ final readonly class PersonThing extends ModelThing
         ];
     }
 
+    /** Special days and time off stay where they are: they mean nothing without the person, and are there again if this is undone. */
     public function write(Business $business, string $id, ?array $content): void
     {
         if ($content !== null && ($content['colour'] === null || $content['pattern'] === null)) {
@@ -114,11 +115,6 @@ final readonly class PersonThing extends ModelThing
         }
         $this->assigned->setServices($business, $id, $content['services'] ?? []);
         parent::write($business, $id, $content);
-        if ($content === null) {
-            foreach (['special_days' => 'owner_id', 'time_off' => 'staff_id', 'busy_times' => 'staff_id'] as $table => $column) {
-                $this->db->table($table)->where('business_id', $business->id)->where($column, $id)->delete();
-            }
-        }
     }
 
     public function objection(Business $business, string $id, ?array $content): ?string

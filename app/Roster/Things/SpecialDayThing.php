@@ -12,7 +12,6 @@ use App\Roster\WeeklyTable;
 use Closure;
 use Illuminate\Database\Eloquent\Model;
 use YardBell\Core\Availability\Location;
-use YardBell\Core\Availability\Member;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Wall;
@@ -108,7 +107,7 @@ final readonly class SpecialDayThing extends ModelThing
         if ($content['staff'] !== null) {
             $member = $book->staff[$content['staff']];
 
-            return $book->with(staff: [...$book->staff, $member->id => new Member(...['special' => $set($member->special)] + get_object_vars($member))]);
+            return $book->with(staff: [...$book->staff, $member->id => $member->with(special: $set($member->special))]);
         }
         if ($content['location'] !== null) {
             $location = $book->locations[$content['location']];

@@ -9,7 +9,6 @@ use App\Models\Business;
 use App\Models\TimeOff;
 use App\Roster\Checks;
 use Illuminate\Database\Eloquent\Model;
-use YardBell\Core\Availability\Member;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\WallSpan;
@@ -73,7 +72,7 @@ final readonly class TimeOffThing extends ModelThing
                 $off[] = [$id, WallSpan::between(Wall::dateTime($content['from']), Wall::dateTime($content['to']), $book->zone)];
             }
             if ($off !== $member->timeOff) {
-                $staff[$key] = new Member(...['timeOff' => $off] + get_object_vars($member));
+                $staff[$key] = $member->with(timeOff: $off);
             }
         }
 

@@ -35,6 +35,13 @@ final readonly class Member
     ) {
     }
 
+    /** The same but for what is named: `with(timeOff: […])`. */
+    public function with(mixed ...$changes): self
+    {
+        // @phpstan-ignore argument.type (its own properties, by their names)
+        return new self(...$changes + get_object_vars($this));
+    }
+
     /** T6: their time off. */
     public function off(): Timeline
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Hours;
+use YardBell\Core\Time\WallSpan;
 use YardBell\Core\Time\Zone;
 
 use function array_map;
@@ -39,6 +40,19 @@ final readonly class RuleBook
     {
         // @phpstan-ignore argument.type (its own properties, by their names)
         return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    /** The same by the clocks of another zone: what is written on the clock lies at other instants (T2). */
+    public function in(Zone $zone): self
+    {
+        $span = static fn (WallSpan $span): WallSpan => WallSpan::between($span->from, $span->to, $zone);
+
+        return $this->with(
+            zone: $zone,
+            closures: array_map(static fn (Closure $closure): Closure => new Closure($closure->id, $span($closure->span), $closure->staff, $closure->name), $this->closures),
+            pools: array_map(static fn (Pool $pool): Pool => new Pool($pool->id, $pool->location, $pool->units, array_map(static fn (array $outages): array => array_map($span, $outages), $pool->outages), $pool->name), $this->pools),
+            staff: array_map(static fn (Member $member): Member => $member->with(timeOff: array_map(static fn (array $off): array => [$off[0], $span($off[1])], $member->timeOff)), $this->staff),
+        );
     }
 
     /** The same without what is so on some dates only, in a zone whose clocks never change: what an ordinary week is like. */

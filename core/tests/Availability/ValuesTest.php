@@ -85,3 +85,15 @@ it('leaves out time off that the clock skips (T2)', function (): void {
 it('needs units by the party, or for all of it together (T9)', function (): void {
     expect((new YardBell\Core\Availability\Need('wheel', 2, true))->unitsFor(3))->toBe(6)->and((new YardBell\Core\Availability\Need('wheel', 2))->unitsFor(3))->toBe(2);
 });
+
+it('lies at other instants by the clocks of another zone, and at no others (T2)', function (): void {
+    $on = Days::MONDAY;
+    $document = fn (string $zone): array => Days::document([], ['timeZone' => $zone, 'closures' => [['id' => 'fair', 'name' => 'Fair', 'from' => "{$on}T09:00", 'to' => "{$on}T10:00", 'staff' => ['ana']]]], more: [
+        'staff' => [['id' => 'ana', 'timeOff' => [['id' => 'away', 'from' => "{$on}T12:00", 'to' => "{$on}T13:00"]], 'breaks' => ['mon' => [['from' => '11:00', 'to' => '11:30']]]]],
+        'resources' => [['id' => 'wheel', 'name' => 'Wheels', 'units' => ['w1', 'w2'], 'outages' => [['unit' => 'w1', 'from' => "{$on}T09:00", 'to' => "{$on}T10:00"]]]],
+    ]);
+    $tokyo = Days::read($document('Asia/Tokyo'))->book;
+    $moved = Days::read($document('Europe/Lisbon'))->book->in(Zone::named('Asia/Tokyo'));
+    expect($moved->with(zone: $tokyo->zone))->toEqual($tokyo)->and($moved->zone->name)->toBe('Asia/Tokyo')
+        ->and($moved->closures[0]->span->interval?->start)->toBe(Wall::instant("{$on}T00:00Z"))->and($moved->staff['ana']->off()->stretches())->toBe([[Wall::instant("{$on}T03:00Z"), Wall::instant("{$on}T04:00Z")]]);
+});
