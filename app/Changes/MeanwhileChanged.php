@@ -13,7 +13,7 @@ final class MeanwhileChanged extends Refusal
     public function __construct(public readonly string $kind, public readonly string $id, public readonly ?array $now, public readonly string $by)
     {
         parent::__construct($now === null
-            ? "{$by} has removed this meanwhile. What you typed is still here; save it as something new, or leave it be."
+            ? "{$by} has removed this meanwhile. What you typed is still here; keep it as something new, or leave it be."
             : "{$by} has changed this meanwhile. See below what is different now; what you typed is still here.", 409, 'changed_meanwhile');
     }
 

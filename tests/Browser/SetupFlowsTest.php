@@ -153,3 +153,27 @@ it('invites somebody by mail, who accepts with an account made on the spot', fun
     $guest->find('.tag');
     expect($guest->url())->toContain('/at/quernmoor/board');
 });
+
+it('keeps what was typed as something new where somebody else has removed the thing', function (): void {
+    [$one, $two] = [$this->window()->signIn(), $this->window()->signIn('bruno@quernmoor.example')];
+    $one->go('/at/quernmoor/roster/resources')->press('#add-pool')->type('#pool-name', 'Looms')->press('#add-unit')->press('#save')->sees('Looms saved.')->sees('The day after');
+    $two->go((string) parse_url($one->url(), PHP_URL_PATH))->find('#pool-name');
+    $one->choose('Remove Looms')->sees('Looms removed.');
+    $two->type('#pool-name', 'Big looms')->press('#save')->sees('has removed this meanwhile')->isAccessible();
+    $two->press('#as-new')->press('#save')->sees('Big looms saved.');
+    expect(typed($two, '#pool-name'))->toBe('Big looms');
+    $two->choose('Remove Big looms')->sees('Big looms removed.');
+});
+
+it('shows beside a service what other rules of it would do, and lets nobody draw who may not save', function (): void {
+    $owner = $this->window()->signIn();
+    $owner->go('/at/quernmoor/offer/services')->choose('Glazing bench')->find('#fold-time');
+    expect($owner->text())->not->toContain('The next four weeks');
+    $owner->type('#service-minutes', '240')->sees('The next four weeks')->sees('closes')->isAccessible()->choose('Put back');
+    $owner->go('/at/quernmoor/gate')->press('#fold-counts')->type('#travel', '120')->sees('The next four weeks')->choose('Put back');
+    $keeper = $this->window()->signIn('marta@quernmoor.example');
+    $keeper->go('/at/quernmoor/roster/hours')->find('.day-bar');
+    $bar = $keeper->find('.week-row:nth-child(8) .day-bar');
+    (new WebDriverActions($keeper->driver))->moveToElement($bar, -60, 0)->clickAndHold()->moveToElement($bar, 40, 0)->release()->perform();
+    expect($keeper->text())->not->toContain('Not saved yet')->and(typed($keeper, '#opening-sun'))->toBe('');
+});

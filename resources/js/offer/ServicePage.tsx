@@ -1,8 +1,9 @@
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
+import { Effects } from '../setup/Effects';
 import type { Contents } from '../setup/things';
 import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf, useSetup } from '../setup/useSetup';
-import { useThing } from '../setup/useThing';
+import { useThingPage } from '../setup/useThingPage';
 import { Check } from '../ui/Check';
 import { NextTimes } from './NextTimes';
 import { ServiceMoney } from './ServiceMoney';
@@ -42,22 +43,14 @@ export function ServicePage() {
 }
 
 function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent }) {
-  const navigate = useNavigate();
-  const { data, may } = useSetup();
-  const editing = useThing('service', id, fresh);
-  const { content, draft, business, wrong, set } = editing;
+  const { business, data, may, editing, stranded, save } = useThingPage('service', id, fresh, () => 'offer/services');
+  const { content, draft, wrong, set } = editing;
   if (editing.missing) {
     return <p>There is no such service. It may have been removed.</p>;
   }
   if (data === undefined || content === null || draft === null) {
     return <p role="status">Fetching the service</p>;
   }
-  const save = async () => {
-    const saved = await editing.save(`${content.name} saved.`);
-    if (saved !== null && id === null) {
-      await navigate(`/at/${business}/offer/services`);
-    }
-  };
   const names = namesOf(data);
   const part = { content, set, wrong };
   return (
@@ -83,11 +76,16 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
           unnamed="this service"
           isNew={id === null}
           names={names}
-          onSave={() => void save()}
+          onSave={() => void save(`${content.name} saved.`)}
           list={`/at/${business}/offer/services`}
         />
       </section>
-      <NextTimes business={business} draft={draft} zone={data.timeZone} />
+      <div className="grid gap-5">
+        <NextTimes business={business} draft={draft} zone={data.timeZone} />
+        {id !== null && editing.dirty && (
+          <Effects business={business} zone={data.timeZone} drafts={[draft]} stranded={stranded} />
+        )}
+      </div>
     </div>
   );
 }

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import type { Schemas } from '../lib/api';
 import { addDays, longDate } from '../lib/format';
 import { readHours, writeHours } from '../hours/hours';
-import { EffectPanel } from '../setup/EffectPanel';
-import { StrandedChoice, useStranded } from '../setup/Stranded';
+import { Effects } from '../setup/Effects';
+import { useStranded } from '../setup/Stranded';
 import { draftOf, type Draft } from '../setup/things';
 import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
@@ -235,9 +235,7 @@ export function DatesPanel({
         )}
       </section>
       {mayChange && (
-        <EffectPanel business={business} zone={data.timeZone} drafts={drafts} from={chosen.first}>
-          {(one) => <StrandedChoice booking={one} drafts={drafts} stranded={stranded} zone={data.timeZone} />}
-        </EffectPanel>
+        <Effects business={business} zone={data.timeZone} drafts={drafts} stranded={stranded} from={chosen.first} />
       )}
     </div>
   );

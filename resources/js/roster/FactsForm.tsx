@@ -1,10 +1,12 @@
 import { useNavigate } from 'react-router';
 import { WEEKDAYS } from '../hours/hours';
 import { WeekRuler } from '../hours/WeekRuler';
+import { Effects } from '../setup/Effects';
 import { History } from '../setup/History';
 import { Meanwhile } from '../setup/Meanwhile';
 import { PictureField } from '../setup/PictureField';
 import { SaveBar } from '../setup/SaveBar';
+import { useStranded } from '../setup/Stranded';
 import { namesOf, useSetup } from '../setup/useSetup';
 import { useThing } from '../setup/useThing';
 import { Check } from '../ui/Check';
@@ -20,12 +22,17 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
   const { data } = useSetup();
   const navigate = useNavigate();
   const editing = useThing('facts', 'business', null);
-  const { content, set, wrong, business } = editing;
+  const stranded = useStranded();
+  const { content, before, draft, set, wrong, business } = editing;
   if (content === null || data === undefined) {
     return <p role="status">Fetching the facts</p>;
   }
   const save = async () => {
-    if ((await editing.save('The business saved.')) !== null && content.slug !== business) {
+    if ((await editing.save('The business saved.')) === null) {
+      return;
+    }
+    await stranded.carryOut();
+    if (content.slug !== business) {
       await navigate(`/at/${content.slug}/gate`);
     }
   };
@@ -168,6 +175,9 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
           )}
         </Fold>
       </fieldset>
+      {before !== null &&
+        (content.timeZone !== before.timeZone || content.travelMinutes !== before.travelMinutes) &&
+        draft !== null && <Effects business={business} zone={data.timeZone} drafts={[draft]} stranded={stranded} />}
       <Meanwhile editing={editing} names={namesOf(data)} />
       <History history={editing.history} zone={data.timeZone} names={namesOf(data)} />
       <SaveBar editing={editing} what="the business" onSave={() => void save()} />

@@ -1,26 +1,23 @@
-import { useSetup, namesOf } from '../setup/useSetup';
-import { EffectPanel } from '../setup/EffectPanel';
+import { namesOf } from '../setup/useSetup';
+import { Effects } from '../setup/Effects';
 import { History } from '../setup/History';
 import { Meanwhile } from '../setup/Meanwhile';
 import { SaveBar } from '../setup/SaveBar';
-import { StrandedChoice, useStranded } from '../setup/Stranded';
-import { useThing } from '../setup/useThing';
+import { useThingPage } from '../setup/useThingPage';
 import { WeekRuler } from '../hours/WeekRuler';
 
 /** The opening hours: nobody is booked outside them. */
 export function HoursPage() {
-  const { data, may } = useSetup();
-  const editing = useThing('openingHours', 'business', null);
-  const stranded = useStranded();
-  const { content, draft, business } = editing;
+  const { business, data, may, editing, stranded, save } = useThingPage(
+    'openingHours',
+    'business',
+    null,
+    () => 'roster/hours',
+  );
+  const { content, draft } = editing;
   if (data === undefined || content === null || draft === null) {
     return <p role="status">Fetching the hours</p>;
   }
-  const save = async () => {
-    if ((await editing.save('Opening hours saved.')) !== null) {
-      await stranded.carryOut();
-    }
-  };
   return (
     <div className="beside">
       <section className="beside-main">
@@ -40,11 +37,9 @@ export function HoursPage() {
         </fieldset>
         <Meanwhile editing={editing} names={namesOf(data)} />
         <History history={editing.history} zone={data.timeZone} names={namesOf(data)} />
-        <SaveBar editing={editing} what="opening hours" onSave={() => void save()} />
+        <SaveBar editing={editing} what="opening hours" onSave={() => void save('Opening hours saved.')} />
       </section>
-      <EffectPanel business={business} zone={data.timeZone} drafts={[draft]}>
-        {(one) => <StrandedChoice booking={one} drafts={[draft]} stranded={stranded} zone={data.timeZone} />}
-      </EffectPanel>
+      <Effects business={business} zone={data.timeZone} drafts={[draft]} stranded={stranded} />
     </div>
   );
 }

@@ -1,14 +1,13 @@
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { WeekRuler } from '../hours/WeekRuler';
-import { EffectPanel } from '../setup/EffectPanel';
+import { Effects } from '../setup/Effects';
 import { PictureField } from '../setup/PictureField';
-import { StrandedChoice, useStranded } from '../setup/Stranded';
 import type { Contents } from '../setup/things';
 import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf, useSetup } from '../setup/useSetup';
-import { useThing } from '../setup/useThing';
+import { useThingPage } from '../setup/useThingPage';
 import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 
@@ -53,11 +52,13 @@ function WhoWorksHere({ location }: { location: string }) {
 }
 
 function LocationEditor({ id }: { id: string | null }) {
-  const navigate = useNavigate();
-  const { data, may } = useSetup();
-  const editing = useThing('location', id, FRESH);
-  const stranded = useStranded();
-  const { content, draft, business, wrong } = editing;
+  const { business, data, may, editing, stranded, save } = useThingPage(
+    'location',
+    id,
+    FRESH,
+    (made) => `roster/locations/${made}`,
+  );
+  const { content, draft, wrong } = editing;
   const [roomWrong, setRoomWrong] = useState<string | undefined>();
   if (editing.missing) {
     return <p>There is no such location. It may have been removed.</p>;
@@ -65,15 +66,6 @@ function LocationEditor({ id }: { id: string | null }) {
   if (data === undefined || content === null || draft === null) {
     return <p role="status">Fetching the location</p>;
   }
-  const save = async () => {
-    const saved = await editing.save(`${content.name} saved.`);
-    if (saved !== null) {
-      await stranded.carryOut();
-      if (id === null) {
-        await navigate(`/at/${business}/roster/locations/${saved}`);
-      }
-    }
-  };
   const openRoom = async () => {
     try {
       const room = await unwrap(
@@ -180,13 +172,16 @@ function LocationEditor({ id }: { id: string | null }) {
           unnamed="this location"
           isNew={id === null}
           names={names}
-          onSave={() => void save()}
+          onSave={() => void save(`${content.name} saved.`)}
           list={`/at/${business}/roster/locations`}
         />
       </section>
-      <EffectPanel business={business} zone={data.timeZone} drafts={content.name === '' ? [] : [draft]}>
-        {(one) => <StrandedChoice booking={one} drafts={[draft]} stranded={stranded} zone={data.timeZone} />}
-      </EffectPanel>
+      <Effects
+        business={business}
+        zone={data.timeZone}
+        drafts={content.name === '' ? [] : [draft]}
+        stranded={stranded}
+      />
     </div>
   );
 }

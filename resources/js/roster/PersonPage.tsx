@@ -1,12 +1,11 @@
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { WeekRuler } from '../hours/WeekRuler';
-import { EffectPanel } from '../setup/EffectPanel';
+import { Effects } from '../setup/Effects';
 import { PictureField } from '../setup/PictureField';
-import { StrandedChoice, useStranded } from '../setup/Stranded';
 import type { Contents } from '../setup/things';
 import { ThingFoot } from '../setup/ThingFoot';
-import { namesOf, useSetup } from '../setup/useSetup';
-import { useThing } from '../setup/useThing';
+import { namesOf } from '../setup/useSetup';
+import { useThingPage } from '../setup/useThingPage';
 import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
@@ -27,11 +26,13 @@ export function PersonPage() {
 }
 
 function PersonEditor({ id }: { id: string | null }) {
-  const navigate = useNavigate();
-  const { data, may } = useSetup();
-  const editing = useThing('person', id, FRESH);
-  const stranded = useStranded();
-  const { content, draft, business, wrong } = editing;
+  const { business, data, may, editing, stranded, save } = useThingPage(
+    'person',
+    id,
+    FRESH,
+    (made) => `roster/people/${made}`,
+  );
+  const { content, draft, wrong } = editing;
   if (editing.missing) {
     return <p>Nobody is here. They may have been removed.</p>;
   }
@@ -42,15 +43,6 @@ function PersonEditor({ id }: { id: string | null }) {
   const own = data.me.staff === id && id !== null;
   const all = may('change-setup');
   const hoursOnly = !all && own && member?.changesOwnHours === true && may('change-own-hours');
-  const save = async () => {
-    const saved = await editing.save(`${content.name} saved.`);
-    if (saved !== null) {
-      await stranded.carryOut();
-      if (id === null) {
-        await navigate(`/at/${business}/roster/people/${saved}`);
-      }
-    }
-  };
   const names = namesOf(data);
   return (
     <div className="beside">
@@ -255,7 +247,7 @@ function PersonEditor({ id }: { id: string | null }) {
           unnamed="this person"
           isNew={id === null}
           names={names}
-          onSave={() => void save()}
+          onSave={() => void save(`${content.name} saved.`)}
           list={`/at/${business}/roster/people`}
         />
         {may('see-board') && (
@@ -264,9 +256,12 @@ function PersonEditor({ id }: { id: string | null }) {
           </p>
         )}
       </section>
-      <EffectPanel business={business} zone={data.timeZone} drafts={content.name === '' ? [] : [draft]}>
-        {(one) => <StrandedChoice booking={one} drafts={[draft]} stranded={stranded} zone={data.timeZone} />}
-      </EffectPanel>
+      <Effects
+        business={business}
+        zone={data.timeZone}
+        drafts={content.name === '' ? [] : [draft]}
+        stranded={stranded}
+      />
     </div>
   );
 }

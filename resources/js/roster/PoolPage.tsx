@@ -1,10 +1,9 @@
-import { useNavigate, useParams } from 'react-router';
-import { EffectPanel } from '../setup/EffectPanel';
-import { StrandedChoice, useStranded } from '../setup/Stranded';
+import { useParams } from 'react-router';
+import { Effects } from '../setup/Effects';
 import { newId, type Contents } from '../setup/things';
 import { ThingFoot } from '../setup/ThingFoot';
-import { namesOf, useSetup } from '../setup/useSetup';
-import { useThing } from '../setup/useThing';
+import { namesOf } from '../setup/useSetup';
+import { useThingPage } from '../setup/useThingPage';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
 import { PoolDay } from './PoolDay';
@@ -18,26 +17,19 @@ export function PoolPage() {
 }
 
 function PoolEditor({ id }: { id: string | null }) {
-  const navigate = useNavigate();
-  const { data, may } = useSetup();
-  const editing = useThing('pool', id, FRESH);
-  const stranded = useStranded();
-  const { content, draft, business, wrong } = editing;
+  const { business, data, may, editing, stranded, save } = useThingPage(
+    'pool',
+    id,
+    FRESH,
+    (made) => `roster/resources/${made}`,
+  );
+  const { content, draft, wrong } = editing;
   if (editing.missing) {
     return <p>There is no such pool. It may have been removed.</p>;
   }
   if (data === undefined || content === null || draft === null) {
     return <p role="status">Fetching the resources</p>;
   }
-  const save = async () => {
-    const saved = await editing.save(`${content.name} saved.`);
-    if (saved !== null) {
-      await stranded.carryOut();
-      if (id === null) {
-        await navigate(`/at/${business}/roster/resources/${saved}`);
-      }
-    }
-  };
   const units = (next: Contents['pool']['units']) =>
     editing.set({
       units: next,
@@ -174,17 +166,16 @@ function PoolEditor({ id }: { id: string | null }) {
           unnamed="this pool"
           isNew={id === null}
           names={names}
-          onSave={() => void save()}
+          onSave={() => void save(`${content.name} saved.`)}
           list={`/at/${business}/roster/resources`}
         />
       </section>
-      <EffectPanel
+      <Effects
         business={business}
         zone={data.timeZone}
         drafts={content.name === '' || content.outages.some((one) => one.from === '' || one.to === '') ? [] : [draft]}
-      >
-        {(one) => <StrandedChoice booking={one} drafts={[draft]} stranded={stranded} zone={data.timeZone} />}
-      </EffectPanel>
+        stranded={stranded}
+      />
     </div>
   );
 }

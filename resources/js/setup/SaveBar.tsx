@@ -21,6 +21,11 @@ export function SaveBar<C extends object>({ editing, what, onSave, isNew = false
               <p>{isNew ? 'Not there yet.' : 'Not saved yet.'}</p>
             )}
           </div>
+          {meanwhile !== null && meanwhile.content === null && (
+            <button type="button" id="as-new" className="button button-small" onClick={editing.asNew}>
+              Keep it as something new
+            </button>
+          )}
           {!isNew && (
             <button type="button" className="button button-small" onClick={editing.putBack}>
               Put back

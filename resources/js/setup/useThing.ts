@@ -24,7 +24,9 @@ export type Editing<C extends object> = {
   /** Goes on from what somebody else has saved, with `mine` kept. */
   takeOver: (now: C, version: string | null, mine: Partial<C>) => void;
   /** Answers with the id; null where it was refused. */
-  save: (done: string, also?: readonly Draft[]) => Promise<string | null>;
+  save: (done: string) => Promise<string | null>;
+  /** Somebody has removed it: what was typed can be saved as something new. */
+  asNew: () => void;
   remove: (done: string) => Promise<boolean>;
 };
 
@@ -90,19 +92,21 @@ export function useThing<K extends Kind>(kind: K, id: string | null, fresh: Cont
       setContent({ ...now, ...mine });
       saving.clear();
     },
-    save: async (done: string, also: readonly Draft[] = []): Promise<string | null> => {
+    asNew: () => {
+      setSeen((was) => (was === null ? was : { ...was, id: null, version: null }));
+      saving.clear();
+    },
+    save: async (done: string): Promise<string | null> => {
       if (draft === null || content === null) {
         return null;
       }
-      const saved = await saving.save([draft, ...also], done, ({ ids, versions }) =>
+      const saved = await saving.save([draft], done, ({ ids, versions }) =>
         setSeen({ id: ids[0] ?? null, version: versions[0] ?? null, content }),
       );
-      if (saved === null) {
-        return null;
-      }
-      return saved.ids[0] ?? null;
+      return saved?.ids[0] ?? null;
     },
     remove: async (done: string): Promise<boolean> =>
-      seen?.id != null && (await saving.save([draftOf[kind](seen.id, null, seen.version)], done)) !== null,
+      seen?.id != null &&
+      (await saving.save([draftOf[kind](seen.id, null, seen.version)], done, () => setContent(seen.content))) !== null,
   };
 }
