@@ -12,6 +12,8 @@ use YardBell\Core\Availability\Location;
 use YardBell\Core\Availability\Member;
 use YardBell\Core\Availability\Pool;
 use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Service;
+use YardBell\Core\Price\Tariff;
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\InvalidTime;
 use YardBell\Core\Time\WallSpan;
@@ -108,7 +110,7 @@ final class Reader
             $locations,
             $pools,
             $this->staff(),
-            (new ServiceReader($times))->services($this->document, $dayparts, $locations, $this->knownStaff, $pools),
+            $services = (new ServiceReader($times))->services($this->document, $dayparts, $locations, $this->knownStaff, $pools),
         );
 
         $diary = new DiaryReader($book);
@@ -121,7 +123,27 @@ final class Reader
             $this->currency($business),
             $diary->clients(),
             $this->prices($business),
+            $this->tariffs($services),
         );
+    }
+
+    /**
+     * @param  array<string, Service>  $services
+     * @return array<string, Tariff> by service
+     */
+    private function tariffs(array $services): array
+    {
+        $prices = new PriceReader($this->knownStaff);
+        $tariffs = [];
+        foreach ($this->document->items('services') as $i => $item) {
+            $id = $item instanceof stdClass ? $item->id ?? null : null;
+            if ($item instanceof stdClass && is_string($id) && isset($services[$id])) {
+                $node = new Node($item, "/services/{$i}", $this->document->problems, array_map(strval(...), array_keys(get_object_vars($item))));
+                $tariffs[$id] = $prices->tariff($node, $services[$id]->name, $services[$id]->lengths);
+            }
+        }
+
+        return $tariffs;
     }
 
     private function currency(Node $business): string

@@ -6,6 +6,7 @@ namespace YardBell\Core\Scenario;
 
 use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Price\Tariff;
 
 /** What a `yardbell/1` document says. */
 final readonly class Scenario
@@ -15,6 +16,7 @@ final readonly class Scenario
      * @param  array<string, string>  $clients names by id
      * @param  array<string, array<string, array<string, mixed>>>  $prices what part 3 of the rules says, as it was given: by
      *                                                                      list ("services"), id and key; of the business under ""
+     * @param  array<string, Tariff>  $tariffs what each service costs, by its id
      */
     public function __construct(
         public RuleBook $book,
@@ -24,6 +26,7 @@ final readonly class Scenario
         public string $currency = '',
         public array $clients = [],
         public array $prices = [],
+        public array $tariffs = [],
     ) {
     }
 }

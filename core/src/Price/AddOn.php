@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Price;
+
+/** P3: something that can be had with a service. */
+final readonly class AddOn
+{
+    /**
+     * @param  int  $amount of one, in the minor unit
+     * @param  int  $minutes by which one lengthens the appointment
+     * @param  bool  $perPerson whether everyone who comes takes it
+     */
+    public function __construct(public string $id, public string $name, public int $amount, public int $minutes = 0, public bool $perPerson = false)
+    {
+        $amount >= 0 ?: throw InvalidPrice::amount($name, $amount);
+    }
+}

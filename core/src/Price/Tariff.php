@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Price;
+
+use YardBell\Core\Availability\Lengths;
+
+use function array_keys;
+use function array_map;
+use function array_sum;
+use function max;
+use function min;
+
+/** All that decides what a visit of one service costs, and what of it is due when booking. */
+final readonly class Tariff
+{
+    /**
+     * @param  string  $name the service's, which its lines carry
+     * @param  Lengths|null  $lengths null: of a session, which has its own
+     * @param  array<string, AddOn>  $addOns by id
+     */
+    public function __construct(public string $name, public ?Lengths $lengths, public Pricing $pricing, public array $addOns = [], public PaymentTerms $payment = new PaymentTerms())
+    {
+    }
+
+    /**
+     * P1 to P3 and P9: base, people, add-ons in the order they were chosen.
+     *
+     * @throws InvalidPrice if the service has no such length or add-on
+     */
+    public function quote(Visit $visit): Quote
+    {
+        if ($this->lengths !== null && $this->lengths->named($visit->minutes) === null) {
+            throw InvalidPrice::length($visit->minutes);
+        }
+        $chosen = array_map($this->addOn(...), array_keys($visit->addOns));
+        $base = $this->pricing->base($this->lengths, $visit->minutes, $visit->staff);
+        if ($base === null) {
+            return Quote::settledLater();
+        }
+        $lines = [new Line('base', $this->name, $base)];
+        if ($visit->party > 1) {
+            $lines[] = new Line('people', $this->name, $this->pricing->more($base, $visit->party));
+        }
+        foreach ($chosen as $addOn) {
+            $quantity = $visit->addOns[$addOn->id];
+            $lines[] = new Line('addOn', $addOn->name, $addOn->amount * $quantity * ($addOn->perPerson ? $visit->party : 1), $addOn->id, $quantity);
+        }
+
+        return Quote::of($lines, $this->payment, $visit->payNow);
+    }
+
+    /**
+     * P3: by how many minutes these lengthen the appointment.
+     *
+     * @param  array<string, int>  $addOns quantity by id
+     *
+     * @throws InvalidPrice
+     */
+    public function extraMinutes(array $addOns): int
+    {
+        return array_sum(array_map(fn (string $id): int => $this->addOn($id)->minutes * $addOns[$id], array_keys($addOns)));
+    }
+
+    /**
+     * What one person pays at least and at most, whatever the length and whoever takes it.
+     *
+     * @param  list<string>  $staff who may take it, one at a time
+     * @return array{int, int}|null null: settled at the desk
+     */
+    public function span(array $staff): ?array
+    {
+        $lengths = $this->pricing->byMinutes !== [] ? array_keys($this->pricing->byMinutes) : ($this->pricing->perStep === null ? [null] : [$this->lengths?->min, $this->lengths?->max]);
+        $amounts = [];
+        foreach ($lengths as $minutes) {
+            foreach ($staff === [] ? [[]] : array_map(static fn (string $member): array => [$member], $staff) as $who) {
+                $amounts[] = $this->pricing->base($this->lengths, $minutes, $who);
+            }
+        }
+        $amounts = array_filter($amounts, static fn (?int $amount): bool => $amount !== null);
+
+        return $amounts === [] ? null : [min($amounts), max($amounts)];
+    }
+
+    private function addOn(string $id): AddOn
+    {
+        return $this->addOns[$id] ?? throw InvalidPrice::addOn($id);
+    }
+}

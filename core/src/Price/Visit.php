@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Price;
+
+/** What a quote is asked for: one visit of a service. */
+final readonly class Visit
+{
+    /**
+     * @param  int|null  $minutes without add-ons; null: the service's own length
+     * @param  list<string>  $staff who take it; nobody yet: the service's own price
+     * @param  array<string, int>  $addOns quantity by id, in the order they were chosen
+     * @param  bool  $payNow what the client chose, where paying at once is theirs to choose
+     *
+     * @throws InvalidPrice
+     */
+    public function __construct(public ?int $minutes = null, public array $staff = [], public int $party = 1, public array $addOns = [], public bool $payNow = false)
+    {
+        $party >= 1 ?: throw InvalidPrice::party($party);
+        foreach ($addOns as $id => $quantity) {
+            $quantity >= 1 ?: throw InvalidPrice::quantity($id, $quantity);
+        }
+    }
+}
