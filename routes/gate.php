@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Gate\Http\AskOpenTimes;
+use App\Gate\Http\AskQuote;
 use App\Gate\Http\Book;
 use App\Gate\Http\Cancel;
 use App\Gate\Http\Floor;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('floor', Floor::class);
 Route::get('pages/{slug}/open-times', AskOpenTimes::class);
+Route::get('pages/{slug}/quote', AskQuote::class);
 Route::post('pages/{slug}/holds', Hold::class)->middleware('throttle:gate');
 Route::get('bookings/{id}', ShowBooking::class);
 Route::post('bookings/{id}/files', SendFile::class)->middleware('throttle:gate');

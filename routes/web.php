@@ -125,5 +125,6 @@ Route::prefix('stand-ins')->middleware('demonstration')->group(static function (
         Route::post('processor/checkouts', [ProcessorApi::class, 'open']);
         Route::get('processor/checkouts/{id}', [ProcessorApi::class, 'show']);
         Route::post('processor/checkouts/{id}/refunds', [ProcessorApi::class, 'refund']);
+        Route::post('processor/checkouts/{id}/charges', [ProcessorApi::class, 'charge']);
     });
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Board;
 
 use App\Bookings\RulesReader;
+use App\Ledger\Balance;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Business;
@@ -156,20 +157,6 @@ final readonly class BoardReader
             ->with('service:id,name')->orderBy('starts_at')->get();
     }
 
-    /** free, paid, due, refunding or refunded */
-    public static function money(Booking $booking): string
-    {
-        $states = $booking->payments->pluck('state');
-
-        return match (true) {
-            $booking->price === 0 => 'free',
-            $states->contains('refunded') => 'refunded',
-            $states->contains('refunding') => 'refunding',
-            $states->contains('paid') => 'paid',
-            default => 'due',
-        };
-    }
-
     /**
      * The hours the day is drawn on: whole hours around all that is open or taken.
      *
@@ -240,7 +227,7 @@ final readonly class BoardReader
         return [
             'bookings' => $today->count(),
             'total' => (int) $today->sum('price'),
-            'due' => (int) $today->filter(static fn (Booking $booking): bool => self::money($booking) === 'due')->sum('price'),
+            'due' => (int) $today->sum(static fn (Booking $booking): int => Balance::of($booking)->due),
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use App\Ledger\Balance;
+use App\Ledger\CancellationCost;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Member;
@@ -19,7 +21,8 @@ final readonly class BookingCard
     public function of(Booking $booking): array
     {
         $location = $booking->place();
-        $refund = OutboxEntry::query()->where('booking_id', $booking->id)->where('channel', 'refund')->first();
+        $refund = OutboxEntry::query()->where('booking_id', $booking->id)->whereIn('channel', ['refund', 'charge'])->orderByDesc('id')->first();
+        $balance = Balance::of($booking->load('payments'));
 
         return [
             'id' => $booking->id,
@@ -35,12 +38,19 @@ final readonly class BookingCard
             'location' => $location->name,
             'client' => $booking->contact,
             'note' => $booking->note,
-            'lines' => [['label' => $booking->service_name, 'amount' => $booking->price]],
+            'minutes' => $booking->minutes,
+            'party' => $booking->party,
+            'lines' => $booking->lines,
             'total' => $booking->price,
             'currency' => $booking->currency,
-            'money' => BoardReader::money($booking->load('payments')),
-            'payments' => $booking->payments->map(static fn (Payment $payment): array => ['amount' => $payment->amount, 'state' => $payment->state])->values()->all(),
-            'refundTrouble' => $refund !== null && $refund->error !== '' ? $refund->error : null,
+            'money' => $balance->state,
+            'paid' => $balance->paid,
+            'due' => $balance->due,
+            'fee' => $booking->fee,
+            'cardKept' => CancellationCost::keptCard($booking) !== null,
+            'terms' => $booking->cancellation,
+            'payments' => $booking->payments->map(static fn (Payment $payment): array => ['kind' => $payment->kind, 'amount' => $payment->amount, 'returned' => $payment->returned, 'state' => $payment->state])->values()->all(),
+            'moneyTrouble' => $refund !== null && $refund->error !== '' ? $refund->error : null,
             'messages' => $booking->messages()->get()->map(static fn (OutboxEntry $entry): array => [
                 'id' => $entry->id, 'occasion' => $entry->occasion, 'audience' => $entry->audience, 'recipient' => $entry->recipient,
                 'state' => $entry->state, 'at' => ($entry->sent_at ?? $entry->due_at)->format('Y-m-d\TH:i\Z'), 'error' => $entry->error,

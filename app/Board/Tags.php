@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use App\Ledger\Balance;
 use App\Models\Booking;
 use App\Models\Session;
 use App\Support\Instants;
@@ -74,7 +75,7 @@ final readonly class Tags
      */
     private function tag(Booking|Session $of, Collection $people, string $id, array $staff, string $service, ?int $places): array
     {
-        $money = $people->map(BoardReader::money(...));
+        $balances = $people->map(Balance::of(...));
         /** @var Booking|null $alone */
         $alone = $places === null ? $people->first() : null;
 
@@ -88,12 +89,12 @@ final readonly class Tags
             'service' => $service,
             'client' => $alone === null ? null : $alone->contact['name'] ?? null,
             'state' => $alone === null ? 'confirmed' : $alone->state->value,
-            'money' => $alone === null ? ($money->contains('due') ? 'due' : 'free') : $money->first(),
-            'price' => (int) ($alone->price ?? $people->filter(static fn (Booking $booking): bool => BoardReader::money($booking) === 'due')->sum('price')),
+            'money' => $alone === null ? ($balances->sum('due') > 0 ? 'due' : 'free') : $balances->first()?->state,
+            'price' => $alone === null || $balances->first()?->state === 'part' ? (int) $balances->sum('due') : $alone->price,
             'places' => $places,
             'taken' => (int) $people->sum('party'),
             'people' => $people->map(static fn (Booking $booking): array => [
-                'booking' => $booking->id, 'client' => $booking->contact['name'] ?? null, 'party' => $booking->party, 'state' => $booking->state->value, 'money' => BoardReader::money($booking),
+                'booking' => $booking->id, 'client' => $booking->contact['name'] ?? null, 'party' => $booking->party, 'state' => $booking->state->value, 'money' => Balance::of($booking)->state,
             ])->values()->all(),
         ];
     }

@@ -24,11 +24,11 @@ final readonly class Bookable
     /** @return list<Slot> what is offered at exactly this instant */
     public function at(Business $business, RuleBook $book, Wish $wish, Relaxed $relaxed = new Relaxed()): array
     {
-        if (! isset($book->services[$wish->service])) {
+        if (! isset($book->services[$wish->choice->service])) {
             return [];
         }
         $ask = $wish->onItsDay($book->zone, $this->clock->minute(), $relaxed);
-        $diary = $this->rules->diary($business, $book, $ask, turn: $wish->member === null);
+        $diary = $this->rules->diary($business, $book, $ask, turn: $wish->choice->member === null);
 
         return array_values(array_filter((new SlotSearch($book, $diary))->slots($ask), static fn (Slot $slot): bool => $slot->start === $wish->start));
     }
@@ -50,12 +50,12 @@ final readonly class Bookable
     public function near(Business $business, Wish $wish, int $count = 4): array
     {
         $book = $this->rules->book($business);
-        if (! isset($book->services[$wish->service])) {
+        if (! isset($book->services[$wish->choice->service])) {
             return [];
         }
         $now = $this->clock->minute();
         $day = $book->zone->day($wish->start);
-        $ask = $wish->during(max($day - 1, $book->zone->day($now)), $day + self::NEAR_DAYS, $now);
+        $ask = $wish->choice->during(max($day - 1, $book->zone->day($now)), $day + self::NEAR_DAYS, $now);
         $slots = [];
         foreach ((new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask) as $slot) {
             $slots[$slot->start] ??= $slot;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Http\Refusal;
+use App\Ledger\CancellationCost;
 use App\Messages\Outbox;
 use App\Models\Booking;
 use App\Models\Payment;
@@ -12,7 +13,7 @@ use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
-/** Gives the time back, the money too, and tells everyone. Doing it twice does what doing it once does. */
+/** Gives the time back, the money too as far as the terms say, and tells everyone. Doing it twice does what doing it once does. */
 final readonly class CancelBooking
 {
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class CancelBooking
         private History $history,
         private Outbox $outbox,
         private Clock $clock,
+        private CancellationCost $cost,
     ) {
     }
 
@@ -38,24 +40,44 @@ final readonly class CancelBooking
                 throw new Refusal('It has begun already, so it can no longer be cancelled here. Please call.', 409, 'too_late');
             }
             $wasBooked = $booking->state !== State::Held;
+            $fee = $by === 'client' ? $this->cost->of($booking) : 0;
             $booking->calendar_sequence++;
             $this->history->become($booking, State::Cancelled, $by, $why);
             $this->outbox->drop($booking);
             if ($wasBooked) {
                 $this->outbox->announce($booking, 'cancelled', $by === 'client' ? '' : $why);
             }
-            foreach ($booking->payments()->where('state', 'paid')->lockForUpdate()->get() as $payment) {
-                $this->refund($payment);
-            }
+            $this->settle($booking, $fee);
 
             return $booking;
         }, attempts: 5);
     }
 
-    /** Within a transaction: the whole payment goes back the way it came. */
-    public function refund(Payment $payment): void
+    /** Within a transaction: some or all of a payment goes back the way it came. */
+    public function refund(Payment $payment, int $amount): void
     {
-        $payment->update(['state' => 'refunding']);
-        $this->outbox->refund($payment);
+        if ($amount > 0) {
+            $payment->update(['state' => 'refunding', 'returned' => $amount]);
+            $this->outbox->refund($payment);
+        }
+    }
+
+    /** Within a transaction: what was paid goes back, the latest first, less the fee; what the fee lacks is charged to a kept card. */
+    public function settle(Booking $booking, int $fee): void
+    {
+        $left = $fee;
+        foreach ($booking->payments()->where('kind', 'payment')->where('state', 'paid')->lockForUpdate()->get() as $payment) {
+            $keeps = min($left, $payment->amount);
+            $left -= $keeps;
+            $this->refund($payment, $payment->amount - $keeps);
+        }
+        $card = CancellationCost::keptCard($booking);
+        if ($left > 0 && $card !== null) {
+            $this->outbox->charge($booking->payments()->create(['business_id' => $booking->business_id, 'amount' => $left, 'currency' => $booking->currency,
+                'kind' => 'fee', 'state' => 'charging', 'checkout' => $card->checkout]));
+        }
+        if ($fee > 0) {
+            $booking->update(['fee' => $fee]);
+        }
     }
 }

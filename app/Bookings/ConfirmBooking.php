@@ -30,7 +30,7 @@ final readonly class ConfirmBooking
     }
 
     /**
-     * @param  array{name: string, email: string, phone: string, note: string, answers?: list<array{question: string, answer: string, file?: string}>}  $details checked before
+     * @param  array{name: string, email: string, phone: string, note: string, answers?: list<array{question: string, answer: string, file?: string}>, payNow?: bool}  $details checked before
      * @return string|null where to pay; null when it is booked
      *
      * @throws TimeTaken
@@ -45,7 +45,10 @@ final readonly class ConfirmBooking
             if ($booking->state !== State::Held) {
                 throw new Refusal('This time is no longer held for you. Pick it again.', 409, 'not_held');
             }
-            $paysFirst = $booking->payment === 'full' && $booking->price > 0;
+            if ($booking->payment === 'optional') {
+                $booking->due_now = ($details['payNow'] ?? false) ? $booking->price : 0;
+            }
+            $paysFirst = $booking->due_now > 0 || $booking->payment === 'card_hold';
             $this->hold->again($booking, $business, $this->clock->minute() + (int) config($paysFirst ? 'yardbell.payment_minutes' : 'yardbell.hold_minutes'));
             $booking->client_id = $this->client($business, $details)->id;
             $booking->contact = ['name' => $details['name'], 'email' => $details['email'], 'phone' => $details['phone']];
@@ -53,7 +56,7 @@ final readonly class ConfirmBooking
             $booking->answers = $details['answers'] ?? [];
             $booking->save();
             if (! $paysFirst) {
-                $this->mustBeApproved($booking) ? $this->ask($booking) : $this->book($booking);
+                $this->book($booking);
 
                 return null;
             }
@@ -64,9 +67,14 @@ final readonly class ConfirmBooking
         return $payment === null ? null : ($this->openCheckout)($payment);
     }
 
-    /** What happens when nothing more stands in the way. Within a transaction that has locked the booking. */
+    /** What happens when nothing is left to pay first. Within a transaction that has locked the booking. */
     public function book(Booking $booking): void
     {
+        if ($this->mustBeApproved($booking)) {
+            $this->ask($booking);
+
+            return;
+        }
         $this->history->become($booking, State::Confirmed, 'client');
         $this->outbox->announce($booking, 'booked');
         $this->outbox->remind($booking);
@@ -100,9 +108,9 @@ final readonly class ConfirmBooking
 
     private function payment(Booking $booking): Payment
     {
-        return $booking->payments()->where('state', 'open')->first() ?? Payment::query()->create([
-            'business_id' => $booking->business_id, 'booking_id' => $booking->id, 'amount' => $booking->price,
-            'currency' => $booking->currency, 'state' => 'open',
+        return $booking->payments()->where('state', 'open')->where('amount', $booking->due_now)->first() ?? Payment::query()->create([
+            'business_id' => $booking->business_id, 'booking_id' => $booking->id, 'amount' => $booking->due_now,
+            'currency' => $booking->currency, 'state' => 'open', 'kind' => $booking->payment === 'card_hold' ? 'card' : 'payment',
         ]);
     }
 }

@@ -13,7 +13,7 @@ use YardBell\Core\Booking\State;
 /** Says yes or no to a booking that waits for it, and tells the client. */
 final readonly class DecideBooking
 {
-    public function __construct(private ConnectionInterface $db, private History $history, private Outbox $outbox)
+    public function __construct(private ConnectionInterface $db, private History $history, private Outbox $outbox, private CancelBooking $cancel)
     {
     }
 
@@ -29,6 +29,8 @@ final readonly class DecideBooking
             $this->outbox->announce($booking, $yes ? 'booked' : 'declined', $why);
             if ($yes) {
                 $this->outbox->remind($booking);
+            } else {
+                $this->cancel->settle($booking, 0);
             }
 
             return $booking;

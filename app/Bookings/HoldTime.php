@@ -67,11 +67,11 @@ final readonly class HoldTime
             $start - $booking->setup, $start + $booking->minutes + $booking->clearup);
         $now = $this->clock->minute();
         if ($booking->held_until === null || Instants::minute($booking->held_until) <= $now) {
-            $wish = new Wish($booking->service_id, $start, $booking->staff_ids[0] ?? null, $booking->party, $booking->session_id === null ? $booking->minutes : null, $booking->location_id);
+            $wish = self::choice($booking)->at($start);
             $still = array_filter($this->bookable->at($business, $this->rules->bookNow($business), $wish, new Relaxed(notice: true)),
                 static fn (Slot $slot): bool => $slot->session === $booking->session_id && ($slot->session !== null || ($slot->staff === $booking->staff_ids && $slot->units === $booking->units)));
             if ($still === [] || $start < $now) {
-                throw TimeTaken::near($this->bookable->near($business, new Wish($booking->service_id, $start, party: $booking->party)));
+                throw TimeTaken::near($this->bookable->near($business, (new Choice($booking->service_id, party: $booking->party))->at($start)));
             }
         }
         $this->history->holdUntil($booking, $until);
@@ -80,17 +80,26 @@ final readonly class HoldTime
     /** Claims the days of all that is taken, asks the core again with what is true now, and writes. Null: somebody was quicker. */
     private function take(Business $business, RuleBook $book, Wish $wish, Slot $slot): ?Booking
     {
-        $service = $book->services[$wish->service];
+        $choice = $wish->choice;
+        $service = $book->services[$choice->service];
         $takers = $slot->session !== null ? [$slot->session] : [...$slot->staff, ...$slot->units];
-        if ($service->maxPerDay !== null || ($wish->member === null && $service->assignment === Assignment::Rotate)) {
+        if ($service->maxPerDay !== null || ($choice->member === null && $service->assignment === Assignment::Rotate)) {
             $takers[] = $service->id; // what the whole service may take a day, or whose turn it is, is decided by one at a time
         }
         $this->claims->take($business, $takers, $slot->start - $service->setup, $slot->end + $service->clearup);
         $now = $this->rules->bookNow($business);
         $same = array_filter($this->bookable->at($business, $now, $wish), static fn (Slot $offered): bool => $offered->session === $slot->session
             && $offered->staff === $slot->staff && $offered->units === $slot->units && $offered->location === $slot->location && $offered->end === $slot->end
-            && ($offered->next !== false || $wish->member !== null || $service->assignment !== Assignment::Rotate));
+            && ($offered->next !== false || $choice->member !== null || $service->assignment !== Assignment::Rotate));
 
-        return $same === [] ? null : ($this->write)($business, $now->services[$wish->service], $slot, $wish->party);
+        return $same === [] ? null : ($this->write)($business, $now->services[$choice->service], $slot, $choice);
+    }
+
+    /** What a held booking was chosen as. */
+    private static function choice(Booking $booking): Choice
+    {
+        $inSession = $booking->session_id !== null;
+
+        return new Choice($booking->service_id, $booking->staff_ids[0] ?? null, $booking->party, $inSession ? null : $booking->minutes - $booking->extra_minutes, $booking->location_id, extra: $inSession ? 0 : $booking->extra_minutes);
     }
 }

@@ -51,8 +51,8 @@ final readonly class OtherTimes
         if ($lengths === null || $booking->session_id !== null) {
             return []; // gone, or taken by the session it is part of
         }
-        $minutes = $lengths->named($booking->minutes);
-        $extra = $minutes === null ? max(0, $booking->minutes - (int) $lengths->named(null)) : 0; // it keeps its length, whatever the service has now
+        $minutes = $lengths->named($booking->minutes - $booking->extra_minutes);
+        $extra = $minutes === null ? max(0, $booking->minutes - (int) $lengths->named(null)) : $booking->extra_minutes; // it keeps its length, whatever the service has now
         $ask = new Ask($booking->service_id, $fromDay, $toDay, $this->clock->minute(), $minutes, $extra, $booking->party, null, null, new Relaxed(notice: true, limits: true));
 
         return (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id)))->slots($ask);

@@ -7,33 +7,39 @@ namespace App\Bookings;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Service;
+use App\Offer\Tariffs;
 use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Service as ServiceRules;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Booking\State;
+use YardBell\Core\Price\Visit;
 
 /** Writes a held booking of an offered row. Within the transaction that has claimed what it takes. */
 final readonly class WriteBooking
 {
-    public function __construct(private ConnectionInterface $db, private Clock $clock, private History $history)
+    public function __construct(private ConnectionInterface $db, private Clock $clock, private History $history, private Tariffs $tariffs)
     {
     }
 
-    public function __invoke(Business $business, ServiceRules $rules, Slot $slot, int $party): Booking
+    public function __invoke(Business $business, ServiceRules $rules, Slot $slot, Choice $choice): Booking
     {
         $now = $this->clock->minute();
         $until = $now + (int) config('yardbell.hold_minutes');
         $service = Service::query()->where('business_id', $business->id)->findOrFail($rules->id);
+        $extra = $slot->session === null ? $choice->extra : 0; // a session lasts as long as it lasts
+        $length = $slot->end - $slot->start;
+        $quote = Tariffs::quote($this->tariffs->of($service), new Visit($slot->session === null ? $length - $extra : null, $slot->staff, $choice->party, $choice->addOns));
         $booking = Booking::query()->create([
             'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $slot->location, 'session_id' => $slot->session,
-            'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $slot->end - $slot->start,
+            'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $length, 'extra_minutes' => $extra,
             'setup' => $rules->setup, 'clearup' => $rules->clearup,
             'taken_from' => Instants::carbon($slot->start - $rules->setup), 'taken_until' => Instants::carbon($slot->end + $rules->clearup),
             'staff_ids' => $slot->session === null ? $slot->staff : [], 'units' => $slot->session === null ? $slot->units : [],
-            'party' => $party, 'note' => '', 'calendar_sequence' => 0, 'state' => State::Held, 'held_until' => Instants::carbon($until), 'price' => $service->price_kind === 'fixed' ? $service->price : 0,
-            'currency' => $business->currency, 'payment' => in_array($service->price_kind, ['from', 'on_request'], true) ? 'desk' : $service->payment, 'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
+            'party' => $choice->party, 'note' => '', 'calendar_sequence' => 0, 'state' => State::Held, 'held_until' => Instants::carbon($until),
+            'currency' => $business->currency, ...Sale::columns($quote, $service),
+            'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
         ]);
         self::reachBack($business, $booking);
         $this->people($booking, $slot->staff, $now, Instants::toDatabase($until));

@@ -24,6 +24,9 @@ final readonly class CheckContent
      */
     public function __invoke(Thing $thing, Business $business, ?string $id, array $content): array
     {
-        return $this->validation->make($content, $thing->rules($business, $id), $thing->sentences() + ['max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.'])->validate();
+        $given = $this->validation->make($content, $thing->rules($business, $id), $thing->sentences() + ['max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.'])->validate();
+        $wrong = $thing instanceof ChecksTogether ? $thing->together($given) : [];
+
+        return $wrong === [] ? $given : throw ValidationException::withMessages($wrong);
     }
 }

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Ledger\Balance;
+use App\Ledger\CancellationCost;
 use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Member;
+use App\Offer\Tariffs;
 use App\Roster\Mark;
 use App\Support\Clock;
+use App\Support\Instants;
 use YardBell\Core\Booking\State;
+use YardBell\Core\Time\Wall;
 
 /** A booking as its client may see it. */
 final readonly class ClientBooking
 {
-    public function __construct(private ClientLink $links, private Clock $clock, private Processor $processor)
+    public function __construct(private ClientLink $links, private Clock $clock, private Processor $processor, private CancellationCost $cost)
     {
     }
 
@@ -24,6 +29,7 @@ final readonly class ClientBooking
         $business = $booking->business()->firstOrFail();
         $location = $booking->place();
         $now = $this->clock->now();
+        $balance = Balance::of($booking->load('payments'));
 
         return [
             'id' => $booking->id,
@@ -35,11 +41,14 @@ final readonly class ClientBooking
             'staff' => $booking->staff()->get()->map(static fn (Member $member): array => Mark::of($member))->values()->all(),
             'location' => ['id' => $location->id ?? '', 'name' => $location->name, 'address' => $location->address, 'directions' => $location->directions ?? '', 'phone' => $location->phone ?? '',
                 'link' => $location->online && ! in_array($booking->state, [State::Held, State::Cancelled, State::Declined, State::Expired], true) ? $location->meeting_link : ''],
-            'lines' => [['label' => $booking->service_name, 'amount' => $booking->price]],
+            'lines' => $booking->lines,
             'total' => $booking->price,
             'currency' => $booking->currency,
             'payment' => $booking->payment,
-            'paid' => $this->paid($booking),
+            'paid' => $this->paid($booking, $balance),
+            'amounts' => ['paid' => $balance->paid, 'due' => $balance->due, 'dueNow' => $booking->due_now, 'fee' => $booking->fee],
+            'terms' => self::terms($booking),
+            'cancelCosts' => $this->cost->of($booking),
             'pay' => $this->payPage($booking),
             'heldUntil' => $booking->state === State::Held ? $booking->held_until?->format('Y-m-d\TH:i:s\Z') : null,
             'heldSeconds' => $booking->state === State::Held ? max(0, (int) $now->diffInSeconds($booking->held_until ?? $now)) : null,
@@ -52,17 +61,25 @@ final readonly class ClientBooking
         ];
     }
 
-    /** none, waiting (a payment page is open), paid, refunding or refunded */
-    private function paid(Booking $booking): string
+    /** none, waiting (a payment page is open), kept (a card), part, paid, charging, refunding or refunded */
+    private function paid(Booking $booking, Balance $balance): string
     {
-        $states = $booking->payments()->pluck('state')->all();
-        foreach (['refunded' => 'refunded', 'refunding' => 'refunding', 'paid' => 'paid', 'open' => 'waiting'] as $state => $said) {
-            if (in_array($state, $states, true)) {
-                return $said;
-            }
-        }
+        return match (true) {
+            in_array($balance->state, ['part', 'charging', 'refunding', 'refunded'], true) => $balance->state,
+            $balance->paid > 0 => 'paid',
+            CancellationCost::keptCard($booking) !== null => 'kept',
+            $booking->state === State::Held && $booking->payments->contains('state', 'open') => 'waiting',
+            default => 'none',
+        };
+    }
 
-        return 'none';
+    /** @return array{freeUntil: string, amount: int|null, percent: string|null}|null what was agreed on cancelling; null: it is always free */
+    private static function terms(Booking $booking): ?array
+    {
+        return $booking->cancellation === null ? null : [
+            'freeUntil' => Wall::writeInstant(Tariffs::cancellation($booking->cancellation)->freeUntil(Instants::minute($booking->starts_at))),
+            'amount' => $booking->cancellation['amount'], 'percent' => $booking->cancellation['percent'],
+        ];
     }
 
     private function payPage(Booking $booking): ?string

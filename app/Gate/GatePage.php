@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Models\AddOn;
 use App\Models\Business;
+use App\Models\Category;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
+use App\Offer\Shown;
+use App\Offer\Tariffs;
 use App\Roster\Mark;
 use App\Roster\WeeklyTable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder as Query;
+use YardBell\Core\Price\Tariff;
 
 /** What the Gate shows before anything is asked: the business, its services, who does them. Nothing private. */
 final readonly class GatePage
@@ -40,21 +45,36 @@ final readonly class GatePage
     {
         $services = self::offered($business)->where(static fn (Builder $query) => $query->where('visibility', 'page')->orWhere('id', $linked))->with('staff', 'locations')->get();
 
+        $addOns = AddOn::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
+
         return [
             'business' => self::business($business),
-            'services' => $services->map(static fn (Service $service): array => [
-                'id' => $service->id, 'name' => $service->name, 'description' => $service->description, 'minutes' => $service->minutes,
-                'price' => $service->price, 'priceKind' => $service->price_kind, 'payment' => $service->payment, 'approval' => $service->approval, 'picture' => $service->picture,
-                'choosesStaff' => $service->assignment === 'choose' && $service->kind === 'appointment',
-                'session' => $service->kind === 'session', 'largestParty' => min(self::LARGEST_PARTY, $service->max_party ?? ($service->kind === 'session' ? self::LARGEST_PARTY : $service->places)),
-                'locations' => $service->locations->pluck('id')->values()->all(),
-                'staff' => $service->staff->where('active', true)->pluck('id')->values()->all(),
-            ])->values()->all(),
+            'categories' => Category::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get()
+                ->map(static fn (Category $category): array => ['id' => $category->id, 'name' => $category->name, 'description' => $category->description, 'picture' => $category->picture])->values()->all(),
+            'services' => $services->map(static fn (Service $service): array => self::service($service, Tariffs::with($service, $addOns)))->values()->all(),
+            'addOns' => $addOns->map(static fn (AddOn $addOn): array => ['id' => $addOn->id, 'name' => $addOn->name, 'price' => $addOn->price, 'minutes' => $addOn->minutes, 'perPerson' => $addOn->per_person, 'picture' => $addOn->picture])->values()->all(),
             'questions' => Questions::of($business),
-            'staff' => $business->staff()->where('active', true)->get()->map(static fn (Member $member): array => Mark::of($member))->values()->all(),
+            'staff' => $business->staff()->where('active', true)->get()->map(static fn (Member $member): array => [...Mark::of($member), 'about' => $member->about, 'picture' => $member->picture])->values()->all(),
             'locations' => $business->locations()->get()->map(static fn (Location $location): array => [
-                'id' => $location->id, 'name' => $location->name, 'address' => $location->address, 'directions' => $location->directions, 'phone' => $location->phone, 'link' => '',
+                'id' => $location->id, 'name' => $location->name, 'address' => $location->address, 'directions' => $location->directions, 'phone' => $location->phone, 'link' => '', 'picture' => $location->picture,
             ])->values()->all(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function service(Service $service, Tariff $tariff): array
+    {
+        $staff = $service->staff->where('active', true)->map(static fn (Member $member): string => $member->id)->values()->all();
+
+        return [
+            ...Mark::of($service), 'description' => $service->description, 'category' => $service->category_id, 'picture' => $service->picture,
+            'minutes' => $service->minutes, 'lengths' => Shown::lengths($tariff, $service), 'price' => Shown::price($tariff, $staff),
+            'payment' => $service->payment_terms['kind'], 'cancellation' => $service->cancellation, 'approval' => $service->approval,
+            'choosesStaff' => $service->assignment === 'choose' && $service->kind === 'appointment',
+            'session' => $service->kind === 'session', 'largestParty' => min(self::LARGEST_PARTY, $service->max_party ?? ($service->kind === 'session' ? self::LARGEST_PARTY : $service->places)),
+            'locations' => $service->locations->pluck('id')->values()->all(),
+            'staff' => $staff,
+            'addOns' => array_keys($tariff->addOns),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Bookings\Choice;
 use App\Bookings\RulesReader;
 use App\Models\Business;
 use App\Support\Clock;
@@ -11,6 +12,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\OpenTime;
 use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Service;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Time\Timeline;
@@ -29,14 +31,12 @@ final readonly class OpenTimes
     }
 
     /**
-     * @param  string|null  $staff null: anyone
      * @param  int|null  $fromDay day number; null: today
-     * @param  int  $party how many come
      * @return array<string, mixed>
      */
-    public function of(Business $business, string $service, ?string $staff, ?int $fromDay, int $party = 1): array
+    public function of(Business $business, Choice $choice, ?int $fromDay): array
     {
-        return $this->by($this->rules->book($business), $business, $service, $staff, $fromDay, $party);
+        return $this->by($this->rules->book($business), $business, $choice, $fromDay);
     }
 
     /**
@@ -44,28 +44,30 @@ final readonly class OpenTimes
      *
      * @return array<string, mixed>
      */
-    public function by(RuleBook $book, Business $business, string $service, ?string $staff, ?int $fromDay, int $party = 1): array
+    public function by(RuleBook $book, Business $business, Choice $choice, ?int $fromDay): array
     {
-        if (! isset($book->services[$service]) || ($staff !== null && ! isset($book->staff[$staff]))) {
+        $rules = $book->services[$choice->service] ?? throw new NotFoundHttpException;
+        if (($choice->member !== null && ! isset($book->staff[$choice->member])) || ($choice->location !== null && ! isset($book->locations[$choice->location]))) {
             throw new NotFoundHttpException;
         }
         $now = $this->clock->minute();
         $today = $book->zone->day($now);
         $from = max($fromDay ?? $today, $today);
-        $ask = new Ask($service, $from, $from + self::DAYS - 1, $now, party: $party, staff: $staff);
-        $time = OpenTime::around($book, $book->services[$service], $ask, $book->services[$service]->lengths?->named(null) ?? 0);
+        $ask = $choice->during($from, $from + self::DAYS - 1, $now);
+        $time = OpenTime::around($book, $rules, $ask, ($rules->lengths?->named($choice->minutes) ?? 0) + $choice->extra);
         $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false), $time))->slots($ask);
-        $rules = $book->services[$service];
-        $starts = $this->starts($slots, $book->zone, $rules->isShared() || $rules->hasSessions);
+        $starts = $this->starts($slots, $book->zone, $rules);
         $open = $this->open($book, $ask, $rules->hasSessions ? self::during($slots) : $this->hours($book, $ask, $time));
 
         return [
-            'service' => $service,
-            'staff' => $staff,
-            'party' => $party,
+            'service' => $choice->service,
+            'staff' => $choice->member,
+            'party' => $choice->party,
+            'minutes' => $choice->minutes,
+            'location' => $choice->location,
             'today' => Wall::date($today),
             'from' => Wall::date($from),
-            'lastDay' => Wall::date($today + $book->services[$service]->bookAheadDays),
+            'lastDay' => Wall::date($today + $rules->bookAheadDays),
             'ruler' => $this->ruler($open),
             'soonest' => array_slice(array_merge(...array_values($starts)), 0, self::SOONEST),
             'days' => array_map(static fn (int $day): array => [
@@ -78,16 +80,18 @@ final readonly class OpenTimes
 
     /**
      * @param  list<Slot>  $slots
-     * @return array<int, list<array{at: string, minute: int, part: string, staff: list<string>, places: int|null}>> by day number
+     * @return array<int, list<array{at: string, minute: int, part: string, staff: list<string>, places: int|null, minutes: int|null}>> by day number
      */
-    private function starts(array $slots, Zone $zone, bool $shared): array
+    private function starts(array $slots, Zone $zone, Service $service): array
     {
+        $shared = $service->isShared() || $service->hasSessions;
         $starts = [];
         foreach ($slots as $slot) {
             $wall = $zone->wall($slot->start);
             $day = (int) floor($wall / Wall::DAY);
             $minute = $wall - $day * Wall::DAY;
-            $starts[$day][$slot->start] ??= ['at' => Wall::writeInstant($slot->start), 'minute' => $minute, 'part' => self::part($minute), 'staff' => [], 'places' => $shared ? 0 : null];
+            $starts[$day][$slot->start] ??= ['at' => Wall::writeInstant($slot->start), 'minute' => $minute, 'part' => self::part($minute), 'staff' => [], 'places' => $shared ? 0 : null,
+                'minutes' => $slot->session === null ? null : $slot->end - $slot->start]; // a session lasts as long as it lasts
             if ($shared) {
                 $starts[$day][$slot->start]['places'] = max($starts[$day][$slot->start]['places'], $slot->places);
             }
@@ -117,7 +121,7 @@ final readonly class OpenTimes
         $service = $book->services[$ask->service];
         $open = Timeline::none();
         foreach ($ask->staff === null ? $service->staff : [$ask->staff] as $member) {
-            foreach ($service->locations as $location) {
+            foreach ($ask->location === null ? $service->locations : [$ask->location] as $location) {
                 if ($book->staff[$member]->active) {
                     $open = $open->union($time->of($book->staff[$member], $book->locations[$location], $service));
                 }

@@ -17,11 +17,11 @@ final readonly class HttpProcessor implements Processor
     {
     }
 
-    public function open(string $key, int $amount, string $currency, string $description, string $returnUrl): Checkout
+    public function open(string $key, int $amount, string $currency, string $description, string $returnUrl, bool $keepsCard = false): Checkout
     {
         return $this->checkout($this->post('checkouts', [
             'key' => $key, 'amount' => $amount, 'currency' => $currency, 'description' => $description,
-            'return_url' => $returnUrl, 'notify_url' => $this->noticeUrl,
+            'return_url' => $returnUrl, 'notify_url' => $this->noticeUrl, 'keeps_card' => $keepsCard,
         ]));
     }
 
@@ -34,11 +34,20 @@ final readonly class HttpProcessor implements Processor
         }
     }
 
-    public function refund(string $key, string $checkout): void
+    public function refund(string $key, string $checkout, int $amount): void
     {
-        $answer = $this->post("checkouts/{$checkout}/refunds", ['key' => $key]);
+        $answer = $this->post("checkouts/{$checkout}/refunds", ['key' => $key, 'amount' => $amount]);
         if ($answer->status() === 409) {
             throw new RefundRefused((string) $answer->json('message'));
+        }
+        $this->checkout($answer);
+    }
+
+    public function charge(string $key, string $checkout, int $amount): void
+    {
+        $answer = $this->post("checkouts/{$checkout}/charges", ['key' => $key, 'amount' => $amount]);
+        if ($answer->status() === 409) {
+            throw new ChargeRefused((string) $answer->json('message'));
         }
         $this->checkout($answer);
     }

@@ -23,6 +23,7 @@ final readonly class OpenCheckout
             $payment->currency,
             $booking->service_name,
             $this->links->to($booking),
+            keepsCard: $payment->kind === 'card',
         );
         $payment->update(['checkout' => $checkout->id]);
 

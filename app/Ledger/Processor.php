@@ -10,21 +10,30 @@ interface Processor
     /**
      * @param  string  $key makes a second call give the first one's checkout
      * @param  int  $amount in the currency's minor unit
+     * @param  bool  $keepsCard whether the card is kept for a later charge, and nothing is paid now
      *
      * @throws ProcessorUnreachable
      */
-    public function open(string $key, int $amount, string $currency, string $description, string $returnUrl): Checkout;
+    public function open(string $key, int $amount, string $currency, string $description, string $returnUrl, bool $keepsCard = false): Checkout;
 
     /** @throws ProcessorUnreachable */
     public function find(string $checkout): Checkout;
 
     /**
-     * Pays everything back.
+     * Pays an amount back, at most what was paid.
      *
      * @throws ProcessorUnreachable
      * @throws RefundRefused
      */
-    public function refund(string $key, string $checkout): void;
+    public function refund(string $key, string $checkout, int $amount): void;
+
+    /**
+     * Charges an amount to a kept card.
+     *
+     * @throws ProcessorUnreachable
+     * @throws ChargeRefused
+     */
+    public function charge(string $key, string $checkout, int $amount): void;
 
     /** Where a client pays. */
     public function page(string $checkout): string;

@@ -47,14 +47,14 @@ final readonly class SettlePayment
             return;
         }
         $state = $this->processor->find($payment->checkout)->state;
-        if ($state === 'paid') {
-            $this->db->transaction(fn () => $this->paid($payment->id), attempts: 5);
+        if ($state === 'paid' || $state === 'kept') {
+            $this->db->transaction(fn () => $this->paid($payment->id, $state), attempts: 5);
         } elseif ($state === 'failed') {
             Payment::query()->whereKey($payment->id)->where('state', 'open')->update(['state' => 'failed']);
         }
     }
 
-    private function paid(string $paymentId): void
+    private function paid(string $paymentId, string $state): void
     {
         $bookingId = Payment::query()->findOrFail($paymentId)->booking_id;
         $booking = Booking::query()->lockForUpdate()->findOrFail($bookingId);
@@ -62,7 +62,11 @@ final readonly class SettlePayment
         if (! in_array($payment->state, self::UNSETTLED, true)) {
             return;
         }
-        $payment->update(['state' => 'paid']);
+        $isOwed = $payment->kind === 'payment' && in_array($booking->state, [State::Confirmed, State::Pending], true) && Balance::of($booking)->due >= $payment->amount;
+        $payment->update(['state' => $state]);
+        if ($isOwed) {
+            return; // booked without paying, paid after all
+        }
         try {
             $this->hold->again($booking, Business::query()->findOrFail($booking->business_id), $this->clock->minute() + 1);
             $this->confirm->book($booking);
@@ -70,7 +74,7 @@ final readonly class SettlePayment
             if ($booking->state === State::Held) {
                 ($this->cancel)($booking->business_id, $booking->id, 'the clock', 'The payment came after the time was given to somebody else.');
             } else {
-                $this->cancel->refund($payment);
+                $this->cancel->refund($payment, $payment->amount);
             }
             $this->outbox->announce($booking, 'paid_too_late');
         }

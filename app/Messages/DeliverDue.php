@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\Ledger\ChargeRefused;
 use App\Ledger\Processor;
 use App\Ledger\ProcessorUnreachable;
 use App\Ledger\RefundRefused;
@@ -73,8 +74,16 @@ final readonly class DeliverDue
     private function send(OutboxEntry $entry): void
     {
         if ($entry->channel === 'refund') {
-            $this->processor->refund($entry->key, $entry->recipient);
-            Payment::query()->whereKey($entry->content['payment'])->update(['state' => 'refunded']);
+            $payment = Payment::query()->findOrFail($entry->content['payment']);
+            $this->processor->refund($entry->key, $entry->recipient, $payment->returned);
+            $payment->update(['state' => 'refunded']);
+
+            return;
+        }
+        if ($entry->channel === 'charge') {
+            $payment = Payment::query()->findOrFail($entry->content['payment']);
+            $this->processor->charge($entry->key, $entry->recipient, $payment->amount);
+            $payment->update(['state' => 'paid']);
 
             return;
         }
@@ -83,7 +92,7 @@ final readonly class DeliverDue
 
     private function failed(OutboxEntry $entry, Throwable $wrong): void
     {
-        if (! $wrong instanceof PostFailed && ! $wrong instanceof ProcessorUnreachable && ! $wrong instanceof RefundRefused) {
+        if (! $wrong instanceof PostFailed && ! $wrong instanceof ProcessorUnreachable && ! $wrong instanceof RefundRefused && ! $wrong instanceof ChargeRefused) {
             report($wrong);
         }
         $wait = $wrong instanceof RefundRefused ? null : self::WAITS[$entry->attempts] ?? null;

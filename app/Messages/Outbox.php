@@ -73,6 +73,16 @@ final readonly class Outbox
         ]);
     }
 
+    /** A fee is charged to the card that was kept for it. */
+    public function charge(Payment $payment): void
+    {
+        $this->write([
+            'business_id' => $payment->business_id, 'booking_id' => $payment->booking_id, 'key' => "charge-{$payment->id}",
+            'channel' => 'charge', 'occasion' => 'charged', 'audience' => 'processor', 'recipient' => (string) $payment->checkout,
+            'content' => ['payment' => $payment->id], 'due_at' => $this->clock->now(),
+        ]);
+    }
+
     /** Mail to somebody who signs in: a link and what it is for. */
     public function account(User $user, string $occasion, string $link, string $key): void
     {

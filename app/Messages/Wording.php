@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace App\Messages;
 
 use App\Gate\ClientLink;
+use App\Ledger\Balance;
+use App\Ledger\CancellationCost;
 use App\Models\Booking;
 use App\Models\Member;
 use App\Models\OutboxEntry;
+use App\Offer\Tariffs;
+use App\Support\Instants;
 use App\Support\Money;
 use Carbon\CarbonImmutable;
 use IntlDateFormatter;
+use YardBell\Core\Booking\State;
 
 /** The shipped wording. It fits itself to the case: place, payment and link appear where they apply. */
 final readonly class Wording
@@ -123,8 +128,17 @@ final readonly class Wording
         if ($booking->party > 1) {
             $lines[] = "  For:    {$booking->party} people";
         }
+        foreach ($booking->lines as $line) {
+            if ($line['kind'] === 'addOn') {
+                $lines[] = '  And:    '.(($line['quantity'] ?? 1) > 1 ? "{$line['quantity']} × " : '').$line['label'];
+            }
+        }
         if ($booking->price > 0) {
-            $lines[] = '  Price:  '.Money::written($booking->price, $booking->currency).$this->payment($booking);
+            $lines[] = '  Price:  '.Money::written($booking->price, $booking->currency).', '.$this->payment($booking);
+        }
+        $terms = $this->terms($booking);
+        if ($terms !== '') {
+            $lines[] = "  Terms:  {$terms}";
         }
         if ($audience !== 'client' && $client !== null) {
             $lines[] = "  Client: {$client['name']}, {$client['email']}".($client['phone'] === '' ? '' : ", {$client['phone']}");
@@ -141,14 +155,33 @@ final readonly class Wording
 
     private function payment(Booking $booking): string
     {
-        $states = $booking->payments()->pluck('state')->all();
+        $balance = Balance::of($booking);
+        $amount = static fn (int $minor): string => Money::written($minor, $booking->currency);
 
-        return match (true) {
-            in_array('refunded', $states, true) => ', paid back',
-            in_array('refunding', $states, true) => ', being paid back',
-            in_array('paid', $states, true) => ', paid',
-            default => ', to be paid when you come',
+        return match ($balance->state) {
+            'refunding' => $amount((int) $booking->payments->where('state', 'refunding')->sum('returned')).' is being paid back',
+            'refunded' => $amount((int) $booking->payments->where('state', 'refunded')->sum('returned')).' paid back',
+            'part' => "{$amount($balance->paid)} paid, {$amount($balance->due)} when you come",
+            'paid' => 'paid',
+            'charging', 'free' => 'not charged',
+            default => 'to be paid when you come'.(CancellationCost::keptCard($booking) === null ? '' : '; your card is kept'),
         };
+    }
+
+    /** Until when cancelling is free and what it costs after; once it is cancelled, what it has cost. */
+    private function terms(Booking $booking): string
+    {
+        if ($booking->fee !== null) {
+            return 'cancelled late, so '.Money::written($booking->fee, $booking->currency).' is kept or charged, as agreed';
+        }
+        $terms = $booking->cancellation;
+        if ($terms === null || ! in_array($booking->state, [State::Pending, State::Confirmed], true)) {
+            return '';
+        }
+        $until = Instants::carbon(Tariffs::cancellation($terms)->freeUntil(Instants::minute($booking->starts_at)));
+        $cost = $terms['percent'] === null ? Money::written($terms['amount'] ?? 0, $booking->currency) : "{$terms['percent']} % of the price";
+
+        return "free to cancel until {$this->when($until, $booking->business()->firstOrFail()->time_zone)}, after that it costs {$cost}";
     }
 
     /** "Wednesday 3 March 2027, 13:30 (Lisbon time)" */

@@ -31,7 +31,12 @@ use YardBell\Core\Booking\State;
  * @property CarbonImmutable|null $held_until
  * @property int $price
  * @property string $currency
- * @property string $payment
+ * @property string $payment none, optional, deposit, full, card_hold or desk
+ * @property int $extra_minutes of the minutes: what add-ons add
+ * @property list<array{kind: string, label: string, amount: int, id?: string, quantity?: int}> $lines of the quote, as it was sold
+ * @property int $due_now when booking
+ * @property array{freeMinutes: int, amount: int|null, percent: string|null}|null $cancellation the terms it was made under
+ * @property int|null $fee what cancelling has cost
  * @property string $note
  * @property int $calendar_sequence
  * @property string|null $session_id
@@ -52,7 +57,7 @@ final class Booking extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['answers' => '[]'];
+    protected $attributes = ['answers' => '[]', 'lines' => '[]', 'extra_minutes' => 0, 'due_now' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -60,7 +65,7 @@ final class Booking extends Model
         return [
             'starts_at' => 'immutable_datetime', 'taken_from' => 'immutable_datetime', 'taken_until' => 'immutable_datetime',
             'held_until' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'state' => State::class,
-            'staff_ids' => 'array', 'units' => 'array', 'double_booked' => 'boolean', 'contact' => 'array', 'answers' => 'array',
+            'staff_ids' => 'array', 'units' => 'array', 'double_booked' => 'boolean', 'contact' => 'array', 'answers' => 'array', 'lines' => 'array', 'cancellation' => 'array',
         ];
     }
 

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $business_id
  * @property string|null $booking_id
  * @property string $key
- * @property string $channel mail or refund
+ * @property string $channel mail, refund or charge
  * @property string $occasion
  * @property string $audience
  * @property string $recipient

@@ -15,7 +15,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $booking_id
  * @property int $amount
  * @property string $currency
- * @property string $state open, paid, failed, refunding or refunded
+ * @property string $kind payment, card (kept for a fee) or fee (charged to a kept card)
+ * @property int $returned what of it goes or went back
+ * @property string $state open, paid, failed, refunding or refunded; of a card kept; of a fee charging
  * @property string|null $checkout of the processor
  */
 final class Payment extends Model
@@ -24,6 +26,8 @@ final class Payment extends Model
     use OfBusiness;
 
     protected $guarded = [];
+
+    protected $attributes = ['kind' => 'payment', 'returned' => 0];
 
     /** @return BelongsTo<Booking, $this> */
     public function booking(): BelongsTo

@@ -15,8 +15,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property int $business_id
  * @property string $name
  * @property string $description
- * @property int $price
- * @property string $payment
  * @property int $minutes
  * @property int $setup
  * @property int $clearup
@@ -40,7 +38,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property string $staff_note private: never shown to clients
  * @property string $visibility page, link or desk
  * @property bool $approval a booking waits for a yes
- * @property string $price_kind fixed, free, from or on_request
+ * @property array{kind: string, amount: int, byMinutes: list<array{minutes: int, amount: int}>, perStep: int|null, byStaff: list<array{staff: string, amount: int}>, perPerson: bool, extraPeople: list<int>} $pricing minor unit
+ * @property array{kind: string, amount: int|null, percent: string|null} $payment_terms
+ * @property array{freeMinutes: int, amount: int|null, percent: string|null}|null $cancellation null: always free
+ * @property string $colour
+ * @property string $pattern
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Location> $locations
  */
@@ -55,7 +57,7 @@ final class Service extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['active' => 'boolean', 'approval' => 'boolean', 'lengths' => 'array', 'hours' => 'array'];
+        return ['active' => 'boolean', 'approval' => 'boolean', 'lengths' => 'array', 'hours' => 'array', 'pricing' => 'array', 'payment_terms' => 'array', 'cancellation' => 'array'];
     }
 
     /** @return BelongsToMany<Member, $this> */

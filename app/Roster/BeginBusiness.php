@@ -45,7 +45,8 @@ final readonly class BeginBusiness
     private function service(Business $business, array $service, int $position, array $staff, string $place): void
     {
         $id = Service::query()->create(['business_id' => $business->id, 'position' => $position, 'name' => trim($service['name']), 'description' => '', 'minutes' => $service['minutes'],
-            'price' => $service['price'], 'price_kind' => $service['price'] === 0 ? 'free' : 'fixed', 'payment' => 'none', 'notice_minutes' => 120])->id;
+            'pricing' => ['kind' => $service['price'] === 0 ? 'free' : 'fixed', 'amount' => $service['price'], 'byMinutes' => [], 'perStep' => null, 'byStaff' => [], 'perPerson' => false, 'extraPeople' => []],
+            'notice_minutes' => 120, ...Mark::next($position)])->id;
         $this->assigned->set($business->id, $id, 'staff', $staff);
         $this->assigned->set($business->id, $id, 'location', [$place]);
         Business::markRules($business->id);

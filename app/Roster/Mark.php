@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Roster;
 
 use App\Models\Member;
+use App\Models\Service;
 
-/** How a staff member is recognised at a glance: initials on a colour with a pattern. */
+/** How a staff member or a service is recognised at a glance: initials on a colour with a pattern. */
 final class Mark
 {
     public const COLOURS = ['river', 'brass', 'moss', 'plum', 'umber', 'indigo', 'clay', 'slate'];
@@ -14,7 +15,7 @@ final class Mark
     public const PATTERNS = ['bars', 'dots', 'waves', 'checks', 'slant', 'rings'];
 
     /** @return array{id: string, name: string, initials: string, colour: string, pattern: string} */
-    public static function of(Member $member): array
+    public static function of(Member|Service $member): array
     {
         return [
             'id' => $member->id, 'name' => $member->name, 'initials' => self::initials($member->name),
@@ -31,9 +32,9 @@ final class Mark
     }
 
     /**
-     * The mark of a new member: unlike those that others carry, until there are more people than marks.
+     * The mark of a new one: unlike those that others carry, until there are more of them than marks.
      *
-     * @param  iterable<Member>  $taken with their colour and pattern
+     * @param  iterable<Member|Service>  $taken with their colour and pattern
      * @return array{colour: string, pattern: string}
      */
     public static function free(iterable $taken): array

@@ -17,6 +17,8 @@ use App\Models\Member;
 use App\Models\Pool;
 use App\Models\Question;
 use App\Models\Unit;
+use App\Offer\Shown;
+use App\Offer\Tariffs;
 use App\Roster\Things\AccessThing;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\DB;
@@ -71,9 +73,10 @@ final readonly class Setup
         $places = $this->db->table('service_location')->where('business_id', $business->id)->orderBy('position')->get(['service_id', 'location_id'])->groupBy('service_id');
         $staff = $this->db->table('service_staff')->where('business_id', $business->id)->orderBy('position')->get(['service_id', 'staff_id'])->groupBy('service_id');
 
-        return $business->services()->toBase()->get(['id', 'name', 'category_id', 'kind', 'minutes', 'price', 'price_kind', 'visibility', 'active', 'picture'])->map(static fn (stdClass $service): array => [
-            'id' => $service->id, 'name' => $service->name, 'category' => $service->category_id, 'kind' => $service->kind, 'minutes' => $service->minutes,
-            'price' => $service->price, 'priceKind' => $service->price_kind, 'visibility' => $service->visibility, 'active' => (bool) $service->active, 'picture' => $service->picture,
+        return $business->services()->toBase()->get(['id', 'name', 'category_id', 'kind', 'minutes', 'lengths', 'pricing', 'colour', 'pattern', 'visibility', 'active', 'picture'])->map(static fn (stdClass $service): array => [
+            'id' => $service->id, 'name' => $service->name, 'initials' => Mark::initials($service->name), 'colour' => $service->colour, 'pattern' => $service->pattern,
+            'category' => $service->category_id, 'kind' => $service->kind, 'minutes' => $service->minutes, 'visibility' => $service->visibility, 'active' => (bool) $service->active, 'picture' => $service->picture,
+            'price' => Shown::price(Tariffs::priced($service->name, $service->kind, $service->minutes, json_decode($service->lengths ?? '[]', true), json_decode($service->pricing, true)), ($staff[$service->id] ?? collect())->pluck('staff_id')->all()),
             'staff' => ($staff[$service->id] ?? collect())->pluck('staff_id')->all(), 'locations' => ($places[$service->id] ?? collect())->pluck('location_id')->all(),
         ])->values()->all();
     }

@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace App\Scenario;
 
 use App\Bookings\SetupReader;
+use App\Models\AddOn;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\Service;
 use App\Models\Session;
+use App\Offer\Tariffs;
 use App\Support\Instants;
 use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Session as Scheduled;
+use YardBell\Core\Scenario\PriceWriter;
 use YardBell\Core\Scenario\Scenario;
 use YardBell\Core\Scenario\Writer;
 
@@ -34,7 +37,7 @@ final readonly class ExportDocument
             name: $business->name,
             currency: $business->currency,
             clients: Client::query()->where('business_id', $business->id)->orderBy('id')->pluck('name', 'id')->all(),
-            prices: ['services' => $business->services()->get()->keyBy('id')->map($this->price(...))->all()],
+            prices: ['services' => $this->prices($business)],
         ));
     }
 
@@ -71,15 +74,11 @@ final readonly class ExportDocument
             $session->location_id, $session->units, $session->places, $session->state === 'cancelled');
     }
 
-    /** @return array<string, mixed> */
-    private function price(Service $service): array
+    /** @return array<string, array<string, mixed>> by service */
+    private function prices(Business $business): array
     {
-        $pricing = match (true) {
-            $service->price_kind === 'on_request' => ['kind' => 'on_request'],
-            $service->price === 0 => ['kind' => 'free'],
-            default => ['kind' => $service->price_kind, 'amount' => $service->price],
-        };
+        $addOns = AddOn::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
 
-        return ['pricing' => $pricing, 'payment' => ['kind' => $service->payment]];
+        return $business->services()->get()->keyBy('id')->map(static fn (Service $service): array => PriceWriter::tariff(Tariffs::with($service, $addOns)))->all();
     }
 }

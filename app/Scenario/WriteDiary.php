@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace App\Scenario;
 
 use App\Bookings\History;
+use App\Bookings\Sale;
 use App\Bookings\WriteBooking;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\Service;
 use App\Models\Session;
+use App\Offer\Tariffs;
 use App\Support\Instants;
 use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Session as Scheduled;
+use YardBell\Core\Price\Visit;
 use YardBell\Core\Scenario\Scenario;
 
 /** Writes what a document has booked, as it was booked, without asking the rules again and without telling anybody. */
 final readonly class WriteDiary
 {
-    public function __construct(private WriteBooking $write, private History $history)
+    public function __construct(private WriteBooking $write, private History $history, private Tariffs $tariffs)
     {
     }
 
@@ -81,11 +84,25 @@ final readonly class WriteDiary
             'client_id' => $of->client === null ? null : $ids->of('clients', $of->client), 'contact' => $of->client === null ? null : ['name' => $scenario->clients[$of->client], 'email' => '', 'phone' => ''],
             'starts_at' => Instants::carbon($start), 'minutes' => $minutes, 'setup' => $setup, 'clearup' => $clearup,
             'taken_from' => Instants::carbon($start - $setup), 'taken_until' => Instants::carbon($start + $minutes + $clearup), 'party' => $of->party, 'state' => $of->state,
-            'held_until' => $of->heldUntil === null ? null : Instants::carbon($of->heldUntil), 'price' => $service->price, 'currency' => $business->currency, 'payment' => $service->payment,
+            'held_until' => $of->heldUntil === null ? null : Instants::carbon($of->heldUntil), 'currency' => $business->currency, ...$this->sold($service, $of->party, $minutes, $staff),
             'created_at' => Instants::carbon($of->createdAt), 'updated_at' => Instants::carbon($of->createdAt),
         ]);
         $this->write->people($booking, $staff, $of->createdAt, Instants::toDatabase(0));
         $this->history->holds($booking);
         $this->history->begin($booking, 'the import');
+    }
+
+    /**
+     * A document says nothing of what a booking was sold for: what it costs today, if the service still has its length.
+     *
+     * @param  list<string>  $staff
+     * @return array<string, mixed> columns
+     */
+    private function sold(Service $service, int $party, int $minutes, array $staff): array
+    {
+        $tariff = $this->tariffs->of($service);
+        $length = $tariff->lengths?->named($minutes) === null ? null : $minutes;
+
+        return Sale::columns($tariff->quote(new Visit($length, $staff, $party)), $service);
     }
 }

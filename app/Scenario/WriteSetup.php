@@ -62,7 +62,7 @@ final readonly class WriteSetup
     private function known(Business $business): array
     {
         $known = [];
-        foreach (['locations', 'staff', 'services', 'pools', 'units', 'dayparts', 'closures', 'time_off'] as $list) {
+        foreach (['locations', 'staff', 'services', 'pools', 'units', 'dayparts', 'closures', 'time_off', 'add_ons'] as $list) {
             $known[$list] = array_fill_keys($this->db->table($list)->where('business_id', $business->id)->pluck('id')->all(), true);
         }
 
@@ -133,9 +133,9 @@ final readonly class WriteSetup
     {
         foreach (array_values($scenario->book->services) as $i => $service) {
             $id = $ids->of('services', $service->id);
-            $prices = $scenario->prices['services'][$service->id] ?? [];
-            Service::query()->updateOrCreate(['business_id' => $business->id, 'id' => $id], ['position' => $i, 'active' => true, 'description' => Service::query()->whereKey($id)->value('description') ?? '',
-                'price' => (int) ($prices['pricing']->amount ?? 0), 'price_kind' => $prices['pricing']->kind ?? 'free', 'payment' => ($prices['payment']->kind ?? 'none') === 'full' ? 'full' : 'none'] + self::columns($service));
+            $known = Service::query()->where('business_id', $business->id)->find($id);
+            Service::query()->updateOrCreate(['business_id' => $business->id, 'id' => $id], ['position' => $i, 'active' => true, 'description' => $known->description ?? '']
+                + ($known === null ? Mark::next($i) : []) + WritePrices::columns($scenario->tariffs[$service->id], $ids) + self::columns($service));
             foreach (['staff' => 'staff', 'location' => 'locations', 'daypart' => 'dayparts'] as $one => $list) {
                 foreach ($ids->all($list, $service->$list) as $position => $of) {
                     $this->db->table("service_{$one}")->insert(['business_id' => $business->id, 'service_id' => $id, "{$one}_id" => $of, 'position' => $position]);
@@ -146,6 +146,7 @@ final readonly class WriteSetup
             }
         }
         $this->rest('services', $business, $ids);
+        (new WritePrices)->addOns($business, $scenario, $ids);
     }
 
     private function need(Business $business, string $service, Need $need, int $position, Ids $ids): void

@@ -20,6 +20,7 @@ final readonly class ProcessorStandIn
         '6000 0000 0000 0004' => 'pays, but answers ten seconds later',
         '6000 0000 0000 0005' => 'pays, and refuses refunds',
         '6000 0000 0000 0006' => 'pays, and tells of it twice',
+        '6000 0000 0000 0007' => 'pays or is kept, and refuses later charges',
     ];
 
     private const LATE_SECONDS = 10;
@@ -28,7 +29,7 @@ final readonly class ProcessorStandIn
     {
     }
 
-    /** @param  array{key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string}  $asked */
+    /** @param  array{key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string, keeps_card: bool}  $asked */
     public function open(array $asked): stdClass
     {
         $this->db->table('stand_in_checkouts')->insertOrIgnore([...$asked, 'id' => 'co_'.Str::lower((string) Str::ulid()), 'state' => 'open', 'created_at' => now()]);
@@ -43,20 +44,21 @@ final readonly class ProcessorStandIn
         return $this->db->table('stand_in_checkouts')->where('id', $id)->firstOrFail();
     }
 
-    /** @return string the new state: open (declined, try again), second_step, processing or paid */
+    /** @return string the new state: open (declined, try again), second_step, processing, paid or kept */
     public function pay(string $id, string $card, bool $stepDone = false): string
     {
         $digits = trim(chunk_split((string) preg_replace('/\D/', '', $card), 4, ' '));
+        $done = $this->done($this->find($id));
         $state = match ($digits) {
-            '6000 0000 0000 0001', '6000 0000 0000 0005', '6000 0000 0000 0006' => 'paid',
-            '6000 0000 0000 0003' => $stepDone ? 'paid' : 'second_step',
+            '6000 0000 0000 0001', '6000 0000 0000 0005', '6000 0000 0000 0006', '6000 0000 0000 0007' => $done,
+            '6000 0000 0000 0003' => $stepDone ? $done : 'second_step',
             '6000 0000 0000 0004' => 'processing',
             default => 'open',
         };
         $changed = $this->db->table('stand_in_checkouts')->where('id', $id)->whereIn('state', ['open', 'second_step'])->update([
             'state' => $state, 'card' => $digits, 'answers_at' => $state === 'processing' ? now()->addSeconds(self::LATE_SECONDS) : null,
         ]);
-        if ($changed === 1 && $state === 'paid') {
+        if ($changed === 1 && $state === $done) {
             $this->notify($id, $digits === '6000 0000 0000 0006' ? 2 : 1);
         }
 
@@ -64,18 +66,40 @@ final readonly class ProcessorStandIn
     }
 
     /** @return bool false: refused */
-    public function refund(string $id, string $key): bool
+    public function refund(string $id, string $key, int $amount): bool
     {
         $checkout = $this->find($id);
-        if ($checkout->refund_key === $key) {
+
+        return $this->move($checkout, $key, 'refund', $amount, $checkout->state === 'paid' && $checkout->card !== '6000 0000 0000 0005' && $this->moved($id, 'refund') + $amount <= $checkout->amount);
+    }
+
+    /** @return bool false: refused */
+    public function charge(string $id, string $key, int $amount): bool
+    {
+        $checkout = $this->find($id);
+
+        return $this->move($checkout, $key, 'charge', $amount, $checkout->state === 'kept' && $checkout->card !== '6000 0000 0000 0007');
+    }
+
+    /** How much has been refunded or charged so far. */
+    public function moved(string $id, string $kind): int
+    {
+        return (int) $this->db->table('stand_in_movements')->where('checkout', $id)->where('kind', $kind)->sum('amount');
+    }
+
+    /** The same key twice is done once. */
+    private function move(stdClass $checkout, string $key, string $kind, int $amount, bool $may): bool
+    {
+        if ($this->db->table('stand_in_movements')->where('key', $key)->exists()) {
             return true;
         }
-        if ($checkout->state !== 'paid' || $checkout->card === '6000 0000 0000 0005') {
-            return false;
-        }
-        $this->db->table('stand_in_checkouts')->where('id', $id)->update(['state' => 'refunded', 'refunded' => $checkout->amount, 'refund_key' => $key]);
 
-        return true;
+        return $may && $amount > 0 && $this->db->table('stand_in_movements')->insertOrIgnore(['key' => $key, 'checkout' => $checkout->id, 'kind' => $kind, 'amount' => $amount]) >= 0;
+    }
+
+    private function done(stdClass $checkout): string
+    {
+        return $checkout->keeps_card ? 'kept' : 'paid';
     }
 
     /** Cards that answer late have answered by now, and their notices are sent. */
@@ -89,7 +113,7 @@ final readonly class ProcessorStandIn
 
     private function answerLate(string $id): void
     {
-        $this->db->table('stand_in_checkouts')->where('id', $id)->where('state', 'processing')->where('answers_at', '<=', now())->update(['state' => 'paid']);
+        $this->db->table('stand_in_checkouts')->where('id', $id)->where('state', 'processing')->where('answers_at', '<=', now())->update(['state' => $this->db->raw("if(keeps_card, 'kept', 'paid')")]);
     }
 
     private function notify(string $id, int $times): void

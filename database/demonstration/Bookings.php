@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Demonstration;
 
 use App\Bookings\RulesReader;
+use App\Bookings\Sale;
 use App\Bookings\WriteBooking;
 use App\Messages\Outbox;
 use App\Models\Booking;
@@ -15,6 +16,7 @@ use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\Service;
 use App\Models\Session;
+use App\Offer\Tariffs;
 use App\Support\Clock;
 use App\Support\Instants;
 use Random\Engine\Mt19937;
@@ -25,6 +27,7 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Booking\State;
+use YardBell\Core\Price\Visit;
 use YardBell\Core\Time\Wall;
 
 /** Fills the fortnight around today: each booking at a time that the core offers. */
@@ -37,7 +40,7 @@ final readonly class Bookings
     /** Of a service's people, how many bookings each gets a day, at most. */
     private const PER_PERSON = 0.7;
 
-    public function __construct(private RulesReader $rules, private WriteBooking $writeBooking, private Outbox $outbox, private Clock $clock)
+    public function __construct(private RulesReader $rules, private WriteBooking $writeBooking, private Outbox $outbox, private Clock $clock, private Tariffs $tariffs)
     {
     }
 
@@ -112,6 +115,7 @@ final readonly class Bookings
         $now = $this->clock->minute();
         $made = min($now - 30, $slot->start - $random->getInt(1, 9) * 1440 - $random->getInt(0, 600));
         $alone = $slot->session === null;
+        $quote = $this->tariffs->of($service)->quote(new Visit(null, $slot->staff, $party));
         $booking = Booking::query()->create([
             'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $slot->location, 'client_id' => $client->id, 'session_id' => $slot->session,
             'staff_ids' => $alone ? $slot->staff : [], 'units' => $alone ? $slot->units : [], 'party' => $party,
@@ -119,13 +123,13 @@ final readonly class Bookings
             'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $slot->end - $slot->start,
             'setup' => $service->setup, 'clearup' => $service->clearup, 'taken_from' => Instants::carbon($slot->start - $service->setup),
             'taken_until' => Instants::carbon($slot->end + $service->clearup), 'state' => $slot->end < $now ? State::Completed : State::Confirmed,
-            'price' => $service->price, 'currency' => $business->currency, 'payment' => $service->payment,
+            'currency' => $business->currency, ...Sale::columns($quote, $service),
             'created_at' => Instants::carbon($made), 'updated_at' => Instants::carbon($made),
         ]);
         $this->writeBooking->people($booking, $slot->staff, $made, '9999-12-31 00:00:00');
         $this->history($booking, $made, $slot->end < $now ? $slot->end : null);
-        if ($service->payment === 'full') {
-            Payment::query()->create(['business_id' => $business->id, 'booking_id' => $booking->id, 'amount' => $service->price, 'currency' => $business->currency, 'state' => 'paid']);
+        if ($quote->dueNow > 0) {
+            Payment::query()->create(['business_id' => $business->id, 'booking_id' => $booking->id, 'amount' => $quote->dueNow, 'currency' => $business->currency, 'state' => 'paid']);
         }
         OutboxEntry::query()->create([
             'business_id' => $business->id, 'booking_id' => $booking->id, 'key' => "booked-{$booking->id}", 'channel' => 'mail', 'occasion' => 'booked',

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Database\Demonstration;
 
-use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;
 use App\Models\Member;
@@ -75,8 +74,8 @@ final readonly class Demonstration
             $category = Category::query()->create(['business_id' => $business->id, 'name' => $name, 'position' => $position]);
             $business->services()->whereIn('name', $facts['categories'][$name])->update(['category_id' => $category->id]);
         }
-        foreach ($facts['addOns'] ?? [] as $position => $addOn) {
-            AddOn::query()->create($addOn + ['business_id' => $business->id, 'position' => $position]);
+        foreach ($facts['cancellation'] ?? [] as $name => $terms) {
+            $business->services()->where('name', $name)->update(['cancellation' => json_encode($terms)]);
         }
         foreach ($facts['questions'] ?? [] as $position => $question) {
             $services = isset($question['services']) ? array_map(static fn (string $name): string => $ids[$name], $question['services']) : null;

@@ -9,6 +9,12 @@ use YardBell\Core\Time\Wall;
 /** Quernmoor Clay Yard: a pottery in a harbour town, with two places and a page online, six people, wheels and kilns. */
 final class Quernmoor
 {
+    private const ADD_ONS = [
+        ['id' => 'second-pot', 'name' => 'Second pot', 'amount' => 1200, 'minutes' => 30],
+        ['id' => 'apron', 'name' => 'Apron to keep', 'amount' => 1800],
+        ['id' => 'clay', 'name' => 'Bag of clay, 10 kg', 'amount' => 1400],
+    ];
+
     private const WORKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri'];
 
     /**
@@ -38,7 +44,7 @@ final class Quernmoor
                 'Kiln firing' => 'A whole kiln overnight, with somebody who watches it. Bring your pots before six.',
             ],
             'categories' => ['At the wheel' => ['Wheel lesson', 'Taster session'], 'By hand' => ['Hand-building', 'Family afternoon'], 'Glaze and fire' => ['Glazing bench', 'Glaze question', 'Kiln firing'], 'To order' => ['Commission meeting']],
-            'addOns' => [['name' => 'Second pot', 'price' => 1200, 'minutes' => 30], ['name' => 'Apron to keep', 'price' => 1800], ['name' => 'Bag of clay, 10 kg', 'price' => 1400]],
+            'cancellation' => ['Wheel lesson' => ['freeMinutes' => 1440, 'amount' => null, 'percent' => '50'], 'Taster session' => ['freeMinutes' => 2880, 'amount' => null, 'percent' => '25'], 'Commission meeting' => ['freeMinutes' => 1440, 'amount' => 2000, 'percent' => null]],
             'questions' => [['text' => 'Have you worked at a wheel before?', 'type' => 'choice', 'choices' => ['never', 'once or twice', 'often'], 'services' => ['Wheel lesson', 'Taster session']],
                 ['text' => 'May we put a picture of your pot on our wall?', 'type' => 'yesno'], ['text' => 'A picture of the pot', 'type' => 'file', 'services' => ['Glaze question']],
                 ['text' => 'Where did you hear of us?', 'type' => 'hidden', 'parameter' => 'from']],
@@ -78,13 +84,14 @@ final class Quernmoor
                 self::member('gwen', 'Gwen Harrow', self::days(['mon', 'tue', 'wed', 'fri'], '09:00', '16:00'), ['12:00', '12:30']),
             ],
             'services' => [
-                self::service('wheel', 'Wheel lesson', 4800, 60, ['alva', 'bruno', 'cecile', 'gwen'], ['setup' => 10, 'clearup' => 15, 'resources' => [['pool' => 'wheels', 'units' => 1]]], 'full'),
-                self::service('hands', 'Hand-building', 3800, 90, ['cecile', 'dilnoza', 'emil'], ['setup' => 10, 'clearup' => 10]),
-                self::service('glazing', 'Glazing bench', 2600, 120, ['dilnoza', 'gwen'], ['setup' => 5, 'clearup' => 15], 'full'),
-                self::service('taster', 'Taster session', 3200, 120, ['gwen', 'bruno'], ['kind' => 'session', 'maxParty' => 4, 'setup' => 15, 'clearup' => 20]),
-                self::service('family', 'Family afternoon', 2400, 90, ['dilnoza', 'emil'], ['places' => 12, 'maxParty' => 5, 'startEvery' => 60, 'setup' => 15, 'clearup' => 15, 'dayparts' => ['after-lunch'], 'maxPerDay' => 2,
+                self::service('wheel', 'Wheel lesson', 4800, 60, ['alva', 'bruno', 'cecile', 'gwen'], ['minutes' => [60, 90], 'setup' => 10, 'clearup' => 15, 'resources' => [['pool' => 'wheels', 'units' => 1]],
+                    'pricing' => ['kind' => 'fixed', 'byMinutes' => ['60' => 4800, '90' => 6600], 'byStaff' => ['alva' => 5600]], 'addOns' => self::ADD_ONS], 'full'),
+                self::service('hands', 'Hand-building', 3800, 90, ['cecile', 'dilnoza', 'emil'], ['setup' => 10, 'clearup' => 10, 'addOns' => array_slice(self::ADD_ONS, 1)], 'optional'),
+                self::service('glazing', 'Glazing bench', 2600, 120, ['dilnoza', 'gwen'], ['minutes' => ['min' => 60, 'max' => 180, 'step' => 30], 'pricing' => ['kind' => 'fixed', 'perStep' => 900], 'setup' => 5, 'clearup' => 15], 'full'),
+                self::service('taster', 'Taster session', 3200, 120, ['gwen', 'bruno'], ['kind' => 'session', 'maxParty' => 4, 'setup' => 15, 'clearup' => 20, 'pricing' => ['kind' => 'fixed', 'amount' => 3200, 'perPerson' => true], 'payment' => ['kind' => 'deposit', 'percent' => '25']]),
+                self::service('family', 'Family afternoon', 2400, 90, ['dilnoza', 'emil'], ['places' => 12, 'maxParty' => 5, 'startEvery' => 60, 'pricing' => ['kind' => 'fixed', 'amount' => 2400, 'extraPeople' => [1400, 900]], 'setup' => 15, 'clearup' => 15, 'dayparts' => ['after-lunch'], 'maxPerDay' => 2,
                     'resources' => [['pool' => 'stools', 'units' => 1, 'perPerson' => true, 'holdsBuffers' => false]]]),
-                self::service('commission', 'Commission meeting', 0, 45, ['alva', 'bruno'], ['clearup' => 10, 'startEvery' => 15, 'assignment' => 'all']),
+                self::service('commission', 'Commission meeting', 0, 45, ['alva', 'bruno'], ['clearup' => 10, 'startEvery' => 15, 'assignment' => 'all', 'payment' => ['kind' => 'card_hold']]),
                 ['locations' => ['online']] + self::service('question', 'Glaze question', 0, 15, ['bruno', 'dilnoza'], ['clearup' => 5, 'startEvery' => 15, 'assignment' => 'rotate']),
                 ['locations' => ['mill']] + self::service('firing', 'Kiln firing', 9000, 840, ['emil'], ['startFrom' => 'opening', 'startEvery' => 30, 'noticeMinutes' => 240, 'resources' => [['pool' => 'kilns', 'units' => 1]]]),
             ],

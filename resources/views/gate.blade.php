@@ -19,7 +19,7 @@
             <h1 class="text-2xl">What can be booked</h1>
             <ul>
             @foreach ($first['page']['services'] as $service)
-                <li>{{ $service['name'] }}, {{ $service['minutes'] }} minutes{{ $service['price'] > 0 ? ', '.App\Support\Money::written($service['price'], $first['page']['business']['currency']) : '' }}</li>
+                <li>{{ $service['name'] }}, {{ $service['minutes'] }} minutes{{ $service['price']['amount'] > 0 ? ($service['price']['varies'] || $service['price']['kind'] === 'from' ? ', from ' : ', ').App\Support\Money::written($service['price']['amount'], $first['page']['business']['currency']) : '' }}</li>
             @endforeach
             </ul>
             <noscript><p>Booking here needs JavaScript. It is our own, from this address only.</p></noscript>

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Choice;
 use App\Bookings\ExpireHolds;
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
-use App\Bookings\Wish;
 use App\Models\BookingChange;
 use App\Models\OutboxEntry;
 use App\Support\Clock;
@@ -19,7 +19,7 @@ it('holds a time, which nobody else is offered meanwhile (T8)', function (): voi
     $booking = $yard->hold('10:00');
     expect($booking->state)->toBe(State::Held)->and($booking->taken_from->format('H:i'))->toBe('10:00');
     try {
-        app(HoldTime::class)($yard->business, new Wish($yard->lesson->id, Wall::instant(Yard::at('10:30'))));
+        app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:30'))));
         $this->fail('The time is held.');
     } catch (TimeTaken $taken) {
         expect($taken->details()['near'])->toBe([Yard::at('09:00'), Yard::at('11:00'), Yard::at('11:30'), Yard::at('12:00')]);
@@ -75,6 +75,6 @@ it('cancels once, frees the time and drops what waits', function (): void {
 it('keeps a booking as it was sold when the service changes', function (): void {
     $yard = Yard::open(['price' => 4000]);
     $booking = $yard->book('10:00');
-    $yard->lesson->update(['price' => 9000, 'minutes' => 30, 'name' => 'Short lesson']);
+    $yard->lesson->update(['pricing' => Yard::pricing(9000), 'minutes' => 30, 'name' => 'Short lesson']);
     expect([$booking->refresh()->price, $booking->minutes, $booking->service_name])->toBe([4000, 60, 'Lesson']);
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Choice;
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
 use App\Bookings\Wish;
@@ -24,7 +25,7 @@ use YardBell\Core\Time\Wall;
 
 function wish(Yard $yard, string $time = '10:00', int $party = 1, ?string $member = null): Wish
 {
-    return new Wish($yard->lesson->id, Wall::instant(Yard::at($time)), $member, $party);
+    return (new Choice($yard->lesson->id, $member, $party))->at(Wall::instant(Yard::at($time)));
 }
 
 function hold(Yard $yard, Wish $wish): Booking
@@ -114,8 +115,8 @@ it('keeps whoever leads a session out of everything else meanwhile (T8)', functi
     $yard = Yard::open();
     scheduled($yard);
     $other = Yard::offer($yard->business, ['name' => 'Other'], [$yard->staff[0]]);
-    expect(fn () => app(HoldTime::class)($yard->business, new Wish($other->id, Wall::instant(Yard::at('10:30')))))->toThrow(TimeTaken::class)
-        ->and(app(HoldTime::class)($yard->business, new Wish($other->id, Wall::instant(Yard::at('11:30'))))->service_id)->toBe($other->id);
+    expect(fn () => app(HoldTime::class)($yard->business, (new Choice($other->id))->at(Wall::instant(Yard::at('10:30')))))->toThrow(TimeTaken::class)
+        ->and(app(HoldTime::class)($yard->business, (new Choice($other->id))->at(Wall::instant(Yard::at('11:30'))))->service_id)->toBe($other->id);
 });
 
 it('shows places at the Gate, to as many as come', function (): void {

@@ -3,12 +3,15 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Choice;
+use App\Bookings\HoldTime;
 use App\Ledger\Processor;
 use App\Ledger\SettleOpen;
 use App\Messages\DeliverDue;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Support\Clock;
+use App\Support\Instants;
 use Tests\Support\FakeProcessor;
 use Tests\Support\Yard;
 use YardBell\Core\Booking\State;
@@ -39,7 +42,7 @@ it('gives a late payment its time if that is still free', function (): void {
 it('pays a late payment back if the time is somebody else’s by then', function (): void {
     $late = $this->yard->book('10:00');
     app(Clock::class)->putForward(45);
-    $this->yard->hold('10:30');
+    app(HoldTime::class)($this->yard->business, (new Choice($this->yard->lesson->id))->at(Instants::minute($late->starts_at) + 30));
     $this->processor->state = 'paid';
     app(SettleOpen::class)();
     expect($late->refresh()->state)->toBe(State::Cancelled)
@@ -76,7 +79,7 @@ it('shows a refund that is refused to the owner', function (): void {
     app(CancelBooking::class)($this->yard->business->id, $booking->id, 'client');
     app(DeliverDue::class)();
     $this->actingAs($this->yard->owner)->getJson("/api/businesses/yard/bookings/{$booking->id}")
-        ->assertJson(['money' => 'refunding', 'refundTrouble' => 'This payment cannot be refunded.']);
+        ->assertJson(['money' => 'refunding', 'moneyTrouble' => 'This payment cannot be refunded.']);
 });
 
 it('keeps the time and says so when the processor does not answer', function (): void {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Bookings\Choice;
 use App\Bookings\HoldTime;
-use App\Bookings\Wish;
 use App\Ledger\Processor;
 use App\Ledger\SettleOpen;
 use App\Ledger\SettlePayment;
@@ -19,7 +19,7 @@ use YardBell\Core\Time\Wall;
 
 it('gives one time to one of many who want it at the same moment', function (): void {
     $yard = Yard::open();
-    $answers = Races::run(16, static fn (): string => app(HoldTime::class)($yard->business, new Wish($yard->lesson->id, Wall::instant(Yard::at('10:00'))))->state->value);
+    $answers = Races::run(16, static fn (): string => app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:00'))))->state->value);
     sort($answers);
     expect($answers)->toBe(['held', ...array_fill(0, 15, 'taken, near: 4')])->and(Booking::query()->count())->toBe(1);
 });
@@ -27,7 +27,7 @@ it('gives one time to one of many who want it at the same moment', function (): 
 it('gives overlapping times to one only, and as many as there are people to as many', function (): void {
     $yard = Yard::open(['clearup' => 30], people: 3);
     $times = ['10:00', '10:30', '11:00'];
-    Races::run(12, static fn (int $i): string => app(HoldTime::class)($yard->business, new Wish($yard->lesson->id, Wall::instant(Yard::at($times[$i % 3]))))->id);
+    Races::run(12, static fn (int $i): string => app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at($times[$i % 3]))))->id);
     $bookings = Booking::query()->with('staff')->get();
     expect($bookings)->toHaveCount(3)
         ->and($bookings->map(fn (Booking $booking): string => $booking->staff->firstOrFail()->name)->unique())->toHaveCount(3);

@@ -45,14 +45,14 @@ it('gives the time back where the answer is no, and tells the client why', funct
 
 it('takes no payment for what waits for a yes', function (): void {
     $yard = Yard::open();
-    $draft = Things::change($yard->business, 'service', $yard->lesson->id, ['approval' => true, 'payment' => 'full', 'priceKind' => 'fixed', 'price' => 100]);
+    $draft = Things::change($yard->business, 'service', $yard->lesson->id, ['approval' => true, 'payment' => Yard::payment('full')]);
     expect($this->actingAs($yard->owner)->postJson('/api/businesses/yard/drafts', ['drafts' => [$draft]])->assertUnprocessable()->json('fields'))->toHaveKey('drafts.0.approval');
-    $this->postJson('/api/businesses/yard/drafts', ['drafts' => [['content' => ['payment' => 'none'] + $draft['content']] + $draft]])->assertOk();
+    $this->postJson('/api/businesses/yard/drafts', ['drafts' => [['content' => ['payment' => Yard::payment('none')] + $draft['content']] + $draft]])->assertOk();
     expect($yard->lesson->refresh()->approval)->toBeTrue();
 });
 
 it('charges nothing where the price is settled at the desk', function (string $kind): void {
-    $yard = Yard::open(['price_kind' => $kind, 'price' => 2000]);
+    $yard = Yard::open(['priceKind' => $kind, 'price' => 2000]);
     $held = $yard->hold('10:00');
     expect([$held->price, $held->payment])->toBe([0, 'desk'])->and(book($held)->assertOk()->json('booking.payment'))->toBe('desk');
 })->with(['from', 'on_request']);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bookings\Choice;
 use App\Bookings\RulesReader;
 use App\Gate\OpenTimes;
 use App\Models\Booking;
@@ -66,7 +67,7 @@ it('exports exactly what the Gate offers', function (): void {
     $yard->book('10:00');
     $yard->book('11:00');
     $scenario = Reader::read(app(ExportDocument::class)($yard->business));
-    $gate = app(OpenTimes::class)->of($yard->business, $yard->lesson->id, null, null);
+    $gate = app(OpenTimes::class)->of($yard->business, new Choice($yard->lesson->id), null);
     [$from, $now] = [Wall::day($gate['from']), app(App\Support\Clock::class)->minute()];
     $slots = (new SlotSearch($scenario->book, $scenario->diary))->slots(new Ask($yard->lesson->id, $from, $from + 13, $now));
     $starts = array_merge(...array_column($gate['days'], 'starts'));
@@ -140,11 +141,11 @@ it('imports and exports by command', function (string $command, array $options, 
 ]);
 
 it('carries every kind of price out and in again', function (string $kind, int $price, array $pricing): void {
-    $yard = Yard::open(['price_kind' => $kind, 'price' => $price]);
+    $yard = Yard::open(['priceKind' => $kind, 'price' => $price]);
     $json = app(App\Scenario\ExportDocument::class)($yard->business);
     expect(json_decode($json, true)['services'][0]['pricing'])->toBe($pricing);
     $other = app(App\Scenario\ImportDocument::class)->asNew(YardBell\Core\Scenario\Reader::read($json), $yard->owner);
     app(App\Support\CurrentBusiness::class)->set($other);
     $service = $other->services()->firstOrFail();
-    expect([$service->price_kind, $service->price])->toBe([$kind, $price]);
+    expect($service->pricing)->toBe(Yard::pricing($price, $kind));
 })->with([['fixed', 4500, ['kind' => 'fixed', 'amount' => 4500]], ['from', 2000, ['kind' => 'from', 'amount' => 2000]], ['free', 0, ['kind' => 'free']], ['on_request', 0, ['kind' => 'on_request']]]);

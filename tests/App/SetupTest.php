@@ -125,9 +125,15 @@ it('says at the field what is wrong', function (string $kind, array $change, str
     ['pool', ['units' => [['id' => 'short', 'name' => 'A']], 'outages' => []], 'units.0.id'], ['pool', ['units' => []], 'outages.0.unit'], ['pool', ['outages' => [['unit' => str_repeat('W', 25).'1', 'name' => '', 'from' => '2030-03-02T00:00', 'to' => '2030-03-01T00:00']]], 'outages.0.to'],
     ['daypart', ['to' => '06:00'], 'to'], ['daypart', ['from' => '6'], 'from'], ['category', ['name' => null], 'name'], ['addOn', ['price' => -1], 'price'], ['addOn', ['services' => []], 'services'],
     ['question', ['type' => 'song'], 'type'], ['question', ['choices' => []], 'choices'], ['question', ['choices' => ['a', 'A']], 'choices.0'], ['question', ['type' => 'hidden', 'parameter' => ''], 'parameter'], ['question', ['shownIf' => ['question' => 'none', 'answer' => 'yes']], 'shownIf.question'],
-    ['service', ['name' => str_repeat('a', 121)], 'name'], ['service', ['minutes' => 0], 'minutes'], ['service', ['minutes' => 'long'], 'minutes'], ['service', ['price' => -1], 'price'], ['service', ['price' => null], 'price'], ['service', ['bookAheadDays' => 9999], 'bookAheadDays'],
+    ['service', ['name' => str_repeat('a', 121)], 'name'], ['service', ['minutes' => 0], 'minutes'], ['service', ['minutes' => 'long'], 'minutes'], ['service', ['bookAheadDays' => 9999], 'bookAheadDays'],
     ['service', ['assignment' => 'luck'], 'assignment'], ['service', ['range' => ['min' => 60, 'max' => 100, 'step' => 30]], 'range'], ['service', ['choices' => [30, 30]], 'choices.0'], ['service', ['availableFrom' => '2030-02-01', 'availableUntil' => '2030-01-01'], 'availableUntil'],
     ['service', ['resources' => [['pool' => 'none', 'units' => 1, 'perPerson' => false, 'holdsBuffers' => true]]], 'resources.0.pool'], ['service', ['visibility' => 'nobody'], 'visibility'], ['service', ['staff' => ['somebody']], 'staff.0'],
+    ['service', ['pricing' => Yard::pricing(-1)], 'pricing.amount'], ['service', ['pricing' => Yard::pricing(1, 'cheap')], 'pricing.kind'], ['service', ['pricing' => ['amount' => null] + Yard::pricing(1)], 'pricing.amount'], ['service', ['pricing' => 5], 'pricing'],
+    ['service', ['choices' => [30, 60], 'pricing' => ['byMinutes' => [['minutes' => 30, 'amount' => 5]]] + Yard::pricing(1)], 'pricing.byMinutes'], ['service', ['range' => ['min' => 30, 'max' => 90, 'step' => 30]], 'pricing.perStep'],
+    ['service', ['pricing' => ['byStaff' => [['staff' => 'somebody', 'amount' => 5]]] + Yard::pricing(1)], 'pricing.byStaff.0.staff'], ['service', ['pricing' => ['perPerson' => true, 'extraPeople' => [5]] + Yard::pricing(1)], 'pricing.extraPeople'],
+    ['service', ['payment' => Yard::payment('deposit')], 'payment.amount'], ['service', ['payment' => Yard::payment('deposit', 5, '5')], 'payment.amount'], ['service', ['payment' => Yard::payment('deposit', null, '120')], 'payment.percent'], ['service', ['payment' => Yard::payment('barter')], 'payment.kind'],
+    ['service', ['cancellation' => ['freeMinutes' => 60, 'amount' => null, 'percent' => null]], 'cancellation.amount'], ['service', ['cancellation' => ['freeMinutes' => -1, 'amount' => 5, 'percent' => null]], 'cancellation.freeMinutes'], ['service', ['cancellation' => ['freeMinutes' => 60, 'amount' => null, 'percent' => 'half']], 'cancellation.percent'],
+    ['service', ['approval' => true, 'payment' => Yard::payment('deposit', 500)], 'approval'], ['service', ['colour' => 'invisible'], 'colour'],
 ]);
 
 it('never breaks on what makes no sense at all', function (mixed $body): void {
@@ -197,8 +203,8 @@ it('means to the rules what is saved: a draft in the rule book is what is read o
     'facts' => ['facts', ['timeZone' => 'Asia/Tokyo', 'travelMinutes' => 10]], 'opening hours' => ['openingHours', ['hours' => ['sat' => [['from' => '22:00', 'to' => '06:00']]]]],
     'special day' => ['specialDay', ['date' => '2030-04-01', 'hours' => []]], 'closure' => ['closure', ['to' => '2030-03-05T12:00']], 'person' => ['person', ['active' => false, 'hours' => null, 'breaks' => ['mon' => [['from' => '13:00', 'to' => '13:30']]], 'maxPerDay' => 2]],
     'location' => ['location', ['hours' => ['mon' => [['from' => '09:00', 'to' => '11:00']]]]], 'pool' => ['pool', ['name' => 'Looms']], 'daypart' => ['daypart', ['to' => '11:00']],
-    'service' => ['service', ['minutes' => 45, 'setup' => 5, 'range' => ['min' => 30, 'max' => 90, 'step' => 30], 'noticeMinutes' => 30, 'startFrom' => 'opening', 'places' => 4, 'hours' => ['mon' => [['from' => '09:00', 'to' => '10:00']]], 'availableUntil' => '2030-01-01']],
-    'a service with choices' => ['service', ['choices' => [90, 30], 'active' => false, 'assignment' => 'rotate', 'maxPerDay' => 3]],
+    'service' => ['service', ['minutes' => 45, 'setup' => 5, 'range' => ['min' => 30, 'max' => 90, 'step' => 30], 'pricing' => ['perStep' => 900] + Yard::pricing(0), 'noticeMinutes' => 30, 'startFrom' => 'opening', 'places' => 4, 'hours' => ['mon' => [['from' => '09:00', 'to' => '10:00']]], 'availableUntil' => '2030-01-01']],
+    'a service with choices' => ['service', ['choices' => [90, 30], 'pricing' => ['byMinutes' => [['minutes' => 30, 'amount' => 900], ['minutes' => 90, 'amount' => 2000]]] + Yard::pricing(0), 'active' => false, 'assignment' => 'rotate', 'maxPerDay' => 3]],
 ]);
 
 it('previews special days, time off and people for those they are for', function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Ledger\ChargeRefused;
 use App\Ledger\Checkout;
 use App\Ledger\Processor;
 use App\Ledger\ProcessorUnreachable;
@@ -18,10 +19,15 @@ final class FakeProcessor implements Processor
 
     public bool $refunds = true;
 
-    /** @var list<string> */
+    public bool $charges = true;
+
+    /** @var array<string, int> amounts by key */
     public array $refunded = [];
 
-    public function open(string $key, int $amount, string $currency, string $description, string $returnUrl): Checkout
+    /** @var array<string, int> amounts by key */
+    public array $charged = [];
+
+    public function open(string $key, int $amount, string $currency, string $description, string $returnUrl, bool $keepsCard = false): Checkout
     {
         return $this->find("co_{$key}");
     }
@@ -31,12 +37,20 @@ final class FakeProcessor implements Processor
         return $this->reachable ? new Checkout($checkout, $this->state, $this->page($checkout)) : throw ProcessorUnreachable::because('test');
     }
 
-    public function refund(string $key, string $checkout): void
+    public function refund(string $key, string $checkout, int $amount): void
     {
         if (! $this->refunds) {
             throw new RefundRefused('This payment cannot be refunded.');
         }
-        $this->refunded[$key] = $checkout;
+        $this->refunded[$key] = $amount;
+    }
+
+    public function charge(string $key, string $checkout, int $amount): void
+    {
+        if (! $this->charges) {
+            throw new ChargeRefused('This card refuses to be charged.');
+        }
+        $this->charged[$key] = $amount;
     }
 
     public function page(string $checkout): string

@@ -62,7 +62,7 @@ final class Things
             'question' => ['text' => 'Been here before?', 'type' => 'choice', 'choices' => ['yes', 'no'], 'required' => true, 'services' => null, 'shownIf' => null, 'parameter' => ''],
             'service' => ['name' => 'Glazing', 'category' => null, 'description' => '', 'picture' => null, 'staffNote' => '', 'kind' => 'appointment', 'minutes' => 60, 'choices' => [], 'range' => null, 'setup' => 0, 'clearup' => 0,
                 'staff' => [], 'assignment' => 'choose', 'locations' => [], 'resources' => [], 'startEvery' => 15, 'startFrom' => 'clock', 'noticeMinutes' => 0, 'bookAheadDays' => 60, 'hours' => null, 'dayparts' => [],
-                'availableFrom' => null, 'availableUntil' => null, 'maxPerDay' => null, 'places' => 1, 'maxParty' => null, 'priceKind' => 'fixed', 'price' => 4500, 'payment' => 'none', 'approval' => false, 'visibility' => 'page', 'active' => true],
+                'availableFrom' => null, 'availableUntil' => null, 'maxPerDay' => null, 'places' => 1, 'maxParty' => null, 'pricing' => Yard::pricing(4500), 'payment' => Yard::payment('none'), 'cancellation' => null, 'colour' => null, 'pattern' => null, 'approval' => false, 'visibility' => 'page', 'active' => true],
         ];
 
         return ['kind' => $kind, 'id' => null, 'version' => null, 'content' => $changes + ($usual[$kind] ?? [])];

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Bookings\Choice;
 use App\Bookings\ConfirmBooking;
 use App\Bookings\HoldTime;
-use App\Bookings\Wish;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Location;
@@ -46,17 +46,31 @@ final readonly class Yard
     /**
      * A service of the business, at its first location.
      *
-     * @param  array<string, mixed>  $service columns
+     * @param  array<string, mixed>  $service columns; "price", "priceKind" and "payment" are short for pricing and terms
      * @param  list<Member>  $staff
      */
     public static function offer(Business $business, array $service, array $staff): Service
     {
-        $made = Service::query()->create($service + ['business_id' => $business->id, 'name' => 'Lesson', 'description' => '', 'price' => 0, 'payment' => 'none', 'minutes' => 60, 'start_every' => 30, 'position' => $business->services()->count()]);
+        $priced = ['pricing' => self::pricing($service['price'] ?? 0, $service['priceKind'] ?? 'fixed'), 'payment_terms' => self::payment($service['payment'] ?? 'none')];
+        $made = Service::query()->create(array_diff_key($service, ['price' => 1, 'priceKind' => 1, 'payment' => 1]) + $priced
+            + ['business_id' => $business->id, 'name' => 'Lesson', 'description' => '', 'minutes' => 60, 'start_every' => 30, 'position' => $business->services()->count()]);
         app(Assigned::class)->set($business->id, $made->id, 'staff', array_map(static fn (Member $member): string => $member->id, $staff));
         app(Assigned::class)->set($business->id, $made->id, 'location', $business->locations()->pluck('id')->all());
         Business::markRules($business->id);
 
         return $made->refresh();
+    }
+
+    /** @return array<string, mixed> */
+    public static function pricing(int $amount, string $kind = 'fixed'): array
+    {
+        return ['kind' => $kind, 'amount' => $amount, 'byMinutes' => [], 'perStep' => null, 'byStaff' => [], 'perPerson' => false, 'extraPeople' => []];
+    }
+
+    /** @return array{kind: string, amount: int|null, percent: string|null} */
+    public static function payment(string $kind, ?int $amount = null, ?string $percent = null): array
+    {
+        return ['kind' => $kind, 'amount' => $amount, 'percent' => $percent];
     }
 
     /** An instant on the day after tomorrow, as clocks show it there in winter: "10:00". */
@@ -67,7 +81,7 @@ final readonly class Yard
 
     public function hold(string $time, int $days = 2): Booking
     {
-        return app(HoldTime::class)($this->business, new Wish($this->lesson->id, Wall::instant(self::at($time, $days))));
+        return app(HoldTime::class)($this->business, (new Choice($this->lesson->id))->at(Wall::instant(self::at($time, $days))));
     }
 
     public function book(string $time, string $email = 'kim@post.example', int $days = 2): Booking

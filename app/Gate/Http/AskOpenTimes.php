@@ -6,6 +6,7 @@ namespace App\Gate\Http;
 
 use App\Gate\GatePage;
 use App\Gate\OpenTimes;
+use App\Gate\ReadChoice;
 use App\Http\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,22 +15,22 @@ use YardBell\Core\Time\Wall;
 
 final readonly class AskOpenTimes
 {
-    public function __construct(private OpenTimes $times)
+    public function __construct(private OpenTimes $times, private ReadChoice $read)
     {
     }
 
     public function __invoke(Request $request, string $slug): JsonResponse
     {
-        [$service, $staff, $from] = [$request->query('service'), $request->query('staff'), $request->query('from')];
+        [$service, $from] = [$request->query('service'), $request->query('from')];
         $service = is_string($service) ? $service : '';
         $business = GatePage::offering($slug, $service);
-        $party = (int) ($request->validate(['party' => 'nullable|integer|min:1|max:100000'])['party'] ?? 1);
+        $choice = ($this->read)($request, $business, $service);
         try {
             $fromDay = is_string($from) ? Wall::day($from) : null;
         } catch (InvalidTime $wrong) {
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
 
-        return new JsonResponse($this->times->of($business, $service, is_string($staff) ? $staff : null, $fromDay, $party));
+        return new JsonResponse($this->times->of($business, $choice, $fromDay));
     }
 }

@@ -31,6 +31,7 @@ final readonly class Book
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
             'note' => 'nullable|string|max:1000',
             'answers' => 'nullable|array|max:200',
+            'payNow' => 'nullable|boolean',
         ], [
             'name.required' => 'Please tell us your name.',
             'email.required' => 'We need a mail address to send you the booking.',
@@ -43,6 +44,7 @@ final readonly class Book
             'phone' => PhoneNumber::canonical($details['phone'] ?? '', $business->time_zone),
             'note' => trim($details['note'] ?? ''),
             'answers' => Questions::answers($business, $booking, $request->array('answers')),
+            'payNow' => (bool) ($details['payNow'] ?? false),
         ]);
 
         return new JsonResponse(['pay' => $pay, 'booking' => $this->shape->of($booking->refresh())]);

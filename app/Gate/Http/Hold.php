@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\HoldTime;
-use App\Bookings\Wish;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
+use App\Gate\ReadChoice;
 use App\Http\Refusal;
 use App\Support\CurrentBusiness;
 use Illuminate\Http\JsonResponse;
@@ -18,7 +18,7 @@ use YardBell\Core\Time\Wall;
 /** Keeps a time while the client fills in the rest. */
 final readonly class Hold
 {
-    public function __construct(private HoldTime $hold, private ClientBooking $shape, private CurrentBusiness $current)
+    public function __construct(private HoldTime $hold, private ClientBooking $shape, private CurrentBusiness $current, private ReadChoice $read)
     {
     }
 
@@ -26,8 +26,7 @@ final readonly class Hold
     {
         $business = GatePage::published($slug);
         $this->current->set($business);
-        $asked = $request->validate(['service' => 'required|string|max:26', 'staff' => 'nullable|string|max:26', 'start' => 'required|string|max:20',
-            'party' => 'integer|min:1|max:100000', 'minutes' => 'nullable|integer|min:1|max:43200', 'location' => 'nullable|string|max:26']);
+        $asked = $request->validate(['service' => 'required|string|max:26', 'start' => 'required|string|max:20']);
         $service = GatePage::offered($business)->find($asked['service'])
             ?? throw new Refusal('This service is no longer on the page. Load it again to see what there is.', 404, 'gone');
         try {
@@ -36,6 +35,6 @@ final readonly class Hold
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
 
-        return new JsonResponse($this->shape->of(($this->hold)($business, new Wish($service->id, $start, $asked['staff'] ?? null, $asked['party'] ?? 1, $asked['minutes'] ?? null, $asked['location'] ?? null))), 201);
+        return new JsonResponse($this->shape->of(($this->hold)($business, ($this->read)($request, $business, $service->id)->at($start))), 201);
     }
 }

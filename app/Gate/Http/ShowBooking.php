@@ -35,7 +35,7 @@ final readonly class ShowBooking
         return view('gate', [
             'title' => "Your booking at {$business->name}",
             'description' => "{$booking->service_name} at {$business->name}",
-            'first' => ['page' => $this->page->of($business), 'times' => null, 'booking' => $shown],
+            'first' => ['page' => $this->page->of($business), 'times' => null, 'quote' => null, 'booking' => $shown],
         ]);
     }
 

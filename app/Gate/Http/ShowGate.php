@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
+use App\Bookings\Choice;
 use App\Gate\GatePage;
+use App\Gate\GateQuote;
 use App\Gate\OpenTimes;
+use App\Models\Business;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
@@ -13,7 +16,7 @@ use Illuminate\Http\Request;
 /** The booking page, with its first data in it: it can be read before any script runs. */
 final readonly class ShowGate
 {
-    public function __construct(private GatePage $page, private OpenTimes $times)
+    public function __construct(private GatePage $page, private OpenTimes $times, private GateQuote $quote)
     {
     }
 
@@ -30,7 +33,25 @@ final readonly class ShowGate
         return view('gate', [
             'title' => "Book at {$business->name}",
             'description' => $business->about !== '' ? $business->about : "Pick a time at {$business->name} and book it in a minute.",
-            'first' => ['page' => $page, 'times' => $service === null ? null : $this->times->of($business, $service, $staff, null), 'booking' => null],
+            'first' => ['page' => $page, ...$service === null ? ['times' => null, 'quote' => null] : $this->first($business, new Choice($service, $staff, location: self::place($page, $service))), 'booking' => null],
         ]);
+    }
+
+    /** @return array{times: array<string, mixed>, quote: array<string, mixed>} */
+    private function first(Business $business, Choice $choice): array
+    {
+        return ['times' => $this->times->of($business, $choice, null), 'quote' => $this->quote->of($business, $choice)];
+    }
+
+    /**
+     * The first of several places, as one of them must be chosen; null for the only one.
+     *
+     * @param  array<string, mixed>  $page
+     */
+    private static function place(array $page, string $service): ?string
+    {
+        $places = array_column($page['services'], 'locations', 'id')[$service];
+
+        return count($places) > 1 ? $places[0] : null;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offer\Http;
 
+use App\Bookings\Choice;
 use App\Changes\ReadDrafts;
 use App\Gate\OpenTimes;
 use App\Models\Business;
@@ -25,6 +26,6 @@ final readonly class AskDraftTimes
         assert($business instanceof Business);
         [$book, $id] = $this->drafted->book($business, ($this->read)($request, $business));
 
-        return new JsonResponse(['times' => $this->times->by($book, $business, $id, null, null), 'findings' => Checklist::ofService($book, $id)]);
+        return new JsonResponse(['times' => $this->times->by($book, $business, new Choice($id), null), 'findings' => Checklist::ofService($book, $id)]);
     }
 }

@@ -6,10 +6,10 @@ namespace App\Offer\Things;
 
 use App\Models\Business;
 use App\Roster\Checks;
+use App\Roster\Mark;
 use App\Roster\WeeklyTable;
 use Closure;
-use Illuminate\Contracts\Validation\DataAwareRule;
-use Illuminate\Contracts\Validation\ValidationRule;
+use Illuminate\Validation\Rule;
 
 /** What a service must be like, field by field, and what is said where it is not. */
 final readonly class ServiceChecks
@@ -27,8 +27,6 @@ final readonly class ServiceChecks
         'startEvery.*' => 'Starts lie 1 to 1440 minutes apart.',
         'noticeMinutes.*' => 'Notice is 0 minutes to a year.',
         'bookAheadDays.*' => 'Clients can book 0 to 730 days ahead.',
-        'price.*' => 'The price is an amount of 0 or more.',
-        'priceKind.*' => 'Choose how the price is said.',
         'staff.*' => 'This person does not work here.',
         'locations.*' => 'This is not one of your locations.',
         'resources.*.pool.*' => 'This is not one of your pools, or it stands here twice.',
@@ -62,10 +60,10 @@ final readonly class ServiceChecks
             'range.step' => "required_with:range|{$length}",
             'setup' => 'required|integer|min:0|max:1440',
             'clearup' => 'required|integer|min:0|max:1440',
-            'price' => 'required|integer|min:0|max:100000000',
-            'priceKind' => 'required|in:fixed,free,from,on_request',
-            'payment' => 'required|in:none,full',
-            'approval' => ['required', 'boolean', self::approval()],
+            'colour' => ['nullable', Rule::in(Mark::COLOURS)],
+            'pattern' => ['nullable', Rule::in(Mark::PATTERNS)],
+            'approval' => 'required|boolean',
+            ...PriceChecks::rules($business),
             'visibility' => 'required|in:page,link,desk',
             'active' => 'required|boolean',
             ...self::whoAndWhere($business),
@@ -108,31 +106,6 @@ final readonly class ServiceChecks
             'availableUntil' => ['present', 'nullable', Checks::date(), 'after_or_equal:availableFrom'],
             'maxPerDay' => 'present|nullable|integer|min:1|max:1000',
         ];
-    }
-
-    /** Who still has to hear yes or no has not bought anything yet. */
-    private static function approval(): ValidationRule&DataAwareRule
-    {
-        return new class implements DataAwareRule, ValidationRule
-        {
-            /** @var array<string, mixed> */
-            private array $data = [];
-
-            /** @param  array<string, mixed>  $data */
-            public function setData(array $data): static
-            {
-                $this->data = $data;
-
-                return $this;
-            }
-
-            public function validate(string $attribute, mixed $value, Closure $fail): void
-            {
-                if (filter_var($value, FILTER_VALIDATE_BOOL) && ($this->data['payment'] ?? '') === 'full' && ($this->data['priceKind'] ?? '') === 'fixed') {
-                    $fail('What waits for your yes cannot be paid when booking. Let clients pay when they come.');
-                }
-            }
-        };
     }
 
     private static function range(): Closure

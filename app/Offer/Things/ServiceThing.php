@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offer\Things;
 
+use App\Changes\ChecksTogether;
 use App\Changes\Lists;
 use App\Changes\ModelThing;
 use App\Models\AddOn;
@@ -12,6 +13,7 @@ use App\Models\Business;
 use App\Models\Question;
 use App\Models\Service;
 use App\Offer\Assigned;
+use App\Roster\Mark;
 use App\Roster\WeeklyTable;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
@@ -26,7 +28,7 @@ use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Wall;
 
 /** Something that can be booked: what it is, how long, who and where, when, what it costs, rules. */
-final readonly class ServiceThing extends ModelThing
+final readonly class ServiceThing extends ModelThing implements ChecksTogether
 {
     public function __construct(private ConnectionInterface $db, private Assigned $assigned, private ServiceChecks $checks)
     {
@@ -44,7 +46,12 @@ final readonly class ServiceThing extends ModelThing
 
     public function sentences(): array
     {
-        return ServiceChecks::SENTENCES;
+        return ServiceChecks::SENTENCES + PriceChecks::SENTENCES;
+    }
+
+    public function together(array $given): array
+    {
+        return PriceChecks::together($given);
     }
 
     public function shaped(array $given): array
@@ -60,8 +67,9 @@ final readonly class ServiceThing extends ModelThing
             'startEvery' => (int) $given['startEvery'], 'startFrom' => $given['startFrom'], 'noticeMinutes' => (int) $given['noticeMinutes'], 'bookAheadDays' => (int) $given['bookAheadDays'],
             'hours' => WeeklyTable::whole($given['hours']), 'dayparts' => $given['dayparts'], 'availableFrom' => $given['availableFrom'], 'availableUntil' => $given['availableUntil'],
             'maxPerDay' => self::number($given['maxPerDay']), 'places' => (int) $given['places'], 'maxParty' => self::number($given['maxParty']),
-            'priceKind' => $given['priceKind'], 'price' => in_array($given['priceKind'], ['free', 'on_request'], true) ? 0 : (int) $given['price'],
-            'payment' => $given['priceKind'] === 'fixed' ? $given['payment'] : 'none', 'approval' => (bool) $given['approval'], 'visibility' => $given['visibility'], 'active' => (bool) $given['active'],
+            'pricing' => PriceChecks::pricing($given), 'payment' => PriceChecks::payment($given), 'cancellation' => PriceChecks::cancellation($given['cancellation']),
+            'colour' => $given['colour'] ?? null, 'pattern' => $given['pattern'] ?? null,
+            'approval' => (bool) $given['approval'], 'visibility' => $given['visibility'], 'active' => (bool) $given['active'],
         ];
     }
 
@@ -74,6 +82,7 @@ final readonly class ServiceThing extends ModelThing
     {
         assert($row instanceof Service);
         $lengths = $row->lengths ?? [];
+        $staff = $this->assigned->of($row->business_id, $row->id, 'staff');
 
         return [
             'name' => $row->name, 'category' => $row->category_id, 'description' => $row->description, 'picture' => $row->picture, 'staffNote' => $row->staff_note,
@@ -81,12 +90,14 @@ final readonly class ServiceThing extends ModelThing
             'choices' => array_is_list($lengths) ? $lengths : [],
             'range' => array_is_list($lengths) ? null : ['min' => $lengths['min'], 'max' => $lengths['max'], 'step' => $lengths['step']],
             'setup' => $row->setup, 'clearup' => $row->clearup,
-            'staff' => $this->assigned->of($row->business_id, $row->id, 'staff'), 'assignment' => $row->assignment, 'locations' => $this->assigned->of($row->business_id, $row->id, 'location'),
+            'staff' => $staff, 'assignment' => $row->assignment, 'locations' => $this->assigned->of($row->business_id, $row->id, 'location'),
             'resources' => $this->needs($row),
             'startEvery' => $row->start_every, 'startFrom' => $row->start_from, 'noticeMinutes' => $row->notice_minutes, 'bookAheadDays' => $row->book_ahead_days,
             'hours' => WeeklyTable::whole($row->hours), 'dayparts' => $this->assigned->of($row->business_id, $row->id, 'daypart'), 'availableFrom' => $row->available_from, 'availableUntil' => $row->available_until,
             'maxPerDay' => $row->max_per_day, 'places' => $row->places, 'maxParty' => $row->max_party,
-            'priceKind' => $row->price_kind, 'price' => $row->price, 'payment' => $row->payment, 'approval' => $row->approval, 'visibility' => $row->visibility, 'active' => $row->active,
+            'pricing' => ['byStaff' => PriceChecks::byStaff($row->pricing['byStaff'], $staff)] + $row->pricing, 'payment' => $row->payment_terms, 'cancellation' => $row->cancellation,
+            'colour' => $row->colour, 'pattern' => $row->pattern,
+            'approval' => $row->approval, 'visibility' => $row->visibility, 'active' => $row->active,
         ];
     }
 
@@ -106,12 +117,16 @@ final readonly class ServiceThing extends ModelThing
             'start_every' => $content['startEvery'], 'start_from' => $content['startFrom'], 'notice_minutes' => $content['noticeMinutes'], 'book_ahead_days' => $content['bookAheadDays'],
             'hours' => $content['hours'], 'available_from' => $content['availableFrom'], 'available_until' => $content['availableUntil'],
             'max_per_day' => $content['maxPerDay'], 'places' => $content['places'], 'max_party' => $content['maxParty'],
-            'price_kind' => $content['priceKind'], 'price' => $content['price'], 'payment' => $content['payment'], 'approval' => $content['approval'], 'visibility' => $content['visibility'], 'active' => $content['active'],
+            'pricing' => $content['pricing'], 'payment_terms' => $content['payment'], 'cancellation' => $content['cancellation'], 'colour' => $content['colour'], 'pattern' => $content['pattern'],
+            'approval' => $content['approval'], 'visibility' => $content['visibility'], 'active' => $content['active'],
         ];
     }
 
     public function write(Business $business, string $id, ?array $content): void
     {
+        if ($content !== null && ($content['colour'] === null || $content['pattern'] === null)) {
+            $content = Mark::free($business->services()->get(['colour', 'pattern'])) + $content;
+        }
         parent::write($business, $id, $content);
         foreach (['staff' => 'staff', 'location' => 'locations', 'daypart' => 'dayparts'] as $what => $list) {
             $this->assigned->set($business->id, $id, $what, $content[$list] ?? []);

@@ -20,9 +20,9 @@ final readonly class ProcessorApi
     public function open(Request $request): JsonResponse
     {
         $this->admit($request);
-        /** @var array{key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string} $asked */
+        /** @var array{key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string, keeps_card: bool} $asked */
         $asked = $request->validate([
-            'key' => 'required|string|max:120', 'amount' => 'required|integer|min:1', 'currency' => 'required|string|size:3',
+            'key' => 'required|string|max:120', 'amount' => 'required|integer|min:0', 'keeps_card' => 'required|boolean', 'currency' => 'required|string|size:3',
             'description' => 'required|string|max:300', 'return_url' => 'required|url|max:1000', 'notify_url' => 'required|url|max:1000',
         ]);
 
@@ -40,9 +40,18 @@ final readonly class ProcessorApi
     {
         $this->admit($request);
 
-        return $this->processor->refund($id, $request->string('key')->value())
+        return $this->processor->refund($id, $request->string('key')->value(), $request->integer('amount'))
             ? $this->told($this->processor->find($id))
             : new JsonResponse(['message' => 'This payment cannot be refunded.'], 409);
+    }
+
+    public function charge(Request $request, string $id): JsonResponse
+    {
+        $this->admit($request);
+
+        return $this->processor->charge($id, $request->string('key')->value(), $request->integer('amount'))
+            ? $this->told($this->processor->find($id))
+            : new JsonResponse(['message' => 'This card refuses to be charged.'], 409);
     }
 
     private function admit(Request $request): void
@@ -56,6 +65,6 @@ final readonly class ProcessorApi
     {
         $state = $checkout->state === 'second_step' ? 'open' : $checkout->state;
 
-        return new JsonResponse(['id' => $checkout->id, 'state' => $state, 'amount' => $checkout->amount, 'refunded' => $checkout->refunded]);
+        return new JsonResponse(['id' => $checkout->id, 'state' => $state, 'amount' => $checkout->amount, 'refunded' => $this->processor->moved($checkout->id, 'refund'), 'charged' => $this->processor->moved($checkout->id, 'charge')]);
     }
 }

@@ -20,13 +20,14 @@ final readonly class ProcessorPage
     public function show(Request $request, string $id): View|RedirectResponse
     {
         $checkout = $this->processor->find($id);
-        if (in_array($checkout->state, ['paid', 'processing', 'refunded'], true)) {
+        if (in_array($checkout->state, ['paid', 'kept', 'processing'], true)) {
             return redirect()->away($checkout->return_url);
         }
 
         return view('stand-ins.pay', [
             'checkout' => $checkout,
-            'amount' => Money::written((int) $checkout->amount, $checkout->currency),
+            'what' => $checkout->keeps_card ? 'Keep this card' : 'Pay '.Money::written((int) $checkout->amount, $checkout->currency),
+            'keeps' => (bool) $checkout->keeps_card,
             'cards' => ProcessorStandIn::CARDS,
             'declined' => $request->has('declined'),
         ]);

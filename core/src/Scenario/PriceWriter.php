@@ -22,7 +22,7 @@ final class PriceWriter
 
         return [
             'pricing' => Writer::some(['kind' => $pricing->kind->value, 'amount' => $pricing->amount, 'byMinutes' => $pricing->byMinutes === [] ? null : (object) $pricing->byMinutes,
-                'perStep' => $pricing->perStep, 'byStaff' => $pricing->byStaff === [] ? null : (object) $pricing->byStaff, 'perPerson' => $pricing->perPerson, 'extraPeople' => $pricing->extraPeople]),
+                'perStep' => $pricing->perStep, 'byStaff' => $pricing->byStaff === [] ? null : (object) $pricing->byStaff, 'perPerson' => $pricing->perPerson ?: null, 'extraPeople' => $pricing->extraPeople]),
             'payment' => Writer::some(['kind' => $tariff->payment->kind->value, 'percent' => $deposit instanceof Percent ? $deposit->written() : null, 'amount' => $deposit instanceof Percent ? null : $deposit]),
         ] + ($tariff->addOns === [] ? [] : ['addOns' => array_map(self::addOn(...), array_values($tariff->addOns))]);
     }

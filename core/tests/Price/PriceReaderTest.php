@@ -65,5 +65,5 @@ it('quotes what the document says', function (): void {
     expect($quote->total)->toBe(4500 + 500 + 900)->and($quote->dueNow)->toBe(1180)
         ->and($tariff->quote(new Visit(90, ['ana']))->total)->toBe(6000)
         ->and($tariff->extraMinutes(['pot' => 2]))->toBe(30)
-        ->and(json_encode(PriceWriter::tariff($tariff)))->toBe('{"pricing":{"kind":"fixed","perStep":1500,"byStaff":{"ana":6000},"perPerson":false,"extraPeople":[500]},"payment":{"kind":"deposit","percent":"20"},"addOns":[{"id":"pot","name":"Pot","amount":900,"minutes":15,"perPerson":false}]}');
+        ->and(json_encode(PriceWriter::tariff($tariff)))->toBe('{"pricing":{"kind":"fixed","perStep":1500,"byStaff":{"ana":6000},"extraPeople":[500]},"payment":{"kind":"deposit","percent":"20"},"addOns":[{"id":"pot","name":"Pot","amount":900,"minutes":15,"perPerson":false}]}');
 });

@@ -2,6 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { clock, day, money, moment } from '../lib/format';
+import { lineWords } from '../gate/lines';
+import { termsWords } from '../offer/words';
 import { Mark } from '../ui/Mark';
 import { card as cardQuery } from '../workspace/queries';
 import { SideCard } from './SideCard';
@@ -73,9 +75,9 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
       )}
       {data.note !== '' && <p className="notice">{data.note}</p>}
       <div>
-        {data.lines.map((line) => (
-          <p key={line.label} className="slip-line">
-            <span>{line.label}</span>
+        {data.lines.map((line, i) => (
+          <p key={i} className="slip-line">
+            <span>{lineWords(line, data.party)}</span>
             <span>{money(line.amount, data.currency)}</span>
           </p>
         ))}
@@ -83,7 +85,7 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
           <span>{MONEY[data.money]}</span>
           <span>{money(data.total, data.currency)}</span>
         </p>
-        {data.refundTrouble !== null && <p className="wrong">The refund did not go through: {data.refundTrouble}</p>}
+        <Standing card={data} />
       </div>
       <Messages card={data} zone={zone} />
       {data.mayAnswer && <Decide business={business} id={id} />}
@@ -106,10 +108,33 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
 const MONEY = {
   free: 'Free',
   paid: 'Paid',
+  part: 'Part paid',
   due: 'Due when they come',
+  charging: 'Fee being charged',
   refunding: 'Being paid back',
   refunded: 'Paid back',
 } as const;
+
+/** What has been paid, what is due, what was kept, and what went wrong with it. */
+function Standing({ card }: { card: Schemas['Card'] }) {
+  const amount = (minor: number) => money(minor, card.currency);
+  const said = [
+    card.money === 'part' ? `${amount(card.paid)} paid, ${amount(card.due)} due when they come.` : '',
+    card.fee === null ? '' : `Cancelled late: ${amount(card.fee)} as agreed.`,
+    card.cardKept && card.fee === null ? 'A card is kept.' : '',
+    card.fee === null ? termsWords(card.terms, card.currency) : '',
+  ].filter((one) => one !== '');
+  return (
+    <>
+      {said.length > 0 && <p className="text-sm text-soft">{said.join(' ')}</p>}
+      {card.moneyTrouble !== null && (
+        <p className="wrong">
+          {card.money === 'charging' ? 'The fee' : 'The refund'} did not go through: {card.moneyTrouble}
+        </p>
+      )}
+    </>
+  );
+}
 
 function Messages({ card, zone }: { card: Schemas['Card']; zone: string }) {
   return (

@@ -15,7 +15,15 @@ type Props = {
   onChoose: (id: string) => void;
 };
 
-const WORDS = { paid: 'paid', due: 'due', refunding: 'refund under way', refunded: 'paid back', free: '' } as const;
+const WORDS = {
+  paid: 'paid',
+  part: 'part paid',
+  due: 'due',
+  charging: 'fee under way',
+  refunding: 'refund under way',
+  refunded: 'paid back',
+  free: '',
+} as const;
 
 /** A booking on the line, with hatched caps for set-up and clear-up. */
 export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, onKey, onChoose }: Props) {

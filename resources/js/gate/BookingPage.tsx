@@ -1,7 +1,10 @@
 import { useEffect, useState } from 'react';
 import { api, refusalOf, unwrap } from '../lib/api';
-import { duration, moment } from '../lib/format';
+import { money, moment } from '../lib/format';
+import { partWords } from '../offer/words';
 import { Head } from './Head';
+import { lineWords } from './lines';
+import { paid } from './pays';
 import { Slip } from './Slip';
 import type { Booking, Page } from './types';
 import { sealed } from './useGate';
@@ -51,11 +54,12 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
       .filter((part) => part !== '')
       .join(', '),
     where: [booking.location.name, booking.location.address].filter((part) => part !== '').join(', '),
-    lines: booking.lines.map((line) => ({ ...line, label: `${line.label}, ${duration(booking.service.minutes)}` })),
+    lines: booking.lines.map((line) => ({ label: lineWords(line, booking.party), amount: line.amount })),
     total: booking.total,
     currency: booking.currency,
     unpriced: booking.payment === 'desk' ? 'settled when you come' : undefined,
-    pays: booking.payment === 'desk' ? '' : paid(booking),
+    pays: booking.payment === 'desk' && booking.paid === 'none' ? '' : paid(booking),
+    terms: booking.mayCancel ? terms(booking) : '',
   };
   const booked = ['confirmed', 'arrived', 'started', 'completed'].includes(booking.state);
   return (
@@ -99,9 +103,15 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
           {asking && (
             <div className="notice notice-trouble grid gap-3">
               <p>
-                {booking.paid === 'paid'
-                  ? 'Cancel it? Everything you paid goes back the way it came.'
-                  : 'Cancel it? It costs nothing, and the time is free for somebody else.'}
+                {booking.cancelCosts > 0
+                  ? `Cancel it? It is late, so as agreed it costs ${money(booking.cancelCosts, booking.currency)}: ${
+                      booking.amounts.paid > 0
+                        ? 'kept from what you paid. The rest goes back the way it came.'
+                        : 'charged to the card you left.'
+                    }`
+                  : booking.amounts.paid > 0
+                    ? 'Cancel it? Everything you paid goes back the way it came.'
+                    : 'Cancel it? It costs nothing, and the time is free for somebody else.'}
               </p>
               <p className="flex flex-wrap gap-3">
                 <button
@@ -166,9 +176,11 @@ function explained(booking: Booking, when: string): string {
     case 'pending':
       return `We look at it and write to ${booking.client?.email ?? 'you'}. The time is kept for you meanwhile.`;
     case 'cancelled':
-      return booking.paid === 'none' || booking.paid === 'waiting'
-        ? 'Nobody expects you, and nothing was charged.'
-        : 'Nobody expects you. All you paid is going back the way it came.';
+      return booking.amounts.fee !== null
+        ? `Nobody expects you. It was late, so as agreed it costs ${money(booking.amounts.fee, booking.currency)}.`
+        : ['refunding', 'refunded'].includes(booking.paid)
+          ? 'Nobody expects you. All you paid is going back the way it came.'
+          : 'Nobody expects you, and nothing was charged.';
     case 'declined':
       return 'This time could not be given.';
     case 'expired':
@@ -183,17 +195,8 @@ function explained(booking: Booking, when: string): string {
   }
 }
 
-function paid(booking: Booking): string {
-  switch (booking.paid) {
-    case 'paid':
-      return 'Paid.';
-    case 'refunding':
-      return 'Is being paid back.';
-    case 'refunded':
-      return 'Paid back.';
-    case 'waiting':
-      return 'Not paid yet.';
-    case 'none':
-      return booking.total === 0 ? 'Nothing to pay.' : 'To pay when you come.';
-  }
-}
+/** Until when cancelling is free, and what it costs after. */
+const terms = ({ terms: agreed, currency, business }: Booking): string =>
+  agreed === null
+    ? 'Free to cancel until it begins.'
+    : `Free to cancel until ${moment(agreed.freeUntil, business.timeZone)}. After that it costs ${partWords(agreed, currency)}.`;

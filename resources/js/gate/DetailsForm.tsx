@@ -17,14 +17,16 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
   const seconds = useCountdown(held.heldSeconds ?? 0);
   useEffect(() => heading.current?.focus(), []);
   const asksFirst = page.services.find((one) => one.id === held.service.id)?.approval === true;
-  const pays = held.payment === 'full' && held.total > 0;
+  const [payNow, setPayNow] = useState(false);
+  const mayPay = held.payment === 'optional' && held.total > 0;
+  const due = mayPay ? (payNow ? held.total : 0) : held.amounts.dueNow;
 
   const send = async () => {
     setSending(true);
     setRefused(null);
     try {
       const { pay, booking } = await unwrap(
-        api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: { ...values, answers } }),
+        api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: { ...values, answers, payNow } }),
       );
       window.location.assign(pay ?? booking.link);
     } catch (wrong) {
@@ -83,6 +85,18 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
         onAnswer={(id, answer) => setAnswers((now) => ({ ...now, [id]: answer }))}
       />
       <Field {...field('note', refused?.fields)} label="Anything we should know?" lines={3} maxLength={1000} />
+      {mayPay && (
+        <div className="flex flex-wrap gap-5" role="radiogroup" aria-label="When do you pay?">
+          <label className="check min-h-11">
+            <input type="radio" name="pay" checked={!payNow} onChange={() => setPayNow(false)} />
+            <span>I pay when I come</span>
+          </label>
+          <label className="check min-h-11">
+            <input type="radio" name="pay" id="pay-now" checked={payNow} onChange={() => setPayNow(true)} />
+            <span>I pay {money(held.total, held.currency)} now, by card</span>
+          </label>
+        </div>
+      )}
       {asksFirst && (
         <p className="notice">
           This is not booked at once: we look at it and write to you. The time is kept for you meanwhile.
@@ -92,11 +106,15 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
         <button type="submit" id="book" className="button button-next" disabled={sending}>
           {sending
             ? 'One moment'
-            : pays
-              ? `Pay ${money(held.total, held.currency)} and book`
-              : asksFirst
-                ? 'Ask for this time'
-                : 'Book it'}
+            : due > 0
+              ? `Pay ${money(due, held.currency)} and book`
+              : held.payment === 'card_hold'
+                ? asksFirst
+                  ? 'Leave a card and ask'
+                  : 'Leave a card and book'
+                : asksFirst
+                  ? 'Ask for this time'
+                  : 'Book it'}
         </button>
         <button type="button" id="let-go" className="button" onClick={onLetGo} disabled={sending}>
           Another time

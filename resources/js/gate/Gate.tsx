@@ -1,13 +1,16 @@
 import { useState } from 'react';
-import { cityOf, clock, duration, moment } from '../lib/format';
+import { cityOf, clock, money, moment } from '../lib/format';
+import { priceWords, termsWords } from '../offer/words';
+import { AddOns } from './AddOns';
 import { Almanac } from './Almanac';
-import { priceWords } from '../offer/words';
 import { DetailsForm } from './DetailsForm';
 import { Foot } from './Foot';
 import { Head } from './Head';
+import { lineWords } from './lines';
+import { pays, paysWhileHeld } from './pays';
 import { Sentence } from './Sentence';
 import { Slip } from './Slip';
-import type { Page, Start, Times } from './types';
+import type { Page, Quote, Service, Start, Times } from './types';
 import { useGate } from './useGate';
 
 const FILTERS = [
@@ -17,26 +20,27 @@ const FILTERS = [
   ['evening', 'Evenings'],
 ] as const;
 
-export function Gate({ page, times }: { page: Page; times: Times | null }) {
+export function Gate({ page, times, quote }: { page: Page; times: Times | null; quote: Quote | null }) {
   return (
     <>
       <Head page={page} />
-      {times === null ? (
+      {times === null || quote === null ? (
         <main className="mx-auto max-w-6xl px-5 py-8">
           <h1 className="text-2xl">Nothing to book just now</h1>
           <p>Come back a little later, or call.</p>
         </main>
       ) : (
-        <GateWithTimes page={page} first={times} />
+        <GateWithTimes page={page} first={times} firstQuote={quote} />
       )}
       <Foot page={page} />
     </>
   );
 }
 
-function GateWithTimes({ page, first }: { page: Page; first: Times }) {
-  const gate = useGate(page, first);
-  const service = page.services.find((one) => one.id === gate.service);
+function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; firstQuote: Quote }) {
+  const gate = useGate(page, first, firstQuote);
+  const { ask, quote } = gate;
+  const service = page.services.find((one) => one.id === ask.service);
   const [part, setPart] = useState<(typeof FILTERS)[number][0]>('any');
   const [weekends, setWeekends] = useState(false);
   if (service === undefined) {
@@ -46,13 +50,19 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
   const show = (start: Start, date: string) =>
     (part === 'any' || start.part === part) && (!weekends || [0, 6].includes(new Date(`${date}T12:00Z`).getUTCDay()));
   const held = gate.held;
-  const who = page.staff.find((one) => one.id === gate.staff)?.name;
-  const place = held?.location ?? page.locations.find((one) => service.locations.includes(one.id));
-  const unpriced = service.priceKind === 'from' || service.priceKind === 'on_request';
+  const currency = page.business.currency;
+  const who = page.staff.find((one) => one.id === ask.staff)?.name;
+  const place =
+    held?.location ??
+    page.locations.find((one) => one.id === ask.location) ??
+    page.locations.find((one) => service.locations.includes(one.id));
+  const minutes = gate.start?.minutes ?? quote.minutes;
+  const unpriced = held === null ? !quote.priced : held.payment === 'desk';
+  const lines = held?.lines ?? quote.lines;
   const facts = {
-    title: gate.party === 1 ? service.name : `${service.name}, ${gate.party} people`,
+    title: ask.party === 1 ? service.name : `${service.name}, ${ask.party} people`,
     start: held?.start ?? gate.start?.at ?? null,
-    end: held?.end ?? (gate.start === null ? null : endOf(gate.start.at, service.minutes)),
+    end: held?.end ?? (gate.start === null ? null : endOf(gate.start.at, minutes)),
     zone,
     who:
       held !== null
@@ -63,17 +73,13 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
             ? 'with whoever is free'
             : `with ${who}`,
     where: [place?.name, place?.address].filter(Boolean).join(', '),
-    lines: [{ label: `${service.name}, ${duration(service.minutes)}`, amount: unpriced ? 0 : service.price }],
-    total: unpriced ? 0 : service.price,
-    currency: page.business.currency,
-    unpriced: unpriced ? priceWords(service, page.business.currency) : undefined,
-    pays: unpriced
-      ? 'The price is settled when you come.'
-      : service.price === 0
-        ? 'Nothing to pay.'
-        : service.payment === 'full'
-          ? 'To pay now, by card.'
-          : 'To pay when you come.',
+    lines: lines.map((line) => ({ label: lineWords(line, ask.party), amount: line.amount })),
+    total: held?.total ?? quote.total,
+    currency,
+    atLeast: held === null && !quote.exact,
+    unpriced: unpriced ? priceWords(service.price, currency) : undefined,
+    pays: held === null ? pays(quote, service, currency) : paysWhileHeld(held),
+    terms: termsWords(service.cancellation, currency),
   };
   const left = gate.start?.places ?? null;
   const none = gate.times.days.every((day) => !day.starts.some((start) => show(start, day.date)));
@@ -81,16 +87,9 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
     <main className="mx-auto grid max-w-6xl gap-x-8 gap-y-4 px-5 py-6 lg:grid-cols-[minmax(0,1fr)_18.5rem]">
       {held === null ? (
         <div className="grid content-start gap-3.5">
-          <Sentence
-            page={page}
-            service={gate.service}
-            staff={gate.staff}
-            onService={gate.chooseService}
-            party={gate.party}
-            onStaff={gate.chooseStaff}
-            onParty={gate.chooseParty}
-          />
-          <p className="text-soft">{service.description}</p>
+          <Sentence page={page} ask={ask} onService={gate.chooseService} onChoose={gate.choose} />
+          <About service={service} />
+          <AddOns page={page} service={service} chosen={ask.addOns} onChoose={(addOns) => gate.choose({ addOns })} />
           {gate.trouble !== null && (
             <div className="notice notice-trouble" role="alert">
               <p>{gate.trouble.message}</p>
@@ -199,7 +198,7 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
           <p className="flex-1 leading-tight">
             <b>{moment(gate.start.at, zone)}</b>
             <span className="block text-sm">
-              {service.name}, {priceWords(service, page.business.currency)}
+              {service.name}, {facts.unpriced ?? `${facts.atLeast ? 'from ' : ''}${money(facts.total, currency)}`}
             </span>
           </p>
           <button
@@ -216,9 +215,19 @@ function GateWithTimes({ page, first }: { page: Page; first: Times }) {
       <p className="sr-only" role="status">
         {gate.start === null
           ? ''
-          : `${moment(gate.start.at, zone)} chosen, ends ${clock(endOf(gate.start.at, service.minutes), zone)}`}
+          : `${moment(gate.start.at, zone)} chosen, ends ${clock(endOf(gate.start.at, minutes), zone)}`}
       </p>
     </main>
+  );
+}
+
+/** What it is, with its picture. */
+function About({ service }: { service: Service }) {
+  return (
+    <div className="about">
+      {service.picture !== null && <img src={`/pictures/${service.picture}`} alt="" />}
+      <p className="text-soft">{service.description}</p>
+    </div>
   );
 }
 

@@ -12,6 +12,10 @@ export type SlipFacts = {
   total: number;
   currency: string;
   pays: string;
+  /** What cancelling costs; nothing where it is always free. */
+  terms?: string;
+  /** The least it costs: who takes it is still open. */
+  atLeast?: boolean;
   /** What is said in place of an amount where the price is settled at the desk. */
   unpriced?: string | undefined;
 };
@@ -40,17 +44,21 @@ export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNo
         <br />
         {facts.where}
       </p>
-      {facts.lines.map((line) => (
-        <p key={line.label} className="slip-line">
+      {facts.lines.map((line, i) => (
+        <p key={i} className="slip-line">
           <span>{line.label}</span>
-          <span>{facts.unpriced ?? (line.amount === 0 ? 'free' : money(line.amount, facts.currency))}</span>
+          <span>{line.amount === 0 ? 'free' : money(line.amount, facts.currency)}</span>
         </p>
       ))}
       <p className="slip-line slip-total">
         <span>Total</span>
-        <span>{facts.unpriced ?? money(facts.total, facts.currency)}</span>
+        <span>{facts.unpriced ?? `${facts.atLeast === true ? 'from ' : ''}${money(facts.total, facts.currency)}`}</span>
       </p>
-      <p className="pb-3 text-sm text-soft">{facts.pays}</p>
+      <p className="pb-3 text-sm text-soft">
+        {facts.pays}
+        {facts.atLeast === true && <span className="block">With some people it costs more.</span>}
+        {facts.terms !== undefined && facts.terms !== '' && <span className="mt-1 block">{facts.terms}</span>}
+      </p>
       {children}
     </aside>
   );

@@ -10,7 +10,7 @@ if (root !== null && data !== undefined && data !== '') {
   const first: First = JSON.parse(data);
   createRoot(root).render(
     first.booking === null ? (
-      <Gate page={first.page} times={first.times} />
+      <Gate page={first.page} times={first.times} quote={first.quote} />
     ) : (
       <BookingPage first={first.booking} page={first.page} />
     ),

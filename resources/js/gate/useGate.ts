@@ -1,27 +1,42 @@
 import { useEffect, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { addDays } from '../lib/format';
-import type { Booking, Page, Start, Times } from './types';
+import type { Ask, Booking, Page, Quote, Start, Times } from './types';
 
 const DAYS = 14;
 /** How often the open times are asked again while somebody looks: others book too. */
 const REFRESH_MS = 30_000;
 
 /** What a client has chosen on the Gate, and what came of it. */
-export function useGate(page: Page, first: Times) {
+export function useGate(page: Page, first: Times, firstQuote: Quote) {
   const slug = page.business.slug;
-  const [ask, setAsk] = useState({ service: first.service, staff: first.staff, from: first.from, party: first.party });
+  const [ask, setAsk] = useState<Ask>({
+    service: first.service,
+    staff: first.staff,
+    party: first.party,
+    minutes: first.minutes,
+    location: first.location,
+    addOns: {},
+  });
+  const [from, setFrom] = useState(first.from);
   const [times, setTimes] = useState(first);
+  const [quote, setQuote] = useState(firstQuote);
   const [start, setStart] = useState<Start | null>(null);
   const [held, setHeld] = useState<Booking | null>(null);
   const [trouble, setTrouble] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState<'keeping' | 'loading' | null>(null);
 
-  const load = async (wanted: typeof ask) => {
+  const load = async (wanted: Ask, day: string) => {
     setAsk(wanted);
+    setFrom(day);
     setBusy('loading');
     try {
-      setTimes(await unwrap(timesOf(slug, wanted)));
+      const [found, priced] = await Promise.all([
+        unwrap(timesOf(slug, wanted, day)),
+        unwrap(api.GET('/gate-api/pages/{slug}/quote', { params: { path: { slug }, query: queryOf(wanted) } })),
+      ]);
+      setTimes(found);
+      setQuote(priced);
     } catch (wrong) {
       setTrouble(refusalOf(wrong));
     }
@@ -31,11 +46,11 @@ export function useGate(page: Page, first: Times) {
   useEffect(() => {
     const again = setInterval(() => {
       if (held === null && document.visibilityState === 'visible') {
-        unwrap(timesOf(slug, ask)).then(setTimes, () => undefined);
+        unwrap(timesOf(slug, ask, from)).then(setTimes, () => undefined);
       }
     }, REFRESH_MS);
     return () => clearInterval(again);
-  }, [slug, ask, held]);
+  }, [slug, ask, from, held]);
 
   const pick = (chosen: Start | null) => {
     setStart(chosen);
@@ -46,21 +61,23 @@ export function useGate(page: Page, first: Times) {
     setBusy('keeping');
     setTrouble(null);
     try {
-      const body = { service: ask.service, staff: ask.staff, start: at, party: ask.party };
+      const body = { ...ask, start: at };
       setHeld(await unwrap(api.POST('/gate-api/pages/{slug}/holds', { params: { path: { slug } }, body })));
       window.scrollTo(0, 0);
       setBusy(null);
     } catch (wrong) {
       setStart(null);
-      await load(ask);
+      await load(ask, from);
       setTrouble(refusalOf(wrong));
       window.scrollTo(0, 0);
     }
   };
 
   return {
-    ...ask,
+    ask,
+    from,
     times,
+    quote,
     start,
     held,
     trouble,
@@ -68,19 +85,18 @@ export function useGate(page: Page, first: Times) {
     loading: busy === 'loading',
     pick,
     pickAt: (at: string) => void hold(at),
-    chooseService: (service: string) => {
+    /** Another choice: the time that was picked may not be free for it. */
+    choose: (changes: Partial<Ask>) => {
       pick(null);
-      void load({ service, staff: null, from: times.today, party: 1 });
+      void load({ ...ask, ...changes }, from);
     },
-    chooseStaff: (staff: string | null) => {
+    chooseService: (id: string) => {
+      const places = page.services.find((one) => one.id === id)?.locations ?? [];
       pick(null);
-      void load({ ...ask, staff });
+      const location = places.length > 1 ? (places[0] ?? null) : null;
+      void load({ service: id, staff: null, party: 1, minutes: null, location, addOns: {} }, times.today);
     },
-    chooseParty: (party: number) => {
-      pick(null);
-      void load({ ...ask, party });
-    },
-    turn: (by: 1 | -1) => void load({ ...ask, from: addDays(ask.from, by * DAYS) }),
+    turn: (by: 1 | -1) => void load(ask, addDays(from, by * DAYS)),
     keep: () => {
       if (start !== null) {
         void hold(start.at);
@@ -93,18 +109,25 @@ export function useGate(page: Page, first: Times) {
       setStart(null);
       if (before !== null) {
         const letGo = api.POST('/gate-api/bookings/{id}/cancel', sealed(before));
-        void letGo.then(() => load(ask));
+        void letGo.then(() => load(ask, from));
       }
     },
   };
 }
 
-type Ask = { service: string; staff: string | null; from: string; party: number };
+function queryOf({ service, staff, party, minutes, location, addOns }: Ask) {
+  return {
+    service,
+    party,
+    ...(staff === null ? {} : { staff }),
+    ...(minutes === null ? {} : { minutes }),
+    ...(location === null ? {} : { location }),
+    ...(Object.keys(addOns).length === 0 ? {} : { addOns: { ...addOns } }),
+  };
+}
 
-const timesOf = (slug: string, { service, staff, from, party }: Ask) =>
-  api.GET('/gate-api/pages/{slug}/open-times', {
-    params: { path: { slug }, query: { service, from, party, ...(staff === null ? {} : { staff }) } },
-  });
+const timesOf = (slug: string, ask: Ask, from: string) =>
+  api.GET('/gate-api/pages/{slug}/open-times', { params: { path: { slug }, query: { ...queryOf(ask), from } } });
 
 /** The path and seal with which a booking is spoken of. */
 export function sealed(booking: Booking) {

@@ -3,6 +3,7 @@ import { duration } from '../lib/format';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import { NumberField } from '../ui/NumberField';
+import { pricesFor } from './PriceByLength';
 import type { PartProps } from './ServicePage';
 
 /** How long it takes, and the time around it. */
@@ -15,6 +16,8 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
     range: `${content.range?.min ?? 0} to ${content.range?.max ?? 0} minutes`,
   }[kind];
   const buffers = content.setup + content.clearup === 0 ? '' : `, ${content.setup} before, ${content.clearup} after`;
+  const lengths = (choices: number[], range: typeof content.range) =>
+    set({ choices, range, pricing: pricesFor(content, choices, range) });
   const broken = ['minutes', 'choices', 'range', 'setup', 'clearup'].some((field) =>
     Object.keys(wrong).some((one) => one.startsWith(field)),
   );
@@ -28,7 +31,7 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
             checked={kind === 'fixed'}
             onChange={() => {
               setListed(false);
-              set({ choices: [], range: null });
+              lengths([], null);
             }}
           />
           <span>one length</span>
@@ -41,7 +44,7 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
             checked={kind === 'choices'}
             onChange={() => {
               setListed(true);
-              set({ choices: [content.minutes, content.minutes + 30], range: null });
+              lengths([content.minutes, content.minutes + 30], null);
             }}
           />
           <span>several to choose from</span>
@@ -54,7 +57,7 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
             checked={kind === 'range'}
             onChange={() => {
               setListed(false);
-              set({ choices: [], range: { min: content.minutes, max: content.minutes * 3, step: content.minutes } });
+              lengths([], { min: content.minutes, max: content.minutes * 3, step: content.minutes });
             }}
           />
           <span>the client’s own</span>
@@ -71,7 +74,11 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
         />
       )}
       {kind === 'choices' && (
-        <Choices choices={content.choices} wrong={first(wrong, 'choices')} onChoices={(choices) => set({ choices })} />
+        <Choices
+          choices={content.choices}
+          wrong={first(wrong, 'choices')}
+          onChoices={(choices) => lengths(choices, null)}
+        />
       )}
       {content.range !== null && (
         <div className="three">

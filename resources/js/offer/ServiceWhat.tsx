@@ -1,3 +1,4 @@
+import { MarkField } from '../setup/MarkField';
 import { PictureField } from '../setup/PictureField';
 import { useSetup } from '../setup/useSetup';
 import { Field } from '../ui/Field';
@@ -30,7 +31,7 @@ export function ServiceWhat({ content, set, wrong }: PartProps) {
       />
       <Fold
         id="fold-what"
-        title="Category, picture, note"
+        title="Category, picture, mark, note"
         says={[
           category ?? 'no category',
           content.picture === null ? 'no picture' : 'a picture',
@@ -46,6 +47,12 @@ export function ServiceWhat({ content, set, wrong }: PartProps) {
           onValue={(one) => set({ category: one === '' ? null : one })}
         />
         <PictureField label="Picture" picture={content.picture} onPicture={(picture) => set({ picture })} />
+        <MarkField
+          name={content.name}
+          colour={content.colour}
+          pattern={content.pattern}
+          onMark={(colour, pattern) => set({ colour, pattern })}
+        />
         <Field
           id="service-note"
           label="A note for staff"

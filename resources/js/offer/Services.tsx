@@ -6,6 +6,7 @@ import { shortDuration } from '../lib/format';
 import { draftOf, thing } from '../setup/things';
 import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
+import { Mark } from '../ui/Mark';
 import { ServiceLink } from './ServiceLink';
 import { useOrder } from './useOrder';
 import { priceWords } from './words';
@@ -62,11 +63,12 @@ export function Services() {
                       <span aria-hidden="true">⠿</span>
                     </button>
                   )}
+                  <Mark of={one} />
                   <Link to={`/at/${business}/offer/services/${one.id}`} className="row-name">
                     {one.name}
                   </Link>
                   <span className="row-soft">{one.kind === 'session' ? 'sessions' : shortDuration(one.minutes)}</span>
-                  <span className="row-soft">{priceWords(one, data.currency)}</span>
+                  <span className="row-soft">{priceWords(one.price, data.currency)}</span>
                   <span className="row-soft row-wide">{names(one.staff, data.staff)}</span>
                   <span className="row-end">
                     {!one.active && <span className="word">resting</span>}

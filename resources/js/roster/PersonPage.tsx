@@ -10,7 +10,7 @@ import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import { Pick } from '../ui/Pick';
-import { MarkField } from './MarkField';
+import { MarkField } from '../setup/MarkField';
 import { PersonSignIn } from './PersonSignIn';
 import { TimeOffList } from './TimeOffList';
 

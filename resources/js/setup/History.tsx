@@ -1,11 +1,13 @@
 import type { Schemas } from '../lib/api';
 import { moment } from '../lib/format';
+import { useSetup } from './useSetup';
 import { fieldWord, valueWords } from './words';
 
 type Props = { history: readonly Schemas['ThingChange'][]; zone: string; names: ReadonlyMap<string, string> };
 
 /** Who has changed a thing, when, and from what to what. */
 export function History({ history, zone, names }: Props) {
+  const currency = useSetup().data?.currency ?? 'EUR';
   if (history.length === 0) {
     return null;
   }
@@ -21,8 +23,8 @@ export function History({ history, zone, names }: Props) {
               <ul>
                 {change.fields.map((field) => (
                   <li key={field.field}>
-                    {fieldWord(field.field)}: <s>{valueWords(field.before, names)}</s> →{' '}
-                    {valueWords(field.after, names)}
+                    {fieldWord(field.field)}: <s>{valueWords(field.before, names, currency, field.field)}</s> →{' '}
+                    {valueWords(field.after, names, currency, field.field)}
                   </li>
                 ))}
               </ul>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Editing } from './useThing';
+import { useSetup } from './useSetup';
 import { fieldWord, valueWords } from './words';
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -16,6 +17,7 @@ export function Meanwhile<C extends object>({
   names: ReadonlyMap<string, string>;
 }) {
   const { meanwhile, content, before } = editing;
+  const currency = useSetup().data?.currency ?? 'EUR';
   const [theirs, setTheirs] = useState<readonly string[]>([]);
   if (meanwhile === null || content === null || before === null) {
     return null;
@@ -41,8 +43,8 @@ export function Meanwhile<C extends object>({
       <ul>
         {fields.map((field) => (
           <li key={String(field)}>
-            {fieldWord(String(field))}: <s>{valueWords(before[field], names)}</s> →{' '}
-            <b>{valueWords(now[field], names)}</b>
+            {fieldWord(String(field))}: <s>{valueWords(before[field], names, currency, String(field))}</s> →{' '}
+            <b>{valueWords(now[field], names, currency, String(field))}</b>
             {both.includes(field) && (
               <label className="check">
                 <input
@@ -54,7 +56,7 @@ export function Meanwhile<C extends object>({
                     )
                   }
                 />
-                <span>take theirs instead of mine: {valueWords(content[field], names)}</span>
+                <span>take theirs instead of mine: {valueWords(content[field], names, currency, String(field))}</span>
               </label>
             )}
           </li>

@@ -1,3 +1,4 @@
+import { money } from '../lib/format';
 import { WEEKDAYS, writeHours, type Table } from '../hours/hours';
 
 /** What fields of things are called on the screen, wherever a change of them is told. */
@@ -61,7 +62,15 @@ const FIELDS: Readonly<Record<string, string>> = {
   availableUntil: 'Last day',
   places: 'Places',
   maxParty: 'Largest party',
-  priceKind: 'Kind of price',
+  pricing: 'Price',
+  cancellation: 'Cancelling',
+  freeMinutes: 'free, minutes before',
+  amount: 'amount',
+  percent: 'percent',
+  byMinutes: 'by length',
+  perStep: 'each step',
+  byStaff: 'with',
+  extraPeople: 'each more person',
   price: 'Price',
   payment: 'Payment',
   visibility: 'Who sees it',
@@ -77,10 +86,27 @@ const FIELDS: Readonly<Record<string, string>> = {
 
 export const fieldWord = (field: string): string => FIELDS[field] ?? field;
 
+/** Whose values say by themselves what they are. */
+const SAID = ['kind', 'amount', 'staff', 'name', 'from', 'to', 'unit', 'pool', 'id', 'text', 'question', 'answer'];
+
 const isTable = (value: object): value is Table => 'mon' in value && 'sun' in value;
 
-/** A value of any field in a few words, for histories and conflicts. */
-export function valueWords(value: unknown, names: ReadonlyMap<string, string>): string {
+/** Fields that are amounts in the minor unit. */
+const AMOUNTS = ['price', 'amount', 'perStep', 'extraPeople'];
+
+const isNothing = (value: unknown): boolean =>
+  value === null || value === false || value === '' || (Array.isArray(value) && value.length === 0);
+
+/** A value of a field in a few words, for histories and conflicts. */
+export function valueWords(
+  value: unknown,
+  names: ReadonlyMap<string, string>,
+  currency: string,
+  field: string,
+): string {
+  if (typeof value === 'number' && AMOUNTS.includes(field)) {
+    return money(value, currency);
+  }
   if (value === null || value === undefined || value === '') {
     return 'nothing';
   }
@@ -88,16 +114,20 @@ export function valueWords(value: unknown, names: ReadonlyMap<string, string>): 
     return value ? 'yes' : 'no';
   }
   if (Array.isArray(value)) {
-    return value.length === 0 ? 'nothing' : value.map((one) => valueWords(one, names)).join(', ');
+    return value.length === 0 ? 'nothing' : value.map((one) => valueWords(one, names, currency, field)).join(', ');
   }
   if (typeof value === 'object') {
     return isTable(value)
       ? WEEKDAYS.filter(([key]) => (value[key] ?? []).length > 0)
           .map(([key]) => `${key} ${writeHours(value[key])}`)
           .join('; ') || 'nothing'
-      : Object.values(value)
-          .map((one) => valueWords(one, names))
-          .join(' ');
+      : Object.entries(value)
+          .filter(([, one]) => !isNothing(one))
+          .map(
+            ([key, one]) =>
+              `${SAID.includes(key) ? '' : `${fieldWord(key).toLowerCase()} `}${valueWords(one, names, currency, key)}`,
+          )
+          .join(', ');
   }
   const words = typeof value === 'string' ? value : JSON.stringify(value);
   return names.get(words) ?? words;

@@ -12,7 +12,7 @@ type Props = {
   onMark: (colour: string | null, pattern: string | null) => void;
 };
 
-/** Initials, colour and pattern by which somebody is known on the Board; a free one is given where none is chosen. */
+/** Initials, colour and pattern by which somebody or something is known at a glance; a free one is given where none is chosen. */
 export function MarkField({ name, colour, pattern, onMark }: Props) {
   const words = name.trim().split(/\s+/);
   const initials =

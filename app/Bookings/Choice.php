@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\Relaxed;
+
+/** What somebody chooses before a time: a service, and with whom, for how many, how long, where and with what where they care. */
+final readonly class Choice
+{
+    /**
+     * @param  string|null  $member null: anyone
+     * @param  int|null  $minutes null: the service's own length (rules.md T17)
+     * @param  string|null  $location null: whichever comes first
+     * @param  array<string, int>  $addOns quantity by id
+     * @param  int  $extra minutes that the add-ons add
+     */
+    public function __construct(
+        public string $service,
+        public ?string $member = null,
+        public int $party = 1,
+        public ?int $minutes = null,
+        public ?string $location = null,
+        public array $addOns = [],
+        public int $extra = 0,
+    ) {
+    }
+
+    /** @param  int  $start instant */
+    public function at(int $start): Wish
+    {
+        return new Wish($this, $start);
+    }
+
+    public function during(int $fromDay, int $toDay, int $now, Relaxed $relaxed = new Relaxed()): Ask
+    {
+        return new Ask($this->service, $fromDay, $toDay, $now, $this->minutes, $this->extra, $this->party, $this->member, $this->location, $relaxed);
+    }
+}

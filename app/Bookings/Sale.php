@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Models\Service;
+use YardBell\Core\Price\Line;
+use YardBell\Core\Price\Quote;
+
+/** A quote as it is kept with the booking it was sold in: changing prices or terms afterwards changes nothing of it. */
+final class Sale
+{
+    /** @return array<string, mixed> columns of the booking */
+    public static function columns(Quote $quote, Service $service): array
+    {
+        return [
+            'price' => $quote->total ?? 0,
+            'due_now' => $quote->dueNow,
+            'payment' => $quote->isPriced() ? $service->payment_terms['kind'] : 'desk',
+            'cancellation' => $service->cancellation,
+            'lines' => self::lines($quote),
+        ];
+    }
+
+    /** @return list<array{kind: string, label: string, amount: int, id?: string, quantity?: int}> */
+    public static function lines(Quote $quote): array
+    {
+        return array_map(static fn (Line $line): array => ['kind' => $line->kind, 'label' => $line->label, 'amount' => $line->amount]
+            + ($line->id === null ? [] : ['id' => $line->id]) + ($line->quantity === null ? [] : ['quantity' => $line->quantity]), $quote->lines);
+    }
+}

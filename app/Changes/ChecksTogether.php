@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+/** A kind of thing some of whose fields must go together. */
+interface ChecksTogether
+{
+    /**
+     * @param  array<string, mixed>  $given whose single fields have passed the rules
+     * @return array<string, string> a sentence by field; empty if all is well
+     */
+    public function together(array $given): array;
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate;
+
+use App\Bookings\Choice;
+use App\Bookings\Sale;
+use App\Models\Business;
+use App\Models\Member;
+use App\Models\Service;
+use App\Offer\Tariffs;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use YardBell\Core\Price\Quote;
+use YardBell\Core\Price\Visit;
+
+/** What a choice costs, line by line, before a time is chosen: with anyone, the least it can cost. */
+final readonly class GateQuote
+{
+    public function __construct(private Tariffs $tariffs)
+    {
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws ModelNotFoundException where clients cannot book the service
+     */
+    public function of(Business $business, Choice $choice): array
+    {
+        $service = GatePage::offered($business)->with('staff')->findOrFail($choice->service);
+        $tariff = $this->tariffs->of($service);
+        $quotes = array_map(static fn (array $staff): Quote => Tariffs::quote($tariff, new Visit($choice->minutes, $staff, $choice->party, $choice->addOns)), self::takers($service, $choice));
+        usort($quotes, static fn (Quote $a, Quote $b): int => ($a->total ?? PHP_INT_MAX) <=> ($b->total ?? PHP_INT_MAX));
+        $quote = $quotes[0];
+
+        return [
+            'minutes' => ($tariff->lengths?->named($choice->minutes) ?? $service->minutes) + $choice->extra,
+            'priced' => $quote->isPriced(),
+            'exact' => $quote->total === $quotes[count($quotes) - 1]->total,
+            'lines' => Sale::lines($quote),
+            'total' => $quote->total ?? 0,
+            'dueNow' => $quote->dueNow,
+            'keepsCard' => $quote->keepsCard,
+        ];
+    }
+
+    /** @return non-empty-list<list<string>> who may take it together */
+    private static function takers(Service $service, Choice $choice): array
+    {
+        $active = $service->staff->where('active', true)->map(static fn (Member $member): string => $member->id)->values()->all();
+
+        return match (true) {
+            $choice->member !== null => [[$choice->member]],
+            $service->kind === 'session', $active === [] => [[]],
+            $service->assignment === 'all' => [$active],
+            default => array_map(static fn (string $id): array => [$id], $active),
+        };
+    }
+}

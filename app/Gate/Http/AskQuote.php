@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate\Http;
+
+use App\Gate\GatePage;
+use App\Gate\GateQuote;
+use App\Gate\ReadChoice;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class AskQuote
+{
+    public function __construct(private GateQuote $quote, private ReadChoice $read)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug): JsonResponse
+    {
+        $service = $request->string('service')->value();
+        $business = GatePage::offering($slug, $service);
+
+        return new JsonResponse($this->quote->of($business, ($this->read)($request, $business, $service)));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Booking;
+use App\Models\Payment;
+use App\Offer\Tariffs;
+use App\Support\Clock;
+use App\Support\Instants;
+use YardBell\Core\Booking\State;
+
+/** What a client who cancels now leaves behind: kept from what was paid, or charged to a kept card. */
+final readonly class CancellationCost
+{
+    public function __construct(private Clock $clock)
+    {
+    }
+
+    /** Minor unit. Nothing where nothing was paid and no card is kept: there is nothing to take it from. */
+    public function of(Booking $booking): int
+    {
+        if ($booking->state !== State::Confirmed || $booking->cancellation === null) {
+            return 0;
+        }
+        $cost = Tariffs::cancellation($booking->cancellation)->cost($booking->price, Instants::minute($booking->starts_at), $this->clock->minute());
+
+        return self::keptCard($booking) !== null ? $cost : min($cost, Balance::of($booking)->paid);
+    }
+
+    public static function keptCard(Booking $booking): ?Payment
+    {
+        return $booking->payments->where('kind', 'card')->firstWhere('state', 'kept');
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offer;
+
+use App\Http\Refusal;
+use App\Models\AddOn;
+use App\Models\Business;
+use App\Models\Service;
+use Illuminate\Support\Collection;
+use YardBell\Core\Availability\Lengths;
+use YardBell\Core\Booking\CancellationTerms;
+use YardBell\Core\Price\AddOn as PricedAddOn;
+use YardBell\Core\Price\InvalidPrice;
+use YardBell\Core\Price\PaymentKind;
+use YardBell\Core\Price\PaymentTerms;
+use YardBell\Core\Price\Percent;
+use YardBell\Core\Price\PriceKind;
+use YardBell\Core\Price\Pricing;
+use YardBell\Core\Price\Quote;
+use YardBell\Core\Price\Tariff;
+use YardBell\Core\Price\Visit;
+
+/** What services cost, as the core reckons with it. */
+final readonly class Tariffs
+{
+    /** Of a service with its add-ons: one query. */
+    public function of(Service $service): Tariff
+    {
+        return self::with($service, AddOn::query()->where('business_id', $service->business_id)->orderBy('position')->orderBy('id')->get());
+    }
+
+    /** @param  Collection<int, AddOn>  $addOns of the business */
+    public static function with(Service $service, Collection $addOns): Tariff
+    {
+        $own = [];
+        foreach ($addOns as $addOn) {
+            if ($addOn->services === null || in_array($service->id, $addOn->services, true)) {
+                $own[$addOn->id] = new PricedAddOn($addOn->id, $addOn->name, $addOn->price, $addOn->minutes, $addOn->per_person);
+            }
+        }
+
+        return self::priced($service->name, $service->kind, $service->minutes, $service->lengths ?? [], $service->pricing, $own, $service->payment_terms);
+    }
+
+    /**
+     * Of the columns a service has.
+     *
+     * @param  list<int>|array{min: int, max: int, step: int}  $lengths empty: "minutes" alone
+     * @param  array{kind: string, amount: int, byMinutes: list<array{minutes: int, amount: int}>, perStep: int|null, byStaff: list<array{staff: string, amount: int}>, perPerson: bool, extraPeople: list<int>}  $pricing
+     * @param  array<string, PricedAddOn>  $addOns by id
+     * @param  array{kind: string, amount: int|null, percent: string|null}|null  $payment null: nothing when booking
+     */
+    public static function priced(string $name, string $kind, int $minutes, array $lengths, array $pricing, array $addOns = [], ?array $payment = null): Tariff
+    {
+        $lengths = match (true) {
+            $kind === 'session' => null, // it has a length of its own
+            $lengths === [] => Lengths::fixed($minutes),
+            array_is_list($lengths) => Lengths::choices($lengths),
+            default => Lengths::stepped($lengths['min'], $lengths['max'], $lengths['step']),
+        };
+
+        return new Tariff($name, $lengths, self::pricing($pricing), $addOns, $payment === null ? new PaymentTerms : self::payment($payment));
+    }
+
+    /** @throws Refusal that says what there is no price for */
+    public static function quote(Tariff $tariff, Visit $visit): Quote
+    {
+        try {
+            return $tariff->quote($visit);
+        } catch (InvalidPrice $wrong) {
+            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+        }
+    }
+
+    /**
+     * What is chosen with a service lengthens it by.
+     *
+     * @param  array<string, int>  $addOns quantity by id
+     *
+     * @throws Refusal where the service has no such add-on
+     */
+    public function extraMinutes(Business $business, string $service, array $addOns): int
+    {
+        if ($addOns === []) {
+            return 0;
+        }
+        try {
+            return $this->of($business->services()->findOrFail($service))->extraMinutes($addOns);
+        } catch (InvalidPrice $wrong) {
+            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+        }
+    }
+
+    /** @param  array{freeMinutes: int, amount: int|null, percent: string|null}|null  $terms as they are kept; null: always free */
+    public static function cancellation(?array $terms): CancellationTerms
+    {
+        return $terms === null ? new CancellationTerms(0, 0) : new CancellationTerms($terms['freeMinutes'], $terms['percent'] === null ? $terms['amount'] ?? 0 : Percent::of($terms['percent']));
+    }
+
+    /** @param  array{kind: string, amount: int, byMinutes: list<array{minutes: int, amount: int}>, perStep: int|null, byStaff: list<array{staff: string, amount: int}>, perPerson: bool, extraPeople: list<int>}  $pricing */
+    private static function pricing(array $pricing): Pricing
+    {
+        return new Pricing(
+            PriceKind::from($pricing['kind']),
+            in_array($pricing['kind'], ['free', 'on_request'], true) || $pricing['byMinutes'] !== [] || $pricing['perStep'] !== null ? null : $pricing['amount'],
+            array_column($pricing['byMinutes'], 'amount', 'minutes'),
+            $pricing['perStep'],
+            array_column($pricing['byStaff'], 'amount', 'staff'),
+            $pricing['perPerson'],
+            $pricing['extraPeople'],
+        );
+    }
+
+    /** @param  array{kind: string, amount: int|null, percent: string|null}  $terms */
+    private static function payment(array $terms): PaymentTerms
+    {
+        return new PaymentTerms(PaymentKind::from($terms['kind']), $terms['percent'] === null ? $terms['amount'] : Percent::of($terms['percent']));
+    }
+}

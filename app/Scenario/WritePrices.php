@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scenario;
+
+use App\Models\AddOn;
+use App\Models\Business;
+use YardBell\Core\Price\AddOn as PricedAddOn;
+use YardBell\Core\Price\Percent;
+use YardBell\Core\Price\Tariff;
+use YardBell\Core\Scenario\Scenario;
+
+/** Writes what a document's services cost. */
+final readonly class WritePrices
+{
+    /** @return array{pricing: array<string, mixed>, payment_terms: array<string, mixed>} columns of the service */
+    public static function columns(Tariff $tariff, Ids $ids): array
+    {
+        $pricing = $tariff->pricing;
+        $deposit = $tariff->payment->deposit;
+
+        return [
+            'pricing' => [
+                'kind' => $pricing->kind->value, 'amount' => $pricing->amount ?? 0,
+                'byMinutes' => array_map(static fn (int $minutes, int $amount): array => ['minutes' => $minutes, 'amount' => $amount], array_keys($pricing->byMinutes), $pricing->byMinutes),
+                'perStep' => $pricing->perStep,
+                'byStaff' => array_map(static fn (string $member, int $amount): array => ['staff' => $ids->of('staff', $member), 'amount' => $amount], array_map(strval(...), array_keys($pricing->byStaff)), $pricing->byStaff),
+                'perPerson' => $pricing->perPerson, 'extraPeople' => $pricing->extraPeople,
+            ],
+            'payment_terms' => ['kind' => $tariff->payment->kind->value, 'amount' => $deposit instanceof Percent ? null : $deposit, 'percent' => $deposit instanceof Percent ? $deposit->written() : null],
+        ];
+    }
+
+    /**
+     * In a document every service lists its own add-ons; here one that is the same with several services is one. What
+     * the document no longer has goes: a booking keeps the line it was sold with.
+     */
+    public function addOns(Business $business, Scenario $scenario, Ids $ids): void
+    {
+        $services = [];
+        $written = [];
+        foreach ($scenario->tariffs as $service => $tariff) {
+            foreach ($tariff->addOns as $addOn) {
+                $name = $this->name($written, $addOn);
+                $written[$name] = $addOn;
+                $services[$name][] = $ids->of('services', (string) $service);
+            }
+        }
+        $position = 0;
+        foreach ($written as $name => $addOn) {
+            AddOn::query()->updateOrCreate(['business_id' => $business->id, 'id' => $ids->of('add_ons', (string) $name)], [
+                'name' => $addOn->name, 'price' => $addOn->amount, 'minutes' => $addOn->minutes, 'per_person' => $addOn->perPerson, 'position' => $position++,
+                'services' => count($services[$name]) === count($scenario->tariffs) ? null : $services[$name],
+            ]);
+        }
+        AddOn::query()->where('business_id', $business->id)->whereNotIn('id', $ids->taken('add_ons'))->delete();
+    }
+
+    /**
+     * The id, or another where this id means something else with another service.
+     *
+     * @param  array<string, PricedAddOn>  $written
+     */
+    private function name(array $written, PricedAddOn $addOn): string
+    {
+        for ($name = $addOn->id, $i = 2; isset($written[$name]) && $written[$name] != $addOn; $name = "{$addOn->id} {$i}", $i++);
+
+        return $name;
+    }
+}

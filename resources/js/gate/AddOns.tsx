@@ -1,0 +1,70 @@
+import { money, shortDuration } from '../lib/format';
+import type { Ask, Page, Service } from './types';
+
+type Props = { page: Page; service: Service; chosen: Ask['addOns']; onChoose: (addOns: Ask['addOns']) => void };
+
+/** Most of one add-on. */
+const MOST = 20;
+
+/** What can be had with it, and how many. */
+export function AddOns({ page, service, chosen, onChoose }: Props) {
+  const offered = page.addOns.filter((one) => service.addOns.includes(one.id));
+  if (offered.length === 0) {
+    return null;
+  }
+  const put = (id: string, quantity: number) => {
+    const others = Object.entries(chosen).filter(([other]) => other !== id);
+    onChoose(Object.fromEntries(quantity === 0 ? others : [...others, [id, quantity]]));
+  };
+  return (
+    <fieldset className="add-ons">
+      <legend>With it, if you like</legend>
+      {offered.map((one) => {
+        const quantity = chosen[one.id] ?? 0;
+        const says = [
+          one.price === 0
+            ? 'free'
+            : `${money(one.price, page.business.currency)}${one.perPerson ? ' each person' : ''}`,
+          one.minutes === 0 ? '' : `${shortDuration(one.minutes)} longer`,
+        ].filter((part) => part !== '');
+        return (
+          <div key={one.id} className="add-on" data-chosen={quantity > 0}>
+            <label>
+              <input
+                type="checkbox"
+                checked={quantity > 0}
+                onChange={(event) => put(one.id, event.target.checked ? 1 : 0)}
+              />
+              {one.picture !== null && <img src={`/pictures/${one.picture}`} alt="" loading="lazy" />}
+              <span>
+                <b>{one.name}</b>
+                <span className="block text-sm text-soft">{says.join(', ')}</span>
+              </span>
+            </label>
+            {quantity > 0 && (
+              <span className="add-on-many">
+                <button
+                  type="button"
+                  aria-label={`One less of ${one.name}`}
+                  disabled={quantity === 1}
+                  onClick={() => put(one.id, quantity - 1)}
+                >
+                  −
+                </button>
+                <output>{quantity}</output>
+                <button
+                  type="button"
+                  aria-label={`One more of ${one.name}`}
+                  disabled={quantity === MOST}
+                  onClick={() => put(one.id, quantity + 1)}
+                >
+                  +
+                </button>
+              </span>
+            )}
+          </div>
+        );
+      })}
+    </fieldset>
+  );
+}

@@ -1,0 +1,13 @@
+import type { Schemas } from '../lib/api';
+
+/** What a line of a quote is for: "Wheel lesson", "2 more people", "2 × Bag of clay". */
+export function lineWords(line: Schemas['Line'], party: number): string {
+  switch (line.kind) {
+    case 'base':
+      return line.label;
+    case 'people':
+      return party === 2 ? '1 more person' : `${party - 1} more people`;
+    case 'addOn':
+      return line.quantity === undefined || line.quantity === 1 ? line.label : `${line.quantity} × ${line.label}`;
+  }
+}

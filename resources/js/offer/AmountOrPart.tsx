@@ -1,0 +1,51 @@
+import { Field } from '../ui/Field';
+import { MoneyField } from '../ui/MoneyField';
+import { Select } from '../ui/Select';
+
+type Part = { amount: number | null; percent: string | null };
+type Props = {
+  id: string;
+  label: string;
+  currency: string;
+  value: Part;
+  wrong: string | undefined;
+  onValue: (part: Part) => void;
+};
+
+/** An amount, or a part of the price. */
+export function AmountOrPart({ id, label, currency, value, wrong, onValue }: Props) {
+  return (
+    <div className="two">
+      <Select
+        id={`${id}-as`}
+        label={label}
+        value={value.percent === null ? 'amount' : 'percent'}
+        options={[
+          ['percent', 'a part of the price'],
+          ['amount', 'an amount'],
+        ]}
+        onValue={(as) => onValue(as === 'percent' ? { amount: null, percent: '50' } : { amount: 0, percent: null })}
+      />
+      {value.percent === null ? (
+        <MoneyField
+          id={`${id}-amount`}
+          label={`Amount in ${currency}`}
+          currency={currency}
+          value={value.amount ?? 0}
+          wrong={wrong}
+          onValue={(amount) => onValue({ amount, percent: null })}
+        />
+      ) : (
+        <Field
+          id={`${id}-percent`}
+          label="Percent"
+          inputMode="decimal"
+          maxLength={8}
+          value={value.percent}
+          wrong={wrong}
+          onValue={(percent) => onValue({ amount: null, percent: percent.trim().replace(',', '.') })}
+        />
+      )}
+    </div>
+  );
+}

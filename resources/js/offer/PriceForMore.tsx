@@ -1,0 +1,71 @@
+import { Select } from '../ui/Select';
+import type { PartProps } from './ServicePage';
+import { MoneyField } from '../ui/MoneyField';
+
+const WAYS = [
+  ['none', 'come for nothing'],
+  ['same', 'cost as much as the first'],
+  ['own', 'cost amounts of their own'],
+] as const;
+
+/** What those cost who come along, where more than one may. */
+export function PriceForMore({ content, set, wrong, currency }: PartProps & { currency: string }) {
+  const { pricing } = content;
+  const largest = content.maxParty ?? (content.kind === 'session' || content.places > 1 ? 2 : 1);
+  if (largest < 2) {
+    return null;
+  }
+  const way = pricing.perPerson ? 'same' : pricing.extraPeople.length > 0 ? 'own' : 'none';
+  const put = (extraPeople: number[]) => set({ pricing: { ...pricing, perPerson: false, extraPeople } });
+  return (
+    <>
+      <Select
+        id="service-more-people"
+        label="More people of one party"
+        value={way}
+        options={WAYS}
+        onValue={(next) =>
+          next === 'same'
+            ? set({ pricing: { ...pricing, perPerson: true, extraPeople: [] } })
+            : put(next === 'own' ? [0] : [])
+        }
+        wrong={wrong['pricing.extraPeople']}
+      />
+      {way === 'own' && (
+        <div className="three">
+          {pricing.extraPeople.map((amount, i) => (
+            <MoneyField
+              key={i}
+              id={`service-person-${i + 2}`}
+              label={`Person ${i + 2}${i === pricing.extraPeople.length - 1 ? ' and each after' : ''}, ${currency}`}
+              currency={currency}
+              wrong={wrong[`pricing.extraPeople.${i}`]}
+              value={amount}
+              onValue={(next) => put(pricing.extraPeople.map((one, at) => (at === i ? next : one)))}
+            />
+          ))}
+          <div className="flex flex-wrap items-end gap-2">
+            {pricing.extraPeople.length < 12 && (
+              <button
+                type="button"
+                className="button button-small"
+                onClick={() => put([...pricing.extraPeople, pricing.extraPeople.at(-1) ?? 0])}
+              >
+                One more
+              </button>
+            )}
+            {pricing.extraPeople.length > 1 && (
+              <button
+                type="button"
+                className="button button-small"
+                onClick={() => put(pricing.extraPeople.slice(0, -1))}
+              >
+                One less
+              </button>
+            )}
+          </div>
+        </div>
+      )}
+    </>
+  );
+}
