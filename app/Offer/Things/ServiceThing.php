@@ -95,7 +95,7 @@ final readonly class ServiceThing extends ModelThing implements ChecksTogether
             'startEvery' => $row->start_every, 'startFrom' => $row->start_from, 'noticeMinutes' => $row->notice_minutes, 'bookAheadDays' => $row->book_ahead_days,
             'hours' => WeeklyTable::whole($row->hours), 'dayparts' => $this->assigned->of($row->business_id, $row->id, 'daypart'), 'availableFrom' => $row->available_from, 'availableUntil' => $row->available_until,
             'maxPerDay' => $row->max_per_day, 'places' => $row->places, 'maxParty' => $row->max_party,
-            'pricing' => ['byStaff' => PriceChecks::byStaff($row->pricing['byStaff'], $staff)] + $row->pricing, 'payment' => $row->payment_terms, 'cancellation' => $row->cancellation,
+            'pricing' => array_replace($row->pricing, ['byStaff' => PriceChecks::byStaff($row->pricing['byStaff'], $staff)]), 'payment' => $row->payment_terms, 'cancellation' => $row->cancellation,
             'colour' => $row->colour, 'pattern' => $row->pattern,
             'approval' => $row->approval, 'visibility' => $row->visibility, 'active' => $row->active,
         ];

@@ -14,7 +14,7 @@ export function PriceByPerson({ content, set, wrong, currency }: PartProps & { c
   const put = (byStaff: typeof pricing.byStaff) => set({ pricing: { ...pricing, byStaff } });
   return (
     <details className="grid gap-2" open={pricing.byStaff.length > 0}>
-      <summary className="font-semibold">Another price with some people</summary>
+      <summary className="font-semibold">Another price with some people, whatever the length</summary>
       <ul className="mt-2 grid gap-2">
         {people.map((one) => {
           const i = pricing.byStaff.findIndex((own) => own.staff === one.id);

@@ -82,7 +82,7 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
           list={`/at/${business}/offer/services`}
         />
       </section>
-      <div className="grid gap-5">
+      <div className="beside-live grid gap-5">
         <NextTimes business={business} draft={draft} zone={data.timeZone} />
         {id !== null && editing.dirty && (
           <Effects business={business} zone={data.timeZone} drafts={[draft]} stranded={stranded} />

@@ -68,7 +68,7 @@ export function Services() {
                     {one.name}
                   </Link>
                   <span className="row-soft">{one.kind === 'session' ? 'sessions' : shortDuration(one.minutes)}</span>
-                  <span className="row-soft">{priceWords(one.price, data.currency)}</span>
+                  <span className="row-soft row-price">{priceWords(one.price, data.currency)}</span>
                   <span className="row-soft row-wide">{names(one.staff, data.staff)}</span>
                   <span className="row-end">
                     {!one.active && <span className="word">resting</span>}
