@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Timeline;
+use YardBell\Core\Time\Wall;
 
 use function array_diff_key;
 use function array_filter;
@@ -13,6 +14,8 @@ use function array_map;
 use function array_values;
 use function implode;
 use function in_array;
+use function intdiv;
+use function max;
 use function strval;
 
 /**
@@ -34,19 +37,23 @@ final readonly class ChangePreview
      */
     public function of(int $fromDay, int $toDay, int $now): Effect
     {
-        [$opens, $closes] = [[], []];
+        [$opens, $closes, $grounds] = [[], [], []];
+        [$before, $after] = $this->openTimes($fromDay, $toDay, $this->longest());
         foreach ($this->touched() as $id) {
-            $ask = new Ask((string) $id, $fromDay, $toDay, $now);
-            $had = $this->starts($this->before, $ask);
-            $has = $this->starts($this->after, $ask);
+            $grounds[$id] = $this->grounds($id, $before, $after);
+            $only = $this->isMovedByHours($id) ? $this->startsAbout($this->after->services[$id], $grounds[$id]) : null;
+            if ($only?->isEmpty() === true) {
+                continue;
+            }
+            $ask = new Ask($id, $fromDay, $toDay, $now);
+            $had = $this->starts($this->before, $ask, $before, $only);
+            $has = $this->starts($this->after, $ask, $after, $only);
             foreach ([[&$opens, array_diff_key($has, $had)], [&$closes, array_diff_key($had, $has)]] as [&$changes, $slots]) {
-                array_push($changes, ...$this->byDay((string) $id, $slots));
+                array_push($changes, ...$this->byDay($id, $slots));
             }
         }
 
-        [$had, $has] = $this->openTimes($fromDay, $toDay);
-
-        return new Effect($opens, $closes, $this->stranded($fromDay, $toDay, $now), $this->ground($had, $has));
+        return new Effect($opens, $closes, $this->stranded($fromDay, $toDay, $now), $this->ground($grounds));
     }
 
     /**
@@ -84,34 +91,97 @@ final readonly class ChangePreview
         return false;
     }
 
-    /** @return array{OpenTime, OpenTime} before and after, with the nights that reach into the dates and out of them */
-    private function openTimes(int $fromDay, int $toDay): array
+    /**
+     * Whether the times of a service can be different only because people or places are open at other hours: then only
+     * starts that touch those hours need be looked at. A grid counted from opening moves as a whole.
+     */
+    private function isMovedByHours(string $id): bool
     {
-        [$first, $last] = [$fromDay - self::AROUND, $toDay + self::AROUND];
+        $service = $this->after->services[$id] ?? null;
+        if ($service === null || $service !== ($this->before->services[$id] ?? null) || $service->gridFromOpening || $service->hasSessions) {
+            return false;
+        }
+        foreach (['zone', 'dayparts', 'travelMinutes'] as $shared) {
+            if ($this->before->$shared !== $this->after->$shared) {
+                return false;
+            }
+        }
+        foreach ($service->needs as $need) {
+            if ($this->before->pools[$need->pool] !== $this->after->pools[$need->pool]) {
+                return false;
+            }
+        }
+        foreach ($service->staff as $member) {
+            if (! $this->before->staff[$member]->differsByHoursAlone($this->after->staff[$member])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * The starts whose appointment, set-up and clear-up included, touches what opens or closes.
+     *
+     * @param  array<string, GroundChange>  $grounds
+     */
+    private function startsAbout(Service $service, array $grounds): Timeline
+    {
+        $reach = ($service->lengths->max ?? 0) + $service->clearup;
+        $starts = [];
+        foreach ($grounds as $ground) {
+            foreach ([...$ground->opens->stretches(), ...$ground->closes->stretches()] as [$start, $end]) {
+                $starts[] = [$start - $reach, $end + $service->setup];
+            }
+        }
+
+        return Timeline::of($starts);
+    }
+
+    /** Days that the longest appointment reaches beyond its date. */
+    private function longest(): int
+    {
+        $minutes = array_map(static fn (Service $service): int => $service->lengths->max ?? 0, [...array_values($this->before->services), ...array_values($this->after->services)]);
+
+        return intdiv(max([0, ...$minutes]), Wall::DAY);
+    }
+
+    /** @return array{OpenTime, OpenTime} before and after, with the nights that reach into the dates and out of them, and what grids are counted from */
+    private function openTimes(int $fromDay, int $toDay, int $further = 0): array
+    {
+        [$first, $last] = [$fromDay - self::AROUND - Grid::LOOKS_BACK, $toDay + self::AROUND + $further];
 
         return [new OpenTime($this->before, $first, $last), new OpenTime($this->after, $first, $last)];
     }
 
-    /** The open time of the people for whom it changes; where it does for nobody, of everybody concerned. */
-    private function ground(OpenTime $had, OpenTime $has): GroundChange
+    /** @return array<string, GroundChange> of each who does a service, at each of its places */
+    private function grounds(string $service, OpenTime $had, OpenTime $has): array
+    {
+        return array_map(fn (array $crew): GroundChange => GroundChange::between($this->time($this->before, $had, $service, ...$crew), $this->time($this->after, $has, $service, ...$crew)), $this->crews($service));
+    }
+
+    /**
+     * The open time of the people for whom it changes; where it does for nobody, of everybody concerned.
+     *
+     * @param  array<string, array<string, GroundChange>>  $grounds by service and crew
+     */
+    private function ground(array $grounds): GroundChange
     {
         $all = $changed = GroundChange::none();
         $concerned = array_filter($this->after->staff, fn (Member $member): bool => $member !== ($this->before->staff[$member->id] ?? null));
-        foreach ($this->touched() as $id) {
-            foreach ($this->crews($id) as [$member, $location]) {
-                if ($concerned !== [] && ! isset($concerned[$member])) {
-                    continue; // it is about somebody else
+        foreach ($grounds as $service => $changes) {
+            foreach ($this->crews((string) $service) as $crew => [$member]) {
+                if ($concerned === [] || isset($concerned[$member])) { // otherwise it is about somebody else
+                    $all = $all->with($changes[$crew]);
+                    $changed = $changes[$crew]->isNothing() ? $changed : $changed->with($changes[$crew]);
                 }
-                $one = GroundChange::between($this->time($this->before, $had, $id, $member, $location), $this->time($this->after, $has, $id, $member, $location));
-                $all = $all->with($one);
-                $changed = $one->isNothing() ? $changed : $changed->with($one);
             }
         }
 
         return $changed->isNothing() ? $all : $changed;
     }
 
-    /** @return list<array{string, string}> who does a service and where, before or after */
+    /** @return array<string, array{string, string}> who does a service and where, before or after */
     private function crews(string $service): array
     {
         $crews = [];
@@ -123,7 +193,7 @@ final readonly class ChangePreview
             }
         }
 
-        return array_values($crews);
+        return $crews;
     }
 
     private function time(RuleBook $book, OpenTime $open, string $service, string $member, string $location): Timeline
@@ -137,10 +207,10 @@ final readonly class ChangePreview
     }
 
     /** @return array<string, Slot> by start, place and people */
-    private function starts(RuleBook $book, Ask $ask): array
+    private function starts(RuleBook $book, Ask $ask, OpenTime $open, ?Timeline $only): array
     {
         $slots = [];
-        foreach (isset($book->services[$ask->service]) ? (new SlotSearch($book, $this->diary))->slots($ask) : [] as $slot) {
+        foreach (isset($book->services[$ask->service]) ? (new SlotSearch($book, $this->diary, $open, $only))->slots($ask) : [] as $slot) {
             $slots["{$slot->start} {$slot->location} ".implode(',', $slot->staff)] = $slot;
         }
 

@@ -43,9 +43,11 @@ final readonly class Ground
         public Ask $ask,
         public int $minutes,
         ?OpenTime $open = null,
+        ?Timeline $only = null,
     ) {
         $this->reach = Reach::of($book->zone, $service, $ask);
-        $this->wanted = $ask->relaxed->anyTime ? $this->reach : $this->reach->intersect($this->available())->intersect($this->parts());
+        $wanted = $ask->relaxed->anyTime ? $this->reach : $this->reach->intersect($this->available())->intersect($this->parts());
+        $this->wanted = $only === null ? $wanted : $wanted->intersect($only);
         $this->open = $open ?? OpenTime::around($book, $service, $ask, $minutes);
         $this->commitments = new Commitments($book, $diary, $ask->now, $this->horizon());
         $this->counts = new DayCounts($book, $diary, $ask);

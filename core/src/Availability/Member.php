@@ -42,6 +42,12 @@ final readonly class Member
         return new self(...$changes + get_object_vars($this));
     }
 
+    /** Whether all that can be different is when they are open: own hours, special days, breaks, time off, resting. */
+    public function differsByHoursAlone(self $other): bool
+    {
+        return $this === $other || ($this->busy == $other->busy && $this->respectBusy === $other->respectBusy && $this->maxPerDay === $other->maxPerDay);
+    }
+
     /** T6: their time off. */
     public function off(): Timeline
     {

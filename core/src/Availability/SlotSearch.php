@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
+use YardBell\Core\Time\Timeline;
+
 use function array_filter;
 use function array_keys;
 use function array_map;
@@ -15,8 +17,11 @@ use function ksort;
 /** Which times can be booked: T4–T18 in one sweep over sorted integers. */
 final readonly class SlotSearch
 {
-    /** @param  OpenTime|null  $open expanded already, for at least OpenTime::around() what is asked */
-    public function __construct(private RuleBook $book, private Diary $diary, private ?OpenTime $open = null)
+    /**
+     * @param  OpenTime|null  $open expanded already, for at least OpenTime::around() what is asked
+     * @param  Timeline|null  $only what is begun outside of it is not looked for; what others have begun there is
+     */
+    public function __construct(private RuleBook $book, private Diary $diary, private ?OpenTime $open = null, private ?Timeline $only = null)
     {
     }
 
@@ -45,7 +50,7 @@ final readonly class SlotSearch
             return []; // T17, T14
         }
         $crews = $this->crews($service);
-        $starts = new Starts(new Ground($this->book, $this->diary, $service, $ask, $minutes + $ask->extra, $this->open));
+        $starts = new Starts(new Ground($this->book, $this->diary, $service, $ask, $minutes + $ask->extra, $this->open, $this->only));
         $rows = [];
         foreach ($service->locations as $at => $location) {
             foreach ($crews as $order => $crew) {

@@ -2,11 +2,22 @@
 
 declare(strict_types=1);
 
+use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Change;
 use YardBell\Core\Availability\ChangePreview;
+use YardBell\Core\Availability\Closure as Shut;
+use YardBell\Core\Availability\Member;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Scenario\Reader;
+use YardBell\Core\Scenario\Scenario;
+use YardBell\Core\Tests\Support\Chance;
 use YardBell\Core\Tests\Support\Days;
+use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\WallSpan;
+use YardBell\Core\Time\Window;
 
 /**
  * "+ 09:00 09:30 ana" for what opens, "- …" for what closes, "! b0" for who is stranded.
@@ -225,3 +236,59 @@ it('draws what a service that comes opens, and what one that goes closes', funct
     expect(stretches($goes->closes->intersect($span)))->toBe('09:00-12:00')->and($goes->opens->isEmpty())->toBeTrue()
         ->and(stretches($comes->opens->intersect($span)))->toBe('09:00-12:00')->and($comes->closes->isEmpty())->toBeTrue();
 });
+
+/** @return list<string> every start that is offered: "service start place people" */
+function offeredBy(RuleBook $book, Scenario $scenario, int $day, int $now): array
+{
+    $offered = [];
+    foreach (array_keys($book->services) as $id) {
+        foreach ((new SlotSearch($book, $scenario->diary))->slots(new Ask((string) $id, $day, $day + 9, $now)) as $slot) {
+            $offered[] = "{$id} {$slot->start} {$slot->location} ".implode('+', $slot->staff);
+        }
+    }
+
+    return $offered;
+}
+
+/**
+ * @param  list<Change>  $changes
+ * @return list<string>
+ */
+function changedStarts(array $changes): array
+{
+    $starts = [];
+    foreach ($changes as $change) {
+        foreach ($change->starts as $start) {
+            $starts[] = "{$change->service} {$start} {$change->location} ".implode('+', $change->staff);
+        }
+    }
+    sort($starts);
+
+    return $starts;
+}
+
+it('finds exactly what a whole search before and after differs by, whatever part of the rules changes', function (Closure $change): void {
+    $found = 0;
+    for ($seed = 4000; $seed < 4000 + Chance::seeds(25); $seed++) {
+        $scenario = Reader::read(json_encode((new Chance($seed))->document(), JSON_THROW_ON_ERROR));
+        $ask = (new Chance($seed))->ask();
+        [$day, $now] = [Wall::day($ask['from']), Wall::instant($ask['now'])];
+        $after = $change($scenario->book, $day);
+        [$had, $has] = [offeredBy($scenario->book, $scenario, $day, $now), offeredBy($after, $scenario, $day, $now)];
+        $effect = (new ChangePreview($scenario->book, $after, $scenario->diary))->of($day, $day + 9, $now);
+        [$opens, $closes] = [array_diff($has, $had), array_diff($had, $has)];
+        sort($opens);
+        sort($closes);
+        expect([changedStarts($effect->opens), changedStarts($effect->closes)])->toBe([$opens, $closes]);
+        $found += count($opens) + count($closes);
+    }
+    expect($found)->toBeGreaterThan(10);
+})->with([
+    'opening hours of one weekday' => [fn (RuleBook $book, int $day): RuleBook => $book->with(openingHours: new Hours([0 => [Window::between('07:00', '12:40')]] + $book->openingHours->weekly(), $book->openingHours->specialDays()))],
+    'a night' => [fn (RuleBook $book, int $day): RuleBook => $book->with(openingHours: new Hours(array_fill(0, 7, [Window::between('20:00', '11:00')]), []))],
+    'a closure' => [fn (RuleBook $book, int $day): RuleBook => $book->with(closures: [...$book->closures, new Shut('new', WallSpan::between(($day + 2) * 1440 + 600, ($day + 3) * 1440 + 720, $book->zone), null)])],
+    'time off of somebody' => [fn (RuleBook $book, int $day): RuleBook => $book->with(staff: array_map(static fn (Member $member): Member => $member->with(timeOff: [...$member->timeOff, ['new', WallSpan::between($day * 1440 + 540, ($day + 4) * 1440 + 610, $book->zone)]]), $book->staff))],
+    'breaks and resting' => [fn (RuleBook $book, int $day): RuleBook => $book->with(staff: array_map(static fn (Member $member): Member => $member->with(active: ! $member->active, breaks: new Hours(array_fill(0, 7, [Window::between('10:20', '10:50')]), [])), $book->staff))],
+    'an outside calendar that is respected no more' => [fn (RuleBook $book, int $day): RuleBook => $book->with(staff: array_map(static fn (Member $member): Member => $member->with(respectBusy: ! $member->respectBusy, maxPerDay: null), $book->staff))],
+    'the way between places' => [fn (RuleBook $book, int $day): RuleBook => $book->with(travelMinutes: $book->travelMinutes + 45)],
+]);
