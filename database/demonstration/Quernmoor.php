@@ -85,8 +85,8 @@ final class Quernmoor
             ],
             'services' => [
                 self::service('wheel', 'Wheel lesson', 4800, 60, ['alva', 'bruno', 'cecile', 'gwen'], ['minutes' => [60, 90], 'setup' => 10, 'clearup' => 15, 'resources' => [['pool' => 'wheels', 'units' => 1]],
-                    'pricing' => ['kind' => 'fixed', 'byMinutes' => ['60' => 4800, '90' => 6600], 'byStaff' => ['alva' => 5600]], 'addOns' => self::ADD_ONS], 'full'),
-                self::service('hands', 'Hand-building', 3800, 90, ['cecile', 'dilnoza', 'emil'], ['setup' => 10, 'clearup' => 10, 'addOns' => array_slice(self::ADD_ONS, 1)], 'optional'),
+                    'pricing' => ['kind' => 'fixed', 'byMinutes' => ['60' => 4800, '90' => 6600]], 'addOns' => self::ADD_ONS], 'full'),
+                self::service('hands', 'Hand-building', 3800, 90, ['cecile', 'dilnoza', 'emil'], ['setup' => 10, 'clearup' => 10, 'pricing' => ['kind' => 'fixed', 'amount' => 3800, 'byStaff' => ['cecile' => 4400]], 'addOns' => array_slice(self::ADD_ONS, 1)], 'optional'),
                 self::service('glazing', 'Glazing bench', 2600, 120, ['dilnoza', 'gwen'], ['minutes' => ['min' => 60, 'max' => 180, 'step' => 30], 'pricing' => ['kind' => 'fixed', 'perStep' => 900], 'setup' => 5, 'clearup' => 15], 'full'),
                 self::service('taster', 'Taster session', 3200, 120, ['gwen', 'bruno'], ['kind' => 'session', 'maxParty' => 4, 'setup' => 15, 'clearup' => 20, 'pricing' => ['kind' => 'fixed', 'amount' => 3200, 'perPerson' => true], 'payment' => ['kind' => 'deposit', 'percent' => '25']]),
                 self::service('family', 'Family afternoon', 2400, 90, ['dilnoza', 'emil'], ['places' => 12, 'maxParty' => 5, 'startEvery' => 60, 'pricing' => ['kind' => 'fixed', 'amount' => 2400, 'extraPeople' => [1400, 900]], 'setup' => 15, 'clearup' => 15, 'dayparts' => ['after-lunch'], 'maxPerDay' => 2,

@@ -106,8 +106,8 @@ it('makes a service with choices and a note, sees its times, and hides it from t
     $owner = $this->window()->signIn();
     $owner->go('/at/quernmoor/offer/services')->press('#add-service')->sees('Give it a name')->type('#service-name', 'Clay by candlelight')->sees('in the next two weeks');
     $owner->press('#fold-what')->type('#service-note', 'Bring the good candles.')->press('#length-choices')->type('#service-choices', '60, sixty')->press('#save')->sees('Lengths are whole minutes');
-    $owner->type('#service-choices', '60, 90')->type('#service-price', '42,50')->press('#fold-rules')->select('#service-visibility', 'whoever has its link')->isAccessible()->press('#save')->sees('Clay by candlelight saved.');
-    $owner->sees('by link only')->sees('€42.50');
+    $owner->type('#service-choices', '60, 90')->type('#service-price-60', '42,50')->type('#service-price-90', '60')->press('#fold-rules')->select('#service-visibility', 'whoever has its link')->isAccessible()->press('#save')->sees('Clay by candlelight saved.');
+    $owner->sees('by link only')->sees('from €42.50');
     $visitor = $this->window();
     expect($visitor->go('/book/quernmoor')->sees('Wheel lesson')->driver->getPageSource())->not->toContain('candle');
     $row = "//li[contains(., 'Clay by candlelight')]";
@@ -167,7 +167,7 @@ it('keeps what was typed as something new where somebody else has removed the th
 
 it('shows beside a service what other rules of it would do, and lets nobody draw who may not save', function (): void {
     $owner = $this->window()->signIn();
-    $owner->go('/at/quernmoor/offer/services')->choose('Glazing bench')->find('#fold-time');
+    $owner->go('/at/quernmoor/offer/services')->choose('Hand-building')->find('#fold-time');
     expect($owner->text())->not->toContain('The next four weeks');
     $owner->type('#service-minutes', '240')->sees('The next four weeks')->sees('closes')->isAccessible()->choose('Put back');
     $owner->go('/at/quernmoor/gate')->press('#fold-counts')->type('#travel', '120')->sees('The next four weeks')->choose('Put back');

@@ -17,6 +17,9 @@ use PHPUnit\Framework\Assert;
 /** A browser window: goes somewhere, waits for what it needs, types, presses, reads. */
 final class Window
 {
+    /** A screen that takes more tabs than these is no screen for the keyboard. */
+    private const MOST_TABS = 150;
+
     private const PATIENCE_SECONDS = 12;
 
     public int $clicks = 0;
@@ -110,6 +113,28 @@ final class Window
             return true;
         });
         $this->clicks++;
+
+        return $this;
+    }
+
+    /** Goes on by the tabulator until this has the focus, as somebody without a mouse does. */
+    public function tabTo(string $css): self
+    {
+        $this->find($css);
+        for ($i = 0; $i < self::MOST_TABS; $i++) {
+            if ($this->driver->executeScript('return document.activeElement.matches(arguments[0])', [$css]) === true) {
+                return $this;
+            }
+            $this->driver->getKeyboard()->sendKeys(WebDriverKeys::TAB); // to the window: a field for files would take it as a name
+        }
+        Assert::fail("The tabulator never comes to \"{$css}\" at {$this->url()}.");
+    }
+
+    /** Types into what has the focus, over what stood there. */
+    public function write(string $css, string $text): self
+    {
+        $this->tabTo($css);
+        $this->driver->switchTo()->activeElement()->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys($text);
 
         return $this;
     }

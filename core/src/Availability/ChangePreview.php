@@ -147,7 +147,7 @@ final readonly class ChangePreview
     }
 
     /** @return array{OpenTime, OpenTime} before and after, with the nights that reach into the dates and out of them, and what grids are counted from */
-    private function openTimes(int $fromDay, int $toDay, int $further = 0): array
+    private function openTimes(int $fromDay, int $toDay, int $further): array
     {
         [$first, $last] = [$fromDay - self::AROUND - Grid::LOOKS_BACK, $toDay + self::AROUND + $further];
 
@@ -237,11 +237,26 @@ final readonly class ChangePreview
     /** @return list<Booking> that lay in open time before and do not after; those to come */
     public function stranded(int $fromDay, int $toDay, int $now): array
     {
-        [$before, $after] = $this->openTimes($fromDay, $toDay);
         $dates = $this->after->zone->dates($fromDay, $toDay);
+        [$stranded, $known] = [[], []];
+        foreach ($this->diary->bookings as $booking) {
+            if ($booking->start < $now || ! $dates->covers($booking->start) || ! $booking->holdsTime($now)) {
+                continue;
+            }
+            $day = $this->after->zone->day($booking->start);
+            $further = intdiv($booking->minutes, Wall::DAY);
+            [$before, $after] = $known["{$day} {$further}"] ??= [$this->openAround($this->before, $day, $further), $this->openAround($this->after, $day, $further)];
+            if (! self::isOpen($this->after, $after, $booking) && self::isOpen($this->before, $before, $booking)) {
+                $stranded[] = $booking;
+            }
+        }
 
-        return array_values(array_filter($this->diary->bookings, fn (Booking $booking): bool => $booking->start >= $now && $dates->covers($booking->start)
-            && $booking->holdsTime($now) && self::isOpen($this->before, $before, $booking) && ! self::isOpen($this->after, $after, $booking)));
+        return $stranded;
+    }
+
+    private function openAround(RuleBook $book, int $day, int $further): OpenTime
+    {
+        return new OpenTime($book, $day - self::AROUND, $day + self::AROUND + $further);
     }
 
     private static function isOpen(RuleBook $book, OpenTime $open, Booking $booking): bool

@@ -31,7 +31,7 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
     if ((await editing.save('The business saved.')) === null) {
       return;
     }
-    await stranded.carryOut();
+    await stranded.carryOut(content.slug);
     if (content.slug !== business) {
       await navigate(`/at/${content.slug}/gate`);
     }

@@ -14,8 +14,8 @@ export function useStranded() {
   const business = useParams()['business'] ?? '';
   const notices = useNotices();
   const [choices, setChoices] = useState<ReadonlyMap<string, Choice>>(new Map());
-  const carryOne = async (id: string, choice: Choice): Promise<void> => {
-    const params = { path: { business, id } };
+  const carryOne = async (slug: string, id: string, choice: Choice): Promise<void> => {
+    const params = { path: { business: slug, id } };
     if (choice.at === 'message' && choice.text.trim() !== '') {
       await unwrap(api.POST('/api/businesses/{business}/bookings/{id}/word', { params, body: { text: choice.text } }));
     }
@@ -31,10 +31,11 @@ export function useStranded() {
   return {
     of: (id: string): Choice => choices.get(id) ?? { at: 'leave' },
     choose: (id: string, choice: Choice) => setChoices((now) => new Map(now).set(id, choice)),
-    carryOut: async () => {
+    /** @param slug the business's address by now, where what was saved has changed it */
+    carryOut: async (slug = business) => {
       const failed: string[] = [];
       for (const [id, choice] of choices) {
-        await carryOne(id, choice).catch((wrong: unknown) => failed.push(refusalOf(wrong).message));
+        await carryOne(slug, id, choice).catch((wrong: unknown) => failed.push(refusalOf(wrong).message));
       }
       setChoices(new Map());
       if (failed[0] !== undefined) {

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { useNotices } from '../ui/Notices';
 import type { Draft } from './things';
@@ -13,6 +13,7 @@ export function useSave() {
   const business = useParams()['business'] ?? '';
   const queries = useQueryClient();
   const notices = useNotices();
+  const navigate = useNavigate();
   const [refused, setRefused] = useState<Refusal | null>(null);
   const [saving, setSaving] = useState(false);
 
@@ -21,12 +22,16 @@ export function useSave() {
       await queries.invalidateQueries({ queryKey: [key] });
     }
   };
-  const undo = async (change: string) => {
+  /** @param slug the business's address once it was saved: what is undone may have been the address itself */
+  const undo = async (slug: string, change: string) => {
     try {
-      await unwrap(
-        api.POST('/api/businesses/{business}/changes/{id}/undo', { params: { path: { business, id: change } } }),
+      const undone = await unwrap(
+        api.POST('/api/businesses/{business}/changes/{id}/undo', { params: { path: { business: slug, id: change } } }),
       );
       notices.say('Undone.');
+      if (undone.slug !== slug) {
+        await navigate(window.location.pathname.replace(`/at/${slug}`, `/at/${undone.slug}`));
+      }
     } catch (wrong) {
       notices.say(refusalOf(wrong).message);
     }
@@ -48,10 +53,10 @@ export function useSave() {
       );
       setRefused(null);
       onSaved?.(saved);
-      const { change } = saved;
+      const { change, slug } = saved;
       notices.say(
         change === null ? 'Nothing was different.' : done,
-        change === null ? undefined : () => void undo(change),
+        change === null ? undefined : () => void undo(slug, change),
       );
       await refresh();
       return saved;
