@@ -21,20 +21,26 @@ function openDay(int $atLeast): string
     return (new DateTimeImmutable("+{$day} days"))->format('Y-m-d');
 }
 
-/** Picks the first start of a day on the wide almanac and keeps it. Answers with the instant. */
-function keepFirst(Window $window, string $date): string
+/** The first day so many days ahead, or after that, of which the almanac still offers something. */
+function freeDay(Window $window, int $atLeast): string
 {
-    $door = $window->find("[data-date='{$date}'] .door");
-    $opens = $door->getAttribute('aria-expanded') !== null;
+    $free = 'return [...document.querySelectorAll("[data-date]")].find((day) => day.dataset.date >= arguments[0] && day.querySelector(".door:not(:disabled), .part-fold:not(:disabled)"))?.dataset.date';
+
+    return (string) $window->until("a day from {$atLeast} days ahead on has something free", fn (): ?string => $window->driver->executeScript($free, [openDay($atLeast)]));
+}
+
+/** Picks the first start of such a day on the wide almanac and keeps it. Answers with the day. */
+function keepFirst(Window $window, int $atLeast): string
+{
+    $date = freeDay($window, $atLeast);
+    $opens = $window->find("[data-date='{$date}'] .door")->getAttribute('aria-expanded') !== null;
     $window->press("[data-date='{$date}'] .door");
-    $at = '';
     if ($opens) {
-        $at = (string) $window->find("[data-date='{$date}'] .start")->getAttribute('data-at');
         $window->press("[data-date='{$date}'] .start");
     }
     $window->press('#keep')->sees('Who is coming?');
 
-    return $at;
+    return $date;
 }
 
 function fillIn(Window $window, string $name, string $mail): Window
@@ -43,12 +49,11 @@ function fillIn(Window $window, string $name, string $mail): Window
 }
 
 it('books and pays, and the Board shows it within seconds without a reload', function (): void {
-    $date = openDay(2);
+    $client = $this->window();
+    $date = freeDay($client->go('/book/quernmoor')->isAccessible(), 2);
     $desk = $this->window()->signIn();
     $desk->go("/at/quernmoor/board?date={$date}")->find('.tag');
-    $client = $this->window();
-    $client->go('/book/quernmoor')->isAccessible();
-    keepFirst($client, $date);
+    keepFirst($client, 2);
     $client->isAccessible()->type('#name', 'Kim Post')->type('#email', 'kim')->press('#book')->sees('This does not look like a mail address');
     expect($client->find('#name')->getAttribute('value'))->toBe('Kim Post'); // nothing typed is lost
     $client->type('#email', 'kim@post.example')->press('#book')->sees('Pay €')->isAccessible();
@@ -63,10 +68,10 @@ it('books and pays, and the Board shows it within seconds without a reload', fun
 it('books with a card that asks for a second step, and with one that answers late', function (): void {
     $client = $this->window();
     $client->go('/book/quernmoor');
-    keepFirst($client, openDay(3));
+    keepFirst($client, 3);
     fillIn($client, 'Second Step', 'step@post.example')->type('#card', SECOND_STEP)->press('#pay')->sees('Your bank asks')->press('#step')->sees('Booked.');
     $client->go('/book/quernmoor');
-    keepFirst($client, openDay(3));
+    keepFirst($client, 3);
     fillIn($client, 'Late Answer', 'late@post.example')->type('#card', LATE)->press('#pay')->sees('Not booked yet.')->isAccessible();
     $client->sees('Booked.', patienceSeconds: 25);
 });
@@ -93,8 +98,8 @@ it('keeps a card for a visit that costs nothing, and pays a deposit for one that
 });
 
 it('tells the second of two windows that the time has just been taken, and what is free close to it', function (): void {
-    $date = openDay(4);
     [$one, $two] = [$this->window(), $this->window()];
+    $date = freeDay($one->go('/book/larkrise'), 4);
     foreach ([$one, $two] as $window) {
         $window->go('/book/larkrise')->press("[data-date='{$date}'] .door");
         if ($window->driver->findElements(Facebook\WebDriver\WebDriverBy::cssSelector("[data-date='{$date}'] .start")) !== []) {
@@ -126,7 +131,7 @@ it('takes places in a shared afternoon, and the Board shows them as one tag', fu
 it('cancels by the link in the mail, and the money goes back', function (): void {
     $client = $this->window();
     $client->go('/book/quernmoor');
-    keepFirst($client, openDay(5));
+    keepFirst($client, 5);
     fillIn($client, 'Cara Cancel', 'cara@post.example')->type('#card', PAYS)->press('#pay')->sees('Booked.');
     $client->mailed('cara@post.example', 'Booked: Wheel lesson');
     $client->go((string) $client->find('pre a')->getAttribute('href'))->press('#cancel')->sees('Everything you paid goes back')->press('#really-cancel')->sees('Cancelled.')->isAccessible();
@@ -134,10 +139,9 @@ it('cancels by the link in the mail, and the money goes back', function (): void
 });
 
 it('cancels from the card with a word to the client', function (): void {
-    $date = openDay(6);
     $client = $this->window();
     $client->go('/book/larkrise');
-    keepFirst($client, $date);
+    $date = keepFirst($client, 6);
     fillIn($client, 'Dora Drop', 'dora@post.example')->sees('Booked.');
     $desk = $this->window()->signIn('wendel@larkrise.example');
     $desk->go("/at/larkrise/board?date={$date}")->press("[title^='Dora Drop']")->press('#cancel-booking')->type('#why', 'The van has broken down.')->press('#really-cancel')->sees('cancelled');
@@ -177,15 +181,15 @@ it('is found without fault by axe on every screen, wide and narrow', function (i
 
 it('books on a phone by the parts of the day', function (): void {
     $phone = $this->window(390, 844);
-    $phone->go('/book/larkrise')->press("[data-date='".openDay(7)."'] .part-fold:not(:disabled)")->press('.start')->press('#keep-small')->sees('Who is coming?')->isAccessible();
+    $date = freeDay($phone->go('/book/larkrise'), 7);
+    $phone->press("[data-date='{$date}'] .part-fold:not(:disabled)")->press('.start')->press('#keep-small')->sees('Who is coming?')->isAccessible();
     fillIn($phone, 'Phil Phone', 'phil@post.example')->sees('Booked.');
 });
 
 it('rings the reminder once when the clock is put forward', function (): void {
     $client = $this->window();
     $client->go('/book/larkrise');
-    $date = openDay(9);
-    keepFirst($client, $date);
+    $date = keepFirst($client, 9);
     fillIn($client, 'Rita Remind', 'rita@post.example')->sees('Booked.');
     $clock = getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/clock';
     $box = getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/mailbox?to=rita@post.example';

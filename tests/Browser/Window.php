@@ -125,7 +125,7 @@ final class Window
             if ($this->driver->executeScript('return document.activeElement.matches(arguments[0])', [$css]) === true) {
                 return $this;
             }
-            $this->driver->getKeyboard()->sendKeys(WebDriverKeys::TAB); // to the window: a field for files would take it as a name
+            $this->driver->getKeyboard()->pressKey(WebDriverKeys::TAB)->releaseKey(WebDriverKeys::TAB); // not sent to the element: a field for files would take it as a name
         }
         Assert::fail("The tabulator never comes to \"{$css}\" at {$this->url()}.");
     }
