@@ -96,8 +96,10 @@ check phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c
 check phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon
 check pint vendor/bin/pint --test
 check tsc npx tsc --noEmit
+check tsc-front npx tsc --noEmit -p tests/Front
+check front node bin/lib/front-tests.mjs
 check eslint npx eslint resources/js
-check prettier npx prettier --check resources/js resources/css
+check prettier npx prettier --check resources/js resources/css tests/Front
 check gate-size php bin/lib/gate-size.php
 check openapi node bin/lib/lint-openapi.mjs
 finish
