@@ -6,7 +6,6 @@ namespace App\Accounts;
 
 use App\Messages\Outbox;
 use App\Models\User;
-use App\Support\Clock;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 
@@ -15,7 +14,7 @@ final readonly class SendVerification
 {
     private const HOURS = 24;
 
-    public function __construct(private Outbox $outbox, private Clock $clock)
+    public function __construct(private Outbox $outbox)
     {
     }
 

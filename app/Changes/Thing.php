@@ -33,7 +33,11 @@ interface Thing
     /** @param  array<string, mixed>|null  $content null: it goes */
     public function write(Business $business, string $id, ?array $content): void;
 
-    /** Why it may not become this: a sentence; null if it may. What no rule of a single field can tell. */
+    /**
+     * Why it may not become this: a sentence; null if it may. What no rule of a single field can tell.
+     *
+     * @param  array<string, mixed>|null  $content
+     */
     public function objection(Business $business, string $id, ?array $content): ?string;
 
     /** @param  array<string, mixed>  $content */

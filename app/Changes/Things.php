@@ -48,9 +48,6 @@ final readonly class Things
 
     public function of(string $kind): Thing
     {
-        $thing = $this->container->make(self::KINDS[$kind]);
-        assert($thing instanceof Thing);
-
-        return $thing;
+        return $this->container->make(self::KINDS[$kind]);
     }
 }

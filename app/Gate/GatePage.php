@@ -81,7 +81,6 @@ final readonly class GatePage
     /** @return HasMany<Service, Business> what clients may book, on the page or by its link */
     public static function offered(Business $business): HasMany
     {
-        // @phpstan-ignore return.type (conditions on a relation leave it a relation)
         return $business->services()->where('active', true)->where('visibility', '<>', 'desk');
     }
 

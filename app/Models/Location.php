@@ -29,5 +29,6 @@ final class Location extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['hours' => 'array', 'online' => 'boolean'];
 }

@@ -94,7 +94,11 @@ final readonly class ProcessorStandIn
             return true;
         }
 
-        return $may && $amount > 0 && $this->db->table('stand_in_movements')->insertOrIgnore(['key' => $key, 'checkout' => $checkout->id, 'kind' => $kind, 'amount' => $amount]) >= 0;
+        if ($may && $amount > 0) {
+            $this->db->table('stand_in_movements')->insertOrIgnore(['key' => $key, 'checkout' => $checkout->id, 'kind' => $kind, 'amount' => $amount]);
+        }
+
+        return $may && $amount > 0;
     }
 
     private function done(stdClass $checkout): string

@@ -6,7 +6,6 @@ namespace Database\Demonstration;
 
 use App\Models\Business;
 use App\Models\Category;
-use App\Models\Member;
 use App\Models\Question;
 use App\Models\User;
 use App\Scenario\ImportDocument;
@@ -56,7 +55,6 @@ final readonly class Demonstration
             }
         }
         foreach ($business->staff()->get() as $member) {
-            assert($member instanceof Member);
             $member->update(['email' => Str::slug(explode(' ', $member->name)[0])."@{$facts['slug']}.example", 'changes_own_hours' => $member->name === 'Gwen Harrow']);
         }
         $business->locations()->where('name', 'Online')->update(['online' => true, 'address' => '', 'meeting_link' => config('yardbell.stand_ins').'/stand-ins/meetings/quernmoor']);

@@ -56,7 +56,7 @@ it('sets up a whole business without a mouse', function (): void {
     $press('#save')->sees('saved.');
     $press('a[href$="/offer/services"]')->find('#add-service');
     $press('#add-service');
-    $owner->write('#service-name', 'Mending')->tabTo('#length-range')->key(WebDriverKeys::SPACE);
+    $owner->write('#service-name', 'Mending')->tabTo('[name=length]')->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::ARROW_RIGHT); // one length, several, the client's own
     $owner->write('#range-min', '30')->write('#range-max', '90')->write('#range-step', '30')->write('#service-perStep', '15')->sees('in the next two weeks');
     $press('#fold-cancelling');
     $owner->tabTo('#service-cancelling')->key('u')->sees('After that it costs 50 % of the price.'); // "until it begins", by its first letter

@@ -26,7 +26,7 @@ final readonly class BusinessOfRoute
         $user = $request->user();
         $slug = $request->route('business');
         $business = $user instanceof User && is_string($slug) ? $user->businesses()->where('slug', $slug)->first() : null;
-        if (! $business instanceof Business || ! $user instanceof User) {
+        if ($business === null) {
             throw new NotFoundHttpException;
         }
         $this->current->set($business);

@@ -86,7 +86,10 @@ final readonly class PoolThing extends ModelThing
         ];
     }
 
-    /** @param  array<string, string>  $a, $b outages */
+    /**
+     * @param  array<string, string>  $a an outage
+     * @param  array<string, string>  $b
+     */
     private static function order(array $a, array $b): int
     {
         return [$a['from'], $a['unit'], $a['to'], $a['name']] <=> [$b['from'], $b['unit'], $b['to'], $b['name']];
