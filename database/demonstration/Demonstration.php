@@ -8,6 +8,7 @@ use App\Models\Business;
 use App\Models\Category;
 use App\Models\Question;
 use App\Models\User;
+use App\Roster\PictureFiles;
 use App\Scenario\ImportDocument;
 use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
@@ -24,7 +25,7 @@ final readonly class Demonstration
 
     public const PASSWORD = 'clay-and-water';
 
-    public function __construct(private ConnectionInterface $db, private ImportDocument $import, private Bookings $bookings, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private ImportDocument $import, private Bookings $bookings, private PictureFiles $pictures, private Clock $clock)
     {
     }
 
@@ -74,6 +75,10 @@ final readonly class Demonstration
         }
         foreach ($facts['cancellation'] ?? [] as $name => $terms) {
             $business->services()->where('name', $name)->update(['cancellation' => json_encode($terms)]);
+        }
+        foreach ($facts['pictures'] ?? [] as $name => $file) {
+            $picture = $this->pictures->take($business, (string) file_get_contents(__DIR__."/pictures/{$file}.webp"));
+            $business->services()->where('name', $name)->update(['picture' => $picture->id]);
         }
         foreach ($facts['questions'] ?? [] as $position => $question) {
             $services = isset($question['services']) ? array_map(static fn (string $name): string => $ids[$name], $question['services']) : null;

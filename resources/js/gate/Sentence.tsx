@@ -25,6 +25,9 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
           <div key={group.id} role="group" aria-label={group.name === '' ? 'Other' : group.name}>
             {group.name !== '' && (
               <p className="choice-group" aria-hidden="true">
+                {group.picture !== null && (
+                  <img className="sight" src={`/pictures/${group.picture}`} alt="" loading="lazy" />
+                )}
                 {group.name}
               </p>
             )}
@@ -142,8 +145,13 @@ const lengthsOf = (service: Service): string =>
 
 /** By category, in their order; what is in none comes last. */
 function grouped(page: Page) {
-  return [...page.categories, { id: '', name: page.categories.length === 0 ? '' : 'More' }]
-    .map(({ id, name }) => ({ id, name, services: page.services.filter((one) => (one.category ?? '') === id) }))
+  return [...page.categories, { id: '', name: page.categories.length === 0 ? '' : 'More', picture: null }]
+    .map(({ id, name, picture }) => ({
+      id,
+      name,
+      picture,
+      services: page.services.filter((one) => (one.category ?? '') === id),
+    }))
     .filter((group) => group.services.length > 0);
 }
 
