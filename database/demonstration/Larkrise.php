@@ -19,7 +19,7 @@ final class Larkrise
                 'format' => 'yardbell/1',
                 'business' => ['name' => 'Larkrise Piano Care', 'timeZone' => 'Europe/Lisbon', 'currency' => 'EUR', 'travelMinutes' => 30,
                     'openingHours' => Quernmoor::days(['mon', 'tue', 'wed', 'thu', 'fri'], '08:30', '17:30')],
-                'locations' => [['id' => 'home', 'name' => 'At your home'], ['id' => 'workshop', 'name' => 'Workshop']],
+                'locations' => [['id' => 'home', 'name' => 'Your home'], ['id' => 'workshop', 'name' => 'Workshop']],
                 'staff' => [['id' => 'wendel', 'name' => 'Wendel Larkrise']],
                 'services' => [
                     ['locations' => ['home']] + Quernmoor::service('tuning', 'Tuning', 9000, 90, ['wendel'], ['setup' => 30, 'clearup' => 30]),

@@ -99,7 +99,11 @@ final class Window
     /** Types into a field, over what stood there. */
     public function type(string $css, string $text): self
     {
-        $this->find($css)->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys(WebDriverKeys::DELETE)->sendKeys($text);
+        $this->until("\"{$css}\" can be typed into", function () use ($css, $text): bool {
+            $this->find($css)->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys(WebDriverKeys::DELETE)->sendKeys($text);
+
+            return true;
+        });
 
         return $this;
     }

@@ -38,6 +38,7 @@ test('asks what is for the service, and what follows an earlier answer once it i
 test('writes times in the zone that is named, dates with their weekday, amounts with their currency', () => {
   assert.equal(clock('2027-03-28T09:05Z', 'Europe/Lisbon'), '10:05');
   assert.equal(clock('2027-03-27T09:05Z', 'Europe/Lisbon'), '9:05');
+  assert.equal(clock('2027-03-01T00:30Z', 'Europe/Lisbon'), '0:30');
   assert.equal(day('2027-03-01T23:30Z', 'Asia/Tokyo'), 'Tuesday 2 March');
   assert.equal(dateIn('2027-03-01T23:30Z', 'Asia/Tokyo'), '2027-03-02');
   assert.equal(moment('2027-03-01T09:00Z', 'Europe/Lisbon'), 'Mon 1 Mar, 9:00');

@@ -10,7 +10,7 @@ import { lineWords } from './lines';
 import { pays, paysWhileHeld } from './pays';
 import { Sentence } from './Sentence';
 import { Slip } from './Slip';
-import type { Page, Quote, Service, Start, Times } from './types';
+import type { Page, Quote, Start, Times } from './types';
 import { useGate } from './useGate';
 
 const FILTERS = [
@@ -51,7 +51,8 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
     (part === 'any' || start.part === part) && (!weekends || [0, 6].includes(new Date(`${date}T12:00Z`).getUTCDay()));
   const held = gate.held;
   const currency = page.business.currency;
-  const who = page.staff.find((one) => one.id === ask.staff)?.name;
+  const only = service.staff.length === 1 ? service.staff[0] : ask.staff;
+  const who = page.staff.find((one) => one.id === only)?.name;
   const place =
     held?.location ??
     page.locations.find((one) => one.id === ask.location) ??
@@ -88,8 +89,11 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
       {held === null ? (
         <div className="grid content-start gap-3.5">
           <Sentence page={page} ask={ask} onService={gate.chooseService} onChoose={gate.choose} />
-          <About service={service} />
-          <AddOns page={page} service={service} chosen={ask.addOns} onChoose={(addOns) => gate.choose({ addOns })} />
+          <div className="about" data-pictured={service.picture !== null}>
+            {service.picture !== null && <img src={`/pictures/${service.picture}`} alt="" />}
+            <p className="text-soft">{service.description}</p>
+            <AddOns page={page} service={service} chosen={ask.addOns} onChoose={(addOns) => gate.choose({ addOns })} />
+          </div>
           {gate.trouble !== null && (
             <div className="notice notice-trouble" role="alert">
               <p>{gate.trouble.message}</p>
@@ -218,16 +222,6 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
           : `${moment(gate.start.at, zone)} chosen, ends ${clock(endOf(gate.start.at, minutes), zone)}`}
       </p>
     </main>
-  );
-}
-
-/** What it is, with its picture. */
-function About({ service }: { service: Service }) {
-  return (
-    <div className="about">
-      {service.picture !== null && <img src={`/pictures/${service.picture}`} alt="" />}
-      <p className="text-soft">{service.description}</p>
-    </div>
   );
 }
 

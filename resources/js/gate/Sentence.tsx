@@ -176,7 +176,7 @@ function Choice({ label, value, shown, onChange, children }: ChoiceProps) {
   return (
     <Listbox value={value} onChange={onChange}>
       <ListboxButton aria-label={`${label} ${shown}`}>{shown}</ListboxButton>
-      <ListboxOptions anchor={{ to: 'bottom start', gap: 6 }} className="choices" aria-label={label}>
+      <ListboxOptions anchor={{ to: 'bottom start', gap: 6, padding: 16 }} className="choices" aria-label={label}>
         {children}
       </ListboxOptions>
     </Listbox>
