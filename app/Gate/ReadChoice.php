@@ -8,39 +8,68 @@ use App\Bookings\Choice;
 use App\Models\Business;
 use App\Offer\Tariffs;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 
-/** Reads what a client has chosen so far, from a question or from what is sent. */
+/** Reads what a client has chosen so far, from a question or from what is sent. By hand: it is read for every look at the times. */
 final readonly class ReadChoice
 {
-    private const RULES = [
-        'staff' => 'nullable|string|max:26',
-        'party' => 'nullable|integer|min:1|max:100000',
-        'minutes' => 'nullable|integer|min:1|max:43200',
-        'location' => 'nullable|string|max:26',
-        'addOns' => 'nullable|array|max:20',
-        'addOns.*' => 'integer|min:1|max:20',
-    ];
+    private const LONGEST_ID = 26;
+
+    private const LARGEST_PARTY = 100_000;
+
+    private const LONGEST_MINUTES = 43_200;
+
+    /** Add-ons of different kinds, and of one kind. */
+    private const MOST = 20;
 
     public function __construct(private Tariffs $tariffs)
     {
     }
 
+    /** @throws ValidationException by field */
     public function __invoke(Request $request, Business $business, string $service): Choice
     {
-        $asked = $request->validate(self::RULES, ['addOns.*' => 'Of an add-on 1 to 20 can be had.']);
-        $addOns = [];
-        foreach ($asked['addOns'] ?? [] as $id => $quantity) {
-            $addOns[(string) $id] = (int) $quantity;
-        }
+        $addOns = self::addOns($request->input('addOns'));
 
         return new Choice(
             $service,
-            $asked['staff'] ?? null,
-            (int) ($asked['party'] ?? 1),
-            isset($asked['minutes']) ? (int) $asked['minutes'] : null,
-            $asked['location'] ?? null,
+            self::id($request, 'staff', 'a person'),
+            self::number($request->input('party'), 'party', self::LARGEST_PARTY, 'How many come is a whole number from 1.') ?? 1,
+            self::number($request->input('minutes'), 'minutes', self::LONGEST_MINUTES, 'A length is a whole number of minutes.'),
+            self::id($request, 'location', 'a place'),
             $addOns,
             $this->tariffs->extraMinutes($business, $service, $addOns),
         );
+    }
+
+    private static function id(Request $request, string $field, string $what): ?string
+    {
+        $id = $request->input($field);
+        if ($id === null || (is_string($id) && strlen($id) <= self::LONGEST_ID)) {
+            return $id;
+        }
+
+        throw ValidationException::withMessages([$field => "This is not {$what} we know."]);
+    }
+
+    private static function number(mixed $given, string $field, int $most, string $sentence): ?int
+    {
+        $number = $given === null ? null : filter_var($given, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => $most]]);
+
+        return $number === false ? throw ValidationException::withMessages([$field => $sentence]) : $number;
+    }
+
+    /** @return array<string, int> quantity by id */
+    private static function addOns(mixed $given): array
+    {
+        if (! is_array($given ?? []) || count($given ?? []) > self::MOST) {
+            throw ValidationException::withMessages(['addOns' => 'Add-ons are chosen by their ids, at most '.self::MOST.' of them.']);
+        }
+        $addOns = [];
+        foreach ($given ?? [] as $id => $quantity) {
+            $addOns[(string) $id] = (int) self::number($quantity ?? 0, "addOns.{$id}", self::MOST, 'Of an add-on 1 to '.self::MOST.' can be had.');
+        }
+
+        return $addOns;
     }
 }

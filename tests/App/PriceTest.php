@@ -96,7 +96,7 @@ it('refuses what there is not, with a sentence', function (array $asked, int $st
     expect(Booking::query()->count())->toBe(0);
 })->with([
     'an add-on of another business' => [['addOns' => ['ELSEWHERE' => 1]], 422], 'none of an add-on' => [['addOns' => ['x' => 0]], 422], 'too many' => [['addOns' => ['x' => 21]], 422],
-    'add-ons as a word' => [['addOns' => 'all'], 422], 'a list of lists' => [['addOns' => [[1]]], 422], 'a length it does not have' => [['minutes' => 45], 409], 'another place' => [['location' => 'nowhere'], 409],
+    'a list of add-ons' => [['addOns' => [1, 2]], 422], 'add-ons as a word' => [['addOns' => 'all'], 422], 'a list of lists' => [['addOns' => [[1]]], 422], 'a length it does not have' => [['minutes' => 45], 409], 'another place' => [['location' => 'nowhere'], 409],
 ]);
 
 it('asks nothing of what a service that is not shown costs', function (): void {

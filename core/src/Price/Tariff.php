@@ -34,7 +34,7 @@ final readonly class Tariff
         if ($this->lengths !== null && $this->lengths->named($visit->minutes) === null) {
             throw InvalidPrice::length($visit->minutes);
         }
-        $chosen = array_map($this->addOn(...), array_keys($visit->addOns));
+        $chosen = array_map($this->addOn(...), self::ids($visit->addOns));
         $base = $this->pricing->base($this->lengths, $visit->minutes, $visit->staff);
         if ($base === null) {
             return Quote::settledLater();
@@ -60,7 +60,7 @@ final readonly class Tariff
      */
     public function extraMinutes(array $addOns): int
     {
-        return array_sum(array_map(fn (string $id): int => $this->addOn($id)->minutes * $addOns[$id], array_keys($addOns)));
+        return array_sum(array_map(fn (string $id): int => $this->addOn($id)->minutes * $addOns[$id], self::ids($addOns)));
     }
 
     /**
@@ -81,6 +81,15 @@ final readonly class Tariff
         $amounts = array_filter($amounts, static fn (?int $amount): bool => $amount !== null);
 
         return $amounts === [] ? null : [min($amounts), max($amounts)];
+    }
+
+    /**
+     * @param  array<string, int>  $addOns
+     * @return list<string> also where an id is all digits, which PHP makes a number of
+     */
+    private static function ids(array $addOns): array
+    {
+        return array_map(strval(...), array_keys($addOns));
     }
 
     private function addOn(string $id): AddOn

@@ -19,7 +19,7 @@ final readonly class Visit
     {
         $party >= 1 ?: throw InvalidPrice::party($party);
         foreach ($addOns as $id => $quantity) {
-            $quantity >= 1 ?: throw InvalidPrice::quantity($id, $quantity);
+            $quantity >= 1 ?: throw InvalidPrice::quantity((string) $id, $quantity);
         }
     }
 }
