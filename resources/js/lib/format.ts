@@ -23,7 +23,9 @@ export function writeHoursOf(of: 12 | 24): void {
 }
 
 export const clock = (instant: string, zone: string): string =>
-  formatter(zone, { hour: 'numeric', minute: '2-digit', hourCycle }).format(new Date(instant)).replace(/^0(?=\d)/, '');
+  formatter(zone, { hour: 'numeric', minute: '2-digit', hourCycle })
+    .format(new Date(instant))
+    .replace(/^0(?=\d)/, '');
 
 /** The date that clocks in the zone show, "2027-03-01". */
 export const dateIn = (instant: string, zone: string): string =>
