@@ -18,7 +18,9 @@ function focus(Window $window, string $css): void
 
 function typed(Window $window, string $css): string
 {
-    return (string) $window->driver->executeScript('return arguments[0].value', [$window->find($css)]);
+    $window->find($css);
+
+    return (string) $window->until("\"{$css}\" can be read", fn (): ?string => $window->driver->executeScript('return document.querySelector(arguments[0])?.value', [$css]));
 }
 
 it('takes an owner from nothing to a page that takes bookings, in a few presses', function (): void {
