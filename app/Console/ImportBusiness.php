@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Models\Business;
 use App\Models\User;
 use App\Scenario\ImportDocument;
+use App\Scenario\WritePrices;
 use Illuminate\Console\Command;
 use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Change;
@@ -27,6 +28,11 @@ final class ImportBusiness extends Command
         $scenario = $this->read((string) $this->argument('file'));
         if ($scenario === null) {
             return 2;
+        }
+
+        $left = WritePrices::leftOut($scenario);
+        if ($left !== []) {
+            $this->warn('Not taken in, since it cannot be set up here yet: '.implode(', ', $left).'. Keep the document.');
         }
 
         return $this->option('business') === null ? $this->asNew($import, $scenario) : $this->replace($import, $scenario);

@@ -32,6 +32,25 @@ final readonly class WritePrices
         ];
     }
 
+    /** @return list<string> what a document says of money that cannot be set up here yet, so that it is not lost in silence */
+    public static function leftOut(Scenario $scenario): array
+    {
+        $left = array_keys(array_filter($scenario->prices[''][''] ?? []));
+        if (($scenario->prices['codes'][''] ?? []) !== []) {
+            $left[] = 'codes';
+        }
+        foreach (['staff', 'clients'] as $list) {
+            if (array_filter(array_column($scenario->prices[$list] ?? [], 'rates')) !== []) {
+                $left[] = "rates of {$list}";
+            }
+        }
+        foreach ($scenario->prices['services'] ?? [] as $prices) {
+            array_push($left, ...array_keys(array_intersect_key((array) ($prices['pricing'] ?? []), ['frequency' => 1, 'excludeSurcharges' => 1, 'taxRates' => 1, 'extraPeopleStaff' => 1])), ...array_keys(array_intersect_key($prices, ['staffPay' => 1])));
+        }
+
+        return array_values(array_unique($left));
+    }
+
     /**
      * In a document every service lists its own add-ons; here one that is the same with several services is one. What
      * the document no longer has goes: a booking keeps the line it was sold with.

@@ -140,6 +140,13 @@ it('imports and exports by command', function (string $command, array $options, 
     ['export', ['file' => 'nowhere', '--business' => 'a-small-pottery'], 2, 'cannot be written'],
 ]);
 
+it('says what of a document it cannot take in yet', function (): void {
+    $owner = owner();
+    Artisan::call('import', ['file' => base_path('core/tests/Support/everything.json'), '--owner' => $owner->email]);
+    expect(Artisan::output())->toContain('Not taken in, since it cannot be set up here yet: pricesIncludeTax, taxRates, surcharges, codes, rates of staff, rates of clients, ')->toContain('staffPay')
+        ->and(App\Scenario\WritePrices::leftOut(Reader::read((string) file_get_contents(base_path('docs/examples/lesson.json')))))->toBe([]);
+});
+
 it('carries every kind of price out and in again', function (string $kind, int $price, array $pricing): void {
     $yard = Yard::open(['priceKind' => $kind, 'price' => $price]);
     $json = app(App\Scenario\ExportDocument::class)($yard->business);
