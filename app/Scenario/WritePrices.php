@@ -8,16 +8,23 @@ use App\Models\AddOn;
 use App\Models\Business;
 use YardBell\Core\Price\AddOn as PricedAddOn;
 use YardBell\Core\Price\Percent;
+use YardBell\Core\Price\Pricing;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Scenario\Scenario;
 
 /** Writes what a document's services cost. */
 final readonly class WritePrices
 {
-    /** @return array{pricing: array<string, mixed>, payment_terms: array<string, mixed>} columns of the service */
-    public static function columns(Tariff $tariff, Ids $ids): array
+    /**
+     * @param  bool  $hasSessions a session lasts as long as it is scheduled, so its service has one amount
+     * @return array{pricing: array<string, mixed>, payment_terms: array<string, mixed>} columns of the service
+     */
+    public static function columns(Tariff $tariff, Ids $ids, bool $hasSessions): array
     {
         $pricing = $tariff->pricing;
+        if ($hasSessions) {
+            $pricing = new Pricing($pricing->kind, $pricing->amount ?? $pricing->base($tariff->lengths, null, []), [], null, $pricing->byStaff, $pricing->perPerson, $pricing->extraPeople);
+        }
         $deposit = $tariff->payment->deposit;
 
         return [

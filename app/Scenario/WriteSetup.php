@@ -135,7 +135,7 @@ final readonly class WriteSetup
             $id = $ids->of('services', $service->id);
             $known = Service::query()->where('business_id', $business->id)->find($id);
             Service::query()->updateOrCreate(['business_id' => $business->id, 'id' => $id], ['position' => $i, 'active' => true, 'description' => $known->description ?? '']
-                + ($known === null ? Mark::next($i) : []) + WritePrices::columns($scenario->tariffs[$service->id], $ids) + self::columns($service));
+                + ($known === null ? Mark::next($i) : []) + WritePrices::columns($scenario->tariffs[$service->id], $ids, $service->hasSessions) + self::columns($service));
             foreach (['staff' => 'staff', 'location' => 'locations', 'daypart' => 'dayparts'] as $one => $list) {
                 foreach ($ids->all($list, $service->$list) as $position => $of) {
                     $this->db->table("service_{$one}")->insert(['business_id' => $business->id, 'service_id' => $id, "{$one}_id" => $of, 'position' => $position]);

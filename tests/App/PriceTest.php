@@ -166,6 +166,14 @@ it('carries prices, deposits and add-ons out and in again', function (): void {
     }
 });
 
+it('gives a service of sessions one amount, however many lengths its document prices', function (array $minutes, array $pricing, int $amount): void {
+    $yard = Yard::open();
+    $document = json_decode(app(ExportDocument::class)($yard->business), true);
+    $document['services'][0] = ['kind' => 'session', 'minutes' => $minutes, 'pricing' => $pricing + ['kind' => 'fixed']] + $document['services'][0];
+    app(ImportDocument::class)->replace($yard->business, Reader::read(json_encode($document, JSON_THROW_ON_ERROR)));
+    expect($yard->lesson->refresh()->pricing)->toEqual(Yard::pricing($amount))->and(quote($yard)->assertOk()->json('total'))->toBe($amount);
+})->with([[[90, 60], ['byMinutes' => ['60' => 2000, '90' => 3000]], 3000], [['min' => 60, 'max' => 120, 'step' => 30], ['perStep' => 900], 1800]]);
+
 it('tells apart what a document calls the same but means differently with another service', function (): void {
     $yard = Yard::open();
     $second = Yard::offer($yard->business, ['name' => 'Firing'], $yard->staff);
