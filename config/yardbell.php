@@ -30,4 +30,10 @@ return [
     // Minutes a time is held during checkout, and while a payment page is open.
     'hold_minutes' => 10,
     'payment_minutes' => 20,
+
+    // Minutes after which a hold that is neither paid nor booked ends, however often it was prolonged.
+    'hold_life_minutes' => 60,
+
+    // Times that visitors of one network hold at once in one business.
+    'holds_of_one' => (int) env('YARDBELL_HOLDS', 6),
 ];

@@ -6,6 +6,7 @@ namespace App\Board;
 
 use App\Ledger\Balance;
 use App\Ledger\CancellationCost;
+use App\Ledger\Told;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Member;
@@ -17,6 +18,10 @@ use YardBell\Core\Booking\State;
 /** Everything about one booking that the workspace shows. */
 final readonly class BookingCard
 {
+    public function __construct(private Told $told)
+    {
+    }
+
     /** @return array<string, mixed> */
     public function of(Booking $booking): array
     {
@@ -44,7 +49,8 @@ final readonly class BookingCard
             'total' => $booking->price,
             'currency' => $booking->currency,
             'money' => $balance->state,
-            'paid' => $balance->paid,
+            'told' => $this->told->of($booking, toClient: false),
+            'paid' => $balance->kept(),
             'due' => $balance->due,
             'fee' => $booking->fee,
             'cardKept' => CancellationCost::keptCard($booking) !== null,

@@ -41,6 +41,6 @@ final readonly class AttachmentFiles
 
     public function path(Attachment $attachment): string
     {
-        return "{$this->folder}/{$attachment->business_id}/{$attachment->id}";
+        return "{$this->folder}/{$attachment->business_id}/".strtolower($attachment->id);
     }
 }

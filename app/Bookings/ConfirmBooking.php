@@ -13,6 +13,7 @@ use App\Models\Client;
 use App\Models\Payment;
 use App\Models\Service;
 use App\Support\Clock;
+use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
@@ -42,35 +43,73 @@ final readonly class ConfirmBooking
             if (in_array($booking->state, [State::Confirmed, State::Pending], true)) {
                 return null; // the same form sent twice
             }
-            if ($booking->state !== State::Held) {
+            if (! in_array($booking->state, [State::Held, State::Expired], true)) {
                 throw new Refusal('This time is no longer held for you. Pick it again.', 409, 'not_held');
             }
             if ($booking->payment === 'optional') {
                 $booking->due_now = ($details['payNow'] ?? false) ? $booking->price : 0;
             }
+            $client = $this->client($business, $details);
             $paysFirst = $booking->due_now > 0 || $booking->payment === 'card_hold';
-            $this->hold->again($booking, $business, $this->clock->minute() + (int) config($paysFirst ? 'yardbell.payment_minutes' : 'yardbell.hold_minutes'));
-            $booking->client_id = $this->client($business, $details)->id;
+            $provesFirst = ! $paysFirst && ProofOfAddress::isAsked($business, $client, $this->clock->now());
+            $this->hold->again($booking, $business, $this->until($booking, waits: $paysFirst || $provesFirst));
+            $booking->client_id = $client->id;
             $booking->contact = ['name' => $details['name'], 'email' => $details['email'], 'phone' => $details['phone']];
             $booking->note = $details['note'];
             $booking->answers = $details['answers'] ?? [];
+            $booking->awaits_proof = $provesFirst;
             $booking->save();
-            if (! $paysFirst) {
+            if ($provesFirst) {
+                $this->outbox->announce($booking, 'prove');
+            } elseif (! $paysFirst) {
                 $this->book($booking);
-
-                return null;
             }
 
-            return $this->payment($booking);
+            return $paysFirst ? $this->payment($booking) : null;
         }, attempts: 5);
 
         return $payment === null ? null : ($this->openCheckout)($payment);
     }
 
+    /** The link in the mail was opened and followed: what waits for it is booked. */
+    public function proven(Business $business, string $bookingId): void
+    {
+        $this->db->transaction(function () use ($business, $bookingId): void {
+            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($bookingId);
+            if (! $booking->awaits_proof) {
+                return; // pressed twice
+            }
+            $this->hold->again($booking, $business, $this->clock->minute() + (int) config('yardbell.hold_minutes'));
+            $booking->awaits_proof = false;
+            $this->book($booking);
+        }, attempts: 5);
+    }
+
+    /**
+     * Until when it goes on being held. What waits for money or a mail is not held for ever, however often somebody presses
+     * the button: a hold has one life, and after it the time is picked again.
+     *
+     * @throws Refusal
+     */
+    private function until(Booking $booking, bool $waits): int
+    {
+        $now = $this->clock->minute();
+        if (! $waits) {
+            return $now + (int) config('yardbell.hold_minutes');
+        }
+        $end = Instants::minute($booking->created_at) + (int) config('yardbell.hold_life_minutes');
+        if ($end <= $now) {
+            throw new Refusal('This time was kept for you for an hour, and is given free now. Pick it again.', 409, 'not_held');
+        }
+
+        return min($end, $now + (int) config('yardbell.payment_minutes'));
+    }
+
     /** What happens when nothing is left to pay first. Within a transaction that has locked the booking. */
     public function book(Booking $booking): void
     {
-        if ($this->mustBeApproved($booking)) {
+        $booking->visitor = null;
+        if (self::mustBeApproved($booking)) {
             $this->ask($booking);
 
             return;
@@ -80,7 +119,7 @@ final readonly class ConfirmBooking
         $this->outbox->remind($booking);
     }
 
-    private function mustBeApproved(Booking $booking): bool
+    public static function mustBeApproved(Booking $booking): bool
     {
         return Service::query()->where('business_id', $booking->business_id)->whereKey($booking->service_id)->value('approval') === true;
     }

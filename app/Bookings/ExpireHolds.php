@@ -7,9 +7,13 @@ namespace App\Bookings;
 use App\Models\Booking;
 use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Builder;
 use YardBell\Core\Booking\State;
 
-/** Holds that ran out are marked so. One whose payment page is open gets an hour longer: its time may still be free then. */
+/**
+ * Holds that ran out are marked so, and those that lapsed, or reach further ahead than any hold lives: a clock that was
+ * put back made them. One whose payment page is open gets an hour longer: its time may still be free then.
+ */
 final readonly class ExpireHolds
 {
     public function __construct(private ConnectionInterface $db, private History $history, private Clock $clock)
@@ -18,17 +22,24 @@ final readonly class ExpireHolds
 
     public function __invoke(): void
     {
-        $ids = Booking::query()->where('state', State::Held)->where('held_until', '<=', $this->clock->now())
+        $ids = Booking::query()->where('state', State::Held)->where($this->hasRunOut(...))
             ->whereNotExists(static fn ($query) => $query->from('payments')->whereColumn('payments.booking_id', 'bookings.id')->where('payments.state', 'open')->whereNotNull('checkout')
                 ->where('payments.created_at', '>', now()->subHour()))
             ->limit(200)->pluck('id');
         foreach ($ids as $id) {
             $this->db->transaction(function () use ($id): void {
-                $booking = Booking::query()->lockForUpdate()->findOrFail($id);
-                if ($booking->state === State::Held && $booking->held_until <= $this->clock->now()) {
+                $booking = Booking::query()->where('state', State::Held)->where($this->hasRunOut(...))->lockForUpdate()->find($id);
+                if ($booking !== null) {
                     $this->history->become($booking, State::Expired, 'the clock');
                 }
             });
         }
+    }
+
+    /** @param  Builder<Booking>  $query */
+    private function hasRunOut(Builder $query): void
+    {
+        $now = $this->clock->now();
+        $query->whereNull('held_until')->orWhere('held_until', '<=', $now)->orWhere('held_until', '>', $now->addMinutes((int) config('yardbell.hold_life_minutes')));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Http\Refusal;
+use App\Http\TooMany;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
@@ -30,11 +31,17 @@ final readonly class HoldTime
         private Clock $clock,
         private WriteBooking $write,
         private History $history,
+        private HoldLimits $limits,
     ) {
     }
 
-    /** @throws TimeTaken with the nearest times that are free */
-    public function __invoke(Business $business, Wish $wish): Booking
+    /**
+     * @param  Visitor|null  $visitor whose holds are limited; null: somebody of the house
+     *
+     * @throws TimeTaken with the nearest times that are free
+     * @throws TooMany
+     */
+    public function __invoke(Business $business, Wish $wish, ?Visitor $visitor = null): Booking
     {
         for ($try = 0; $try < self::TRIES; $try++) {
             $book = $this->rules->book($business);
@@ -42,7 +49,12 @@ final readonly class HoldTime
             if ($slot === null) {
                 break;
             }
-            $booking = $this->db->transaction(fn (): ?Booking => $this->take($business, $book, $wish, $slot), attempts: 5);
+            try {
+                $booking = $this->db->transaction(fn (): ?Booking => $this->take($business, $book, $wish, $slot, $visitor), attempts: 5);
+            } catch (TooMany $many) {
+                ProofOfAddress::abused($business, $this->clock->now());
+                throw $many;
+            }
             if ($booking !== null) {
                 return $booking;
             }
@@ -52,33 +64,48 @@ final readonly class HoldTime
     }
 
     /**
-     * Takes an expired hold's time again, if nobody else has it: whoever typed slowly, or paid late, loses nothing.
-     * To be called within a transaction that has locked the booking.
+     * Goes on holding a time, or takes it again if its hold has run out and nobody else has it: whoever typed slowly, or
+     * paid late, loses nothing. To be called within a transaction that has locked the booking.
      *
      * @throws TimeTaken
      */
     public function again(Booking $booking, Business $business, int $until): void
     {
-        if ($booking->state !== State::Held) {
+        if (! in_array($booking->state, [State::Held, State::Expired], true)) {
             throw new Refusal('This booking is not waiting for anything any more.', 409, 'not_held');
         }
         $start = Instants::minute($booking->starts_at);
         $this->claims->take($business, [...$booking->staff_ids, ...$booking->units, $booking->service_id, ...array_filter([$booking->session_id])],
             $start - $booking->setup, $start + $booking->minutes + $booking->clearup);
-        $now = $this->clock->minute();
-        if ($booking->held_until === null || Instants::minute($booking->held_until) <= $now) {
-            $wish = self::choice($booking)->at($start);
-            $still = array_filter($this->bookable->at($business, $this->rules->bookNow($business), $wish, new Relaxed(notice: true)),
-                static fn (Slot $slot): bool => $slot->session === $booking->session_id && ($slot->session !== null || ($slot->staff === $booking->staff_ids && $slot->units === $booking->units)));
-            if ($still === [] || $start < $now) {
-                throw TimeTaken::near($this->bookable->near($business, (new Choice($booking->service_id, party: $booking->party))->at($start)));
-            }
+        if (! $this->stillHolds($booking) && ! $this->isStillFree($booking, $business)) {
+            throw TimeTaken::near($this->bookable->near($business, (new Choice($booking->service_id, party: $booking->party))->at($start)));
+        }
+        if ($booking->state === State::Expired) {
+            $this->history->become($booking, State::Held, 'client', 'taken again');
         }
         $this->history->holdUntil($booking, $until);
     }
 
+    /** What the claims have left of it counts, not what was read before. */
+    private function stillHolds(Booking $booking): bool
+    {
+        $until = Booking::query()->where('business_id', $booking->business_id)->whereKey($booking->id)->where('state', State::Held)->value('held_until');
+
+        return $until !== null && Instants::minute($until) > $this->clock->minute();
+    }
+
+    private function isStillFree(Booking $booking, Business $business): bool
+    {
+        $start = Instants::minute($booking->starts_at);
+        $slots = $this->bookable->at($business, $this->rules->bookNow($business), self::choice($booking)->at($start), new Relaxed(notice: true));
+        $same = array_filter($slots, static fn (Slot $slot): bool => $slot->session === $booking->session_id
+            && ($slot->session !== null || ($slot->staff === $booking->staff_ids && $slot->units === $booking->units)));
+
+        return $same !== [] && $start >= $this->clock->minute();
+    }
+
     /** Claims the days of all that is taken, asks the core again with what is true now, and writes. Null: somebody was quicker. */
-    private function take(Business $business, RuleBook $book, Wish $wish, Slot $slot): ?Booking
+    private function take(Business $business, RuleBook $book, Wish $wish, Slot $slot, ?Visitor $visitor): ?Booking
     {
         $choice = $wish->choice;
         $service = $book->services[$choice->service];
@@ -88,11 +115,21 @@ final readonly class HoldTime
         }
         $this->claims->take($business, $takers, $slot->start - $service->setup, $slot->end + $service->clearup);
         $now = $this->rules->bookNow($business);
+        if ($now->travelMinutes !== $book->travelMinutes) {
+            return null; // claimed by what was so a moment ago
+        }
         $same = array_filter($this->bookable->at($business, $now, $wish), static fn (Slot $offered): bool => $offered->session === $slot->session
             && $offered->staff === $slot->staff && $offered->units === $slot->units && $offered->location === $slot->location && $offered->end === $slot->end
             && ($offered->next !== false || $choice->member !== null || $service->assignment !== Assignment::Rotate));
 
-        return $same === [] ? null : ($this->write)($business, $now->services[$choice->service], $slot, $choice);
+        if ($same === []) {
+            return null;
+        }
+        if ($visitor !== null) {
+            $this->limits->check($business, $now, $slot, $choice->party, $visitor);
+        }
+
+        return ($this->write)($business, $now->services[$choice->service], $slot, $choice, $visitor);
     }
 
     /** What a held booking was chosen as. */

@@ -16,6 +16,7 @@ final class Sale
     {
         return [
             'price' => $quote->total ?? 0,
+            'from_price' => $quote->isPriced() || $service->pricing['kind'] !== 'from' ? null : $service->pricing['amount'],
             'due_now' => $quote->dueNow,
             'payment' => $quote->isPriced() ? $service->payment_terms['kind'] : 'desk',
             'cancellation' => $service->cancellation,

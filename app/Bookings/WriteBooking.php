@@ -23,7 +23,7 @@ final readonly class WriteBooking
     {
     }
 
-    public function __invoke(Business $business, ServiceRules $rules, Slot $slot, Choice $choice): Booking
+    public function __invoke(Business $business, ServiceRules $rules, Slot $slot, Choice $choice, ?Visitor $visitor = null): Booking
     {
         $now = $this->clock->minute();
         $until = $now + (int) config('yardbell.hold_minutes');
@@ -37,7 +37,7 @@ final readonly class WriteBooking
             'setup' => $rules->setup, 'clearup' => $rules->clearup,
             'taken_from' => Instants::carbon($slot->start - $rules->setup), 'taken_until' => Instants::carbon($slot->end + $rules->clearup),
             'staff_ids' => $slot->session === null ? $slot->staff : [], 'units' => $slot->session === null ? $slot->units : [],
-            'party' => $choice->party, 'note' => '', 'calendar_sequence' => 0, 'state' => State::Held, 'held_until' => Instants::carbon($until),
+            'party' => $choice->party, 'note' => '', 'calendar_sequence' => 0, 'state' => State::Held, 'held_until' => Instants::carbon($until), 'visitor' => $visitor?->mark,
             'currency' => $business->currency, ...Sale::columns($quote, $service),
             'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
         ]);

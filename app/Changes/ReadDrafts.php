@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Changes;
 
 use App\Models\Business;
+use App\Support\Id;
 use Illuminate\Contracts\Validation\Factory;
 use Illuminate\Http\Request;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -54,12 +54,12 @@ final readonly class ReadDrafts
     private function draft(Business $business, array $given): Draft
     {
         $thing = $this->things->of($given['kind']);
-        $id = $given['id'] ?? null;
+        $id = isset($given['id']) ? Id::of($given['id']) : null;
         $content = $given['content'] ?? null;
         if ($content !== null) {
             $content = $thing->shaped(($this->check)($thing, $business, $id, $content));
         }
 
-        return new Draft($given['kind'], $id ?? (string) Str::ulid(), $content, $given['version'] ?? null, $thing, isNew: $id === null);
+        return new Draft($given['kind'], $id ?? Id::make(), $content, $given['version'] ?? null, $thing, isNew: $id === null);
     }
 }

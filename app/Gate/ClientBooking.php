@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Bookings\ConfirmBooking;
 use App\Ledger\Balance;
 use App\Ledger\CancellationCost;
 use App\Ledger\Processor;
+use App\Ledger\Told;
 use App\Models\Booking;
+use App\Models\BookingChange;
 use App\Models\Member;
 use App\Offer\Tariffs;
 use App\Roster\Mark;
@@ -19,7 +22,7 @@ use YardBell\Core\Time\Wall;
 /** A booking as its client may see it. */
 final readonly class ClientBooking
 {
-    public function __construct(private ClientLink $links, private Clock $clock, private Processor $processor, private CancellationCost $cost)
+    public function __construct(private ClientLink $links, private Clock $clock, private Processor $processor, private CancellationCost $cost, private Told $told)
     {
     }
 
@@ -34,7 +37,7 @@ final readonly class ClientBooking
         return [
             'id' => $booking->id,
             'business' => GatePage::business($business),
-            'state' => $booking->state === State::Held && $booking->held_until <= $now ? 'expired' : $booking->state->value,
+            'state' => $booking->state === State::Held && ($booking->held_until === null || $booking->held_until <= $now) ? 'expired' : $booking->state->value,
             'start' => $booking->starts_at->format('Y-m-d\TH:i\Z'),
             'end' => $booking->endsAt()->format('Y-m-d\TH:i\Z'),
             'service' => ['id' => $booking->service_id, 'name' => $booking->service_name, 'minutes' => $booking->minutes],
@@ -46,7 +49,10 @@ final readonly class ClientBooking
             'currency' => $booking->currency,
             'payment' => $booking->payment,
             'paid' => $this->paid($booking, $balance),
-            'amounts' => ['paid' => $balance->paid, 'due' => $balance->due, 'dueNow' => $booking->due_now, 'fee' => $booking->fee],
+            'amounts' => ['paid' => $balance->kept(), 'due' => $balance->due, 'dueNow' => $booking->due_now, 'fee' => $booking->fee],
+            'told' => $this->told->of($booking, toClient: true),
+            'word' => $this->word($booking),
+            'approval' => $booking->state === State::Held && ConfirmBooking::mustBeApproved($booking),
             'terms' => self::terms($booking),
             'cancelCosts' => $this->cost->of($booking),
             'pay' => $this->payPage($booking),
@@ -54,6 +60,7 @@ final readonly class ClientBooking
             'heldSeconds' => $booking->state === State::Held ? max(0, (int) $now->diffInSeconds($booking->held_until ?? $now)) : null,
             'client' => $booking->contact === null ? null : ['name' => $booking->contact['name'], 'email' => $booking->contact['email']],
             'note' => $booking->note,
+            'awaitsProof' => $booking->awaits_proof,
             'party' => $booking->party,
             'mayCancel' => $booking->state->mayBecome(State::Cancelled) && $booking->state !== State::Held && $booking->starts_at > $now,
             'link' => $this->links->to($booking),
@@ -66,7 +73,7 @@ final readonly class ClientBooking
     {
         return match (true) {
             in_array($balance->state, ['part', 'charging', 'refunding', 'refunded'], true) => $balance->state,
-            $balance->paid > 0 => 'paid',
+            $balance->kept() > 0 => 'paid',
             CancellationCost::keptCard($booking) !== null => 'kept',
             $booking->state === State::Held && $booking->payments->contains('state', 'open') => 'waiting',
             default => 'none',
@@ -80,6 +87,15 @@ final readonly class ClientBooking
             'freeUntil' => Wall::writeInstant(Tariffs::cancellation($booking->cancellation)->freeUntil(Instants::minute($booking->starts_at))),
             'amount' => $booking->cancellation['amount'], 'percent' => $booking->cancellation['percent'],
         ];
+    }
+
+    /** What the business wrote with its yes or no, or when it cancelled; empty for a client's own doing. */
+    private function word(Booking $booking): string
+    {
+        $said = [State::Confirmed, State::Declined, State::Cancelled];
+        $last = BookingChange::query()->where('business_id', $booking->business_id)->where('booking_id', $booking->id)->where('state', $booking->state->value)->orderByDesc('id')->first();
+
+        return in_array($booking->state, $said, true) && $last !== null && ! in_array($last->by, ['client', 'the clock'], true) && ! str_starts_with($last->why, 'moved from ') ? $last->why : '';
     }
 
     private function payPage(Booking $booking): ?string

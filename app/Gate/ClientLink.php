@@ -23,6 +23,19 @@ final readonly class ClientLink
         return "{$this->url}/b/{$booking->id}?{$this->query($booking)}";
     }
 
+    /** The same, as it is mailed: whoever opens it can read what goes to that address. */
+    public function mailed(Booking $booking): string
+    {
+        return "{$this->to($booking)}&mailed={$this->mailMark($booking)}";
+    }
+
+    public function cameByMail(Request $request, Booking $booking): bool
+    {
+        $mark = $request->query('mailed');
+
+        return $booking->contact !== null && is_string($mark) && hash_equals($this->mailMark($booking), $mark);
+    }
+
     /** "until=…&seal=…" */
     public function query(Booking $booking): string
     {
@@ -42,8 +55,13 @@ final readonly class ClientLink
         }
     }
 
+    private function mailMark(Booking $booking): string
+    {
+        return hash_hmac('sha256', "mailed {$booking->id} ".($booking->contact['email'] ?? ''), $this->key);
+    }
+
     private function seal(string $bookingId, string $until): string
     {
-        return hash_hmac('sha256', "booking {$bookingId} {$until}", $this->key);
+        return hash_hmac('sha256', 'booking '.strtolower($bookingId)." {$until}", $this->key);
     }
 }

@@ -12,6 +12,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 use Throwable;
 
 /** Every failure in one shape: {code, message, fields?, …}. Pages get a page with the same sentence. */
@@ -24,7 +25,6 @@ final class Refusals
         405 => 'This address is used in another way.',
         413 => 'That is too much at once.',
         419 => 'This page was open for too long. Load it again; what you typed is still there.',
-        429 => 'Too many tries. Wait a minute and try again.',
         503 => 'Yard Bell is being looked after. Try again in a minute.',
     ];
 
@@ -44,6 +44,7 @@ final class Refusals
             ]],
             $wrong instanceof UniqueConstraintViolationException => [409, ['code' => 'taken', 'message' => 'Somebody has just taken the same name or address. Nothing was changed; choose another.']],
             $wrong instanceof AuthenticationException => [401, ['code' => 'signed_out', 'message' => self::SENTENCES[401]]],
+            $wrong instanceof TooManyRequestsHttpException => [429, self::tooMany((int) ($wrong->getHeaders()['Retry-After'] ?? 60))],
             $wrong instanceof HttpExceptionInterface => [$wrong->getStatusCode(), [
                 'code' => 'http', 'message' => self::SENTENCES[$wrong->getStatusCode()] ?? 'That did not work.',
             ]],
@@ -59,12 +60,20 @@ final class Refusals
         return self::shaped($request, $status, $body);
     }
 
+    /** @return array{code: string, message: string, retryAfter: int} */
+    private static function tooMany(int $seconds): array
+    {
+        return ['code' => 'too_many', 'message' => 'Too many tries. Try again in '.TooMany::wait($seconds).'.', 'retryAfter' => $seconds];
+    }
+
     /** @param  array<string, mixed>  $body */
     private static function shaped(Request $request, int $status, array $body): JsonResponse|Response
     {
+        $headers = isset($body['retryAfter']) ? ['Retry-After' => $body['retryAfter']] : [];
+
         return self::wantsJson($request)
-            ? new JsonResponse($body, $status)
-            : response()->view('refusal', ['status' => $status, 'message' => $body['message']], $status);
+            ? new JsonResponse($body, $status, $headers)
+            : response()->view('refusal', ['status' => $status, 'message' => $body['message']], $status, $headers);
     }
 
     private static function wantsJson(Request $request): bool

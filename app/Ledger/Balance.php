@@ -9,27 +9,66 @@ use App\Models\Payment;
 use Illuminate\Support\Collection;
 use YardBell\Core\Booking\State;
 
-/** How a booking stands: what it costs, what has been paid, what is still due (rules.md, part 4). */
+/**
+ * How a booking stands: what it was sold for, what has been paid, kept and given back, what is still due (rules.md,
+ * part 4). The one place that reckons it; Told puts it into words. Amounts are in the minor unit.
+ */
 final readonly class Balance
 {
-    /** @param  string  $state free, due, part, paid, charging, refunding or refunded */
-    private function __construct(public int $total, public int $paid, public int $due, public string $state)
-    {
+    /**
+     * @param  int|null  $price null: it is settled at the desk
+     * @param  int|null  $from what the price of one that is settled at the desk begins at
+     * @param  int  $paid all that ever came in, a fee charged to a card included
+     * @param  int  $returning on its way back, $returned has gone back
+     * @param  int  $charging a fee on its way from a kept card
+     * @param  string  $state nothing (over, and nobody paid), free, desk, due, part, paid, kept (over, and some of it stays), charging, refunding or refunded
+     */
+    private function __construct(
+        public ?int $price,
+        public ?int $from,
+        public int $paid,
+        public int $returning,
+        public int $returned,
+        public int $due,
+        public int $charging,
+        public ?int $fee,
+        public bool $isOver,
+        public bool $keepsCard,
+        public string $state,
+    ) {
     }
 
     public static function of(Booking $booking): self
     {
         $over = in_array($booking->state, [State::Cancelled, State::Declined, State::Expired], true);
-        $total = $over ? $booking->fee ?? 0 : $booking->price;
-        $payments = $booking->payments->where('kind', '<>', 'card')->whereIn('state', ['paid', 'refunding', 'refunded']);
-        $paid = (int) $payments->sum('amount') - (int) $payments->sum('returned');
-        $due = max(0, $total - $paid);
+        $came = $booking->payments->where('kind', '<>', 'card')->whereIn('state', ['paid', 'refunding', 'refunded']);
+        $paid = (int) $came->sum('amount');
+        $stays = $paid - (int) $came->sum('returned');
+        $owed = $over ? $booking->fee ?? 0 : $booking->price;
 
-        return new self($total, $paid, $due, self::state($booking->payments, $total, $paid, $due));
+        return new self(
+            price: $booking->payment === 'desk' ? null : $booking->price,
+            from: $booking->from_price,
+            paid: $paid,
+            returning: (int) $came->where('state', 'refunding')->sum('returned'),
+            returned: (int) $came->where('state', 'refunded')->sum('returned'),
+            due: max(0, $owed - $stays),
+            charging: (int) $booking->payments->where('state', 'charging')->sum('amount'),
+            fee: $booking->fee,
+            isOver: $over,
+            keepsCard: $booking->payments->where('kind', 'card')->contains('state', 'kept'),
+            state: self::state($booking->payments, $booking, $over, $stays, max(0, $owed - $stays)),
+        );
+    }
+
+    /** What came in and stays. */
+    public function kept(): int
+    {
+        return $this->paid - $this->returning - $this->returned;
     }
 
     /** @param  Collection<int, Payment>  $payments */
-    private static function state(Collection $payments, int $total, int $paid, int $due): string
+    private static function state(Collection $payments, Booking $booking, bool $over, int $stays, int $due): string
     {
         $states = $payments->pluck('state');
 
@@ -37,8 +76,10 @@ final readonly class Balance
             $states->contains('refunding') => 'refunding',
             $states->contains('charging') => 'charging',
             $states->contains('refunded') => 'refunded',
-            $due > 0 => $paid > 0 ? 'part' : 'due',
-            default => $total === 0 && $paid === 0 ? 'free' : 'paid',
+            $over => $stays > 0 ? 'kept' : 'nothing',
+            $due > 0 => $stays > 0 ? 'part' : 'due',
+            $stays > 0 => 'paid',
+            default => $booking->payment === 'desk' ? 'desk' : 'free',
         };
     }
 }

@@ -26,7 +26,7 @@ final readonly class CancellationCost
         }
         $cost = Tariffs::cancellation($booking->cancellation)->cost($booking->price, Instants::minute($booking->starts_at), $this->clock->minute());
 
-        return self::keptCard($booking) !== null ? $cost : min($cost, Balance::of($booking)->paid);
+        return self::keptCard($booking) !== null ? $cost : min($cost, Balance::of($booking)->kept());
     }
 
     public static function keptCard(Booking $booking): ?Payment

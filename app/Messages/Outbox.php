@@ -17,7 +17,7 @@ final readonly class Outbox
     public const REMINDER_MINUTES = 24 * 60;
 
     /** What only the client is told. */
-    private const FOR_CLIENT_ALONE = ['paid_too_late', 'declined'];
+    private const FOR_CLIENT_ALONE = ['paid_too_late', 'declined', 'prove'];
 
     public function __construct(private Clock $clock)
     {

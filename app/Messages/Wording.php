@@ -5,22 +5,16 @@ declare(strict_types=1);
 namespace App\Messages;
 
 use App\Gate\ClientLink;
-use App\Ledger\Balance;
-use App\Ledger\CancellationCost;
+use App\Ledger\Told;
 use App\Models\Booking;
 use App\Models\Member;
 use App\Models\OutboxEntry;
-use App\Offer\Tariffs;
-use App\Support\Instants;
-use App\Support\Money;
-use Carbon\CarbonImmutable;
-use IntlDateFormatter;
-use YardBell\Core\Booking\State;
+use App\Support\LocalTime;
 
 /** The shipped wording. It fits itself to the case: place, payment and link appear where they apply. */
 final readonly class Wording
 {
-    public function __construct(private ClientLink $links, private CalendarFile $calendar)
+    public function __construct(private ClientLink $links, private CalendarFile $calendar, private Told $told)
     {
     }
 
@@ -47,14 +41,17 @@ final readonly class Wording
     private function bookingLetter(OutboxEntry $entry, Booking $booking): Letter
     {
         $business = $booking->business()->firstOrFail();
-        $when = $this->when($booking->starts_at, $business->time_zone);
+        $when = LocalTime::written($booking->starts_at, $business);
         $lines = [$this->opening($entry, $booking, $when), '', ...$this->particulars($booking, $when, $entry->audience)];
         $why = (string) ($entry->content['why'] ?? '');
         if ($why !== '') {
             array_push($lines, '', "\"{$why}\"");
         }
         if ($entry->audience === 'client' && in_array($entry->occasion, ['booked', 'pending', 'moved', 'word', 'reminder'], true)) {
-            array_push($lines, '', 'See it, or cancel it:', $this->links->to($booking));
+            array_push($lines, '', 'See it, or cancel it:', $this->links->mailed($booking));
+        }
+        if ($entry->occasion === 'prove') {
+            array_push($lines, '', 'Book it:', $this->links->mailed($booking));
         }
         $method = match ($entry->occasion) {
             'booked', 'moved' => 'REQUEST',
@@ -77,6 +74,7 @@ final readonly class Wording
     {
         return match ($entry->occasion) {
             'booked' => "Booked: {$booking->service_name}, {$when}",
+            'prove' => "Confirm your address, and it is booked: {$booking->service_name}, {$when}",
             'pending' => "Asked for: {$booking->service_name}, {$when}",
             'declined' => "Not booked: {$booking->service_name}, {$when}",
             'moved' => "Moved: {$booking->service_name}, now {$when}",
@@ -101,15 +99,19 @@ final readonly class Wording
             };
         }
 
+        $until = LocalTime::clock($booking->held_until ?? $booking->created_at, $booking->business()->firstOrFail());
+        $hello = $this->isProven($booking) ? "Hello {$name}" : 'Hello';
+
         return match ($entry->occasion) {
-            'booked' => "Hello {$name},\n\nyour time is booked.",
-            'pending' => "Hello {$name},\n\nyou have asked for this time. It is not booked yet: we look at it and write to you. The time is kept for you meanwhile.",
-            'declined' => "Hello {$name},\n\nwe are sorry: this time cannot be given, so nothing is booked.",
-            'moved' => "Hello {$name},\n\nyour booking has been moved: it is now {$when}.",
-            'word' => "Hello {$name},\n\na word about your booking:",
-            'reminder' => "Hello {$name},\n\nwe see you soon: {$when}.",
-            'paid_too_late' => "Hello {$name},\n\nyour payment arrived after the time had been given to somebody else. Nothing is booked, and all of it goes back the way it came.",
-            default => "Hello {$name},\n\nthis booking is cancelled.",
+            'booked' => "{$hello},\n\nyour time is booked.",
+            'prove' => "{$hello},\n\nsomebody has asked for this time with your address. It is kept until {$until}; it is booked when you open the link below and say yes. If it was not you, leave it be: nothing is booked.",
+            'pending' => "{$hello},\n\nyou have asked for this time. It is not booked yet: we look at it and write to you. The time is kept for you meanwhile.",
+            'declined' => "{$hello},\n\nwe are sorry: this time cannot be given, so nothing is booked.",
+            'moved' => "{$hello},\n\nyour booking has been moved: it is now {$when}.",
+            'word' => "{$hello},\n\na word about your booking:",
+            'reminder' => "{$hello},\n\nwe see you soon: {$when}.",
+            'paid_too_late' => "{$hello},\n\nyour payment arrived after the time had been given to somebody else. Nothing is booked, and all of it goes back the way it came.",
+            default => "{$hello},\n\nthis booking is cancelled.",
         };
     }
 
@@ -133,63 +135,35 @@ final readonly class Wording
                 $lines[] = '  And:    '.(($line['quantity'] ?? 1) > 1 ? "{$line['quantity']} × " : '').$line['label'];
             }
         }
-        if ($booking->price > 0) {
-            $lines[] = '  Price:  '.Money::written($booking->price, $booking->currency).', '.$this->payment($booking);
-        }
-        $terms = $this->terms($booking);
-        if ($terms !== '') {
-            $lines[] = "  Terms:  {$terms}";
-        }
+        array_push($lines, ...$this->money($booking, $audience));
         if ($audience !== 'client' && $client !== null) {
             $lines[] = "  Client: {$client['name']}, {$client['email']}".($client['phone'] === '' ? '' : ", {$client['phone']}");
         }
-        foreach ($booking->answers as $answer) {
+        foreach ($audience !== 'client' || $this->isProven($booking) ? $booking->answers : [] as $answer) {
             $lines[] = "  {$answer['question']} {$answer['answer']}";
         }
-        if ($booking->note !== '') {
+        if ($booking->note !== '' && ($audience !== 'client' || $this->isProven($booking))) {
             $lines[] = "  Note:   {$booking->note}";
         }
 
         return $lines;
     }
 
-    private function payment(Booking $booking): string
+    /** What somebody typed goes only to an address that is theirs, so that nobody writes to strangers through us. */
+    private function isProven(Booking $booking): bool
     {
-        $balance = Balance::of($booking);
-        $amount = static fn (int $minor): string => Money::written($minor, $booking->currency);
-
-        return match ($balance->state) {
-            'refunding' => $amount((int) $booking->payments->where('state', 'refunding')->sum('returned')).' is being paid back',
-            'refunded' => $amount((int) $booking->payments->where('state', 'refunded')->sum('returned')).' paid back',
-            'part' => "{$amount($balance->paid)} paid, {$amount($balance->due)} when you come",
-            'paid' => 'paid',
-            'charging', 'free' => 'not charged',
-            default => 'to be paid when you come'.(CancellationCost::keptCard($booking) === null ? '' : '; your card is kept'),
-        };
+        return $booking->client?->proven_at !== null;
     }
 
-    /** Until when cancelling is free and what it costs after; once it is cancelled, what it has cost. */
-    private function terms(Booking $booking): string
+    /** @return list<string> */
+    private function money(Booking $booking, string $audience): array
     {
-        if ($booking->fee !== null) {
-            return 'cancelled late, so '.Money::written($booking->fee, $booking->currency).' is kept or charged, as agreed';
-        }
-        $terms = $booking->cancellation;
-        if ($terms === null || ! in_array($booking->state, [State::Pending, State::Confirmed], true)) {
-            return '';
-        }
-        $until = Instants::carbon(Tariffs::cancellation($terms)->freeUntil(Instants::minute($booking->starts_at)));
-        $cost = $terms['percent'] === null ? Money::written($terms['amount'] ?? 0, $booking->currency) : "{$terms['percent']} % of the price";
+        $told = $this->told->of($booking, toClient: $audience === 'client');
 
-        return "free to cancel until {$this->when($until, $booking->business()->firstOrFail()->time_zone)}, after that it costs {$cost}";
-    }
-
-    /** "Wednesday 3 March 2027, 13:30 (Lisbon time)" */
-    private function when(CarbonImmutable $start, string $zone): string
-    {
-        $format = new IntlDateFormatter('en_GB', IntlDateFormatter::NONE, IntlDateFormatter::NONE, $zone, null, 'EEEE d MMMM y, HH:mm');
-        $city = str_replace('_', ' ', basename($zone));
-
-        return $format->format($start->getTimestamp())." ({$city} time)";
+        return [
+            "  Price:  {$told['price']}",
+            ...($told['money'] === [] ? [] : ['  Money:  '.implode(' ', $told['money'])]),
+            ...($told['terms'] === '' ? [] : ["  Terms:  {$told['terms']}"]),
+        ];
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -29,7 +29,10 @@ use YardBell\Core\Booking\State;
  * @property int $party
  * @property State $state
  * @property CarbonImmutable|null $held_until
+ * @property string|null $visitor the network that holds it (see Visitor); null: the house, or booked
+ * @property bool $awaits_proof of the mail address
  * @property int $price
+ * @property int|null $from_price what a price that is settled at the desk begins at
  * @property string $currency
  * @property string $payment none, optional, deposit, full, card_hold or desk
  * @property int $extra_minutes of the minutes: what add-ons add
@@ -52,12 +55,12 @@ use YardBell\Core\Booking\State;
  */
 final class Booking extends Model
 {
-    use HasUlids;
+    use HasId;
     use OfBusiness;
 
     protected $guarded = [];
 
-    protected $attributes = ['answers' => '[]', 'lines' => '[]', 'extra_minutes' => 0, 'due_now' => 0];
+    protected $attributes = ['answers' => '[]', 'lines' => '[]', 'extra_minutes' => 0, 'due_now' => 0, 'awaits_proof' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -65,7 +68,7 @@ final class Booking extends Model
         return [
             'starts_at' => 'immutable_datetime', 'taken_from' => 'immutable_datetime', 'taken_until' => 'immutable_datetime',
             'held_until' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'state' => State::class,
-            'staff_ids' => 'array', 'units' => 'array', 'double_booked' => 'boolean', 'contact' => 'array', 'answers' => 'array', 'lines' => 'array', 'cancellation' => 'array',
+            'staff_ids' => 'array', 'units' => 'array', 'double_booked' => 'boolean', 'awaits_proof' => 'boolean', 'contact' => 'array', 'answers' => 'array', 'lines' => 'array', 'cancellation' => 'array',
         ];
     }
 

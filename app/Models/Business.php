@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Support\Id;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Support\Str;
 use YardBell\Core\Time\Zone;
 
 /**
@@ -30,6 +30,8 @@ use YardBell\Core\Time\Zone;
  * @property int $clock 12 or 24 hours
  * @property string $first_weekday
  * @property array<string, list<array{from: string, to: string}>>|null $public_hours null: the opening hours
+ * @property string $proof of an address: never, abuse or always (see ProofOfAddress)
+ * @property CarbonImmutable|null $abused_until
  * @property string|null $logo
  * @property string|null $banner
  */
@@ -40,13 +42,13 @@ final class Business extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['travel_minutes' => 0, 'longest_taken' => 4320, 'links' => '[]', 'clock' => 24, 'first_weekday' => 'mon', 'phone' => '', 'email' => ''];
+    protected $attributes = ['travel_minutes' => 0, 'longest_taken' => 4320, 'links' => '[]', 'clock' => 24, 'first_weekday' => 'mon', 'phone' => '', 'email' => '', 'proof' => 'abuse'];
 
     protected static function booted(): void
     {
         self::saving(static function (self $business): void {
             if ($business->rules_mark === null || $business->isDirty(self::RULES)) {
-                $business->rules_mark = (string) Str::ulid();
+                $business->rules_mark = Id::make();
             }
         });
     }
@@ -54,13 +56,13 @@ final class Business extends Model
     /** What is set up has changed: whoever has read it before reads it again. */
     public static function markRules(int $id): void
     {
-        self::query()->whereKey($id)->update(['rules_mark' => (string) Str::ulid()]);
+        self::query()->whereKey($id)->update(['rules_mark' => Id::make()]);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['opening_hours' => 'array', 'links' => 'array', 'public_hours' => 'array', 'published_at' => 'immutable_datetime'];
+        return ['opening_hours' => 'array', 'links' => 'array', 'public_hours' => 'array', 'published_at' => 'immutable_datetime', 'abused_until' => 'immutable_datetime'];
     }
 
     public function zone(): Zone

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -14,11 +15,18 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string|null $email
  * @property string $phone
+ * @property CarbonImmutable|null $proven_at when a link mailed to the address was opened
  */
 final class Client extends Model
 {
-    use HasUlids;
+    use HasId;
     use OfBusiness;
 
     protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['proven_at' => 'immutable_datetime'];
+    }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
 use App\Models\Concerns\OfRules;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Outage extends Model
 {
-    use HasUlids;
+    use HasId;
     use OfBusiness;
     use OfRules;
 

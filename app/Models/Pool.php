@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
 use App\Models\Concerns\OfRules;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Pool extends Model
 {
-    use HasUlids;
+    use HasId;
     use OfBusiness;
     use OfRules;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Question extends Model
 {
-    use HasUlids;
+    use HasId;
     use OfBusiness;
 
     public const TYPES = ['short', 'long', 'number', 'choice', 'choices', 'yesno', 'date', 'file', 'hidden'];

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
 use App\Models\Concerns\OfRules;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
@@ -48,7 +48,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  */
 final class Service extends Model
 {
-    use HasUlids;
+    use HasId;
     use OfBusiness;
     use OfRules;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SetupChange extends Model
 {
-    use HasUlids;
+    use HasId;
     use OfBusiness;
 
     protected $guarded = [];

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Bookings\AttachmentFiles;
+use App\Bookings\Claims;
+use App\Bookings\HoldLimits;
 use App\Bookings\RuleBooks;
 use App\Bookings\SetupReader;
 use App\Gate\ClientLink;
@@ -35,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Clock::class, static fn (): Clock => new Clock(config('yardbell.demonstration') === true ? (string) config('yardbell.clock') : null));
         $this->app->bind(RuleBooks::class, static fn (Application $app): RuleBooks => new RuleBooks($app->make('cache')->store('rules'), $app->make(SetupReader::class)));
         $this->app->bind(Checklist::class, static fn (Application $app): Checklist => new Checklist($app->make(RuleBooks::class), $app->make('cache')->store('rules')));
+        $this->app->bind(HoldLimits::class, static fn (Application $app): HoldLimits => new HoldLimits($app->make(ConnectionInterface::class), $app->make(Clock::class), $app->make(Claims::class), (int) config('yardbell.holds_of_one')));
         $this->app->bind(PictureFiles::class, static fn (): PictureFiles => new PictureFiles((string) config('yardbell.pictures')));
         $this->app->bind(AttachmentFiles::class, static fn (): AttachmentFiles => new AttachmentFiles((string) config('yardbell.attachments')));
         $this->app->bind(MeetingProvider::class, static fn (Application $app): MeetingProvider => new HttpMeetings($app->make(Factory::class), (string) config('yardbell.stand_ins')));

@@ -46,7 +46,7 @@ final readonly class PictureFiles
 
     public function path(Picture $picture): string
     {
-        return "{$this->folder}/{$picture->business_id}/{$picture->id}.webp";
+        return "{$this->folder}/{$picture->business_id}/".strtolower($picture->id).'.webp';
     }
 
     private function keep(Business $business, GdImage $image): Picture

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
-use Illuminate\Support\Str;
+use App\Support\Id;
 
 /** Which id here each id of a document has become: the same where it is this business's own already, a new one otherwise. */
 final class Ids
@@ -19,7 +19,7 @@ final class Ids
 
     public function of(string $list, string $id): string
     {
-        return $this->taken[$list][$id] ??= isset($this->known[$list][$id]) ? $id : (string) Str::ulid();
+        return $this->taken[$list][$id] ??= isset($this->known[$list][$id]) ? $id : Id::make();
     }
 
     /**

@@ -9,9 +9,9 @@ use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
 use App\Roster\Mark;
+use App\Support\Id;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
-use Illuminate\Support\Str;
 use YardBell\Core\Availability\Daypart;
 use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Availability\Member as MemberRules;
@@ -94,7 +94,7 @@ final readonly class WriteSetup
         foreach ($pool->units as $i => $unit) {
             $this->insert('units', $business, ['id' => $ids->of('units', $unit), 'pool_id' => $id, 'name' => $unit, 'position' => $i]);
             foreach ($pool->outages[$unit] ?? [] as $span) {
-                $this->insert('outages', $business, ['id' => (string) Str::ulid(), 'unit_id' => $ids->of('units', $unit)] + self::span($span));
+                $this->insert('outages', $business, ['id' => Id::make(), 'unit_id' => $ids->of('units', $unit)] + self::span($span));
             }
         }
     }
@@ -125,7 +125,7 @@ final readonly class WriteSetup
             $this->insert('time_off', $business, ['id' => $ids->of('time_off', "{$member->id} {$off}"), 'staff_id' => $id] + self::span($span));
         }
         foreach ($member->busy as $busy) {
-            $this->insert('busy_times', $business, ['id' => (string) Str::ulid(), 'staff_id' => $id, 'starts_at' => Instants::toDatabase($busy->start), 'ends_at' => Instants::toDatabase($busy->end)]);
+            $this->insert('busy_times', $business, ['id' => Id::make(), 'staff_id' => $id, 'starts_at' => Instants::toDatabase($busy->start), 'ends_at' => Instants::toDatabase($busy->end)]);
         }
     }
 
@@ -187,7 +187,7 @@ final readonly class WriteSetup
     private function specialDays(Business $business, string $of, string $owner, array $special, Ids $ids): void
     {
         foreach ($special as $day => $windows) {
-            $this->insert('special_days', $business, ['id' => (string) Str::ulid(), 'of' => $of, 'owner_id' => $owner, 'date' => Wall::date($day), 'hours' => json_encode(array_map(static fn (Window $window): array => self::window($window, $ids), $windows))]);
+            $this->insert('special_days', $business, ['id' => Id::make(), 'of' => $of, 'owner_id' => $owner, 'date' => Wall::date($day), 'hours' => json_encode(array_map(static fn (Window $window): array => self::window($window, $ids), $windows))]);
         }
     }
 

@@ -27,7 +27,7 @@ it('mails client, staff and owner, the client with a calendar file', function ()
     app(DeliverDue::class)();
     $mail = mailTo('kim@post.example', 'Booked: Lesson');
     $event = Reader::read((string) $mail['calendar'])->VEVENT;
-    expect($mail['text'])->toContain('Lesson, 60 minutes', '(Lisbon time)', 'Ana Reed', '1 Yard Lane', '€48.00, to be paid when you come', "/b/{$booking->id}?until=")
+    expect($mail['text'])->toContain('Lesson, 60 minutes', '(Lisbon time)', 'Ana Reed', '1 Yard Lane', 'Price:  €48.00', 'Money:  To be paid when you come.', "/b/{$booking->id}?until=")
         ->and($mail['method'])->toBe('REQUEST')
         ->and((string) $event->UID)->toBe("{$booking->id}@yardbell")
         ->and($event->DTSTART->getDateTime()->format('H:i e'))->toBe('10:00 UTC')

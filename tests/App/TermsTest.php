@@ -167,8 +167,8 @@ it('asks for a yes once the card is left, and gives all back where the answer is
 it('writes the terms into the mails, and what cancelling has cost', function (): void {
     $booking = settled(agreed(['payment_terms' => Yard::payment('deposit', 3000)]));
     $letter = fn (string $occasion): string => app(Wording::class)->letter(OutboxEntry::query()->where('occasion', $occasion)->where('audience', 'client')->firstOrFail())->text;
-    expect($letter('booked'))->toContain('€30.00 paid, €18.00 when you come')->toContain('free to cancel until')->toContain('after that it costs 50 % of the price');
+    expect($letter('booked'))->toContain('€30.00 paid, €18.00 to be paid when you come.')->toContain('Free to cancel until')->toContain('After that it costs 50 % of the price.');
     whenItIsLate($booking);
     app(CancelBooking::class)($booking->business_id, $booking->id, 'client');
-    expect($letter('cancelled'))->toContain('cancelled late, so €24.00 is kept or charged, as agreed')->toContain('€6.00 is being paid back');
+    expect($letter('cancelled'))->toContain('€30.00 was paid. €24.00 of it is kept, as agreed for cancelling late. €6.00 is on its way back.');
 });

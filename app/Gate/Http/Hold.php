@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\HoldTime;
+use App\Bookings\Visitor;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
 use App\Gate\ReadChoice;
@@ -35,6 +36,6 @@ final readonly class Hold
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
 
-        return new JsonResponse($this->shape->of(($this->hold)($business, ($this->read)($request, $business, $service->id)->at($start))), 201);
+        return new JsonResponse($this->shape->of(($this->hold)($business, ($this->read)($request, $business, $service->id)->at($start), Visitor::from((string) $request->ip(), (string) config('app.key')))), 201);
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
+use App\Bookings\ProofOfAddress;
 use App\Gate\ClientBooking;
 use App\Gate\ClientLink;
 use App\Gate\GatePage;
 use App\Ledger\ProcessorUnreachable;
 use App\Ledger\SettlePayment;
 use App\Models\Booking;
+use App\Support\Clock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,7 +19,7 @@ use Illuminate\Http\Request;
 /** A client's own booking, by its link: as a page, or as data for one that waits for its payment. */
 final readonly class ShowBooking
 {
-    public function __construct(private ClientLink $links, private ClientBooking $shape, private SettlePayment $settle, private GatePage $page)
+    public function __construct(private ClientLink $links, private ClientBooking $shape, private SettlePayment $settle, private GatePage $page, private Clock $clock)
     {
     }
 
@@ -25,6 +27,9 @@ final readonly class ShowBooking
     {
         $this->links->check($request, $id);
         $booking = Booking::query()->findOrFail($id);
+        if ($this->links->cameByMail($request, $booking)) {
+            ProofOfAddress::given($booking, $this->clock->now());
+        }
         $this->settle($booking);
         $shown = $this->shape->of($booking->refresh());
         if ($request->is('gate-api/*')) {

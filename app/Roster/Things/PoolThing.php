@@ -12,9 +12,9 @@ use App\Models\Outage;
 use App\Models\Pool;
 use App\Models\Unit;
 use App\Roster\Checks;
+use App\Support\Id;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Support\Str;
 use YardBell\Core\Availability\Pool as Wheels;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Wall;
@@ -61,12 +61,12 @@ final readonly class PoolThing extends ModelThing
 
     public function shaped(array $given): array
     {
-        $outages = array_map(static fn (array $outage): array => ['unit' => $outage['unit'], 'name' => trim($outage['name'] ?? ''), 'from' => $outage['from'], 'to' => $outage['to']], $given['outages']);
+        $outages = array_map(static fn (array $outage): array => ['unit' => Id::of($outage['unit']), 'name' => trim($outage['name'] ?? ''), 'from' => $outage['from'], 'to' => $outage['to']], $given['outages']);
         usort($outages, self::order(...));
 
         return [
             'name' => trim($given['name']), 'location' => $given['location'],
-            'units' => array_map(static fn (array $unit): array => ['id' => strtoupper($unit['id']), 'name' => trim($unit['name'])], $given['units']),
+            'units' => array_map(static fn (array $unit): array => ['id' => Id::of($unit['id']), 'name' => trim($unit['name'])], $given['units']),
             'outages' => $outages,
         ];
     }
@@ -111,7 +111,7 @@ final readonly class PoolThing extends ModelThing
             Unit::query()->updateOrCreate(['business_id' => $business->id, 'id' => $unit['id']], ['pool_id' => $id, 'name' => $unit['name'], 'position' => $position]);
         }
         foreach ($content['outages'] ?? [] as $outage) {
-            Outage::query()->create(['business_id' => $business->id, 'id' => (string) Str::ulid(), 'unit_id' => $outage['unit'], 'name' => $outage['name'], 'from' => $outage['from'], 'to' => $outage['to']]);
+            Outage::query()->create(['business_id' => $business->id, 'id' => Id::make(), 'unit_id' => $outage['unit'], 'name' => $outage['name'], 'from' => $outage['from'], 'to' => $outage['to']]);
         }
     }
 

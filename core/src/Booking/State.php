@@ -37,7 +37,8 @@ enum State: string
             self::Confirmed => [self::Arrived, self::Started, self::Completed, self::NoShow, self::Cancelled],
             self::Arrived => [self::Started, self::Completed, self::NoShow, self::Cancelled],
             self::Started => [self::Completed],
-            self::Completed, self::NoShow, self::Cancelled, self::Declined, self::Expired => [],
+            self::Expired => [self::Held], // taken again, where nobody else has it
+            self::Completed, self::NoShow, self::Cancelled, self::Declined => [],
         };
     }
 

@@ -12,5 +12,5 @@ it('lets a state be followed only by what may follow (part 5)', function (State 
     [State::Confirmed, ['arrived', 'started', 'completed', 'no_show', 'cancelled']],
     [State::Arrived, ['started', 'completed', 'no_show', 'cancelled']],
     [State::Started, ['completed']],
-    [State::Cancelled, []], [State::Declined, []], [State::Expired, []], [State::Completed, []], [State::NoShow, []],
+    [State::Cancelled, []], [State::Declined, []], [State::Expired, ['held']], [State::Completed, []], [State::NoShow, []],
 ]);

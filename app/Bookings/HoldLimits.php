@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Http\TooMany;
+use App\Models\Business;
+use App\Support\Clock;
+use App\Support\Instants;
+use Illuminate\Database\ConnectionInterface;
+use stdClass;
+use YardBell\Core\Availability\OpenTime;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Service;
+use YardBell\Core\Availability\Slot;
+use YardBell\Core\Time\Timeline;
+
+/**
+ * Nobody closes a calendar by holding it. Holds that are not booked yet are limited for one network, and together they
+ * never take more than half of a date's open time, or of a session's places; a few are always given.
+ */
+final readonly class HoldLimits
+{
+    /** So many at once are always given, however little is open. */
+    private const FEW = 3;
+
+    public function __construct(private ConnectionInterface $db, private Clock $clock, private Claims $claims, private int $mostOfOne)
+    {
+    }
+
+    /**
+     * Within the transaction that holds the claims of what is taken.
+     *
+     * @throws TooMany
+     */
+    public function check(Business $business, RuleBook $book, Slot $slot, int $party, Visitor $visitor): void
+    {
+        $this->claims->take($business, ["VISITOR {$visitor->mark}"], $this->clock->minute(), $this->clock->minute() + 1); // counted by one at a time
+        $live = $this->live($business);
+        $own = array_values(array_filter($live, static fn (stdClass $hold): bool => $hold->visitor === $visitor->mark));
+        if (count($own) >= $this->mostOfOne) {
+            throw $this->refusal("From where you are, {$this->mostOfOne} times are held and not booked yet. Book one of them, or come back", $own);
+        }
+        if ($slot->session === null) {
+            $this->checkDate($book, $slot, $live);
+        } else {
+            $this->checkSession($slot, $party, $live);
+        }
+    }
+
+    /** @param  list<stdClass>  $live */
+    private function checkDate(RuleBook $book, Slot $slot, array $live): void
+    {
+        $day = $book->zone->day($slot->start);
+        $same = array_values(array_filter($live, static fn (stdClass $hold): bool => $hold->session_id === null && $book->zone->day((int) $hold->start) === $day));
+        $held = array_sum(array_map(static fn (stdClass $hold): int => $hold->minutes * count(json_decode($hold->staff_ids)), $same));
+        $wanted = ($slot->end - $slot->start) * count($slot->staff);
+        if (count($same) >= self::FEW && 2 * ($held + $wanted) > self::openMinutes($book, $day)) {
+            throw $this->refusal('Half of this day is being looked at by others just now. Choose another day, or come back', $same);
+        }
+    }
+
+    /** @param  list<stdClass>  $live */
+    private function checkSession(Slot $slot, int $party, array $live): void
+    {
+        $same = array_values(array_filter($live, static fn (stdClass $hold): bool => $hold->session_id === $slot->session));
+        $held = array_sum(array_column($same, 'party'));
+        if (count($same) >= self::FEW && $held + $party > $slot->places) { // as many again must stay free
+            throw $this->refusal('Most of these places are being looked at by others just now. Choose another time, or come back', $same);
+        }
+    }
+
+    /** What all people who can be booked are open for on a date, together. */
+    private static function openMinutes(RuleBook $book, int $day): int
+    {
+        $time = new OpenTime($book, $day - 1, $day + 1);
+        $span = $book->zone->dates($day, $day);
+        $bookable = array_unique(array_merge(...array_map(static fn (Service $service): array => $service->staff, array_values($book->services))));
+        $minutes = 0;
+        foreach ($bookable as $id) {
+            $open = Timeline::none();
+            foreach ($book->staff[$id]->active ? $book->locations : [] as $location) {
+                $open = $open->union($time->ofMember($book->staff[$id], $location));
+            }
+            foreach ($open->intersect($span)->stretches() as [$from, $to]) {
+                $minutes += $to - $from;
+            }
+        }
+
+        return $minutes;
+    }
+
+    /** @return list<stdClass> holds that are not booked yet, the first to end first */
+    private function live(Business $business): array
+    {
+        return $this->db->select("select visitor, session_id, staff_ids, minutes, party, timestampdiff(minute, '1970-01-01', starts_at) as start, timestampdiff(minute, '1970-01-01', held_until) as until
+            from bookings where business_id = ? and state = 'held' and held_until > ? and visitor is not null order by held_until", [$business->id, Instants::toDatabase($this->clock->minute())]);
+    }
+
+    /** @param  non-empty-list<stdClass>  $holds */
+    private function refusal(string $sentence, array $holds): TooMany
+    {
+        $seconds = max(1, ((int) $holds[0]->until - $this->clock->minute())) * 60;
+
+        return new TooMany("{$sentence} in ".TooMany::wait($seconds).'.', $seconds, 'too_many_holds');
+    }
+}
