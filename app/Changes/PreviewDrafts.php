@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Access\Access;
 use App\Bookings\RulesReader;
 use App\Models\Booking;
 use App\Models\Business;
@@ -36,22 +37,18 @@ final readonly class PreviewDrafts
     /** So many are named; the rest is counted. */
     private const MOST_STRANDED = 50;
 
-    public function __construct(private RulesReader $rules, private Clock $clock)
+    public function __construct(private RulesReader $rules, private DraftedBook $drafted, private Clock $clock)
     {
     }
 
     /**
      * @param  list<Draft>  $drafts
      * @param  int|null  $from day number with which the four weeks begin; null: today
-     * @param  string|null  $only the one staff member whose bookings are named; null: everybody's
      * @return array<string, mixed>
      */
-    public function of(Business $business, array $drafts, ?int $from = null, ?string $only = null): array
+    public function of(Business $business, Access $access, array $drafts, ?int $from = null): array
     {
-        $before = $after = $this->rules->book($business);
-        foreach ($drafts as $draft) {
-            $after = $draft->thing->book($after, $draft->id, $draft->content);
-        }
+        [$before, $after, $only] = [$this->drafted->now($business, $access), $this->drafted->with($business, $access, $drafts), $access->ownLane()];
         $now = $this->clock->minute();
         $today = $after->zone->day($now);
         $from = min(max($from ?? $today, $today), $today + self::FURTHEST);

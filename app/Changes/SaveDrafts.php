@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace App\Changes;
 
 use App\Access\Access;
-use App\Http\Refusal;
 use App\Models\Business;
 use App\Models\SetupChange;
 use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Validation\ValidationException;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
  * Writes what somebody wants things to become, all of it or nothing, and writes down who changed what. Changes of one
@@ -20,7 +17,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
  */
 final readonly class SaveDrafts
 {
-    public function __construct(private ConnectionInterface $db, private ChangePolicy $policy, private CheckContent $check, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private ChangePolicy $policy, private Objections $objections, private Clock $clock)
     {
     }
 
@@ -48,20 +45,13 @@ final readonly class SaveDrafts
     private function write(Business $business, Access $access, Draft $draft, int $i): ?array
     {
         $before = $draft->thing->read($business, $draft->id);
-        if ($before === null && ! $draft->isNew && ! $this->wasHere($business, $draft)) {
-            throw new NotFoundHttpException;
+        if ($before !== null || $draft->isNew) {
+            $this->policy->authorize($access, $draft, $before);
         }
-        $this->policy->authorize($access, $draft, $before);
-        if (Version::of($before) !== $draft->version) {
+        if (Version::of($before) !== $draft->version && ($before !== null || $this->changes($business, $draft)->exists())) {
             throw new MeanwhileChanged($draft->kind, $draft->id, $before, $this->lastToChange($business, $draft));
         }
-        if ($draft->content !== null) { // what it names may have gone since it was read, or since it was like this
-            ($this->check)($draft->thing, $business, $draft->isNew ? null : $draft->id, $draft->content);
-        }
-        $objection = $draft->thing->objection($business, $draft->id, $draft->content);
-        if ($objection !== null) {
-            throw $draft->content === null ? new Refusal($objection, 409, 'in_use') : ValidationException::withMessages(["drafts.{$i}.name" => $objection]);
-        }
+        $this->objections->against($business, $draft, $i);
         if (Version::of($draft->content) === Version::of($before)) {
             return null;
         }
@@ -72,12 +62,6 @@ final readonly class SaveDrafts
             'before' => $before === null ? null : json_encode($before, JSON_THROW_ON_ERROR),
             'after' => $draft->content === null ? null : json_encode($draft->thing->read($business, $draft->id), JSON_THROW_ON_ERROR),
         ];
-    }
-
-    /** Whether somebody has removed it since; what was never here is not found. */
-    private function wasHere(Business $business, Draft $draft): bool
-    {
-        return $this->changes($business, $draft)->exists();
     }
 
     private function lastToChange(Business $business, Draft $draft): string

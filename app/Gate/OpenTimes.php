@@ -59,6 +59,8 @@ final readonly class OpenTimes
         $starts = $this->starts($slots, $book->zone, $rules);
         $open = $this->open($book, $ask, $rules->hasSessions ? self::during($slots) : $this->hours($book, $ask, $time));
 
+        $none = new NoStart($book, $rules, $time, $today);
+
         return [
             'service' => $choice->service,
             'staff' => $choice->member,
@@ -69,13 +71,31 @@ final readonly class OpenTimes
             'from' => Wall::date($from),
             'lastDay' => Wall::date($today + $rules->bookAheadDays),
             'ruler' => $this->ruler($open),
-            'soonest' => array_slice(array_merge(...array_values($starts)), 0, self::SOONEST),
+            'soonest' => array_slice([...$this->before($book, $business, $choice, $today, $from), ...array_merge(...array_values($starts))], 0, self::SOONEST),
             'days' => array_map(static fn (int $day): array => [
                 'date' => Wall::date($day),
                 'open' => $open[$day] ?? [],
                 'starts' => $starts[$day] ?? [],
+                'none' => isset($starts[$day]) ? null : $none->on($day, isset($open[$day])),
             ], range($ask->fromDay, $ask->toDay)),
         ];
+    }
+
+    /**
+     * The first starts between today and the first day that is shown: what is soonest does not change by turning pages.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function before(RuleBook $book, Business $business, Choice $choice, int $today, int $from): array
+    {
+        $found = [];
+        for ($day = $today; $day < $from && count($found) < self::SOONEST; $day += self::DAYS) {
+            $ask = $choice->during($day, min($day + self::DAYS, $from) - 1, $this->clock->minute());
+            $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask);
+            $found = [...$found, ...array_merge(...array_values($this->starts($slots, $book->zone, $book->services[$choice->service])))];
+        }
+
+        return $found;
     }
 
     /**

@@ -52,10 +52,15 @@ final readonly class Told
             $balance->price === null => ["The price is settled {$come}."],
             $balance->due > 0 && $balance->kept() > 0 => ["{$amount($balance->kept())} paid, {$amount($balance->due)} to be paid {$come}."],
             $balance->due > 0 && $booking->state === State::Held && $booking->due_now > 0 => [$booking->due_now === $balance->due ? 'To be paid now, by card.' : "{$amount($booking->due_now)} to be paid now, by card; the rest {$come}."],
+            $balance->due > 0 && $booking->state === State::Held && $booking->payment === 'optional' => ['To be paid now or when you come, as you like.'],
             $balance->due > 0 => ["To be paid {$come}."],
             $balance->kept() > 0 => ['Paid.'],
             default => [],
         };
+
+        if ($booking->state === State::Held && $booking->payment === 'card_hold' && ! $balance->keepsCard) {
+            $said[] = 'A card is asked for and kept, in case you do not come; nothing is charged now.';
+        }
 
         return [...$said, ...self::back($balance, $booking->currency), ...($balance->keepsCard ? ["{$card} is kept; nothing was charged to it."] : [])];
     }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Offer;
 
+use App\Access\Access;
 use App\Bookings\RulesReader;
 use App\Changes\Draft;
+use App\Changes\DraftedBook;
 use App\Http\Refusal;
 use App\Models\Business;
 use App\Support\Clock;
 use YardBell\Core\Availability\Ask;
-use YardBell\Core\Availability\Reason;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Verdict;
 use YardBell\Core\Availability\WhyNot;
@@ -18,7 +19,7 @@ use YardBell\Core\Availability\WhyNot;
 /** A service as it is being edited: what the core says of it before it is saved. */
 final readonly class DraftedService
 {
-    public function __construct(private RulesReader $rules, private Clock $clock)
+    public function __construct(private RulesReader $rules, private DraftedBook $drafted, private Clock $clock)
     {
     }
 
@@ -26,36 +27,34 @@ final readonly class DraftedService
      * @param  list<Draft>  $drafts a service first, what changes with it after
      * @return array{RuleBook, string} the rule book with the drafts in it, and the id of the service
      */
-    public function book(Business $business, array $drafts): array
+    public function book(Business $business, Access $access, array $drafts): array
     {
         if ($drafts[0]->kind !== 'service' || $drafts[0]->content === null) {
             throw new Refusal('The first draft is the service that is asked about.', 422, 'invalid');
         }
-        $book = $this->rules->book($business);
-        foreach ($drafts as $draft) {
-            $book = $draft->thing->book($book, $draft->id, $draft->content);
-        }
 
-        return [$book, $drafts[0]->id];
+        return [$this->drafted->with($business, $access, $drafts), $drafts[0]->id];
     }
 
     /**
      * @param  int  $wall the hour asked about, as clocks show it there
      * @return array<string, mixed>
      */
-    public function whyNot(Business $business, RuleBook $book, string $service, int $wall): array
+    public function whyNot(Business $business, Access $access, RuleBook $book, string $service, int $wall): array
     {
         $at = $book->zone->first($wall);
         $day = $book->zone->day($at);
         $ask = new Ask($service, $day, $day, $this->clock->minute());
         $verdicts = (new WhyNot($book, $this->rules->diary($business, $book, $ask, turn: false)))->verdicts($ask, $at);
 
+        $sentences = WhySentences::for($book, $business, $day, $service, $access);
+
         return [
             'offered' => array_filter($verdicts, static fn (Verdict $verdict): bool => $verdict->isOffered()) !== [],
             'rows' => array_map(static fn (Verdict $verdict): array => [
                 'location' => $book->locations[$verdict->location ?? '']->name ?? null,
-                'staff' => array_map(static fn (string $id): string => $book->staff[$id]->name, $verdict->staff),
-                'reasons' => array_values(array_unique(array_map(static fn (Reason $reason): string => $reason->detail, $verdict->reasons))),
+                'staff' => array_map(static fn (string $id): string => $access->ownLane() === null || $access->ownLane() === $id ? $book->staff[$id]->name : 'somebody else', $verdict->staff),
+                'reasons' => array_values(array_unique(array_map($sentences->of(...), $verdict->reasons), SORT_REGULAR)),
             ], $verdicts),
         ];
     }

@@ -23,6 +23,24 @@ final class LocalTime
         return self::format($at, $business, self::hours($business));
     }
 
+    /** "Fri 5 March, 13:30" */
+    public static function short(CarbonImmutable $at, Business $business): string
+    {
+        return self::format($at, $business, 'EEE d MMMM, '.self::hours($business));
+    }
+
+    /** "Friday 5 March 2027" of a day number. */
+    public static function date(int $day): string
+    {
+        return CarbonImmutable::createFromTimestampUTC($day * 86_400)->format('l j F Y');
+    }
+
+    /** "13:30" or "1:30 pm" of a minute of the day. */
+    public static function ofDay(int $minute, Business $business): string
+    {
+        return CarbonImmutable::createFromTimestampUTC($minute * 60)->format($business->clock === 12 ? 'g:i a' : 'G:i');
+    }
+
     private static function hours(Business $business): string
     {
         return $business->clock === 12 ? 'h:mm a' : 'HH:mm';

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Bookings\Choice;
 use App\Bookings\Claims;
 use App\Bookings\ConfirmBooking;
 use App\Bookings\ExpireHolds;
+use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
 use App\Gate\ClientLink;
 use App\Ledger\Processor;
@@ -15,6 +17,7 @@ use App\Models\Location;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Support\Clock;
+use App\Support\Instants;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Contract;
@@ -40,7 +43,7 @@ it('gives a time to one of two although the clock goes back between them', funct
     app(Clock::class)->putForward(60 * 24);
     $first = $yard->hold('12:00', 3);
     app(Clock::class)->putForward(11);
-    $second = $yard->hold('12:00', 3); // the first hold has run out by now
+    $second = app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Instants::minute($first->starts_at))); // the first hold has run out by now
     app(Clock::class)->putForward(-30); // and seems to hold again
     expect(fn () => app(ConfirmBooking::class)($yard->business, $first->id, KIM))->toThrow(TimeTaken::class);
     app(ConfirmBooking::class)($yard->business, $second->id, KIM);
@@ -71,7 +74,8 @@ it('does not book an expired hold whose time is somebody else’s', function ():
     $held = $yard->hold('12:00');
     app(Clock::class)->putForward(11);
     app(ExpireHolds::class)();
-    $yard->book('12:00', 'bo@post.example');
+    $other = app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Instants::minute($held->starts_at)));
+    app(ConfirmBooking::class)($yard->business, $other->id, ['email' => 'bo@post.example'] + KIM);
     bookAtGate($held)->assertStatus(409)->assertJson(['code' => 'time_taken']);
 });
 
@@ -95,7 +99,7 @@ it('never gives one person two places at midnight, however many try at once (T7)
     $zone = $yard->business->zone();
     for ($night = 3; $night < 15; $night++) {
         $midnight = $zone->first((intdiv(app(Clock::class)->minute(), 1440) + $night) * 1440);
-        Tests\Support\Races::run(2, static fn (int $i): string => app(App\Bookings\HoldTime::class)($yard->business->refresh(), (new App\Bookings\Choice($i === 0 ? $yard->lesson->id : $late->id))->at($i === 0 ? $midnight - 30 : $midnight + 15))->id);
+        Tests\Support\Races::run(2, static fn (int $i): string => app(HoldTime::class)($yard->business->refresh(), (new Choice($i === 0 ? $yard->lesson->id : $late->id))->at($i === 0 ? $midnight - 30 : $midnight + 15))->id);
     }
     expect(Booking::query()->count())->toBe(12);
 });
@@ -127,7 +131,7 @@ it('counts the holds of one network one after the other, also when they come at 
     $yard = Yard::open(people: 3);
     config(['yardbell.holds_of_one' => 2]);
     $visitor = App\Bookings\Visitor::from('203.0.113.7', 'key');
-    Tests\Support\Races::run(10, static fn (int $i): string => app(App\Bookings\HoldTime::class)($yard->business, (new App\Bookings\Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:00', 2 + $i))), $visitor)->id);
+    Tests\Support\Races::run(10, static fn (int $i): string => app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:00', 2 + $i))), $visitor)->id);
     expect(Booking::query()->count())->toBe(2);
 });
 
@@ -149,7 +153,7 @@ it('ends a hold after an hour, however often somebody presses the button without
     }
     app(Clock::class)->putForward(2);
     bookAtGate($held)->assertStatus(409)->assertJson(['code' => 'not_held']);
-    expect($yard->hold('12:00')->state)->toBe(State::Held)->and(Payment::query()->count())->toBe(1);
+    expect(app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Instants::minute($held->starts_at)))->state)->toBe(State::Held)->and(Payment::query()->count())->toBe(1);
 });
 
 it('books what is paid later only once the address is proven, where the owner asks for it', function (): void {

@@ -236,7 +236,7 @@ it('shows the next times of a service before it is saved, and why not', function
     expect($times->json('findings'))->toBe([])->and(array_column($times->json('times.days.2.starts'), 'minute'))->toBe([540, 600, 660, 720, 780, 840, 900]);
     $why = $this->postJson('/api/businesses/yard/drafts/why', ['drafts' => [$draft], 'at' => "{$day}T16:00"])->assertOk();
     Contract::holds('WhyNot', $why);
-    expect($why->json('offered'))->toBeFalse()->and($why->json('rows.0.staff'))->toBe(['Ana Reed'])->and($why->json('rows.0.reasons.0'))->toContain('17:00')
+    expect($why->json('offered'))->toBeFalse()->and($why->json('rows.0.staff'))->toBe(['Ana Reed'])->and($why->json('rows.0.reasons.0.says'))->toContain('9:00 to 17:00')
         ->and($this->postJson('/api/businesses/yard/drafts/why', ['drafts' => [$draft], 'at' => "{$day}T15:00"])->json('offered'))->toBeTrue();
     $this->postJson('/api/businesses/yard/drafts/why', ['drafts' => [$draft], 'at' => 'noon'])->assertUnprocessable();
     expect($yard->lesson->refresh()->minutes)->toBe(60);

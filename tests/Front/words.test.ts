@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { lineWords } from '../../resources/js/gate/lines';
-import { paid, pays, paysWhileHeld } from '../../resources/js/gate/pays';
-import type { Booking, Quote, Service } from '../../resources/js/gate/types';
+import { pays } from '../../resources/js/gate/pays';
+import type { Quote, Service } from '../../resources/js/gate/types';
 import { beforeWords, priceWords, termsWords } from '../../resources/js/offer/words';
 import { fieldWord, valueWords } from '../../resources/js/setup/words';
 
@@ -56,46 +56,6 @@ test('says before a time is chosen when it is paid', () => {
   assert.equal(pays({ ...quote, total: 0 }, { ...lesson, payment: 'optional' }, 'EUR'), 'Nothing to pay.');
   assert.match(pays({ ...quote, total: 0, keepsCard: true }, lesson, 'EUR'), /ask for a card and keep it/);
   assert.equal(pays({ ...quote, priced: false }, lesson, 'EUR'), 'The price is settled when you come.');
-});
-
-const amounts = { paid: 0, due: 5000, dueNow: 0, fee: null };
-const booking: Booking = {
-  id: 'b',
-  business: { slug: 'yard', name: 'Yard', about: '', timeZone: 'Europe/Lisbon', currency: 'EUR', clock: 24, email: '', phone: '', links: [], logo: null, banner: null, hours: { mon: [], tue: [], wed: [], thu: [], fri: [], sat: [], sun: [] } },
-  state: 'confirmed', start: '2027-03-01T09:00Z', end: '2027-03-01T10:00Z', service: { id: 's', name: 'Lesson', minutes: 60 }, staff: [],
-  location: { id: 'l', name: 'Yard', address: '', directions: '', phone: '', link: '' }, lines: [], total: 5000, currency: 'EUR', payment: 'none', paid: 'none', amounts,
-  terms: null, cancelCosts: 0, pay: null, heldUntil: null, heldSeconds: null, client: null, note: '', party: 1, mayCancel: true, link: '', query: '',
-}; // prettier-ignore
-
-test('says how a booking stands', () => {
-  const stands = (changes: Partial<Booking>): string => paid({ ...booking, ...changes });
-  assert.equal(stands({}), 'To pay when you come.');
-  assert.equal(stands({ amounts: { ...amounts, due: 0 } }), 'Nothing to pay.');
-  assert.equal(stands({ paid: 'paid' }), 'Paid.');
-  assert.equal(stands({ paid: 'waiting' }), 'Not paid yet.');
-  assert.equal(
-    stands({ paid: 'part', amounts: { ...amounts, paid: 1500, due: 3500 } }),
-    '€15.00 paid, €35.00 to pay when you come.',
-  );
-  assert.equal(
-    stands({ paid: 'kept', amounts: { ...amounts, due: 0 } }),
-    'Nothing to pay. Your card is kept; nothing was charged to it.',
-  );
-  assert.equal(
-    stands({ paid: 'charging', amounts: { ...amounts, due: 2400, fee: 2400 } }),
-    '€24.00 is being charged to your card, as agreed.',
-  );
-  assert.equal(stands({ paid: 'refunding' }), 'Is being paid back.');
-  assert.equal(stands({ paid: 'refunded', amounts: { ...amounts, fee: 2400 } }), 'The rest has been paid back.');
-});
-
-test('says of a held time what is paid when', () => {
-  const held = (changes: Partial<Booking>): string => paysWhileHeld({ ...booking, state: 'held', ...changes });
-  assert.equal(held({ payment: 'desk', total: 0 }), 'The price is settled when you come.');
-  assert.equal(held({ payment: 'optional' }), 'To pay now or when you come, as you like.');
-  assert.equal(held({ payment: 'optional', total: 0 }), 'Nothing to pay.');
-  assert.equal(held({ payment: 'full', amounts: { ...amounts, dueNow: 5000 } }), 'To pay now, by card.');
-  assert.match(held({ payment: 'card_hold' }), /keep it/);
 });
 
 test('tells a change in words, with amounts as amounts', () => {

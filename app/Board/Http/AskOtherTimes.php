@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
+use App\Access\Access;
 use App\Bookings\OtherTimes;
-use App\Bookings\RulesReader;
+use App\Changes\DraftedBook;
 use App\Changes\ReadDrafts;
 use App\Models\Business;
 use Illuminate\Http\JsonResponse;
@@ -19,19 +20,18 @@ final readonly class AskOtherTimes
 {
     private const COUNT = 12;
 
-    public function __construct(private RulesReader $rules, private ReadDrafts $read, private OtherTimes $times)
+    public function __construct(private DraftedBook $drafted, private ReadDrafts $read, private OtherTimes $times)
     {
     }
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
         $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
         $booking = $business->bookings()->findOrFail($id);
-        $book = $this->rules->book($business);
-        foreach ($request->has('drafts') && $request->input('drafts') !== [] ? ($this->read)($request, $business) : [] as $draft) {
-            $book = $draft->thing->book($book, $draft->id, $draft->content);
-        }
+        $drafts = $request->has('drafts') && $request->input('drafts') !== [] ? ($this->read)($request, $business) : [];
+        $book = $this->drafted->with($business, $access, $drafts);
 
         return new JsonResponse(['times' => array_map(static fn (Slot $slot): array => self::shape($slot, $book), $this->times->of($business, $book, $booking, self::COUNT))]);
     }

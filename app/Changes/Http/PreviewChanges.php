@@ -28,6 +28,6 @@ final readonly class PreviewChanges
 
         $from = $request->validate(['from' => ['nullable', Checks::date()]])['from'] ?? null;
 
-        return new JsonResponse($this->preview->of($business, ($this->read)($request, $business), $from === null ? null : Wall::day($from), $access->ownLane()));
+        return new JsonResponse($this->preview->of($business, $access, ($this->read)($request, $business), $from === null ? null : Wall::day($from)));
     }
 }

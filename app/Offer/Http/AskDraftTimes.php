@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offer\Http;
 
+use App\Access\Access;
 use App\Bookings\Choice;
 use App\Changes\ReadDrafts;
 use App\Gate\OpenTimes;
@@ -23,9 +24,10 @@ final readonly class AskDraftTimes
     public function __invoke(Request $request): JsonResponse
     {
         $business = $request->attributes->get('business');
-        assert($business instanceof Business);
-        [$book, $id] = $this->drafted->book($business, ($this->read)($request, $business));
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
+        [$book, $id] = $this->drafted->book($business, $access, ($this->read)($request, $business));
 
-        return new JsonResponse(['times' => $this->times->by($book, $business, new Choice($id), null), 'findings' => Checklist::ofService($book, $id)]);
+        return new JsonResponse(['times' => $this->times->by($book, $business, new Choice($id), null), 'findings' => $access->ownLane() === null ? Checklist::ofService($book, $id) : []]);
     }
 }

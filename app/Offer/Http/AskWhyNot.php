@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offer\Http;
 
+use App\Access\Access;
 use App\Changes\ReadDrafts;
 use App\Models\Business;
 use App\Offer\DraftedService;
@@ -22,10 +23,11 @@ final readonly class AskWhyNot
     public function __invoke(Request $request): JsonResponse
     {
         $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
         $at = $request->validate(['at' => ['required', Checks::wall()]])['at'];
-        [$book, $id] = $this->drafted->book($business, ($this->read)($request, $business));
+        [$book, $id] = $this->drafted->book($business, $access, ($this->read)($request, $business));
 
-        return new JsonResponse($this->drafted->whyNot($business, $book, $id, Wall::dateTime($at)));
+        return new JsonResponse($this->drafted->whyNot($business, $access, $book, $id, Wall::dateTime($at)));
     }
 }

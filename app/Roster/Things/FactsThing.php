@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster\Things;
 
+use App\Bookings\ProofOfAddress;
 use App\Changes\Thing;
 use App\Clients\PhoneNumber;
 use App\Models\Business;
@@ -34,6 +35,7 @@ final readonly class FactsThing implements Thing
             'firstWeekday' => ['required', Rule::in(Wall::WEEKDAYS)],
             'publicHours' => ['present', 'nullable', new WeeklyTable],
             'travelMinutes' => 'required|integer|min:0|max:720',
+            'proof' => ['nullable', Rule::in(ProofOfAddress::CHOICES)],
             'logo' => Checks::picture($business),
             'banner' => Checks::picture($business),
         ];
@@ -83,7 +85,7 @@ final readonly class FactsThing implements Thing
             'name' => trim($given['name']), 'slug' => $given['slug'], 'about' => trim($given['about'] ?? ''), 'timeZone' => $given['timeZone'], 'currency' => $given['currency'],
             'email' => $given['email'] ?? '', 'phone' => trim($given['phone'] ?? ''), 'links' => $given['links'],
             'clock' => (int) $given['clock'], 'firstWeekday' => $given['firstWeekday'], 'publicHours' => WeeklyTable::whole($given['publicHours']),
-            'travelMinutes' => (int) $given['travelMinutes'], 'logo' => $given['logo'] ?? null, 'banner' => $given['banner'] ?? null,
+            'travelMinutes' => (int) $given['travelMinutes'], 'proof' => $given['proof'] ?? 'abuse', 'logo' => $given['logo'] ?? null, 'banner' => $given['banner'] ?? null,
         ];
     }
 
@@ -93,7 +95,7 @@ final readonly class FactsThing implements Thing
             'name' => $business->name, 'slug' => $business->slug, 'about' => $business->about, 'timeZone' => $business->time_zone, 'currency' => $business->currency,
             'email' => $business->email, 'phone' => $business->phone, 'links' => $business->links,
             'clock' => $business->clock, 'firstWeekday' => $business->first_weekday, 'publicHours' => WeeklyTable::whole($business->public_hours),
-            'travelMinutes' => $business->travel_minutes, 'logo' => $business->logo, 'banner' => $business->banner,
+            'travelMinutes' => $business->travel_minutes, 'proof' => $business->proof, 'logo' => $business->logo, 'banner' => $business->banner,
         ];
     }
 
@@ -104,7 +106,7 @@ final readonly class FactsThing implements Thing
             'name' => $content['name'], 'slug' => $content['slug'], 'about' => $content['about'], 'time_zone' => $content['timeZone'], 'currency' => $content['currency'],
             'email' => $content['email'], 'phone' => $content['phone'], 'links' => $content['links'],
             'clock' => $content['clock'], 'first_weekday' => $content['firstWeekday'], 'public_hours' => $content['publicHours'],
-            'travel_minutes' => $content['travelMinutes'], 'logo' => $content['logo'], 'banner' => $content['banner'],
+            'travel_minutes' => $content['travelMinutes'], 'proof' => $content['proof'], 'logo' => $content['logo'], 'banner' => $content['banner'],
         ]);
     }
 

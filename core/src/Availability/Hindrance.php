@@ -13,6 +13,7 @@ use YardBell\Core\Time\Window;
 use function array_filter;
 use function array_map;
 use function array_values;
+use function count;
 use function implode;
 
 /**
@@ -71,7 +72,7 @@ final readonly class Hindrance
         $breaks = $this->ground->open->breaks($member)->intersect($this->appointment)->stretches();
 
         return $breaks === [] ? $reasons : [...$reasons, new Reason('T5', "break of staff member {$member->id}",
-            "{$member->name} has a break in it: ".implode(', ', array_map(fn (array $break): string => $this->told->stretch(...$break), $breaks)).'.')];
+            "{$member->name} has a break in it: ".implode(', ', array_map(fn (array $break): string => $this->told->stretch(...$break), $breaks)).'.', ['member' => $member->id, 'from' => $breaks[0][0], 'until' => $breaks[count($breaks) - 1][1]])];
     }
 
     /**

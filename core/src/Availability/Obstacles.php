@@ -106,7 +106,8 @@ final readonly class Obstacles
                 [$near, $far] = $commitment->blocks($this->ground->minutes, $this->ground->service->setup, $this->ground->service->clearup);
                 $travels = $this->at < $near || $this->at >= $far;
                 $reasons[] = new Reason($travels ? 'T7' : 'T6', $commitment->cause, "It takes {$member->name} from ".$this->told->stretch($commitment->start, $commitment->end)
-                    .($travels ? ", and {$this->ground->book->travelMinutes} minutes of travel to or from location {$commitment->location}." : ', set-up and clear-up included.'));
+                    .($travels ? ", and {$this->ground->book->travelMinutes} minutes of travel to or from location {$commitment->location}." : ', set-up and clear-up included.'),
+                    ['member' => $member->id, 'from' => $commitment->start, 'until' => $commitment->end, 'travel' => $travels]);
             }
         }
 
@@ -135,7 +136,7 @@ final readonly class Obstacles
         }
         foreach ($this->ground->units->inTheWay($need, $this->at) as $unit => $uses) {
             foreach ($uses as $use) {
-                $reasons[] = new Reason('T9', $use->cause, "Unit {$unit} of pool {$pool->id} is taken from ".$this->told->stretch($use->start, $use->end).", {$wanted} free ones are needed.");
+                $reasons[] = new Reason('T9', $use->cause, "Unit {$unit} of pool {$pool->id} is taken from ".$this->told->stretch($use->start, $use->end).", {$wanted} free ones are needed.", ['pool' => $pool->id, 'from' => $use->start, 'until' => $use->end]);
             }
         }
 

@@ -32,7 +32,7 @@ final class Reach
         $reasons = [];
         $earliest = $ask->now + $service->noticeMinutes;
         if ($at < $earliest) {
-            $reasons[] = new Reason('T11', "notice of service {$service->id}", "{$service->noticeMinutes} minutes of notice: the earliest start is {$told->instant($earliest)}, ".($earliest - $at).' minutes later.');
+            $reasons[] = new Reason('T11', "notice of service {$service->id}", "{$service->noticeMinutes} minutes of notice: the earliest start is {$told->instant($earliest)}, ".($earliest - $at).' minutes later.', ['from' => $earliest]);
         }
         $last = $zone->day($ask->now) + $service->bookAheadDays;
         if ($zone->day($at) > $last) {

@@ -1,6 +1,6 @@
 import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
-import { NumberField } from '../ui/NumberField';
+import { LengthField } from '../ui/LengthField';
 import type { Beginning } from './Start';
 
 type Props = { begun: Beginning; set: (changes: Partial<Beginning>) => void; wrong: Readonly<Record<string, string>> };
@@ -25,9 +25,9 @@ export function StartServices({ begun, set, wrong }: Props) {
               value={one.name}
               onValue={(name) => change(i, { name })}
             />
-            <NumberField
+            <LengthField
               id={`service-${i}-minutes`}
-              label="Minutes"
+              label="It lasts"
               wrong={wrong[`services.${i}.minutes`]}
               value={one.minutes}
               empty={0}

@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { clock, day, money, moment } from '../lib/format';
 import { lineWords } from '../gate/lines';
-import { termsWords } from '../offer/words';
 import { Mark } from '../ui/Mark';
 import { card as cardQuery } from '../workspace/queries';
 import { SideCard } from './SideCard';
@@ -17,6 +16,7 @@ const OCCASIONS: Readonly<Record<string, string>> = {
   moved: 'moved',
   word: 'a word',
   cancelled: 'cancelled',
+  prove: 'is it your address',
   reminder: 'reminder',
   paid_too_late: 'paid too late',
 };
@@ -82,8 +82,8 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
           </p>
         ))}
         <p className="slip-line slip-total">
-          <span>{MONEY[data.money]}</span>
-          <span>{money(data.total, data.currency)}</span>
+          <span>Total</span>
+          <span>{data.told.price}</span>
         </p>
         <Standing card={data} />
       </div>
@@ -105,25 +105,9 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
   );
 }
 
-const MONEY = {
-  free: 'Free',
-  paid: 'Paid',
-  part: 'Part paid',
-  due: 'Due when they come',
-  charging: 'Fee being charged',
-  refunding: 'Being paid back',
-  refunded: 'Paid back',
-} as const;
-
-/** What has been paid, what is due, what was kept, and what went wrong with it. */
+/** What has been paid, kept and given back, what is due, and what went wrong with it. */
 function Standing({ card }: { card: Schemas['Card'] }) {
-  const amount = (minor: number) => money(minor, card.currency);
-  const said = [
-    card.money === 'part' ? `${amount(card.paid)} paid, ${amount(card.due)} due when they come.` : '',
-    card.fee === null ? '' : `Cancelled late: ${amount(card.fee)} as agreed.`,
-    card.cardKept && card.fee === null ? 'A card is kept.' : '',
-    card.fee === null ? termsWords(card.terms, card.currency) : '',
-  ].filter((one) => one !== '');
+  const said = [...card.told.money, card.told.terms].filter((one) => one !== '');
   return (
     <>
       {said.length > 0 && <p className="text-sm text-soft">{said.join(' ')}</p>}

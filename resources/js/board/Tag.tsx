@@ -22,7 +22,10 @@ const WORDS = {
   charging: 'fee under way',
   refunding: 'refund under way',
   refunded: 'paid back',
+  desk: '',
   free: '',
+  nothing: '',
+  kept: 'fee kept',
 } as const;
 
 /** A booking on the line, with hatched caps for set-up and clear-up. */

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { dateParts, minuteOfDay } from '../lib/format';
 import { AlmanacBar } from './AlmanacBar';
 import { Starts } from './Starts';
+import { useRoving } from './useRoving';
 import type { Start, Times } from './types';
 
 export const PARTS = ['morning', 'afternoon', 'evening'] as const;
@@ -11,20 +12,33 @@ type Props = {
   show: (start: Start, date: string) => boolean;
   chosen: string | null;
   onPick: (start: Start) => void;
-  /** What is said of a day on which nothing is open. */
-  closed: string;
+};
+
+/** What is said of a day without a start. */
+const NONE: Readonly<Record<string, string>> = {
+  closed: 'closed',
+  away: 'nobody here for this',
+  full: 'nothing free',
+  beyond: 'not open to book yet',
+  session: 'no session',
 };
 
 /** Two weeks, a row a day, on one ruler; on a phone the same rows folded to parts of the day. */
-export function Almanac({ times, show, chosen, onPick, closed }: Props) {
+export function Almanac({ times, show, chosen, onPick }: Props) {
   const [opened, setOpened] = useState<{ date: string; from: number } | null>(null);
+  const roving = useRoving();
   const hours: number[] = [];
   for (let minute = times.ruler.from; minute <= times.ruler.to; minute += 120) {
     hours.push(minute);
   }
   const span = times.ruler.to - times.ruler.from;
   return (
-    <section aria-label="Open times">
+    <section
+      aria-label="Open times. Arrow keys go from one to the next."
+      ref={roving.ref}
+      onFocus={roving.onFocus}
+      onKeyDown={roving.onKeyDown}
+    >
       <div className="almanac-day hidden! sm:grid!" aria-hidden="true">
         <span />
         <span className="ruler-hours">
@@ -44,11 +58,11 @@ export function Almanac({ times, show, chosen, onPick, closed }: Props) {
             setOpened(opened?.date === day.date && opened.from === from ? null : { date: day.date, from });
           return (
             <li key={day.date} data-date={day.date}>
-              <div className="almanac-day max-sm:grid-cols-1!">
+              <div className="almanac-day max-sm:grid-cols-1!" data-row={day.date}>
                 <p className="self-center leading-tight">
                   <b>{date.weekday}</b> {date.day} {date.month}
                   <span className="block text-sm text-soft max-sm:ml-2 max-sm:inline">
-                    {count(starts.length, day.open.length > 0 ? 'nothing free' : closed)}
+                    {count(starts.length, day.starts.length > 0 ? 'none that fits' : (NONE[day.none ?? 'full'] ?? ''))}
                   </span>
                 </p>
                 <div className="hidden sm:block">
@@ -70,6 +84,7 @@ export function Almanac({ times, show, chosen, onPick, closed }: Props) {
                         <button
                           key={part}
                           type="button"
+                          data-stop={`${day.date} ${part}`}
                           className="part-fold"
                           disabled={inPart.length === 0}
                           aria-expanded={isOpen && opened.from === i}

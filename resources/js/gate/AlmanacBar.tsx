@@ -11,7 +11,7 @@ type Props = {
   onOpen: (hour: number) => void;
 };
 
-/** A day on the ruler. An hour with one start is a door to it; an hour with several opens the row. */
+/** A day on the ruler. Each hour is a door, written with its first start: to it where it is the only one, else to all of the day's. */
 export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen }: Props) {
   const span = ruler.to - ruler.from;
   const at = (minute: number) => `${(100 * (minute - ruler.from)) / span}%`;
@@ -34,28 +34,27 @@ export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen 
             key={hour}
             type="button"
             className="door"
+            data-stop={`${day.date} ${hour}`}
             style={place}
             aria-pressed={holds}
             onClick={() => onPick(only)}
           >
             {minuteOfDay(only.minute)}
+            <small>1 time</small>
           </button>
         ) : (
           <button
             key={hour}
             type="button"
             className="door"
+            data-stop={`${day.date} ${hour}`}
             style={place}
             aria-expanded={opened === hour || holds}
-            aria-label={`${hour} o’clock, ${inHour.length} times`}
+            aria-label={`from ${minuteOfDay(inHour[0]?.minute ?? 0)}, ${inHour.length} times`}
             onClick={() => onOpen(hour)}
           >
-            {hour}
-            <span className="pips" aria-hidden="true">
-              {inHour.slice(0, 6).map((start) => (
-                <i key={start.at} />
-              ))}
-            </span>
+            {minuteOfDay(inHour[0]?.minute ?? 0)}
+            <small>{inHour.length} times</small>
           </button>
         );
       })}

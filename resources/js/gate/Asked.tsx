@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { DateField } from '../ui/DateField';
 import { Field } from '../ui/Field';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
@@ -52,7 +53,7 @@ export function Asked({ booking, questions, answers, wrong, onAnswer }: Props) {
       case 'number':
         return <Field key={one.id} {...shared} inputMode="decimal" maxLength={30} />;
       case 'date':
-        return <Field key={one.id} {...shared} type="date" />;
+        return <DateField key={one.id} {...shared} />;
       case 'choice':
       case 'yesno':
         return (

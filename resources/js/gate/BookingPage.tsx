@@ -1,11 +1,11 @@
 import { useEffect, useState } from 'react';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { money, moment } from '../lib/format';
-import { partWords } from '../offer/words';
+import { Trouble } from '../ui/Trouble';
 import { Head } from './Head';
-import { lineWords } from './lines';
-import { paid } from './pays';
+import { Proof } from './Proof';
 import { Slip } from './Slip';
+import { bookedFacts } from './slipFacts';
 import type { Booking, Page } from './types';
 import { sealed } from './useGate';
 
@@ -42,25 +42,6 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
   };
 
   const zone = booking.business.timeZone;
-  const facts = {
-    title: booking.service.name,
-    start: booking.start,
-    end: booking.end,
-    zone,
-    who: [
-      booking.party === 1 ? '' : `${booking.party} people`,
-      booking.staff.length === 0 ? '' : `with ${booking.staff.map((one) => one.name).join(' and ')}`,
-    ]
-      .filter((part) => part !== '')
-      .join(', '),
-    where: [booking.location.name, booking.location.address].filter((part) => part !== '').join(', '),
-    lines: booking.lines.map((line) => ({ label: lineWords(line, booking.party), amount: line.amount })),
-    total: booking.total,
-    currency: booking.currency,
-    unpriced: booking.payment === 'desk' ? 'settled when you come' : undefined,
-    pays: booking.payment === 'desk' && booking.paid === 'none' ? '' : paid(booking),
-    terms: booking.mayCancel ? terms(booking) : '',
-  };
   const booked = ['confirmed', 'arrived', 'started', 'completed'].includes(booking.state);
   return (
     <>
@@ -73,11 +54,13 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
           <p className="max-w-[52ch] text-lg" role="status">
             {explained(booking, moment(booking.start, zone))}
           </p>
-          {trouble !== null && (
-            <p className="notice notice-trouble" role="alert">
-              {trouble}
-            </p>
+          {booking.word !== '' && (
+            <blockquote className="notice" id="word">
+              {booking.business.name} writes: “{booking.word}”
+            </blockquote>
           )}
+          {trouble !== null && <Trouble>{trouble}</Trouble>}
+          {booking.awaitsProof && waits && <Proof booking={booking} onBooked={setBooking} />}
           <div className="flex flex-wrap gap-3">
             {booking.pay !== null && (
               <a className="button button-next" href={booking.pay}>
@@ -140,7 +123,7 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
           {booked && booking.location.directions !== '' && <p>{booking.location.directions}</p>}
           {booking.note !== '' && <p className="text-soft">You wrote: {booking.note}</p>}
         </div>
-        <Slip facts={facts} />
+        <Slip facts={bookedFacts(booking)} />
       </main>
     </>
   );
@@ -149,7 +132,7 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
 function headline(booking: Booking): string {
   switch (booking.state) {
     case 'held':
-      return booking.paid === 'waiting' ? 'Not booked yet.' : 'Held, not booked yet.';
+      return booking.paid === 'waiting' || booking.awaitsProof ? 'Not booked yet.' : 'Held, not booked yet.';
     case 'pending':
       return 'Asked for, not booked yet.';
     case 'cancelled':
@@ -170,21 +153,19 @@ function headline(booking: Booking): string {
 function explained(booking: Booking, when: string): string {
   switch (booking.state) {
     case 'held':
-      return booking.paid === 'waiting'
-        ? 'We are waiting for your payment. As soon as it arrives this page says so; the time is kept meanwhile.'
-        : 'Somebody still has to say who is coming.';
+      return booking.awaitsProof
+        ? `We have sent a link to ${booking.client?.email ?? 'your address'}. Open it and say yes: then it is booked. The time is kept meanwhile.`
+        : booking.paid === 'waiting'
+          ? 'We are waiting for your payment. As soon as it arrives this page says so; the time is kept meanwhile.'
+          : 'Somebody still has to say who is coming.';
     case 'pending':
       return `We look at it and write to ${booking.client?.email ?? 'you'}. The time is kept for you meanwhile.`;
     case 'cancelled':
-      return booking.amounts.fee !== null
-        ? `Nobody expects you. It was late, so as agreed it costs ${money(booking.amounts.fee, booking.currency)}.`
-        : ['refunding', 'refunded'].includes(booking.paid)
-          ? 'Nobody expects you. All you paid is going back the way it came.'
-          : 'Nobody expects you, and nothing was charged.';
+      return `Nobody expects you. ${booking.told.money.join(' ')}`;
     case 'declined':
-      return 'This time could not be given.';
+      return `This time could not be given. ${booking.told.money.join(' ')}`;
     case 'expired':
-      return 'The time ran out before it was booked, and nothing was charged.';
+      return `The time ran out before it was booked. ${booking.told.money.join(' ')}`;
     case 'no_show':
       return 'We are sorry to have missed you.';
     case 'confirmed':
@@ -194,9 +175,3 @@ function explained(booking: Booking, when: string): string {
       return `We expect you on ${when}. All of it is in the mail we sent to ${booking.client?.email ?? 'you'}.`;
   }
 }
-
-/** Until when cancelling is free, and what it costs after. */
-const terms = ({ terms: agreed, currency, business }: Booking): string =>
-  agreed === null
-    ? 'Free to cancel until it begins.'
-    : `Free to cancel until ${moment(agreed.freeUntil, business.timeZone)}. After that it costs ${partWords(agreed, currency)}.`;

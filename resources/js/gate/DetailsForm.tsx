@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { money } from '../lib/format';
 import { Field } from '../ui/Field';
+import { Trouble } from '../ui/Trouble';
 import { useFields } from '../ui/useFields';
 import { Asked, askedFor, fromLink, type Answers } from './Asked';
 import type { Booking, Page } from './types';
@@ -16,7 +17,7 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
   const heading = useRef<HTMLHeadingElement>(null);
   const seconds = useCountdown(held.heldSeconds ?? 0);
   useEffect(() => heading.current?.focus(), []);
-  const asksFirst = page.services.find((one) => one.id === held.service.id)?.approval === true;
+  const asksFirst = held.approval;
   const [payNow, setPayNow] = useState(false);
   const mayPay = held.payment === 'optional' && held.total > 0;
   const due = mayPay ? (payNow ? held.total : 0) : held.amounts.dueNow;
@@ -34,6 +35,7 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
       setRefused(refusal);
       setSending(false);
       const field = Object.keys(refusal.fields ?? {})[0];
+      document.getElementById(field ?? 'refused')?.scrollIntoView({ block: 'center' });
       document.getElementById(field ?? 'refused')?.focus();
     }
   };
@@ -56,9 +58,7 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
           : 'The hold has run out. Go on: if nobody else has taken the time, it is still yours.'}
       </p>
       {refused !== null && refused.fields === undefined && (
-        <p className="notice notice-trouble" role="alert" id="refused" tabIndex={-1}>
-          {refused.message}
-        </p>
+        <Trouble id="refused">{refused.message}</Trouble>
       )}
       <Field {...field('name', refused?.fields)} label="Your name" autoComplete="name" maxLength={120} />
       <Field

@@ -1,5 +1,5 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
-import type { ReactNode } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
 import { duration } from '../lib/format';
 import { priceWords } from '../offer/words';
 import { Mark } from '../ui/Mark';
@@ -172,10 +172,21 @@ type ChoiceProps = {
   children: ReactNode;
 };
 
+/** Enter opens as Space does; the list itself would only send a form. */
+function openByEnter(event: KeyboardEvent<HTMLButtonElement>) {
+  if (event.key === 'Enter') {
+    event.preventDefault();
+    event.currentTarget.dispatchEvent(new globalThis.KeyboardEvent('keydown', { key: ' ', bubbles: true }));
+    event.currentTarget.dispatchEvent(new globalThis.KeyboardEvent('keyup', { key: ' ', bubbles: true }));
+  }
+}
+
 function Choice({ label, value, shown, onChange, children }: ChoiceProps) {
   return (
     <Listbox value={value} onChange={onChange}>
-      <ListboxButton aria-label={`${label} ${shown}`}>{shown}</ListboxButton>
+      <ListboxButton aria-label={`${label} ${shown}`} onKeyDown={openByEnter}>
+        {shown}
+      </ListboxButton>
       <ListboxOptions anchor={{ to: 'bottom start', gap: 6, padding: 16 }} className="choices" aria-label={label}>
         {children}
       </ListboxOptions>

@@ -9,15 +9,14 @@ export type SlipFacts = {
   who: string;
   where: string;
   lines: readonly { label: string; amount: number }[];
-  total: number;
+  /** What it costs altogether, in words. */
+  total: string;
   currency: string;
   pays: string;
   /** What cancelling costs; nothing where it is always free. */
   terms?: string;
   /** The least it costs: who takes it is still open. */
   atLeast?: boolean;
-  /** What is said in place of an amount where the price is settled at the desk. */
-  unpriced?: string | undefined;
 };
 
 /** What it costs and what is agreed, line by line, with a torn edge. */
@@ -52,7 +51,7 @@ export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNo
       ))}
       <p className="slip-line slip-total">
         <span>Total</span>
-        <span>{facts.unpriced ?? `${facts.atLeast === true ? 'from ' : ''}${money(facts.total, facts.currency)}`}</span>
+        <span>{facts.total}</span>
       </p>
       <p className="pb-3 text-sm text-soft">
         {facts.pays}

@@ -24,7 +24,7 @@ export function Starts({ starts, from, chosen, onPick }: Props) {
   return (
     <div ref={box} className="mt-1.5 grid gap-2 rounded-xl border border-line bg-paper p-3 sm:ml-[9.5rem]">
       {shown.map((one) => (
-        <div key={one} className="flex flex-wrap items-center gap-1.5" role="group" aria-label={one}>
+        <div key={one} className="flex flex-wrap items-center gap-1.5" role="group" aria-label={one} data-row={one}>
           <span className="w-20 text-sm text-soft">{one}</span>
           <span className="flex flex-1 flex-wrap gap-1.5">
             {starts
@@ -34,6 +34,7 @@ export function Starts({ starts, from, chosen, onPick }: Props) {
                   key={start.at}
                   type="button"
                   data-at={start.at}
+                  data-stop={start.at}
                   className="start"
                   aria-pressed={start.at === chosen}
                   onClick={() => onPick(start)}

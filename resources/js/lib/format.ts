@@ -67,13 +67,16 @@ export function digits(currency: string): number {
   return new Intl.NumberFormat(LOCALE, { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
 }
 
+/** "1 day", "3 days": so many of something. */
+export const counted = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
+
 export function duration(minutes: number): string {
   const hours = Math.floor(minutes / 60);
   const rest = minutes % 60;
   if (hours === 0) {
-    return `${rest} minutes`;
+    return counted(rest, 'minute');
   }
-  return `${hours} ${hours === 1 ? 'hour' : 'hours'}${rest === 0 ? '' : ` ${rest} minutes`}`;
+  return `${hours} ${hours === 1 ? 'hour' : 'hours'}${rest === 0 ? '' : ` ${counted(rest, 'minute')}`}`;
 }
 
 /** "5 h 15", where there is little room. */
@@ -84,6 +87,10 @@ export function shortDuration(minutes: number): string {
 }
 
 export const cityOf = (zone: string): string => (zone.split('/').at(-1) ?? zone).replaceAll('_', ' ');
+
+/** "14:30" or "2:30 pm" of "14:30"; what is no such time stays as it is. */
+export const timeOfDay = (time: string): string =>
+  /^\d\d:\d\d$/.test(time) ? minuteOfDay(Number(time.slice(0, 2)) * 60 + Number(time.slice(3))) : time;
 
 /** "8:30" of a minute of the day. */
 export const minuteOfDay = (minute: number): string => {

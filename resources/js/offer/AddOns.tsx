@@ -7,7 +7,7 @@ import { useThing } from '../setup/useThing';
 import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
-import { NumberField } from '../ui/NumberField';
+import { LengthField } from '../ui/LengthField';
 import { SomeServices } from './SomeServices';
 
 /** What can be had with a service: a towel, an hour more, a second pot. */
@@ -67,9 +67,9 @@ function AddOn({ id, currency, onDone }: { id: string | null; currency: string; 
           value={content.price}
           onValue={(price) => set({ price })}
         />
-        <NumberField
+        <LengthField
           id="add-on-minutes"
-          label="Minutes more"
+          label="Takes longer by"
           hint="Nothing typed: none"
           wrong={wrong['minutes']}
           value={content.minutes}

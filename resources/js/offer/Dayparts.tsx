@@ -2,7 +2,9 @@ import { RowEditor } from '../setup/RowEditor';
 import { ThingRows } from '../setup/ThingRows';
 import { useSetup } from '../setup/useSetup';
 import { useThing } from '../setup/useThing';
+import { ClockField } from '../ui/ClockField';
 import { Field } from '../ui/Field';
+import { timeOfDay } from '../lib/format';
 
 /** Named parts of the day that services can be limited to. */
 export function Dayparts() {
@@ -13,7 +15,7 @@ export function Dayparts() {
       title="Parts of the day"
       add="Add a part of the day"
       empty="None yet. Give a part of the day a name, and services can be limited to it: early, after lunch, late."
-      rows={(data?.dayparts ?? []).map((one) => ({ ...one, says: `${one.from}–${one.to}` }))}
+      rows={(data?.dayparts ?? []).map((one) => ({ ...one, says: `${timeOfDay(one.from)}–${timeOfDay(one.to)}` }))}
       editor={(id, onDone) => <Daypart id={id} onDone={onDone} />}
     />
   );
@@ -36,18 +38,16 @@ function Daypart({ id, onDone }: { id: string | null; onDone: () => void }) {
           value={content.name}
           onValue={(name) => set({ name })}
         />
-        <Field
+        <ClockField
           id="daypart-from"
           label="From"
-          type="time"
           wrong={wrong['from']}
           value={content.from}
           onValue={(from) => set({ from })}
         />
-        <Field
+        <ClockField
           id="daypart-to"
           label="Until"
-          type="time"
           wrong={wrong['to']}
           value={content.to}
           onValue={(to) => set({ to })}

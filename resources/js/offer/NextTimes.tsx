@@ -1,7 +1,9 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
-import { dateParts, longDate } from '../lib/format';
+import { dateParts, longDate, timeOfDay } from '../lib/format';
+import { ClockField } from '../ui/ClockField';
+import { DateField } from '../ui/DateField';
 import { clockOf } from '../hours/hours';
 import { Hours } from '../hours/WeekRuler';
 import type { Draft } from '../setup/things';
@@ -145,26 +147,20 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
   return (
     <section className="why" aria-label="Why not">
       <div className="why-ask">
-        <label>
-          Why not on{' '}
-          <input
-            id="why-date"
-            className="input input-small"
-            type="date"
-            value={date}
-            onChange={(event) => ask(() => setDate(event.target.value))}
-          />
-        </label>
-        <label>
-          at{' '}
-          <input
-            id="why-time"
-            className="input input-small"
-            type="time"
-            value={time}
-            onChange={(event) => ask(() => setTime(event.target.value))}
-          />
-        </label>
+        <DateField
+          id="why-date"
+          label="Why not on"
+          wrong={undefined}
+          value={date}
+          onValue={(next) => ask(() => setDate(next))}
+        />
+        <ClockField
+          id="why-time"
+          label="at"
+          wrong={undefined}
+          value={time}
+          onValue={(next) => ask(() => setTime(next))}
+        />
         {!wants && (
           <button type="button" className="button button-small" onClick={() => setWants(true)}>
             Ask
@@ -176,7 +172,7 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
         <div role="status">
           <p>
             <b>
-              {longDate(date)}, {time}: {data.offered ? 'offered.' : 'not offered.'}
+              {longDate(date)}, {timeOfDay(time)}: {data.offered ? 'offered.' : 'not offered.'}
             </b>
           </p>
           <ul>

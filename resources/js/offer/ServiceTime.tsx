@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { duration } from '../lib/format';
+import { readLength, writeLength } from '../lib/reading';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
-import { NumberField } from '../ui/NumberField';
+import { LengthField } from '../ui/LengthField';
 import { pricesFor } from './PriceByLength';
 import type { PartProps } from './ServicePage';
 
@@ -12,10 +13,10 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
   const kind = content.range !== null ? 'range' : content.choices.length > 0 || listed ? 'choices' : 'fixed';
   const says = {
     fixed: duration(content.minutes),
-    choices: `${content.choices.join(', ')} minutes`,
-    range: `${content.range?.min ?? 0} to ${content.range?.max ?? 0} minutes`,
+    choices: content.choices.map(writeLength).join(', '),
+    range: `${writeLength(content.range?.min ?? 0)} to ${writeLength(content.range?.max ?? 0)}`,
   }[kind];
-  const buffers = content.setup + content.clearup === 0 ? '' : `, ${content.setup} before, ${content.clearup} after`;
+  const buffers = content.setup + content.clearup === 0 ? '' : `, ${writeLength(content.setup)} before, ${writeLength(content.clearup)} after`;
   const lengths = (choices: number[], range: typeof content.range) =>
     set({ choices, range, pricing: pricesFor(content, choices, range) });
   const broken = ['minutes', 'choices', 'range', 'setup', 'clearup'].some((field) =>
@@ -64,9 +65,9 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
         </label>
       </div>
       {kind === 'fixed' && (
-        <NumberField
+        <LengthField
           id="service-minutes"
-          label="Minutes"
+          label="It lasts"
           wrong={wrong['minutes']}
           value={content.minutes}
           empty={0}
@@ -82,23 +83,23 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
       )}
       {content.range !== null && (
         <div className="three">
-          <NumberField
+          <LengthField
             id="range-min"
-            label="Shortest, minutes"
+            label="Shortest"
             wrong={first(wrong, 'range')}
             value={content.range.min}
             empty={0}
             onValue={(min) => content.range !== null && set({ range: { ...content.range, min } })}
           />
-          <NumberField
+          <LengthField
             id="range-max"
-            label="Longest, minutes"
+            label="Longest"
             wrong={undefined}
             value={content.range.max}
             empty={0}
             onValue={(max) => content.range !== null && set({ range: { ...content.range, max } })}
           />
-          <NumberField
+          <LengthField
             id="range-step"
             label="In steps of"
             wrong={undefined}
@@ -109,17 +110,17 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
         </div>
       )}
       <div className="two">
-        <NumberField
+        <LengthField
           id="service-setup"
-          label="Set-up before, minutes"
+          label="Set-up before"
           wrong={wrong['setup']}
           value={content.setup}
           empty={-1}
           onValue={(setup) => set({ setup })}
         />
-        <NumberField
+        <LengthField
           id="service-clearup"
-          label="Clear-up after, minutes"
+          label="Clear-up after"
           wrong={wrong['clearup']}
           value={content.clearup}
           empty={-1}
@@ -143,22 +144,20 @@ function Choices({
   wrong: string | undefined;
   onChoices: (choices: number[]) => void;
 }) {
-  const [typed, setTyped] = useState(choices.join(', '));
+  const [typed, setTyped] = useState(choices.map(writeLength).join(', '));
+  const parts = typed.split(/[,;]/).filter((one) => one.trim() !== '');
+  const unread = parts.find((one) => readLength(one) === null);
   return (
     <Field
       id="service-choices"
-      label="Lengths in minutes"
-      hint="30, 60, 90; the first is chosen unless the client says otherwise"
-      wrong={wrong}
+      label="Lengths"
+      hint="30, 1 h, 1 h 30; the first is chosen unless the client says otherwise"
+      wrong={unread === undefined ? wrong : `“${unread.trim()}” is no length. Type it like 90 or 1 h 30.`}
       value={typed}
       onValue={(next) => {
         setTyped(next);
-        onChoices(
-          next
-            .split(/[,; ]+/)
-            .filter((one) => one !== '')
-            .map((one) => (/^\d{1,6}$/.test(one) ? Number(one) : 0)),
-        );
+        const given = next.split(/[,;]/).filter((one) => one.trim() !== '');
+        onChoices(given.map((one) => readLength(one) ?? 0)); // 0 is refused
       }}
     />
   );

@@ -1,10 +1,10 @@
 import { WeekRuler } from '../hours/WeekRuler';
-import { duration } from '../lib/format';
+import { counted, duration, timeOfDay } from '../lib/format';
 import { useSetup } from '../setup/useSetup';
 import { Check } from '../ui/Check';
-import { Field } from '../ui/Field';
+import { DateField } from '../ui/DateField';
 import { Fold } from '../ui/Fold';
-import { NumberField } from '../ui/NumberField';
+import { LengthField } from '../ui/LengthField';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
 import type { PartProps } from './ServicePage';
@@ -54,25 +54,23 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
           <Pick
             legend="Only in these parts of the day"
             hint="None chosen: in all of them"
-            from={(data?.dayparts ?? []).map((one) => ({ id: one.id, name: `${one.name}, ${one.from}–${one.to}` }))}
+            from={(data?.dayparts ?? []).map((one) => ({ id: one.id, name: `${one.name}, ${timeOfDay(one.from)}–${timeOfDay(one.to)}` }))}
             chosen={content.dayparts}
             onChosen={(dayparts) => set({ dayparts })}
             wrong={first(wrong, 'dayparts')}
           />
         )}
         <div className="two">
-          <Field
+          <DateField
             id="service-from"
             label="First day"
-            type="date"
             wrong={wrong['availableFrom']}
             value={content.availableFrom ?? ''}
             onValue={(date) => set({ availableFrom: date === '' ? null : date })}
           />
-          <Field
+          <DateField
             id="service-until"
             label="Last day"
-            type="date"
             wrong={wrong['availableUntil']}
             value={content.availableUntil ?? ''}
             onValue={(date) => set({ availableUntil: date === '' ? null : date })}
@@ -82,13 +80,13 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
       <Fold
         id="fold-starts"
         title="Starts and notice"
-        says={`every ${content.startEvery} minutes, ${notice(content.noticeMinutes)}, up to ${content.bookAheadDays} days ahead`}
+        says={`every ${duration(content.startEvery)}, ${notice(content.noticeMinutes)}, up to ${counted(content.bookAheadDays, 'day')} ahead`}
         wrong={['startEvery', 'noticeMinutes', 'bookAheadDays'].some((field) => first(wrong, field) !== undefined)}
       >
         <div className="two">
-          <NumberField
+          <LengthField
             id="service-startEvery"
-            label="Starts every … minutes"
+            label="Starts every"
             wrong={wrong['startEvery']}
             value={content.startEvery}
             empty={0}
@@ -101,19 +99,20 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
             options={STARTS}
             onValue={(startFrom) => set({ startFrom })}
           />
-          <NumberField
+          <LengthField
             id="service-noticeMinutes"
-            label="Notice, minutes"
-            hint="How long before a start it can still be booked"
+            label="Notice"
+            hint="How long before a start it can still be booked: 2 h, 1 day"
             wrong={wrong['noticeMinutes']}
             value={content.noticeMinutes}
             empty={-1}
             onValue={(noticeMinutes) => set({ noticeMinutes })}
           />
-          <NumberField
+          <LengthField
+            days
             id="service-bookAheadDays"
-            label="Reach, days"
-            hint="How far ahead it can be booked"
+            label="Reach"
+            hint="How far ahead it can be booked: 60 days, 8 weeks"
             wrong={wrong['bookAheadDays']}
             value={content.bookAheadDays}
             empty={-1}
@@ -129,5 +128,5 @@ const notice = (minutes: number): string =>
   minutes <= 0
     ? 'no notice'
     : minutes % 1440 === 0
-      ? `${minutes / 1440} days of notice`
+      ? `${counted(minutes / 1440, 'day')} of notice`
       : `${duration(minutes)} of notice`;

@@ -7,6 +7,7 @@ import { useStranded } from '../setup/Stranded';
 import { draftOf, type Draft } from '../setup/things';
 import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
+import { ClockField } from '../ui/ClockField';
 import { Field } from '../ui/Field';
 import { Mark } from '../ui/Mark';
 import { Pick } from '../ui/Pick';
@@ -186,19 +187,17 @@ export function DatesPanel({
               />
             ) : (
               <div className="three">
-                <Field
+                <ClockField
                   id="span-from"
                   label="From"
-                  type="time"
                   wrong={undefined}
                   value={times.from}
                   onValue={(from) => setTimes({ ...times, from })}
                 />
-                <Field
+                <ClockField
                   id="span-to"
                   label="Until"
-                  type="time"
-                  hint="00:00: to the end of the day"
+                  hint="Midnight: to the end of the day"
                   wrong={undefined}
                   value={times.to}
                   onValue={(to) => setTimes({ ...times, to })}

@@ -13,7 +13,7 @@ import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import { LinesField } from '../ui/LinesField';
-import { NumberField } from '../ui/NumberField';
+import { LengthField } from '../ui/LengthField';
 import { Select } from '../ui/Select';
 import { ZoneField } from './ZoneField';
 
@@ -141,9 +141,9 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
               options={WEEKDAYS}
               onValue={(firstWeekday) => set({ firstWeekday })}
             />
-            <NumberField
+            <LengthField
               id="travel"
-              label="Minutes from one place to another"
+              label="The way from one place to another"
               hint="Kept free between visits at different locations"
               wrong={wrong['travelMinutes']}
               value={content.travelMinutes}

@@ -5,6 +5,7 @@ import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf } from '../setup/useSetup';
 import { useThingPage } from '../setup/useThingPage';
 import { Field } from '../ui/Field';
+import { MomentField } from '../ui/MomentField';
 import { Select } from '../ui/Select';
 import { PoolDay } from './PoolDay';
 
@@ -116,18 +117,16 @@ function PoolEditor({ id }: { id: string | null }) {
                   options={content.units.map((unit) => [unit.id, unit.name] as const)}
                   onValue={(unit) => outage(i, { unit })}
                 />
-                <Field
+                <MomentField
                   id={`outage-${i}-from`}
                   label="From"
-                  type="datetime-local"
                   wrong={wrong[`outages.${i}.from`]}
                   value={one.from}
                   onValue={(from) => outage(i, { from })}
                 />
-                <Field
+                <MomentField
                   id={`outage-${i}-to`}
                   label="Until"
-                  type="datetime-local"
                   wrong={wrong[`outages.${i}.to`]}
                   value={one.to}
                   onValue={(to) => outage(i, { to })}

@@ -8,6 +8,7 @@ import { useSetup } from '../setup/useSetup';
 import { Field } from '../ui/Field';
 import { Pick } from '../ui/Pick';
 import { Mark } from '../ui/Mark';
+import { MomentField } from '../ui/MomentField';
 import { spanWords } from './spanWords';
 
 /** When somebody is away this year and the next, and a way to add to it: for them alone or for several at once. */
@@ -60,18 +61,16 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
       {mayChange && (
         <div className="grid gap-3">
           <div className="three">
-            <Field
+            <MomentField
               id="off-from"
               label="Away from"
-              type="datetime-local"
               wrong={wrong['from']}
               value={adding.from}
               onValue={(from) => setAdding({ ...adding, from })}
             />
-            <Field
+            <MomentField
               id="off-to"
               label="Until"
-              type="datetime-local"
               wrong={wrong['to']}
               value={adding.to}
               onValue={(to) => setAdding({ ...adding, to })}

@@ -8,13 +8,14 @@ type Props = {
   value: string;
   onValue: (value: string) => void;
   lines?: number;
+  onLeave?: () => void;
 } & Pick<
   InputHTMLAttributes<HTMLInputElement>,
   'type' | 'autoComplete' | 'inputMode' | 'required' | 'maxLength' | 'list' | 'placeholder'
 >;
 
 /** A labelled input with its hint, and what is wrong with it right beneath. */
-export function Field({ id, label, hint, wrong, value, onValue, lines, ...input }: Props) {
+export function Field({ id, label, hint, wrong, value, onValue, lines, onLeave, ...input }: Props) {
   const described = [hint === undefined ? '' : `${id}-hint`, wrong === undefined ? '' : `${id}-wrong`].join(' ').trim();
   const shared = {
     id,
@@ -32,7 +33,7 @@ export function Field({ id, label, hint, wrong, value, onValue, lines, ...input 
         </span>
       )}
       {lines === undefined ? (
-        <input {...shared} {...input} onChange={(event) => onValue(event.target.value)} />
+        <input {...shared} {...input} onChange={(event) => onValue(event.target.value)} onBlur={onLeave} />
       ) : (
         <textarea
           {...shared}

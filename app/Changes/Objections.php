@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changes;
+
+use App\Http\Refusal;
+use App\Models\Business;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** What stands against a draft, whoever sends it: asked alike before it is previewed and before it is saved. */
+final readonly class Objections
+{
+    public function __construct(private ConnectionInterface $db, private CheckContent $check)
+    {
+    }
+
+    /**
+     * @param  int  $i its place among the drafts
+     * @return array<string, mixed>|null what the thing is now
+     *
+     * @throws Refusal|ValidationException|NotFoundHttpException
+     */
+    public function against(Business $business, Draft $draft, int $i): ?array
+    {
+        $before = $draft->thing->read($business, $draft->id);
+        if ($before === null && ! $draft->isNew && ! $this->wasHere($business, $draft)) {
+            throw new NotFoundHttpException;
+        }
+        if ($draft->content !== null) { // what it names may have gone since it was read, or since it was like this
+            ($this->check)($draft->thing, $business, $draft->isNew ? null : $draft->id, $draft->content);
+        }
+        $objection = $draft->thing->objection($business, $draft->id, $draft->content);
+        if ($objection !== null) {
+            throw $draft->content === null ? new Refusal($objection, 409, 'in_use') : ValidationException::withMessages(["drafts.{$i}.name" => $objection]);
+        }
+
+        return $before;
+    }
+
+    /** Whether somebody has removed it since; what was never here is not found. */
+    private function wasHere(Business $business, Draft $draft): bool
+    {
+        return $this->db->table('setup_change_things')->where('business_id', $business->id)->where('kind', $draft->kind)->where('thing', $draft->id)->exists();
+    }
+}

@@ -1,0 +1,113 @@
+import { useState } from 'react';
+import { cityOf, moment } from '../lib/format';
+import { Trouble } from '../ui/Trouble';
+import { AddOns } from './AddOns';
+import { Almanac } from './Almanac';
+import { Sentence } from './Sentence';
+import type { Page, Service, Start } from './types';
+import type { useGate } from './useGate';
+
+const FILTERS = [
+  ['any', 'Any time'],
+  ['morning', 'Mornings'],
+  ['afternoon', 'Afternoons'],
+  ['evening', 'Evenings'],
+] as const;
+
+type Props = { page: Page; service: Service; gate: ReturnType<typeof useGate> };
+
+/** What somebody would like, and the times there are for it. */
+export function Finding({ page, service, gate }: Props) {
+  const [part, setPart] = useState<(typeof FILTERS)[number][0]>('any');
+  const [weekends, setWeekends] = useState(false);
+  const { ask, times } = gate;
+  const zone = page.business.timeZone;
+  const show = (start: Start, date: string) =>
+    (part === 'any' || start.part === part) && (!weekends || [0, 6].includes(new Date(`${date}T12:00Z`).getUTCDay()));
+  const none = !times.days.some((day) => day.starts.some((start) => show(start, day.date)));
+  return (
+    <div className="grid content-start gap-3.5">
+      <Sentence page={page} ask={ask} onService={gate.chooseService} onChoose={gate.choose} />
+      <div className="about" data-pictured={service.picture !== null}>
+        {service.picture !== null && <img src={`/pictures/${service.picture}`} alt="" />}
+        <div className="grid content-start gap-2">
+          <p className="text-soft">{service.description}</p>
+          {service.approval && (
+            <p className="notice" id="asks-first">
+              You ask for a time here. It is kept for you until we write to you with a yes or a no.
+            </p>
+          )}
+        </div>
+        <AddOns page={page} service={service} chosen={ask.addOns} onChoose={(addOns) => gate.choose({ addOns })} />
+      </div>
+      {gate.trouble !== null && (
+        <Trouble>
+          <p>{gate.trouble.message}</p>
+          {gate.trouble.near !== undefined && gate.trouble.near.length > 0 && (
+            <p className="mt-2 flex flex-wrap gap-2">
+              {gate.trouble.near.map((at) => (
+                <button
+                  key={at}
+                  type="button"
+                  className="button button-small min-h-11!"
+                  onClick={() => gate.pickAt(at)}
+                >
+                  {moment(at, zone)}
+                </button>
+              ))}
+            </p>
+          )}
+        </Trouble>
+      )}
+      <div className="notice notice-good flex flex-wrap items-center gap-x-4 gap-y-1" id="soonest">
+        <span>{times.soonest.length > 0 ? 'Soonest' : 'Nothing is free in the time to come.'}</span>
+        {times.soonest.map((start) => (
+          <button
+            key={start.at}
+            type="button"
+            className="min-h-11 font-bold underline underline-offset-4"
+            onClick={() => gate.pick(start)}
+          >
+            {moment(start.at, zone)}
+          </button>
+        ))}
+      </div>
+      <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Narrow the times">
+        {FILTERS.map(([value, label]) => (
+          <button
+            key={value}
+            type="button"
+            className="chip"
+            aria-pressed={part === value}
+            onClick={() => setPart(value)}
+          >
+            {label}
+          </button>
+        ))}
+        <button type="button" className="chip" aria-pressed={weekends} onClick={() => setWeekends(!weekends)}>
+          Weekends
+        </button>
+      </div>
+      <p className="text-sm text-soft">
+        All times are {cityOf(zone)} time.
+        {none && ' None of these two weeks fits what you narrowed it to.'}
+      </p>
+      <div className={gate.loading ? 'opacity-50' : ''} aria-busy={gate.loading}>
+        <Almanac times={times} show={show} chosen={gate.start?.at ?? null} onPick={gate.pick} />
+      </div>
+      <nav className="flex justify-between gap-3" aria-label="Weeks">
+        <button type="button" className="button" disabled={times.from <= times.today} onClick={() => gate.turn(-1)}>
+          Two weeks earlier
+        </button>
+        <button
+          type="button"
+          className="button"
+          disabled={(times.days.at(-1)?.date ?? '') >= times.lastDay}
+          onClick={() => gate.turn(1)}
+        >
+          Two weeks later
+        </button>
+      </nav>
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import { money } from '../lib/format';
+import { priceWords, termsWords } from '../offer/words';
+import { lineWords } from './lines';
+import { pays } from './pays';
+import type { SlipFacts } from './Slip';
+import type { Ask, Booking, Page, Quote, Service, Start } from './types';
+
+/** What the slip says while somebody chooses. */
+export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote, start: Start | null): SlipFacts {
+  const currency = page.business.currency;
+  const only = service.staff.length === 1 ? service.staff[0] : ask.staff;
+  const who = page.staff.find((one) => one.id === only)?.name;
+  const place =
+    page.locations.find((one) => one.id === ask.location) ??
+    page.locations.find((one) => service.locations.includes(one.id));
+  return {
+    title: ask.party === 1 ? service.name : `${service.name}, ${ask.party} people`,
+    start: start?.at ?? null,
+    end: start === null ? null : endOf(start.at, start.minutes ?? quote.minutes),
+    zone: page.business.timeZone,
+    who: service.session ? 'in a group' : who === undefined ? 'with whoever is free' : `with ${who}`,
+    where: whereOf(place),
+    lines: quote.lines.map((line) => ({ label: lineWords(line, ask.party), amount: line.amount })),
+    total: quote.priced
+      ? `${quote.exact ? '' : 'from '}${money(quote.total, currency)}`
+      : priceWords(service.price, currency),
+    currency,
+    atLeast: !quote.exact,
+    pays: pays(quote, service, currency),
+    terms: termsWords(service.cancellation, currency),
+  };
+}
+
+/** The same of what is held or booked: told by the server, as on the card and in mails. */
+export function bookedFacts(booking: Booking): SlipFacts {
+  return {
+    title: booking.party === 1 ? booking.service.name : `${booking.service.name}, ${booking.party} people`,
+    start: booking.start,
+    end: booking.end,
+    zone: booking.business.timeZone,
+    who: booking.staff.length === 0 ? '' : `with ${booking.staff.map((one) => one.name).join(' and ')}`,
+    where: whereOf(booking.location),
+    lines: booking.lines.map((line) => ({ label: lineWords(line, booking.party), amount: line.amount })),
+    total: booking.told.price,
+    currency: booking.currency,
+    pays: booking.told.money.join(' '),
+    terms: booking.told.terms,
+  };
+}
+
+const whereOf = (place: { name: string; address: string } | undefined): string =>
+  [place?.name ?? '', place?.address ?? ''].filter((part) => part !== '').join(', ');
+
+export const endOf = (start: string, minutes: number): string =>
+  `${new Date(Date.parse(start) + minutes * 60_000).toISOString().slice(0, 16)}Z`;
