@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Accounts\Http\Accept;
+use App\Accounts\Http\FinishSignUp;
 use App\Accounts\Http\ForgotPassword;
 use App\Accounts\Http\Invite;
 use App\Accounts\Http\Me;
@@ -55,13 +56,14 @@ Route::get('b/{id}', ShowBooking::class)->withoutMiddleware('web');
 Route::get('b/{id}/calendar', DownloadCalendar::class)->withoutMiddleware('web');
 Route::get('pictures/{id}', ShowPicture::class)->withoutMiddleware('web');
 Route::get('verify/{id}', VerifyMail::class)->whereNumber('id')->name('verify');
-Route::get('/{room?}', static fn () => view('workspace'))->where('room', '|sign-in|sign-up|forgot-password|new-password|start|invitation/.*|at/.*')->name('workspace');
+Route::get('/{room?}', static fn () => view('workspace'))->where('room', '|sign-in|sign-up|sign-up/.*|forgot-password|new-password|start|invitation/.*|at/.*')->name('workspace');
 
 /* The workspace's API */
 
 Route::prefix('api')->group(static function (): void {
     Route::get('me', Me::class);
     Route::post('sign-up', SignUp::class)->middleware('throttle:account');
+    Route::post('sign-up/{token}', FinishSignUp::class)->middleware('throttle:account');
     Route::post('sign-in', SignIn::class)->middleware('throttle:account');
     Route::post('sign-out', SignOut::class);
     Route::post('forgot-password', ForgotPassword::class)->middleware('throttle:account');

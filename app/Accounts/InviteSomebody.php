@@ -19,19 +19,18 @@ final readonly class InviteSomebody
 {
     private const DAYS = 14;
 
-    public function __construct(private ConnectionInterface $db, private Outbox $outbox, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private Outbox $outbox, private MailQuota $quota, private Clock $clock)
     {
     }
 
     /** @throws Refusal */
     public function __invoke(Business $business, Access $access, string $email, Role $role, ?string $staff): Invitation
     {
-        if (! $access->role->mayManage($role)) {
-            throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
-        }
+        $this->authorize($business, $access, $email, $role);
         if ($business->users()->where('email', $email)->exists()) {
             throw new Refusal('Whoever has this address signs in here already.', 409, 'already');
         }
+        $this->quota->count($access->user->id, $email);
         $token = Str::random(40);
 
         return $this->db->transaction(function () use ($business, $access, $email, $role, $staff, $token): Invitation {
@@ -44,5 +43,19 @@ final readonly class InviteSomebody
 
             return $invitation;
         });
+    }
+
+    /** @throws Refusal */
+    private function authorize(Business $business, Access $access, string $email, Role $role): void
+    {
+        if ($access->user->email_verified_at === null) {
+            throw new Refusal('Confirm your mail address first: open the link we have sent you.', 409, 'unverified');
+        }
+        $waiting = Invitation::query()->where('business_id', $business->id)->where('email', $email)->whereNull('accepted_at')->value('role');
+        foreach (array_filter([$role, Role::tryFrom((string) $waiting)]) as $one) { // an earlier invitation would end
+            if (! $access->role->mayManage($one)) {
+                throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
+            }
+        }
     }
 }

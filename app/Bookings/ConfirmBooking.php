@@ -14,6 +14,7 @@ use App\Models\Payment;
 use App\Models\Service;
 use App\Support\Clock;
 use App\Support\Instants;
+use App\Support\MailAddress;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
@@ -140,7 +141,7 @@ final readonly class ConfirmBooking
     private function client(Business $business, array $details): Client
     {
         return Client::query()->firstOrCreate(
-            ['business_id' => $business->id, 'email' => mb_strtolower($details['email'])],
+            ['business_id' => $business->id, 'email' => MailAddress::normal($details['email']) ?? mb_strtolower($details['email'])],
             ['name' => $details['name'], 'phone' => $details['phone']],
         );
     }

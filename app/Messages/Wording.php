@@ -31,6 +31,8 @@ final readonly class Wording
         $link = (string) ($entry->content['link'] ?? '');
         [$subject, $text] = match ($entry->occasion) {
             'invitation' => ["{$entry->content['by']} invites you to {$entry->content['business']}", "{$entry->content['by']} would like you to sign in to {$entry->content['business']} at Yard Bell. Open this link to accept:\n\n{$link}\n\nIt is good for two weeks. With an account or without one, it takes a minute."],
+            'sign_up' => ['Open this to start with Yard Bell', "Open this link and your account is there:\n\n{$link}\n\nThe link is good for a day. If you did not ask for it, leave it be: nothing happens."],
+            'known' => ['You have an account at Yard Bell already', "Somebody, probably you, wanted to start with this address. There is an account already; sign in here:\n\n{$link}\n\nIf you have forgotten the password, ask for a new one there."],
             'verify' => ['Please confirm your mail address', "Open this link to confirm that this address is yours:\n\n{$link}\n\nYou can publish your page as soon as it is confirmed. The link is good for a day."],
             default => ['Choose a new password', "Open this link to choose a new password:\n\n{$link}\n\nIt is good for one hour. If you did not ask for it, leave it be: nothing changes."],
         };

@@ -9,6 +9,7 @@ use App\Bookings\Claims;
 use App\Bookings\HoldLimits;
 use App\Bookings\RuleBooks;
 use App\Bookings\SetupReader;
+use App\Bookings\Visitor;
 use App\Gate\ClientLink;
 use App\Ledger\HttpProcessor;
 use App\Ledger\Processor;
@@ -21,6 +22,7 @@ use App\StandIns\MailboxFiles;
 use App\StandIns\ProcessorStandIn;
 use App\Support\Clock;
 use App\Support\CurrentBusiness;
+use App\Support\MailAddress;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
@@ -60,7 +62,23 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         $perMinute = (int) config('yardbell.tries_a_minute');
-        RateLimiter::for('account', static fn (Request $request): Limit => Limit::perMinute($perMinute)->by($request->ip().'|'.$request->string('email')->lower()->value()));
-        RateLimiter::for('gate', static fn (Request $request): Limit => Limit::perMinute($perMinute * 6)->by((string) $request->ip()));
+        $network = static fn (Request $request): string => Visitor::from((string) $request->ip(), (string) config('app.key'))->mark;
+        RateLimiter::for('account', static fn (Request $request): array => [
+            Limit::perMinute($perMinute)->by('account '.self::account($request)),
+            Limit::perMinute($perMinute * 3)->by("account-network {$network($request)}"),
+        ]);
+        RateLimiter::for('gate', static fn (Request $request): Limit => Limit::perMinute($perMinute * 6)->by("gate {$network($request)}"));
+    }
+
+    /** Whose door is knocked at: the account that is signed in, or the address as it is looked up. */
+    private static function account(Request $request): string
+    {
+        $email = $request->input('email');
+
+        return match (true) {
+            $request->user() !== null => "user {$request->user()->getAuthIdentifier()}",
+            is_string($email) => hash('sha256', MailAddress::normal($email) ?? $email),
+            default => "token {$request->ip()}",
+        };
     }
 }

@@ -38,7 +38,7 @@ final readonly class Setup
 
         return [
             'slug' => $business->slug, 'name' => $business->name,
-            'timeZone' => $business->time_zone, 'currency' => $business->currency,
+            'timeZone' => $business->time_zone, 'clock' => $business->clock, 'currency' => $business->currency,
             'published' => $business->published_at !== null,
             'link' => config('app.url')."/book/{$business->slug}",
             'openingHours' => WeeklyTable::whole($business->opening_hours),

@@ -65,6 +65,6 @@ it('does not tell staff what their colleagues do', function (): void {
         $answer = $this->postJson("/api/businesses/other/drafts/{$what}", ['drafts' => [$draft]] + $more)->assertOk();
         expect($answer->getContent())->not->toContain($theirs->name)->not->toContain($theirs->id);
     }
-    $shut = Things::fresh('timeOff', ['staff' => $theirs->id, 'from' => "{$this->day}T00:00", 'to' => "{$this->day}T20:00"]);
+    $shut = Things::fresh('timeOff', ['staff' => $theirs->id, 'from' => "{$this->day}T08:00", 'to' => "{$this->day}T20:00"]);
     expect($this->postJson('/api/businesses/other/drafts/preview', ['drafts' => [$shut]])->json('lost'))->toBe(0);
 });

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Accounts\Http;
 
 use App\Accounts\AcceptInvitation;
+use App\Accounts\Passwords;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Validation\Rules\Password;
 
 /** Accepts an invitation: for whoever is signed in, or with a new account. */
 final readonly class Accept
@@ -26,9 +26,7 @@ final readonly class Accept
             return new JsonResponse(Me::of(($this->accept)($token, $user, null)));
         }
         /** @var array{name: string, password: string} $account */
-        $account = $request->validate(['name' => 'required|string|max:120', 'password' => ['required', 'string', 'max:200', Password::min(10)]], [
-            'name.*' => 'Please tell us your name.', 'password.*' => 'A password has at least 10 characters.',
-        ]);
+        $account = $request->validate(['name' => 'required|string|max:120', 'password' => Passwords::rules()], ['name.*' => 'Please tell us your name.', ...Passwords::sentences()]);
         $made = ($this->accept)($token, null, $account);
         Auth::login($made);
         $request->session()->regenerate();

@@ -6,6 +6,7 @@ namespace App\Accounts\Http;
 
 use App\Messages\Outbox;
 use App\Models\User;
+use App\Support\MailAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Password;
@@ -19,10 +20,10 @@ final readonly class ForgotPassword
 
     public function __invoke(Request $request): JsonResponse
     {
-        $email = $request->validate(['email' => 'required|string|max:190|email:rfc'], [
+        $email = $request->validate(['email' => ['required', 'string', 'max:190', new MailAddress]], [
             'email.*' => 'Which mail address do you sign in with?',
         ])['email'];
-        Password::sendResetLink(['email' => mb_strtolower(trim($email))], function (User $user, string $token): void {
+        Password::sendResetLink(['email' => MailAddress::normal($email)], function (User $user, string $token): void {
             $link = config('app.url').'/new-password?'.http_build_query(['token' => $token, 'email' => $user->email]);
             $this->outbox->account($user, 'password', $link, substr(hash('sha256', $token), 0, 20));
         });

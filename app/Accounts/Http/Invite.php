@@ -9,6 +9,7 @@ use App\Access\Role;
 use App\Accounts\InviteSomebody;
 use App\Models\Business;
 use App\Roster\Checks;
+use App\Support\MailAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -26,11 +27,11 @@ final readonly class Invite
         assert($business instanceof Business && $access instanceof Access);
         $linked = Rule::unique('business_users', 'staff_id')->where('business_id', $business->id);
         $given = $request->validate([
-            'email' => 'required|string|max:190|email:rfc',
+            'email' => ['required', 'string', 'max:190', new MailAddress],
             'role' => ['required', Rule::enum(Role::class)],
             'staff' => ['present', 'nullable', $linked, ...Checks::of($business, 'staff')],
-        ], ['email.*' => 'To which mail address? One looks like name@example.com.', 'role.*' => 'Choose a role.', 'staff.unique' => 'Somebody else signs in as this person already.']);
-        $invitation = ($this->invite)($business, $access, mb_strtolower(trim($given['email'])), Role::from($given['role']), $given['staff']);
+        ], ['email.required' => 'To which mail address? One looks like name@example.com.', 'role.*' => 'Choose a role.', 'staff.unique' => 'Somebody else signs in as this person already.']);
+        $invitation = ($this->invite)($business, $access, (string) MailAddress::normal($given['email']), Role::from($given['role']), $given['staff']);
 
         return new JsonResponse(['id' => $invitation->id, 'email' => $invitation->email, 'role' => $invitation->role, 'staff' => $invitation->staff_id], 201);
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Accounts\Http;
 
+use App\Access\Access;
+use App\Access\Role;
+use App\Http\Refusal;
 use App\Models\Business;
 use App\Models\Invitation;
 use Illuminate\Http\JsonResponse;
@@ -14,8 +17,13 @@ final class WithdrawInvitation
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
         $business = $request->attributes->get('business');
-        assert($business instanceof Business);
-        Invitation::query()->where('business_id', $business->id)->whereNull('accepted_at')->findOrFail($id)->delete();
+        $access = $request->attributes->get('access');
+        assert($business instanceof Business && $access instanceof Access);
+        $invitation = Invitation::query()->where('business_id', $business->id)->whereNull('accepted_at')->findOrFail($id);
+        if (! $access->role->mayManage(Role::from($invitation->role))) {
+            throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
+        }
+        $invitation->delete();
 
         return new JsonResponse(['withdrawn' => true]);
     }

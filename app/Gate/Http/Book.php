@@ -10,6 +10,7 @@ use App\Gate\ClientBooking;
 use App\Gate\ClientLink;
 use App\Gate\Questions;
 use App\Models\Booking;
+use App\Support\MailAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -27,7 +28,7 @@ final readonly class Book
         $business = $booking->business()->firstOrFail();
         $details = $request->validate([
             'name' => 'required|string|max:120',
-            'email' => 'required|string|max:190|email:rfc',
+            'email' => ['required', 'string', 'max:190', new MailAddress],
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
             'note' => 'nullable|string|max:1000',
             'answers' => 'nullable|array|max:200',

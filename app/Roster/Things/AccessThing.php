@@ -39,6 +39,9 @@ final readonly class AccessThing implements Thing
 
     public function read(Business $business, string $id): ?array
     {
+        if (preg_match('/^[1-9]\d{0,17}\z/', $id) !== 1) {
+            return null; // "4abc" is nobody
+        }
         $row = $this->db->table('business_users')->where('business_id', $business->id)->where('user_id', (int) $id)->first();
 
         return $row === null ? null : ['role' => $row->role, 'staff' => $row->staff_id];

@@ -63,6 +63,15 @@ final readonly class ClosureThing extends ModelThing
         return [];
     }
 
+    /** The same once more is a button pressed twice. */
+    public function objection(Business $business, string $id, ?array $content): ?string
+    {
+        $same = $content === null ? [] : Closure::query()->where('business_id', $business->id)->whereKeyNot($id)->where('from', $content['from'])->where('to', $content['to'])->get()
+            ->filter(static fn (Closure $closure): bool => $closure->staff === $content['staff'])->all();
+
+        return $same === [] ? null : 'This closure is there already.';
+    }
+
     public function name(array $content): string
     {
         return trim("Closure {$content['name']}");

@@ -58,6 +58,15 @@ final readonly class TimeOffThing extends ModelThing
         return [];
     }
 
+    /** The same once more is a button pressed twice. */
+    public function objection(Business $business, string $id, ?array $content): ?string
+    {
+        $same = $content !== null && TimeOff::query()->where('business_id', $business->id)->whereKeyNot($id)->where('staff_id', $content['staff'])
+            ->where('from', $content['from'])->where('to', $content['to'])->exists();
+
+        return $same ? 'This time off is there already.' : null;
+    }
+
     public function name(array $content): string
     {
         return trim("Time off {$content['name']}");

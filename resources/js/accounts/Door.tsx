@@ -1,5 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { refusalOf, type Refusal } from '../lib/api';
+import { Trouble } from '../ui/Trouble';
+import { useFirstWrong } from '../ui/useIntoSight';
 
 type Props = {
   title: string;
@@ -13,6 +15,7 @@ type Props = {
 export function Door({ title, children, action, onSend, below }: Props) {
   const [refused, setRefused] = useState<Refusal | null>(null);
   const [sending, setSending] = useState(false);
+  useFirstWrong(refused?.fields);
   const send = async () => {
     setSending(true);
     setRefused(null);
@@ -36,9 +39,7 @@ export function Door({ title, children, action, onSend, below }: Props) {
       >
         <h1 className="text-3xl">{title}</h1>
         {refused !== null && refused.fields === undefined && (
-          <p className="notice notice-trouble" role="alert">
-            {refused.message}
-          </p>
+          <Trouble of={refused}>{refused.message}</Trouble>
         )}
         {children(refused?.fields ?? {})}
         <button type="submit" className="button button-next" disabled={sending}>

@@ -4,6 +4,9 @@ import { useNavigate } from 'react-router';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { digits } from '../lib/format';
 import { WeekRuler } from '../hours/WeekRuler';
+import { Trouble } from '../ui/Trouble';
+import { useFirstWrong } from '../ui/useIntoSight';
+import { useKept } from '../ui/useKept';
 import { me as meQuery } from '../workspace/queries';
 import { StartFacts } from './StartFacts';
 import { StartPeople } from './StartPeople';
@@ -12,6 +15,19 @@ import { StartServices } from './StartServices';
 export type Beginning = Schemas['Beginning'];
 
 const STEPS = ['Your business', 'When you are open', 'What you offer', 'Who and where'] as const;
+
+type Place = { step: number; trade: string | null };
+
+const NOTHING: Beginning = {
+  name: '',
+  slug: '',
+  address: '',
+  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  currency: 'EUR',
+  hours: {},
+  services: [],
+  people: [],
+};
 
 /** From nothing to a page, in four short steps; whatever is skipped has sensible values. */
 export function Start({ me }: { me: Schemas['Me'] }) {
@@ -22,16 +38,14 @@ export function Start({ me }: { me: Schemas['Me'] }) {
     queryFn: async ({ signal }) => unwrap(api.GET('/api/trades', { signal })),
     staleTime: Infinity,
   });
-  const [step, setStep] = useState(0);
   const [refused, setRefused] = useState<Refusal | null>(null);
   const [sending, setSending] = useState(false);
-  const [trade, setTrade] = useState<string | null>(null);
-  const [begun, setBegun] = useState<Beginning>({
-    name: '', slug: '', address: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, currency: 'EUR', hours: {}, services: [], people: [],
-  }); // prettier-ignore
-  const set = (changes: Partial<Beginning>) => setBegun((now) => ({ ...now, ...changes }));
+  const [{ step, trade }, setPlace, forgetPlace] = useKept<Place>('start-place', { step: 0, trade: null });
+  const [begun, set, forget] = useKept<Beginning>('start', NOTHING);
+  const setStep = (to: number) => setPlace({ step: to });
+  useFirstWrong(refused?.fields);
   const choose = (chosen: Schemas['Trade']) => {
-    setTrade(chosen.id);
+    setPlace({ trade: chosen.id });
     const scale = 10 ** digits(begun.currency);
     set({ hours: chosen.hours, services: chosen.services.map((one) => ({ ...one, price: one.price * scale })) });
   };
@@ -39,6 +53,8 @@ export function Start({ me }: { me: Schemas['Me'] }) {
     setSending(true);
     try {
       const made = await unwrap(api.POST('/api/businesses', { body: begun }));
+      forget();
+      forgetPlace();
       await queries.invalidateQueries({ queryKey: meQuery.queryKey });
       await navigate(`/at/${made.slug}/gate`);
     } catch (wrong) {
@@ -82,9 +98,7 @@ export function Start({ me }: { me: Schemas['Me'] }) {
         {step === 0 && <h1 className="text-3xl">Welcome, {me.user?.name}</h1>}
         {step > 0 && <h1 className="text-3xl">{STEPS[step]}</h1>}
         {refused !== null && refused.fields === undefined && (
-          <p className="notice notice-trouble" role="alert">
-            {refused.message}
-          </p>
+          <Trouble of={refused}>{refused.message}</Trouble>
         )}
         {step === 0 && (
           <StartFacts

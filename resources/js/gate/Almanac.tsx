@@ -35,9 +35,7 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
   return (
     <section
       aria-label="Open times. Arrow keys go from one to the next."
-      ref={roving.ref}
-      onFocus={roving.onFocus}
-      onKeyDown={roving.onKeyDown}
+      {...roving}
     >
       <div className="almanac-day hidden! sm:grid!" aria-hidden="true">
         <span />

@@ -34,9 +34,9 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
       const refusal = refusalOf(wrong);
       setRefused(refusal);
       setSending(false);
-      const field = Object.keys(refusal.fields ?? {})[0];
-      document.getElementById(field ?? 'refused')?.scrollIntoView({ block: 'center' });
-      document.getElementById(field ?? 'refused')?.focus();
+      const first = document.getElementById(Object.keys(refusal.fields ?? {})[0] ?? 'refused');
+      first?.scrollIntoView({ block: 'center' });
+      first?.focus();
     }
   };
 

@@ -41,7 +41,7 @@ export function Finding({ page, service, gate }: Props) {
         <AddOns page={page} service={service} chosen={ask.addOns} onChoose={(addOns) => gate.choose({ addOns })} />
       </div>
       {gate.trouble !== null && (
-        <Trouble>
+        <Trouble of={gate.trouble}>
           <p>{gate.trouble.message}</p>
           {gate.trouble.near !== undefined && gate.trouble.near.length > 0 && (
             <p className="mt-2 flex flex-wrap gap-2">

@@ -1,4 +1,5 @@
-import { clockOf, DAY, outside, shortClock, type Span } from './hours';
+import { minuteOfDay } from '../lib/format';
+import { DAY, outside, shortClock, type Span } from './hours';
 import { useStretches } from './useStretches';
 
 type Props = {
@@ -40,7 +41,7 @@ export function DayBar({ name, stretches, axis, within, places, onChange }: Prop
                 aria-valuemin={0}
                 aria-valuemax={2 * DAY}
                 aria-valuenow={one[end]}
-                aria-valuetext={`${clockOf(one[end])}${one[end] > DAY ? ' the next day' : ''}`}
+                aria-valuetext={`${minuteOfDay(one[end] % DAY)}${one[end] > DAY ? ' the next day' : ''}`}
                 {...bar.endProps(i, one, end)}
               />
             ))}
@@ -60,7 +61,7 @@ export function DayBar({ name, stretches, axis, within, places, onChange }: Prop
       {chosen !== undefined && (
         <p className="stretch-tools">
           <span>
-            {name} {clockOf(chosen.from)}–{clockOf(chosen.to)}
+            {name} {minuteOfDay(chosen.from % DAY)}–{minuteOfDay(chosen.to % DAY)}
           </span>
           {places.length > 1 && (
             <select

@@ -1,9 +1,11 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useState } from 'react';
+import { hourOfDay, minuteOfDay } from '../lib/format';
 import { DayBar } from './DayBar';
 import {
   axisOf,
-  clockOf,
+  copied,
+  DAY,
   outside,
   readHours,
   spans,
@@ -32,14 +34,12 @@ type Props = {
 export function WeekRuler({ id, table, onChange, empty, within = null, places = [], wrong }: Props) {
   const axis = axisOf([table, within]);
   const put = (key: Weekday, windows: Window[]) => onChange({ ...table, [key]: windows });
-  const copy = (from: Weekday, to: readonly Weekday[]) =>
-    onChange({ ...table, ...Object.fromEntries(to.map((key) => [key, table[key] ?? []])) });
   const cut =
     within === null
       ? []
       : WEEKDAYS.flatMap(([key, name]) =>
           outside(spans(table[key]), spans(within[key])).map(
-            (one) => `${name} ${clockOf(one.from)}–${clockOf(one.to)}`,
+            (one) => `${name} ${minuteOfDay(one.from % DAY)}–${minuteOfDay(one.to % DAY)}`,
           ),
         );
   return (
@@ -68,7 +68,7 @@ export function WeekRuler({ id, table, onChange, empty, within = null, places = 
             empty={empty}
             onWindows={(windows) => put(key, windows)}
           />
-          <CopyMenu day={key} name={name} onCopy={(to) => copy(key, to)} />
+          <CopyMenu day={key} name={name} onCopy={(to) => onChange(copied(table, key, to))} />
         </div>
       ))}
       {cut.length > 0 && <p className="week-cut">Outside the opening hours, so cut off: {cut.join(', ')}.</p>}
@@ -91,7 +91,7 @@ export function Hours({ from, to }: { from: number; to: number }) {
     <div className="ruler-hours">
       {ticks.map((hour) => (
         <span key={hour} style={{ left: `${(100 * (hour * 60 - from)) / (to - from)}%` }}>
-          {hour}
+          {hourOfDay(hour)}
         </span>
       ))}
     </div>

@@ -1,4 +1,6 @@
 import type { Schemas } from '../lib/api';
+import { timeOfDay } from '../lib/format';
+import { readClock } from '../lib/reading';
 
 export type Table = Schemas['WeeklyTable'];
 export type Window = Schemas['Window'];
@@ -19,36 +21,32 @@ export const DAY = 1440;
 /** A stretch in minutes of the day; its end lies beyond 1440 where it runs on into the next day. */
 export type Span = { from: number; to: number; at?: string };
 
-const STRETCH = /^(\d{1,2})(?:[:.]([0-5]\d))?\s*(?:-|–|to)\s*(\d{1,2})(?:[:.]([0-5]\d))?$/;
-
-const pad = (hour: string, minute: string | undefined): string => `${hour.padStart(2, '0')}:${minute ?? '00'}`;
-
-/** "9-12:30, 13:30-18" as windows; null where it cannot be read. */
+/** "9-12:30, 13:30-18" or "9 am - 1 pm" as windows; null where it cannot be read. */
 export function readHours(typed: string): Window[] | null {
   const windows: Window[] = [];
   for (const part of typed.split(/[,;]/).map((one) => one.trim())) {
     if (part === '') {
       continue;
     }
-    const [, fromHour, fromMinute, toHour, toMinute] = STRETCH.exec(part) ?? [];
-    if (fromHour === undefined || toHour === undefined || Number(fromHour) > 23 || Number(toHour) > 24) {
+    const [from, to, more] = part.split(/\s*(?:-|–|\bto\b)\s*/).map(readEnd);
+    if (from == null || to == null || more !== undefined || from === '24:00') {
       return null;
     }
-    if (Number(toHour) === 24 && Number(toMinute ?? 0) > 0) {
-      return null;
-    }
-    windows.push({ from: pad(fromHour, fromMinute), to: pad(toHour, toMinute) });
+    windows.push({ from, to });
   }
   return windows;
 }
 
-const short = (time: string): string => time.replace(/^0/, '').replace(/:00$/, '');
+/** A time of day, or 24:00: the end of one. */
+const readEnd = (typed: string): string | null => (/^24(?:[:.]00)?$/.test(typed.trim()) ? '24:00' : readClock(typed));
 
-/** "9:30" or "9" of a minute of the day. */
-export const shortClock = (minute: number): string => short(clockOf(minute));
+/** "9:30" or "9" of a minute of the day; on a clock of 12 hours "9 am". */
+export const shortClock = (minute: number): string => shortTime(clockOf(minute));
+
+const shortTime = (time: string): string => timeOfDay(time).replace(/:00(?=$| )/, '');
 
 export const writeHours = (windows: readonly Window[] | undefined): string =>
-  (windows ?? []).map((one) => `${short(one.from)}-${short(one.to)}`).join(', ');
+  (windows ?? []).map((one) => `${shortTime(one.from)}-${shortTime(one.to)}`).join(', ');
 
 export function minutes(time: string): number {
   const [hour, minute] = time.split(':').map(Number);
@@ -102,6 +100,12 @@ export function outside(day: readonly Span[], within: readonly Span[]): Span[] {
   }
   return left;
 }
+
+/** The stretches of one day on others too. */
+export const copied = (table: Table, from: Weekday, to: readonly Weekday[]): Table => ({
+  ...table,
+  ...Object.fromEntries(to.map((day) => [day, table[from] ?? []])),
+});
 
 /** The hours a table is drawn on: 6 to 22, and more where there is more. */
 export function axisOf(tables: readonly (Table | null | undefined)[]): { from: number; to: number } {

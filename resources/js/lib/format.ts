@@ -53,6 +53,10 @@ export function dateParts(date: string): { weekday: string; day: string; month: 
 export const longDate = (date: string): string =>
   formatter('UTC', { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date(`${date}T12:00:00Z`));
 
+/** How many days from one local date to another, both included. */
+export const daysBetween = (first: string, last: string): number =>
+  Math.round((Date.parse(`${last}T12:00:00Z`) - Date.parse(`${first}T12:00:00Z`)) / 86_400_000) + 1;
+
 export function addDays(date: string, days: number): string {
   return new Date(Date.parse(`${date}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 }
@@ -88,9 +92,13 @@ export function shortDuration(minutes: number): string {
 
 export const cityOf = (zone: string): string => (zone.split('/').at(-1) ?? zone).replaceAll('_', ' ');
 
+/** "14" or "2 pm": a whole hour on a ruler. */
+export const hourOfDay = (hour: number): string =>
+  hourCycle === 'h12' ? `${hour % 12 || 12}${hour % 24 < 12 ? ' am' : ' pm'}` : String(hour);
+
 /** "14:30" or "2:30 pm" of "14:30"; what is no such time stays as it is. */
 export const timeOfDay = (time: string): string =>
-  /^\d\d:\d\d$/.test(time) ? minuteOfDay(Number(time.slice(0, 2)) * 60 + Number(time.slice(3))) : time;
+  /^(?:[01]\d|2[0-3]):\d\d$/.test(time) ? minuteOfDay(Number(time.slice(0, 2)) * 60 + Number(time.slice(3))) : time;
 
 /** "8:30" of a minute of the day. */
 export const minuteOfDay = (minute: number): string => {

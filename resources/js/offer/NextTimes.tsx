@@ -1,7 +1,10 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
-import { dateParts, longDate, timeOfDay } from '../lib/format';
+import { counted, dateParts, longDate, timeOfDay } from '../lib/format';
+import { readClock, readDate } from '../lib/reading';
+import { useSetup } from '../setup/useSetup';
 import { ClockField } from '../ui/ClockField';
 import { DateField } from '../ui/DateField';
 import { clockOf } from '../hours/hours';
@@ -53,7 +56,7 @@ export function NextTimes({ business, draft, zone }: Props) {
           <p className="effect-sum" role="status">
             {starts.length === 0
               ? 'Nothing can be booked in the next two weeks.'
-              : `${starts.length === 1 ? 'One start' : `${starts.length} starts`} in the next two weeks.`}
+              : `${counted(starts.length, 'time')} to choose from in the next two weeks.`}
           </p>
           <p className="text-soft">Press any hour to ask why it is offered, or why not.</p>
           <div className="effect-days">
@@ -119,6 +122,21 @@ function TimesRow({ day, ruler, onAsk }: RowProps) {
   );
 }
 
+/** Sentences, each with the way to where its cause is set. */
+function Reasons({ of }: { of: readonly Schemas['WhyNotReason'][] }) {
+  const { business } = useSetup();
+  return of.map(({ says, link }) => (
+    <span key={says} className="block">
+      {says}{' '}
+      {link !== null && (
+        <Link className="font-semibold" to={`/at/${business}/${link}`}>
+          Go there
+        </Link>
+      )}
+    </span>
+  ));
+}
+
 type WhyProps = { business: string; draft: Draft; asked: { date: string; minute: number }; at: boolean; zone: string };
 
 /** Which rules stand in the way at one hour, for each who could take it. */
@@ -136,7 +154,7 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
           signal,
         }),
       ),
-    enabled: wants,
+    enabled: wants && readDate(date, date) === date && readClock(time) === time,
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -180,7 +198,7 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
               <li key={i}>
                 {row.staff.join(' and ') || 'Nobody'}
                 {row.location === null ? '' : `, ${row.location}`}:{' '}
-                {row.reasons.length === 0 ? <span className="opens">free</span> : row.reasons.join(' ')}
+                {row.reasons.length === 0 ? <span className="opens">free</span> : <Reasons of={row.reasons} />}
               </li>
             ))}
           </ul>

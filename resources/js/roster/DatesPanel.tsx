@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import type { Schemas } from '../lib/api';
-import { addDays, longDate } from '../lib/format';
+import { addDays, daysBetween, longDate } from '../lib/format';
 import { readHours, writeHours } from '../hours/hours';
 import { Effects } from '../setup/Effects';
 import { useStranded } from '../setup/Stranded';
 import { draftOf, type Draft } from '../setup/things';
 import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
+import { Check } from '../ui/Check';
 import { ClockField } from '../ui/ClockField';
 import { Field } from '../ui/Field';
 import { Mark } from '../ui/Mark';
@@ -19,6 +20,8 @@ const WHATS = [
   ['special', 'Other hours'],
   ['off', 'Time off'],
 ] as const;
+/** A choice of more days than these says how wide it is before it can be saved. */
+const WIDE_DAYS = 31;
 type What = (typeof WHATS)[number][0];
 type Whose = 'everyone' | 'people' | 'location';
 
@@ -36,8 +39,9 @@ export function DatesPanel({
   const all = may('change-setup');
   const saving = useSave();
   const stranded = useStranded();
-  const [what, setWhat] = useState<What>(all ? 'closed' : 'off');
-  const [whose, setWhose] = useState<Whose>(all ? 'everyone' : 'people');
+  const [what, setWhat] = useState<What | null>(null);
+  const [whose, setWhose] = useState<Whose | null>(all ? null : 'people');
+  const [wide, setWide] = useState(false);
   const [people, setPeople] = useState<string[]>(all || data?.me.staff == null ? [] : [data.me.staff]);
   const [place, setPlace] = useState('');
   const [name, setName] = useState('');
@@ -55,7 +59,10 @@ export function DatesPanel({
     to: `${times.to === '00:00' ? addDays(chosen.last, 1) : chosen.last}T${times.to}`,
   };
   const nobody = (what === 'off' || whose === 'people') && people.length === 0;
-  const drafts = nobody || (what === 'special' && hours === null) ? [] : draftsFor();
+  const open = what === null || (what !== 'off' && whose === null) || (what === 'special' && hours === null);
+  const drafts = nobody || open ? [] : draftsFor();
+  const days = daysBetween(chosen.first, chosen.last);
+  const asksWide = days > WIDE_DAYS && drafts.length > 0;
   function draftsFor(): Draft[] {
     if (chosen === null) {
       return [];
@@ -87,6 +94,8 @@ export function DatesPanel({
       await stranded.carryOut();
       setName('');
       setTyped('');
+      setWhat(null); // what is saved stands above now, and is not counted again
+      setWide(false);
     }
   };
   const wrong = Object.values(saving.refused?.fields ?? {})[0] ?? saving.refused?.message;
@@ -94,9 +103,9 @@ export function DatesPanel({
     <div className="beside">
       <section className="beside-main" aria-label="The chosen dates">
         <h2>
-          {chosen.first === chosen.last
+          {days === 1
             ? longDate(chosen.first)
-            : `${longDate(chosen.first)} to ${longDate(chosen.last)}`}
+            : `${longDate(chosen.first)} to ${longDate(chosen.last)}, ${days} days`}
         </h2>
         <OnDates dates={dates} chosen={chosen} mayChange={mayChange} />
         {mayChange && (
@@ -115,7 +124,7 @@ export function DatesPanel({
                 </label>
               ))}
             </div>
-            {all && what !== 'off' && (
+            {all && what !== null && what !== 'off' && (
               <div className="flex flex-wrap gap-5" role="radiogroup" aria-label="For whom">
                 <label className="check">
                   <input
@@ -176,7 +185,7 @@ export function DatesPanel({
                 </select>
               </div>
             )}
-            {what === 'special' ? (
+            {what === null ? null : what === 'special' ? (
               <Field
                 id="special-hours"
                 label="Open"
@@ -217,13 +226,21 @@ export function DatesPanel({
                 {wrong}
               </p>
             )}
+            {asksWide && (
+              <Check id="wide" checked={wide} onChange={setWide}>
+                Yes, for all {days} days, from {longDate(chosen.first)} to {longDate(chosen.last)}
+              </Check>
+            )}
             <p>
               <button
                 type="button"
                 id="save-dates"
                 className="button button-next"
                 disabled={
-                  saving.saving || drafts.length === 0 || (whose === 'location' && what === 'special' && place === '')
+                  saving.saving ||
+                  drafts.length === 0 ||
+                  (asksWide && !wide) ||
+                  (whose === 'location' && what === 'special' && place === '')
                 }
                 onClick={() => void save()}
               >

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { Missing } from '../setup/Missing';
 import { useSetup } from '../setup/useSetup';
+import { Trouble } from '../ui/Trouble';
 import { FactsForm } from './FactsForm';
 
 /** Whether the page is shown to the world, what is still missing, and the facts on it. */
@@ -76,9 +77,7 @@ function Publish({ published, business }: { published: boolean; business: string
   return (
     <>
       {refused !== null && (
-        <p className="notice notice-trouble" role="alert">
-          {refused}
-        </p>
+        <Trouble>{refused}</Trouble>
       )}
       <p>
         {published ? (

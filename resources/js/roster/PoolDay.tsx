@@ -4,7 +4,8 @@ import { useParams } from 'react-router';
 import { api, unwrap } from '../lib/api';
 import { addDays, longDate } from '../lib/format';
 import { Hours } from '../hours/WeekRuler';
-import { clockOf, DAY } from '../hours/hours';
+import { DAY } from '../hours/hours';
+import { minuteOfDay } from '../lib/format';
 
 /** How one day uses the units of a pool. */
 export function PoolDay({ units }: { units: readonly { id: string; name: string }[] }) {
@@ -48,7 +49,7 @@ export function PoolDay({ units }: { units: readonly { id: string; name: string 
             aria-label={
               unit.taken.length === 0
                 ? 'free all day'
-                : unit.taken.map((one) => `${one.service} ${clockOf(one.from)}–${clockOf(one.to)}`).join(', ')
+                : unit.taken.map((one) => `${one.service} ${minuteOfDay(one.from % 1440)}–${minuteOfDay(one.to % 1440)}`).join(', ')
             }
           >
             {unit.out.map((one) => (
@@ -62,7 +63,7 @@ export function PoolDay({ units }: { units: readonly { id: string; name: string 
               <i
                 key={`t${one.from}`}
                 className="unit-taken"
-                title={`${one.service} ${clockOf(one.from)}–${clockOf(one.to)}`}
+                title={`${one.service} ${minuteOfDay(one.from % 1440)}–${minuteOfDay(one.to % 1440)}`}
                 style={{ left: left(one.from), right: `calc(100% - ${left(one.to)})` }}
               >
                 {one.service}

@@ -10,18 +10,30 @@ const dateOf = (year: number, month: number, day: number): string =>
   new Date(Date.UTC(year, month, day, 12)).toISOString().slice(0, 10);
 const daysIn = (year: number, month: number): number => new Date(Date.UTC(year, month + 1, 0)).getUTCDate();
 
-/** Twelve months under each other, their days from left to right. Press a day, drag or hold Shift for several. */
+/**
+ * Twelve months under each other, their days from left to right. Press a day, drag or hold Shift for several. While the
+ * pointer is down only the strip shows what would be chosen; it is chosen when the pointer is let go, so that nothing else
+ * moves in between.
+ */
 export function YearStrip({ dates, chosen, onChosen }: Props) {
   const strip = useRef<HTMLDivElement>(null);
   const [anchor, setAnchor] = useState<string | null>(null);
-  const [pressing, setPressing] = useState(false);
+  const [pressed, setPressed] = useState<Dates | null>(null);
   const looks = looksOf(dates);
   const current = chosen?.last ?? dates.today;
   const reach = current.startsWith(String(dates.year)) ? current : `${dates.year}-01-01`;
+  const shown = pressed ?? chosen;
+  const span = (from: string, to: string): Dates => (from <= to ? { first: from, last: to } : { first: to, last: from });
   const pick = (date: string, extend: boolean) => {
     const from = extend && anchor !== null ? anchor : date;
     setAnchor(from);
-    onChosen(from <= date ? { first: from, last: date } : { first: date, last: from });
+    onChosen(span(from, date));
+  };
+  const release = () => {
+    if (pressed !== null) {
+      onChosen(pressed);
+      setPressed(null);
+    }
   };
   const key = (event: KeyboardEvent, date: string) => {
     const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
@@ -47,8 +59,9 @@ export function YearStrip({ dates, chosen, onChosen }: Props) {
     <div
       className="year-strip"
       ref={strip}
-      onPointerUp={() => setPressing(false)}
-      onPointerLeave={() => setPressing(false)}
+      onPointerUp={release}
+      onPointerLeave={release}
+      onPointerCancel={() => setPressed(null)}
     >
       {MONTHS.map((month) => (
         <div key={month} className="year-month">
@@ -68,14 +81,15 @@ export function YearStrip({ dates, chosen, onChosen }: Props) {
                     data-special={look?.special === true}
                     data-off={look?.off === true}
                     tabIndex={date === reach ? 0 : -1}
-                    aria-pressed={chosen !== null && date >= chosen.first && date <= chosen.last}
+                    aria-pressed={shown !== null && date >= shown.first && date <= shown.last}
                     aria-label={`${longDate(date)}${look === undefined ? '' : `: ${look.says.join(', ')}`}`}
                     onPointerDown={(event) => {
                       event.currentTarget.releasePointerCapture(event.pointerId);
-                      setPressing(true);
-                      pick(date, event.shiftKey);
+                      const from = event.shiftKey && anchor !== null ? anchor : date;
+                      setAnchor(from);
+                      setPressed(span(from, date));
                     }}
-                    onPointerEnter={() => pressing && pick(date, true)}
+                    onPointerEnter={() => pressed !== null && anchor !== null && setPressed(span(anchor, date))}
                     onClick={(event) => event.detail === 0 && pick(date, event.shiftKey)}
                     onKeyDown={(event) => key(event, date)}
                   >

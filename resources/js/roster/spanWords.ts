@@ -1,4 +1,4 @@
-import { dateParts } from '../lib/format';
+import { dateParts, timeOfDay } from '../lib/format';
 
 const dayWords = (date: string): string => {
   const parts = dateParts(date);
@@ -14,8 +14,8 @@ export function spanWords(from: string, to: string): string {
     return first === last ? dayWords(first) : `${dayWords(first)} to ${dayWords(last)}`;
   }
   return first === last
-    ? `${dayWords(first)}, ${start}–${to.slice(11)}`
-    : `${dayWords(first)}, ${start} to ${dayWords(last)}, ${to.slice(11)}`;
+    ? `${dayWords(first)}, ${timeOfDay(start)}–${timeOfDay(to.slice(11))}`
+    : `${dayWords(first)}, ${timeOfDay(start)} to ${dayWords(last)}, ${timeOfDay(to.slice(11))}`;
 }
 
 export const dayBefore = (date: string): string =>

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useIntoSight } from '../ui/useIntoSight';
 import type { Editing } from './useThing';
 import { useSetup } from './useSetup';
 import { fieldWord, valueWords } from './words';
@@ -18,6 +19,7 @@ export function Meanwhile<C extends object>({
 }) {
   const { meanwhile, content, before } = editing;
   const currency = useSetup().data?.currency ?? 'EUR';
+  const box = useIntoSight<HTMLElement>(meanwhile);
   const [theirs, setTheirs] = useState<readonly string[]>([]);
   if (meanwhile === null || content === null || before === null) {
     return null;
@@ -38,7 +40,7 @@ export function Meanwhile<C extends object>({
     editing.takeOver(now, meanwhile.version, mine);
   };
   return (
-    <section className="notice meanwhile" aria-label="Changed meanwhile">
+    <section ref={box} tabIndex={-1} className="notice meanwhile" aria-label="Changed meanwhile">
       <h3>{meanwhile.by} has changed this meanwhile</h3>
       <ul>
         {fields.map((field) => (

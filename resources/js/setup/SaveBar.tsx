@@ -1,4 +1,5 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { useFirstWrong } from '../ui/useIntoSight';
 import { useLeaving, type Editing } from './useThing';
 
 type Props<C extends object> = { editing: Editing<C>; what: string; onSave: () => void; isNew?: boolean };
@@ -7,6 +8,7 @@ type Props<C extends object> = { editing: Editing<C>; what: string; onSave: () =
 export function SaveBar<C extends object>({ editing, what, onSave, isNew = false }: Props<C>) {
   const { dirty, refused, saving, meanwhile } = editing;
   const leaving = useLeaving(dirty && !saving);
+  useFirstWrong(meanwhile === null ? refused : null);
   const shown = dirty || isNew || refused !== null;
   return (
     <>

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { useNotices } from '../ui/Notices';
@@ -16,6 +16,7 @@ export function useSave() {
   const navigate = useNavigate();
   const [refused, setRefused] = useState<Refusal | null>(null);
   const [saving, setSaving] = useState(false);
+  const underWay = useRef(false);
 
   const refresh = async () => {
     for (const key of ['setup', 'thing', 'year', 'board', 'me', 'effect']) {
@@ -43,6 +44,10 @@ export function useSave() {
     done: string,
     onSaved?: (saved: Schemas['Saved']) => void,
   ): Promise<Schemas['Saved'] | null> => {
+    if (underWay.current) {
+      return null; // pressed twice
+    }
+    underWay.current = true;
     setSaving(true);
     try {
       const saved = await unwrap(
@@ -64,6 +69,7 @@ export function useSave() {
       setRefused(refusalOf(wrong));
       return null;
     } finally {
+      underWay.current = false;
       setSaving(false);
     }
   };

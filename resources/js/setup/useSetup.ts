@@ -1,11 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
+import { writeHoursOf } from '../lib/format';
 import { setup } from '../workspace/queries';
 
 /** The lists of the business at hand. */
 export function useSetup() {
   const business = useParams()['business'] ?? '';
   const { data } = useQuery(setup(business));
+  if (data !== undefined) {
+    writeHoursOf(data.clock);
+  }
   const may = (act: string): boolean => data?.me.may.includes(act) ?? false;
   return { business, data, may };
 }

@@ -1,47 +1,50 @@
-import { createContext, useContext, useMemo, useRef, useState, type ReactNode } from 'react';
+import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 
 type Notice = { text: string; undo: (() => void) | undefined };
-type Notices = { say: (text: string, undo?: () => void) => void };
+type Notices = { say: (text: string, undo?: () => void) => void; notice: Notice | null; clear: () => void };
 
 const Context = createContext<Notices | null>(null);
 
-/** One line at the foot of the screen: what has just happened, and how to take it back. It stays until something else does. */
+/** Knows the one thing that has just happened. It stays until something else does, or somebody puts it away. */
 export function NoticeBoard({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState<Notice | null>(null);
-  const timer = useRef(0);
   const notices = useMemo(
     () => ({
-      say: (text: string, undo?: () => void) => {
-        window.clearTimeout(timer.current);
-        setNotice({ text, undo });
-        timer.current = window.setTimeout(() => setNotice(null), undo === undefined ? 6_000 : 20_000); // ms
-      },
+      notice,
+      say: (text: string, undo?: () => void) => setNotice({ text, undo }),
+      clear: () => setNotice(null),
     }),
-    [],
+    [notice],
   );
+  return <Context value={notices}>{children}</Context>;
+}
+
+/** The line it is written on: in the bar above every room, which never covers anything that can be pressed. */
+export function NoticeLine() {
+  const { notice, clear } = useNotices();
   return (
-    <Context value={notices}>
-      {children}
-      <div className="notice-line" role="status" aria-live="polite">
-        {notice !== null && (
-          <p>
-            {notice.text}
-            {notice.undo !== undefined && (
-              <button
-                type="button"
-                id="undo"
-                onClick={() => {
-                  notice.undo?.();
-                  setNotice(null);
-                }}
-              >
-                Undo
-              </button>
-            )}
-          </p>
-        )}
-      </div>
-    </Context>
+    <div className="notice-line" role="status" aria-live="polite">
+      {notice !== null && (
+        <p>
+          <span>{notice.text}</span>
+          {notice.undo !== undefined && (
+            <button
+              type="button"
+              id="undo"
+              onClick={() => {
+                notice.undo?.();
+                clear();
+              }}
+            >
+              Undo
+            </button>
+          )}
+          <button type="button" aria-label="Put this notice away" onClick={clear}>
+            ✕
+          </button>
+        </p>
+      )}
+    </div>
   );
 }
 

@@ -1,14 +1,11 @@
-import { useEffect, useRef, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
+import { useIntoSight } from './useIntoSight';
 
-type Props = { children: ReactNode; id?: string };
+type Props = { children: ReactNode; id?: string; of?: unknown };
 
 /** What went wrong and wants an answer: it comes into sight and takes the focus, wherever somebody was. */
-export function Trouble({ children, id }: Props) {
-  const box = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    box.current?.scrollIntoView({ block: 'center' });
-    box.current?.focus({ preventScroll: true });
-  }, [children]);
+export function Trouble({ children, id, of = children }: Props) {
+  const box = useIntoSight<HTMLDivElement>(of);
   return (
     <div ref={box} id={id} className="notice notice-trouble" role="alert" tabIndex={-1}>
       {children}

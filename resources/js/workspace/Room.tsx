@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { api, type Schemas } from '../lib/api';
+import { NoticeLine } from '../ui/Notices';
 
 const ROOMS = [
   ['board', 'Board'],
@@ -33,7 +34,7 @@ export function Room({ me }: { me: Schemas['Me'] }) {
   }
   return (
     <div className="flex min-h-dvh flex-col">
-      <header className="bg-slate text-[var(--on-slate)]">
+      <header className="room-bar">
         <div className="flex min-h-12 flex-wrap items-stretch gap-x-6 px-5">
           <Menu>
             <MenuButton className="business-name" id="businesses">
@@ -65,7 +66,7 @@ export function Room({ me }: { me: Schemas['Me'] }) {
               </NavLink>
             ))}
           </nav>
-          <span className="flex-1" />
+          <NoticeLine />
           {me.standIns !== null && (
             <a className="flex items-center text-sm max-sm:hidden" href={`${me.standIns}/stand-ins`}>
               Stand-ins

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Navigate, Route, Routes } from 'react-router';
+import { FinishSignUp } from '../accounts/FinishSignUp';
 import { ForgotPassword } from '../accounts/ForgotPassword';
 import { Invitation } from '../accounts/Invitation';
 import { NewPassword } from '../accounts/NewPassword';
@@ -58,6 +59,7 @@ export function Workspace() {
           </Route>
         </>
       )}
+      <Route path="/sign-up/:token" element={<FinishSignUp />} />
       <Route path="/invitation/:token" element={<Invitation me={data} />} />
       <Route path="/new-password" element={<NewPassword />} />
       <Route path="*" element={<Navigate to={home} replace />} />

@@ -1,0 +1,44 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
+import { me } from '../workspace/queries';
+
+/** Where the mailed link leads: the account is made, and the start goes on. */
+export function FinishSignUp() {
+  const token = useParams()['token'] ?? '';
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [refused, setRefused] = useState<Refusal | null>(null);
+  const asked = useRef(false);
+  useEffect(() => {
+    if (asked.current) {
+      return;
+    }
+    asked.current = true;
+    unwrap(api.POST('/api/sign-up/{token}', { params: { path: { token } } })).then(
+      async (made) => {
+        queries.setQueryData(me.queryKey, made);
+        await navigate('/start', { replace: true });
+      },
+      (wrong: unknown) => setRefused(refusalOf(wrong)),
+    );
+  }, [token, queries, navigate]);
+  return (
+    <main className="grid min-h-dvh content-center justify-items-center gap-5 px-5">
+      <p className="font-head text-xl font-bold">Yard Bell</p>
+      {refused === null ? (
+        <p role="status">One moment</p>
+      ) : (
+        <>
+          <h1 className="text-2xl">This link does not open any more</h1>
+          <p>{refused.code === 'sign_in' ? refused.message : 'It was used already, or is older than a day.'}</p>
+          <p className="flex gap-6">
+            <Link to="/sign-in">Sign in</Link>
+            <Link to="/sign-up">Start again</Link>
+          </p>
+        </>
+      )}
+    </main>
+  );
+}
