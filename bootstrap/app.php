@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Hosts;
 use App\Http\Middleware\BusinessOfRoute;
 use App\Http\Middleware\DemonstrationOnly;
+use App\Http\Middleware\Door;
 use App\Http\Middleware\May;
+use App\Http\Middleware\OneFormOfId;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusals;
 use Illuminate\Auth\Middleware\Authenticate;
@@ -19,6 +22,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(Door::class);
+        $middleware->trustHosts(static fn (): array => Hosts::trusted(), subdomains: false);
+        $middleware->trustProxies(at: Hosts::proxies());
+        $middleware->web(append: [OneFormOfId::class]);
+        $middleware->api(append: [OneFormOfId::class]);
         $middleware->alias(['demonstration' => DemonstrationOnly::class, 'business' => BusinessOfRoute::class, 'auth' => Authenticate::class, 'may' => May::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->api(remove: [SubstituteBindings::class]);

@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'single',
+    'default' => 'careful',
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => env('YARDBELL_LOG', storage_path('logs/yardbell.log')), 'level' => 'warning'],
-        'emergency' => ['path' => storage_path('logs/yardbell.log')],
+        // Where a log cannot be written (the disk is full), what was to be logged is lost and nothing else.
+        'careful' => ['driver' => 'stack', 'channels' => ['single'], 'ignore_exceptions' => true],
+        'single' => ['driver' => 'single', 'path' => env('YARDBELL_LOG', storage_path('logs/yardbell.log')), 'level' => 'warning', 'permission' => 0640],
+        'emergency' => ['path' => '/dev/null'],
     ],
 ];

@@ -9,8 +9,12 @@ return [
     // Where the stand-ins answer, for a browser and for this application alike.
     'stand_ins' => env('YARDBELL_STAND_INS', 'http://127.0.0.1:8401'),
 
-    // What processor and application share to sign notices with.
-    'processor_secret' => env('YARDBELL_PROCESSOR_SECRET', 'only-for-the-stand-in'),
+    // Where payments are made and meeting rooms opened: in the demonstration the stand-ins.
+    'processor' => env('YARDBELL_PROCESSOR', env('YARDBELL_STAND_INS', 'http://127.0.0.1:8401')),
+    'meetings' => env('YARDBELL_MEETINGS', env('YARDBELL_STAND_INS', 'http://127.0.0.1:8401')),
+
+    // What processor and application share to sign notices with. It has no value but in the demonstration.
+    'processor_secret' => env('YARDBELL_PROCESSOR_SECRET', env('YARDBELL_DEMONSTRATION', false) ? 'only-for-the-stand-in' : null),
 
     // Where mail is laid down, a file each.
     'mailbox' => env('YARDBELL_MAILBOX', storage_path('mailbox')),

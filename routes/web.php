@@ -55,7 +55,7 @@ Route::get('book/{slug}', ShowGate::class)->withoutMiddleware('web');
 Route::get('b/{id}', ShowBooking::class)->withoutMiddleware('web');
 Route::get('b/{id}/calendar', DownloadCalendar::class)->withoutMiddleware('web');
 Route::get('pictures/{id}', ShowPicture::class)->withoutMiddleware('web');
-Route::get('verify/{id}', VerifyMail::class)->whereNumber('id')->name('verify');
+Route::get('verify/{id}', VerifyMail::class)->where('id', '[0-9]{1,18}')->name('verify');
 Route::get('/{room?}', static fn () => view('workspace'))->where('room', '|sign-in|sign-up|sign-up/.*|forgot-password|new-password|start|invitation/.*|at/.*')->name('workspace');
 
 /* The workspace's API */
@@ -76,7 +76,7 @@ Route::prefix('api')->group(static function (): void {
     Route::prefix('businesses/{business}')->middleware(['auth', 'business'])->group(static function (): void {
         Route::middleware('may:see-setup')->group(static function (): void {
             Route::get('setup', ShowSetup::class);
-            Route::get('year/{year}', ShowYear::class)->whereNumber('year');
+            Route::get('year/{year}', ShowYear::class)->where('year', '[0-9]{4}');
             Route::get('things/{kind}/{id}', ShowThing::class);
             Route::get('pools/{id}/day', ShowPoolDay::class);
             Route::post('drafts/preview', PreviewChanges::class);

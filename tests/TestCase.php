@@ -25,7 +25,7 @@ abstract class TestCase extends Base
         $app->useEnvironmentPath(__DIR__);
         $app->make(Kernel::class)->bootstrap();
         $folder = sys_get_temp_dir().'/yardbell-mail-'.getmypid();
-        $app['config']->set(['yardbell.mailbox' => $folder, 'yardbell.clock' => "{$folder}-clock", 'yardbell.pictures' => "{$folder}-pictures", 'yardbell.attachments' => "{$folder}-attachments", 'cache.stores.rules.path' => "{$folder}-rules", 'yardbell.demonstration' => true, 'yardbell.stand_ins' => 'http://stand-ins.example', 'yardbell.tries_a_minute' => 1000, 'yardbell.timebox' => 0, 'yardbell.holds_of_one' => 1000,
+        $app['config']->set(['yardbell.mailbox' => $folder, 'yardbell.clock' => "{$folder}-clock", 'yardbell.pictures' => "{$folder}-pictures", 'yardbell.attachments' => "{$folder}-attachments", 'cache.stores.rules.path' => "{$folder}-rules", 'yardbell.demonstration' => true, 'yardbell.stand_ins' => 'http://stand-ins.example:8400', 'yardbell.processor' => 'http://stand-ins.example', 'yardbell.meetings' => 'http://stand-ins.example', 'yardbell.processor_secret' => 'only-for-the-stand-in', 'yardbell.tries_a_minute' => 1000, 'yardbell.timebox' => 0, 'yardbell.holds_of_one' => 1000,
             'app.key' => 'base64:'.base64_encode(str_repeat('k', 32))]);
 
         return $app;

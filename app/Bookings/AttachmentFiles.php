@@ -7,34 +7,52 @@ namespace App\Bookings;
 use App\Models\Attachment;
 use App\Models\Booking;
 use finfo;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
-/** Files that come with bookings: kept beside the database under a name of our own, never shown in a browser, only saved from it. */
+/**
+ * Files that come with bookings: kept beside the database under a name of our own, never shown in a browser, only saved from
+ * it. They go when their booking comes to nothing (Upkeep\Sweep).
+ */
 final readonly class AttachmentFiles
 {
     public const LARGEST_KILOBYTES = 5120;
 
     private const MOST = 10;
 
-    /** By what the bytes are, not by what the name says. */
-    private const KINDS = ['application/pdf', 'image/jpeg', 'image/png', 'image/webp', 'image/gif', 'image/avif', 'image/heic', 'text/plain'];
+    /** Of one business, all together. */
+    private const MOST_BYTES = 2_000_000_000;
 
-    public function __construct(private string $folder)
+    /** By what the bytes are, not by what the name says; each with the ending it gets. */
+    private const KINDS = [
+        'application/pdf' => 'pdf', 'image/jpeg' => 'jpg', 'image/png' => 'png', 'image/webp' => 'webp', 'image/gif' => 'gif',
+        'image/avif' => 'avif', 'image/heic' => 'heic', 'text/plain' => 'txt',
+    ];
+
+    public function __construct(private ConnectionInterface $db, private string $folder)
     {
     }
 
     /** @throws ValidationException */
     public function take(Booking $booking, UploadedFile $file): Attachment
     {
-        if (! in_array((new finfo(FILEINFO_MIME_TYPE))->file($file->getPathname()), self::KINDS, true)) {
+        $kind = (string) (new finfo(FILEINFO_MIME_TYPE))->file($file->getPathname());
+        if (! isset(self::KINDS[$kind])) {
             throw ValidationException::withMessages(['file' => 'Pictures, PDF and plain text can be sent.']);
         }
-        if (Attachment::query()->where('business_id', $booking->business_id)->where('booking_id', $booking->id)->count() >= self::MOST) {
-            throw ValidationException::withMessages(['file' => 'That is enough: at most '.self::MOST.' files go with a booking.']);
+        $attachment = $this->db->transaction(function () use ($booking, $file, $kind): Attachment {
+            $this->db->table('businesses')->where('id', $booking->business_id)->lockForUpdate()->value('id'); // counted by one at a time
+            $this->makeRoom($booking, (int) $file->getSize());
+
+            return Attachment::query()->create(['business_id' => $booking->business_id, 'booking_id' => $booking->id, 'name' => self::named($file, self::KINDS[$kind]), 'bytes' => (int) $file->getSize(), 'kind' => $kind]);
+        }, attempts: 3);
+        try {
+            $file->move(dirname($this->path($attachment)), basename($this->path($attachment)));
+        } catch (\Symfony\Component\HttpFoundation\File\Exception\FileException) {
+            $attachment->delete();
+            throw ValidationException::withMessages(['file' => 'The file could not be kept just now. Try again in a moment.']);
         }
-        $attachment = Attachment::query()->create(['business_id' => $booking->business_id, 'booking_id' => $booking->id, 'name' => mb_substr(basename($file->getClientOriginalName()), 0, 120)]);
-        $file->move(dirname($this->path($attachment)), basename($this->path($attachment)));
 
         return $attachment;
     }
@@ -42,5 +60,32 @@ final readonly class AttachmentFiles
     public function path(Attachment $attachment): string
     {
         return "{$this->folder}/{$attachment->business_id}/".strtolower($attachment->id);
+    }
+
+    public function remove(Attachment $attachment): void
+    {
+        @unlink($this->path($attachment));
+        $attachment->delete();
+    }
+
+    /** @throws ValidationException */
+    private function makeRoom(Booking $booking, int $bytes): void
+    {
+        $all = Attachment::query()->where('business_id', $booking->business_id);
+        if ((clone $all)->where('booking_id', $booking->id)->count() >= self::MOST) {
+            throw ValidationException::withMessages(['file' => 'That is enough: at most '.self::MOST.' files go with a booking.']);
+        }
+        if ((int) $all->sum('bytes') + $bytes > self::MOST_BYTES) {
+            throw ValidationException::withMessages(['file' => 'No more files can be taken here just now. Bring it along, or call.']);
+        }
+    }
+
+    /** What it was called where it came from, with the ending of what it is. */
+    private static function named(UploadedFile $file, string $ending): string
+    {
+        $name = pathinfo(mb_scrub($file->getClientOriginalName()), PATHINFO_FILENAME);
+        $plain = trim((string) preg_replace('/[\p{C}\/\\\\:*?<>|]+/u', '_', $name), ' .');
+
+        return mb_substr($plain === '' ? 'file' : $plain, 0, 110).".{$ending}";
     }
 }

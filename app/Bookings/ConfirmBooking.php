@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Http\Refusal;
-use App\Ledger\OpenCheckout;
 use App\Messages\Outbox;
 use App\Models\Booking;
 use App\Models\Business;
@@ -26,23 +25,22 @@ final readonly class ConfirmBooking
         private HoldTime $hold,
         private History $history,
         private Outbox $outbox,
-        private OpenCheckout $openCheckout,
         private Clock $clock,
     ) {
     }
 
     /**
      * @param  array{name: string, email: string, phone: string, note: string, answers?: list<array{question: string, answer: string, file?: string}>, payNow?: bool}  $details checked before
-     * @return string|null where to pay; null when it is booked
+     * Where something is paid first, the payment is written down; the worker asks for its page, and the client's page shows it.
      *
      * @throws TimeTaken
      */
-    public function __invoke(Business $business, string $bookingId, array $details): ?string
+    public function __invoke(Business $business, string $bookingId, array $details): void
     {
-        $payment = $this->db->transaction(function () use ($business, $bookingId, $details): ?Payment {
+        $this->db->transaction(function () use ($business, $bookingId, $details): void {
             $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($bookingId);
             if (in_array($booking->state, [State::Confirmed, State::Pending], true)) {
-                return null; // the same form sent twice
+                return; // the same form sent twice
             }
             if (! in_array($booking->state, [State::Held, State::Expired], true)) {
                 throw new Refusal('This time is no longer held for you. Pick it again.', 409, 'not_held');
@@ -60,16 +58,12 @@ final readonly class ConfirmBooking
             $booking->answers = $details['answers'] ?? [];
             $booking->awaits_proof = $provesFirst;
             $booking->save();
-            if ($provesFirst) {
-                $this->outbox->announce($booking, 'prove');
-            } elseif (! $paysFirst) {
-                $this->book($booking);
-            }
-
-            return $paysFirst ? $this->payment($booking) : null;
+            match (true) {
+                $provesFirst => $this->outbox->announce($booking, 'prove'),
+                $paysFirst => $this->payment($booking),
+                default => $this->book($booking),
+            };
         }, attempts: 5);
-
-        return $payment === null ? null : ($this->openCheckout)($payment);
     }
 
     /** The link in the mail was opened and followed: what waits for it is booked. */
@@ -146,9 +140,10 @@ final readonly class ConfirmBooking
         );
     }
 
-    private function payment(Booking $booking): Payment
+    private function payment(Booking $booking): void
     {
-        return $booking->payments()->where('state', 'open')->where('amount', $booking->due_now)->first() ?? Payment::query()->create([
+        $open = $booking->payments()->where('state', 'open')->where('amount', $booking->due_now);
+        $open->exists() ? $open->whereNull('checkout')->update(['asks' => 0, 'ask_at' => null]) : Payment::query()->create([
             'business_id' => $booking->business_id, 'booking_id' => $booking->id, 'amount' => $booking->due_now,
             'currency' => $booking->currency, 'state' => 'open', 'kind' => $booking->payment === 'card_hold' ? 'card' : 'payment',
         ]);

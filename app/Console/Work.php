@@ -5,36 +5,57 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Bookings\ExpireHolds;
+use App\Ledger\Notices;
+use App\Ledger\OpenCheckouts;
 use App\Ledger\SettleOpen;
 use App\Messages\DeliverDue;
 use App\StandIns\ProcessorStandIn;
 use App\Support\Clock;
+use App\Upkeep\Sweep;
 use Illuminate\Console\Command;
 use Throwable;
 
-/** Worker and scheduler in one: round after round it sends what is due, lets holds expire and settles open payments. */
+/**
+ * Worker and scheduler in one, a process a lane: mail, money, upkeep (holds that run out, what is old enough to go), and in
+ * the demonstration the stand-ins' own work. A service that hangs keeps only its own lane.
+ */
 final class Work extends Command
 {
-    protected $signature = 'work {--once : one round, then stop}';
+    public const LANES = ['mail', 'money', 'upkeep', 'stand-ins'];
 
-    protected $description = 'Send what is due, let holds expire, settle open payments';
+    protected $signature = 'work {--once : one round, then stop} {--lane= : mail, money, upkeep or stand-ins; all of them if left out}';
 
-    private const PAUSE_MICROSECONDS = 500_000;
+    protected $description = 'Send what is due, open and settle payments, let holds expire, remove what is old enough';
+
+    private const PAUSE_MICROSECONDS = 300_000;
+
+    /** Seconds until a part that went wrong is tried again: longer each time, until it goes well. */
+    private const LONGEST_WAIT = 60;
 
     /** Rounds until the process ends for a fresh one to begin: about an hour. */
-    private const ROUNDS = 7200;
+    private const ROUNDS = 12_000;
 
     private bool $stopped = false;
 
-    public function handle(DeliverDue $deliver, ExpireHolds $expire, SettleOpen $settle, ProcessorStandIn $processor, Clock $clock): int
+    /** @var array<string, array{failures: int, until: float}> by part */
+    private array $waits = [];
+
+    public function handle(Clock $clock): int
     {
+        $lane = $this->option('lane');
+        if ($lane !== null && ! in_array($lane, self::LANES, true)) {
+            $this->error('A lane is one of '.implode(', ', self::LANES).'.');
+
+            return 2;
+        }
         $this->trap([SIGTERM, SIGINT], function (): void {
             $this->stopped = true;
         });
+        $parts = array_merge(...array_map($this->parts(...), $lane === null ? self::LANES : [(string) $lane]));
         for ($round = 0; $round < self::ROUNDS && ! $this->stopped; $round++) {
             $clock->forget();
-            foreach ([$processor->tick(...), $settle(...), $expire(...), $deliver(...)] as $part) {
-                $this->carefully($part);
+            foreach ($parts as $name => $part) {
+                $this->carefully($name, $part);
             }
             if ($this->option('once') === true) {
                 break;
@@ -45,13 +66,48 @@ final class Work extends Command
         return self::SUCCESS;
     }
 
-    /** What goes wrong in one part does not keep the others from their work. */
-    private function carefully(callable $part): void
+    /** @return array<string, callable(): mixed> */
+    private function parts(string $lane): array
     {
+        return match ($lane) {
+            'mail' => ['mail' => static fn (): int => app(DeliverDue::class)(lane: 'mail')],
+            'money' => [
+                'payment pages' => static fn () => app(OpenCheckouts::class)(),
+                'notices' => static fn () => app(Notices::class)(),
+                'payments' => static fn () => app(SettleOpen::class)(),
+                'refunds and fees' => static fn (): int => app(DeliverDue::class)(lane: 'money'),
+            ],
+            'upkeep' => ['holds' => static fn () => app(ExpireHolds::class)(), 'sweeping' => static fn () => app(Sweep::class)()],
+            'stand-ins' => config('yardbell.demonstration') === true ? ['stand-ins' => static fn () => app(ProcessorStandIn::class)->tick()] : [],
+            default => [],
+        };
+    }
+
+    /** What goes wrong in one part does not keep the others from their work; it is said once, and tried again after a while. */
+    private function carefully(string $name, callable $part): void
+    {
+        if (($this->waits[$name]['until'] ?? 0) > microtime(true)) {
+            return;
+        }
         try {
             $part();
+            if (isset($this->waits[$name])) {
+                unset($this->waits[$name]);
+                $this->say("{$name}: goes on.");
+            }
         } catch (Throwable $wrong) {
-            report($wrong);
+            $failures = ($this->waits[$name]['failures'] ?? 0) + 1;
+            if ($failures === 1) {
+                $this->say("{$name}: does not work just now and is tried again: ".mb_substr($wrong::class, 0, 120));
+                report($wrong);
+            }
+            $this->waits[$name] = ['failures' => $failures, 'until' => microtime(true) + min(self::LONGEST_WAIT, 2 ** $failures)];
         }
+    }
+
+    /** Where even this cannot be written (the disk is full), nothing more is lost by it. */
+    private function say(string $line): void
+    {
+        @fwrite(STDERR, gmdate('Y-m-d H:i:s').' '.$line."\n");
     }
 }

@@ -12,6 +12,7 @@ use App\Ledger\Told;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Member;
+use App\Models\Payment;
 use App\Offer\Tariffs;
 use App\Roster\Mark;
 use App\Support\Clock;
@@ -56,6 +57,7 @@ final readonly class ClientBooking
             'terms' => self::terms($booking),
             'cancelCosts' => $this->cost->of($booking),
             'pay' => $this->payPage($booking),
+            'payTrouble' => $booking->state === State::Held && $booking->payments->contains(static fn (Payment $payment): bool => $payment->state === 'open' && $payment->checkout === null && $payment->asks > 1),
             'heldUntil' => $booking->state === State::Held ? $booking->held_until?->format('Y-m-d\TH:i:s\Z') : null,
             'heldSeconds' => $booking->state === State::Held ? max(0, (int) $now->diffInSeconds($booking->held_until ?? $now)) : null,
             'client' => $booking->contact === null ? null : ['name' => $booking->contact['name'], 'email' => $booking->contact['email']],

@@ -31,6 +31,7 @@ final class Refusals
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([Refusal::class]);
+        $exceptions->reportable(PlainReport::of(...));
         $exceptions->render(static fn (Throwable $wrong, Request $request) => self::answer($wrong, $request));
     }
 

@@ -4,22 +4,26 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Support\Circuit;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Factory;
+use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
 
-/** Talks to the processor stand-in over HTTP. */
+/** Talks to a processor over HTTP: with short limits, and not at all while it does not answer. */
 final readonly class HttpProcessor implements Processor
 {
-    private const TIMEOUT_SECONDS = 8;
+    private const CONNECT_SECONDS = 1;
 
-    public function __construct(private Factory $http, private string $address, private string $secret, private string $noticeUrl)
+    private const TIMEOUT_SECONDS = 4;
+
+    public function __construct(private Factory $http, private Circuit $circuit, private string $address, private string $secret, private string $noticeUrl)
     {
     }
 
     public function open(string $key, int $amount, string $currency, string $description, string $returnUrl, bool $keepsCard = false): Checkout
     {
-        return $this->checkout($this->post('checkouts', [
+        return $this->checkout($this->ask('checkouts', [
             'key' => $key, 'amount' => $amount, 'currency' => $currency, 'description' => $description,
             'return_url' => $returnUrl, 'notify_url' => $this->noticeUrl, 'keeps_card' => $keepsCard,
         ]));
@@ -27,16 +31,12 @@ final readonly class HttpProcessor implements Processor
 
     public function find(string $checkout): Checkout
     {
-        try {
-            return $this->checkout($this->http->withToken($this->secret)->timeout(self::TIMEOUT_SECONDS)->get($this->url("checkouts/{$checkout}")));
-        } catch (ConnectionException $wrong) {
-            throw ProcessorUnreachable::because($wrong->getMessage());
-        }
+        return $this->checkout($this->ask("checkouts/{$checkout}"));
     }
 
     public function refund(string $key, string $checkout, int $amount): void
     {
-        $answer = $this->post("checkouts/{$checkout}/refunds", ['key' => $key, 'amount' => $amount]);
+        $answer = $this->ask("checkouts/{$checkout}/refunds", ['key' => $key, 'amount' => $amount]);
         if ($answer->status() === 409) {
             throw new RefundRefused((string) $answer->json('message'));
         }
@@ -45,7 +45,7 @@ final readonly class HttpProcessor implements Processor
 
     public function charge(string $key, string $checkout, int $amount): void
     {
-        $answer = $this->post("checkouts/{$checkout}/charges", ['key' => $key, 'amount' => $amount]);
+        $answer = $this->ask("checkouts/{$checkout}/charges", ['key' => $key, 'amount' => $amount]);
         if ($answer->status() === 409) {
             throw new ChargeRefused((string) $answer->json('message'));
         }
@@ -62,14 +62,27 @@ final readonly class HttpProcessor implements Processor
         return hash_equals(hash_hmac('sha256', $body, $this->secret), $seal);
     }
 
-    /** @param  array<string, mixed>  $body */
-    private function post(string $path, array $body): Response
+    /**
+     * @param  array<string, mixed>|null  $body null: it is only asked
+     *
+     * @throws ProcessorUnreachable
+     */
+    private function ask(string $path, ?array $body = null): Response
     {
-        try {
-            return $this->http->withToken($this->secret)->timeout(self::TIMEOUT_SECONDS)->post($this->url($path), $body);
-        } catch (ConnectionException $wrong) {
-            throw ProcessorUnreachable::because($wrong->getMessage());
-        }
+        return $this->circuit->through('processor', function () use ($path, $body): Response {
+            try {
+                $answer = $body === null ? $this->request()->get($this->url($path)) : $this->request()->post($this->url($path), $body);
+            } catch (ConnectionException $wrong) {
+                throw ProcessorUnreachable::because($wrong->getMessage());
+            }
+
+            return $answer->serverError() ? throw ProcessorUnreachable::because("status {$answer->status()}") : $answer;
+        }, static fn (): ProcessorUnreachable => ProcessorUnreachable::quietly());
+    }
+
+    private function request(): PendingRequest
+    {
+        return $this->http->withToken($this->secret)->connectTimeout(self::CONNECT_SECONDS)->timeout(self::TIMEOUT_SECONDS);
     }
 
     private function url(string $path): string

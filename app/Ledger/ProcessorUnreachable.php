@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Http\Refusal;
+use RuntimeException;
 
-final class ProcessorUnreachable extends Refusal
+/** The payment processor does not answer. Nobody waits for it: the worker tries again. */
+final class ProcessorUnreachable extends RuntimeException
 {
     public static function because(string $why): self
     {
-        report(new \RuntimeException("The payment processor did not answer: {$why}"));
+        report(new RuntimeException("The payment processor did not answer: {$why}"));
 
-        return new self('The payment service does not answer just now. Your time is still held; try again in a moment.', 424, 'processor_unreachable');
+        return new self('The payment service does not answer just now.');
+    }
+
+    /** Not asked at all, since it did not answer a moment ago; that was reported then. */
+    public static function quietly(): self
+    {
+        return new self('The payment service does not answer just now.');
     }
 }

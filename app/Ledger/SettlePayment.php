@@ -27,7 +27,10 @@ use YardBell\Core\Booking\State;
 final readonly class SettlePayment
 {
     /** A payment that failed may still succeed: with another card on the same payment page. */
-    public const UNSETTLED = ['open', 'failed'];
+    public const ASKED_FOR = ['open', 'failed'];
+
+    /** One that is no longer asked for can still be paid; its notice tells. */
+    private const UNSETTLED = ['open', 'failed', 'lapsed'];
 
     public function __construct(
         private ConnectionInterface $db,

@@ -14,7 +14,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property int $business_id
  * @property string $booking_id
- * @property string $name as it was called where it came from
+ * @property string $name as it was called where it came from, with the ending of what it is
+ * @property int $bytes
+ * @property string $kind by what the bytes are
  */
 final class Attachment extends Model
 {

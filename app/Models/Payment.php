@@ -17,7 +17,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $currency
  * @property string $kind payment, card (kept for a fee) or fee (charged to a kept card)
  * @property int $returned what of it goes or went back
- * @property string $state open, paid, failed, refunding or refunded; of a card kept; of a fee charging
+ * @property \Carbon\CarbonImmutable|null $ask_at
+ * @property int $asks how often the processor was asked after it in a row
+ * @property string $state open, lapsed (not asked for any more), paid, failed, refunding or refunded; of a card kept; of a fee charging
  * @property string|null $checkout of the processor
  */
 final class Payment extends Model
@@ -27,7 +29,13 @@ final class Payment extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['kind' => 'payment', 'returned' => 0];
+    protected $attributes = ['kind' => 'payment', 'returned' => 0, 'asks' => 0];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['ask_at' => 'immutable_datetime'];
+    }
 
     /** @return BelongsTo<Booking, $this> */
     public function booking(): BelongsTo

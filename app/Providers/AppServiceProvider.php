@@ -20,9 +20,11 @@ use App\Roster\MeetingProvider;
 use App\Roster\PictureFiles;
 use App\StandIns\MailboxFiles;
 use App\StandIns\ProcessorStandIn;
+use App\Support\Circuit;
 use App\Support\Clock;
 use App\Support\CurrentBusiness;
 use App\Support\MailAddress;
+use App\Upkeep\Sweep;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
@@ -40,15 +42,18 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(RuleBooks::class, static fn (Application $app): RuleBooks => new RuleBooks($app->make('cache')->store('rules'), $app->make(SetupReader::class)));
         $this->app->bind(Checklist::class, static fn (Application $app): Checklist => new Checklist($app->make(RuleBooks::class), $app->make('cache')->store('rules')));
         $this->app->bind(HoldLimits::class, static fn (Application $app): HoldLimits => new HoldLimits($app->make(ConnectionInterface::class), $app->make(Clock::class), $app->make(Claims::class), (int) config('yardbell.holds_of_one')));
+        $this->app->bind(Circuit::class, static fn (Application $app): Circuit => new Circuit($app->make('cache')->store()));
+        $this->app->bind(Sweep::class, static fn (Application $app): Sweep => new Sweep($app->make(ConnectionInterface::class), $app->make('cache')->store(), $app->make(AttachmentFiles::class), $app->make(Clock::class), (string) config('yardbell.mailbox'), dirname((string) config('logging.channels.single.path'))));
         $this->app->bind(PictureFiles::class, static fn (): PictureFiles => new PictureFiles((string) config('yardbell.pictures')));
-        $this->app->bind(AttachmentFiles::class, static fn (): AttachmentFiles => new AttachmentFiles((string) config('yardbell.attachments')));
-        $this->app->bind(MeetingProvider::class, static fn (Application $app): MeetingProvider => new HttpMeetings($app->make(Factory::class), (string) config('yardbell.stand_ins')));
+        $this->app->bind(AttachmentFiles::class, static fn (): AttachmentFiles => new AttachmentFiles(app(ConnectionInterface::class), (string) config('yardbell.attachments')));
+        $this->app->bind(MeetingProvider::class, static fn (Application $app): MeetingProvider => new HttpMeetings($app->make(Factory::class), $app->make(Circuit::class), (string) config('yardbell.meetings')));
         $this->app->bind(ClientLink::class, static fn (Application $app): ClientLink => new ClientLink($app->make(Clock::class), (string) config('app.key'), (string) config('app.url')));
         $this->app->bind(MailboxFiles::class, static fn (): MailboxFiles => new MailboxFiles((string) config('yardbell.mailbox')));
         $this->app->bind(Post::class, MailboxFiles::class);
         $this->app->bind(Processor::class, static fn (Application $app): Processor => new HttpProcessor(
             $app->make(Factory::class),
-            (string) config('yardbell.stand_ins'),
+            $app->make(Circuit::class),
+            (string) config('yardbell.processor'),
             (string) config('yardbell.processor_secret'),
             config('app.url').'/gate-api/processor-notices',
         ));

@@ -64,12 +64,29 @@ final readonly class MailboxFiles implements Post
         return $mail;
     }
 
-    /** Whole or not at all. */
+    /** Whole or not at all, and on the disk before it counts as sent: a power cut takes nothing back. */
     private function write(string $name, string $content): void
     {
-        $draft = tempnam($this->folder, 'draft');
-        if ($draft === false || file_put_contents($draft, $content) !== strlen($content) || ! rename($draft, "{$this->folder}/{$name}")) {
+        $draft = @tempnam($this->folder, 'draft');
+        if ($draft === false) {
             throw new PostFailed('The mailbox folder cannot be written.');
+        }
+        if (! self::written($draft, $content) || ! @rename($draft, "{$this->folder}/{$name}")) {
+            @unlink($draft);
+            throw new PostFailed('The mailbox folder cannot be written.');
+        }
+    }
+
+    private static function written(string $path, string $content): bool
+    {
+        $file = @fopen($path, 'wb');
+        if ($file === false) {
+            return false;
+        }
+        try {
+            return @fwrite($file, $content) === strlen($content) && fflush($file) && fsync($file);
+        } finally {
+            fclose($file);
         }
     }
 }

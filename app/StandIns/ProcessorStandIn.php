@@ -25,6 +25,8 @@ final readonly class ProcessorStandIn
 
     private const LATE_SECONDS = 10;
 
+    private const NOTICE_TRIES = 8;
+
     public function __construct(private ConnectionInterface $db, private Factory $http, private string $secret)
     {
     }
@@ -106,12 +108,15 @@ final readonly class ProcessorStandIn
         return $checkout->keeps_card ? 'kept' : 'paid';
     }
 
-    /** Cards that answer late have answered by now, and their notices are sent. */
+    /** The stand-in's own work: cards that answer late have answered by now, and notices that wait are sent, never inside an answer. */
     public function tick(): void
     {
         foreach ($this->db->table('stand_in_checkouts')->where('state', 'processing')->where('answers_at', '<=', now())->pluck('id') as $id) {
             $this->answerLate((string) $id);
             $this->notify((string) $id, 1);
+        }
+        foreach ($this->db->table('stand_in_notices')->where('due_at', '<=', now())->orderBy('id')->limit(50)->get() as $notice) {
+            $this->send($notice);
         }
     }
 
@@ -122,16 +127,24 @@ final readonly class ProcessorStandIn
 
     private function notify(string $id, int $times): void
     {
-        $checkout = $this->db->table('stand_in_checkouts')->where('id', $id)->firstOrFail();
-        $body = json_encode(['checkout' => $id], JSON_THROW_ON_ERROR);
-        for ($i = 0; $i < $times; $i++) {
-            try {
-                $this->http->timeout(5)->withHeaders(['X-Processor-Seal' => hash_hmac('sha256', $body, $this->secret)])
-                    ->withBody($body)->post($checkout->notify_url);
-                $this->db->table('stand_in_checkouts')->where('id', $id)->increment('notices');
-            } catch (ConnectionException) {
-                // A notice that does not arrive is the shop's to miss: it asks for the state by itself.
-            }
+        $this->db->table('stand_in_notices')->insert(array_fill(0, $times, ['checkout' => $id, 'due_at' => now()]));
+    }
+
+    /** Tried a few times; a notice that does not arrive is the shop's to miss: it asks for the state by itself. */
+    private function send(stdClass $notice): void
+    {
+        $checkout = $this->db->table('stand_in_checkouts')->where('id', $notice->checkout)->firstOrFail();
+        $body = json_encode(['checkout' => $notice->checkout], JSON_THROW_ON_ERROR);
+        try {
+            $heard = $this->http->connectTimeout(1)->timeout(5)->withHeaders(['X-Processor-Seal' => hash_hmac('sha256', $body, $this->secret)])->withBody($body)->post($checkout->notify_url)->successful();
+        } catch (ConnectionException) {
+            $heard = false;
+        }
+        if ($heard || $notice->tries >= self::NOTICE_TRIES) {
+            $this->db->table('stand_in_notices')->where('id', $notice->id)->delete();
+            $this->db->table('stand_in_checkouts')->where('id', $notice->checkout)->increment('notices', $heard ? 1 : 0);
+        } else {
+            $this->db->table('stand_in_notices')->where('id', $notice->id)->update(['tries' => $notice->tries + 1, 'due_at' => now()->addSeconds(5 * 2 ** $notice->tries)]);
         }
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Bookings\CancelBooking;
 use App\Bookings\Choice;
 use App\Bookings\HoldTime;
+use App\Ledger\Notices;
+use App\Ledger\OpenCheckouts;
 use App\Ledger\Processor;
 use App\Ledger\SettleOpen;
 use App\Messages\DeliverDue;
@@ -12,6 +14,7 @@ use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Support\Clock;
 use App\Support\Instants;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\FakeProcessor;
 use Tests\Support\Yard;
 use YardBell\Core\Booking\State;
@@ -24,10 +27,10 @@ beforeEach(function (): void {
 
 it('waits for the payment before it is booked', function (): void {
     $booking = $this->yard->book('10:00');
-    app(SettleOpen::class)();
+    Yard::settle();
     expect($booking->refresh()->state)->toBe(State::Held)->and(Payment::query()->value('state'))->toBe('open');
     $this->processor->state = 'paid';
-    app(SettleOpen::class)();
+    Yard::settle();
     expect($booking->refresh()->state)->toBe(State::Confirmed)->and(Payment::query()->value('state'))->toBe('paid');
 });
 
@@ -35,7 +38,7 @@ it('gives a late payment its time if that is still free', function (): void {
     $booking = $this->yard->book('10:00');
     app(Clock::class)->putForward(45);
     $this->processor->state = 'paid';
-    app(SettleOpen::class)();
+    Yard::settle();
     expect($booking->refresh()->state)->toBe(State::Confirmed);
 });
 
@@ -44,7 +47,7 @@ it('pays a late payment back if the time is somebody else’s by then', function
     app(Clock::class)->putForward(45);
     app(HoldTime::class)($this->yard->business, (new Choice($this->yard->lesson->id))->at(Instants::minute($late->starts_at) + 30));
     $this->processor->state = 'paid';
-    app(SettleOpen::class)();
+    Yard::settle();
     expect($late->refresh()->state)->toBe(State::Cancelled)
         ->and(Payment::query()->where('booking_id', $late->id)->value('state'))->toBe('refunding')
         ->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->value('state'))->toBe('waiting');
@@ -55,7 +58,7 @@ it('pays a late payment back if the time is somebody else’s by then', function
 it('pays back when a paid booking is cancelled, and once', function (): void {
     $booking = $this->yard->book('10:00');
     $this->processor->state = 'paid';
-    app(SettleOpen::class)();
+    Yard::settle();
     app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner', 'The kiln is cold.');
     app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner');
     app(DeliverDue::class)();
@@ -67,14 +70,14 @@ it('pays back what is paid after the client has let go', function (): void {
     $booking = $this->yard->book('10:00');
     app(CancelBooking::class)($this->yard->business->id, $booking->id, 'client');
     $this->processor->state = 'paid';
-    app(SettleOpen::class)();
+    Yard::settle();
     expect(Payment::query()->value('state'))->toBe('refunding')->and($booking->refresh()->state)->toBe(State::Cancelled);
 });
 
 it('shows a refund that is refused to the owner', function (): void {
     $booking = $this->yard->book('10:00');
     $this->processor->state = 'paid';
-    app(SettleOpen::class)();
+    Yard::settle();
     $this->processor->refunds = false;
     app(CancelBooking::class)($this->yard->business->id, $booking->id, 'client');
     app(DeliverDue::class)();
@@ -82,16 +85,67 @@ it('shows a refund that is refused to the owner', function (): void {
         ->assertJson(['money' => 'refunding', 'moneyTrouble' => 'This payment cannot be refunded.']);
 });
 
-it('keeps the time and says so when the processor does not answer', function (): void {
+it('keeps the time and goes on trying when the processor does not answer', function (): void {
     $this->processor->reachable = false;
     $booking = $this->yard->hold('10:00');
     $query = app(App\Gate\ClientLink::class)->query($booking);
     $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''])
-        ->assertStatus(424)->assertJson(['code' => 'processor_unreachable']);
+        ->assertOk()->assertJson(['pay' => null, 'booking' => ['state' => 'held', 'paid' => 'waiting', 'payTrouble' => false]]); // nobody waits for it
+    foreach ([1, 2] as $try) {
+        Payment::query()->update(['ask_at' => null]);
+        app(OpenCheckouts::class)();
+    }
+    $this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->assertOk()->assertJson(['state' => 'held', 'pay' => null, 'payTrouble' => true]);
     $this->processor->reachable = true;
-    $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''])
-        ->assertOk()->assertJson(['pay' => 'http://pay.example/co_'.Payment::query()->firstOrFail()->id]);
-    expect(Payment::query()->count())->toBe(1);
+    $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''])->assertOk();
+    app(OpenCheckouts::class)();
+    $this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->assertOk()->assertJson(['pay' => 'http://pay.example/co_'.Payment::query()->sole()->id, 'payTrouble' => false]);
+});
+
+it('asks after an open payment less and less often, and ends', function (): void {
+    $booking = $this->yard->book('10:00', days: 1);
+    $waits = [];
+    for ($i = 0; $i < 14; $i++) {
+        $this->travelTo(Payment::query()->sole()->ask_at ?? now());
+        app(SettleOpen::class)();
+        app(SettleOpen::class)(); // not yet
+        $waits[] = (int) now()->diffInSeconds(Payment::query()->sole()->ask_at);
+    }
+    expect($waits)->toBe([5, 10, 20, 40, 80, 160, 320, 640, 1280, 2560, 3600, 3600, 3600, 3600])->and(Payment::query()->sole()->asks)->toBe(14);
+    $this->travel(2)->days();
+    app(SettleOpen::class)();
+    expect(Payment::query()->value('state'))->toBe('lapsed');
+    $this->processor->state = 'paid'; // and yet: its notice counts
+    $this->postJson('/gate-api/processor-notices', ['checkout' => Payment::query()->sole()->checkout], ['X-Processor-Seal' => 'good'])->assertOk();
+    app(Notices::class)();
+    expect(Payment::query()->value('state'))->toBe('refunding')->and($booking->refresh()->state)->not->toBe(State::Confirmed);
+});
+
+it('keeps a notice of a payment that is not known yet, and looks at it again', function (): void {
+    $booking = $this->yard->book('10:00');
+    $checkout = Payment::query()->sole()->checkout;
+    Payment::query()->update(['checkout' => 'co_other']); // as if the process that opened it had died
+    $this->postJson('/gate-api/processor-notices', ['checkout' => $checkout], ['X-Processor-Seal' => 'good'])->assertOk();
+    app(Notices::class)();
+    expect(DB::table('processor_notices')->sole())->toMatchObject(['state' => 'waiting', 'looks' => 1]);
+    Payment::query()->update(['checkout' => $checkout]);
+    $this->processor->state = 'paid';
+    $this->travel(6)->seconds();
+    app(Notices::class)();
+    expect(DB::table('processor_notices')->value('state'))->toBe('done')->and($booking->refresh()->state)->toBe(State::Confirmed);
+    DB::table('processor_notices')->insert(['checkout' => 'co_never', 'heard_at' => now(), 'look_at' => now(), 'looks' => 14]);
+    app(Notices::class)();
+    expect(DB::table('processor_notices')->where('checkout', 'co_never')->value('state'))->toBe('unknown');
+});
+
+it('asks nobody outside while a page or an answer is made', function (): void {
+    $booking = $this->yard->book('10:00');
+    $this->processor->reachable = false; // would throw
+    $query = app(App\Gate\ClientLink::class)->query($booking);
+    $this->get("/b/{$booking->id}?{$query}")->assertOk();
+    $this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->assertOk();
+    $this->postJson('/gate-api/processor-notices', ['checkout' => Payment::query()->sole()->checkout], ['X-Processor-Seal' => 'good'])->assertOk();
+    $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''])->assertOk();
 });
 
 it('hears only notices with a good seal', function (): void {
@@ -102,5 +156,6 @@ it('hears only notices with a good seal', function (): void {
     expect($booking->refresh()->state)->toBe(State::Held);
     $this->postJson('/gate-api/processor-notices', $notice, ['X-Processor-Seal' => 'good'])->assertOk();
     $this->postJson('/gate-api/processor-notices', $notice, ['X-Processor-Seal' => 'good'])->assertOk();
+    Yard::settle();
     expect($booking->refresh()->state)->toBe(State::Confirmed);
 });

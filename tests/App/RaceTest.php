@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Bookings\Choice;
 use App\Bookings\HoldTime;
 use App\Ledger\Processor;
-use App\Ledger\SettleOpen;
 use App\Ledger\SettlePayment;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
@@ -50,7 +49,7 @@ it('ends a payment in a booking although the process dies between the two', func
         return 'lived';
     });
     expect($booking->refresh()->state)->toBe(State::Held)->and(Payment::query()->value('state'))->toBe('open');
-    app(SettleOpen::class)();
+    Yard::settle();
     expect($booking->refresh()->state)->toBe(State::Confirmed)->and(Payment::query()->value('state'))->toBe('paid');
 });
 

@@ -6,7 +6,6 @@ use App\Bookings\CancelBooking;
 use App\Bookings\DecideBooking;
 use App\Gate\ClientLink;
 use App\Ledger\Processor;
-use App\Ledger\SettleOpen;
 use App\Messages\DeliverDue;
 use App\Messages\Wording;
 use App\Models\Booking;
@@ -36,7 +35,7 @@ it('tells alike on page, card and mail what a late cancellation of a deposit has
     $yard = Yard::open(['price' => 4800, 'payment_terms' => Yard::payment('deposit', 3000), 'cancellation' => ['freeMinutes' => 1440, 'amount' => 1000, 'percent' => null]]);
     $booking = $yard->book('10:00');
     $this->processor->state = 'paid';
-    app(SettleOpen::class)();
+    Yard::settle();
     app(Clock::class)->putForward((int) app(Clock::class)->now()->diffInMinutes($booking->starts_at) - 60);
     app(CancelBooking::class)($booking->business_id, $booking->id, 'client');
     $said = '€30.00 was paid. €10.00 of it is kept, as agreed for cancelling late. €20.00 is on its way back.';
@@ -125,7 +124,7 @@ it('says what became of a card that was left', function (): void {
     $yard = Yard::open(['price' => 4800, 'payment' => 'card_hold', 'cancellation' => ['freeMinutes' => 0, 'amount' => 1000, 'percent' => null]]);
     $booking = $yard->book('10:00');
     $this->processor->state = 'kept';
-    app(SettleOpen::class)();
+    Yard::settle();
     expect(toldOf($yard, $booking->refresh())['page']['told']['money'])->toBe(['To be paid when you come.', 'Your card is kept; nothing was charged to it.'])
         ->and(toldOf($yard, $booking)['card']['told']['money'])->toBe(['To be paid when they come.', 'A card is kept; nothing was charged to it.']);
     $booking->payments()->create(['business_id' => $booking->business_id, 'amount' => 1000, 'currency' => 'EUR', 'kind' => 'fee', 'state' => 'charging', 'checkout' => 'co']);

@@ -7,10 +7,14 @@ namespace Tests\Support;
 use App\Bookings\Choice;
 use App\Bookings\ConfirmBooking;
 use App\Bookings\HoldTime;
+use App\Ledger\Notices;
+use App\Ledger\OpenCheckouts;
+use App\Ledger\SettleOpen;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Location;
 use App\Models\Member;
+use App\Models\Payment;
 use App\Models\Service;
 use App\Models\User;
 use App\Offer\Assigned;
@@ -79,6 +83,15 @@ final readonly class Yard
         return app(Clock::class)->now()->addDays($days)->format('Y-m-d').'T'.$time.'Z';
     }
 
+    /** What the worker's money lane does, as if it were time to ask: pages are opened, and what became of payments is asked for. */
+    public static function settle(): void
+    {
+        app(OpenCheckouts::class)();
+        Payment::query()->update(['ask_at' => null]);
+        app(Notices::class)();
+        app(SettleOpen::class)();
+    }
+
     public function hold(string $time, int $days = 2): Booking
     {
         return app(HoldTime::class)($this->business, (new Choice($this->lesson->id))->at(Wall::instant(self::at($time, $days))));
@@ -88,6 +101,7 @@ final readonly class Yard
     {
         $booking = $this->hold($time, $days);
         app(ConfirmBooking::class)($this->business, $booking->id, ['name' => 'Kim Post', 'email' => $email, 'phone' => '', 'note' => '']);
+        app(OpenCheckouts::class)();
 
         return $booking->refresh();
     }

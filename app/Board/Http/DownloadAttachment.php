@@ -29,7 +29,7 @@ final readonly class DownloadAttachment
         if (($access->ownLane() !== null && ! $booking->isWith($access->ownLane())) || ! is_file($this->files->path($attachment))) {
             throw new NotFoundHttpException;
         }
-        $answer = new BinaryFileResponse($this->files->path($attachment), headers: ['Content-Type' => 'application/octet-stream']);
+        $answer = new BinaryFileResponse($this->files->path($attachment), headers: ['Content-Type' => 'application/octet-stream', 'Cache-Control' => 'private, no-store']);
 
         return $answer->setContentDisposition('attachment', $attachment->name, (string) preg_replace('/[^A-Za-z0-9._-]/', '_', $attachment->name));
     }

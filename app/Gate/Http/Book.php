@@ -39,7 +39,7 @@ final readonly class Book
             'email.email' => 'This does not look like a mail address. One looks like name@example.com.',
             'max' => 'At most :max characters fit here.',
         ]);
-        $pay = ($this->confirm)($business, $id, [
+        ($this->confirm)($business, $id, [
             'name' => trim($details['name']),
             'email' => trim($details['email']),
             'phone' => PhoneNumber::canonical($details['phone'] ?? '', $business->time_zone),
@@ -48,6 +48,8 @@ final readonly class Book
             'payNow' => (bool) ($details['payNow'] ?? false),
         ]);
 
-        return new JsonResponse(['pay' => $pay, 'booking' => $this->shape->of($booking->refresh())]);
+        $shown = $this->shape->of($booking->refresh());
+
+        return new JsonResponse(['pay' => $shown['pay'], 'booking' => $shown]);
     }
 }

@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
+use App\Ledger\Notices;
 use App\Ledger\Processor;
-use App\Ledger\SettlePayment;
-use App\Models\Payment;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** The processor says that something happened to a checkout. What happened is asked of the processor itself. */
+/** The processor says that something happened to a checkout. It is kept, and the worker asks the processor itself what happened. */
 final readonly class ProcessorNotice
 {
-    public function __construct(private Processor $processor, private SettlePayment $settle)
+    public function __construct(private Processor $processor, private Notices $notices)
     {
     }
 
@@ -23,11 +22,12 @@ final readonly class ProcessorNotice
         if (! $this->processor->sealed($request->getContent(), (string) $request->header('X-Processor-Seal'))) {
             throw new NotFoundHttpException;
         }
-        $checkout = json_decode($request->getContent(), true);
-        $payment = is_array($checkout) ? Payment::query()->where('checkout', $checkout['checkout'] ?? '')->first() : null;
-        if ($payment !== null) {
-            ($this->settle)($payment);
+        $told = json_decode($request->getContent(), true);
+        $checkout = is_array($told) ? $told['checkout'] ?? null : null;
+        if (! is_string($checkout)) {
+            throw new NotFoundHttpException;
         }
+        $this->notices->heard($checkout);
 
         return new JsonResponse(['heard' => true]);
     }

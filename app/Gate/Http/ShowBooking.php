@@ -8,18 +8,18 @@ use App\Bookings\ProofOfAddress;
 use App\Gate\ClientBooking;
 use App\Gate\ClientLink;
 use App\Gate\GatePage;
-use App\Ledger\ProcessorUnreachable;
-use App\Ledger\SettlePayment;
+use App\Ledger\AskAgain;
 use App\Models\Booking;
 use App\Support\Clock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use YardBell\Core\Booking\State;
 
 /** A client's own booking, by its link: as a page, or as data for one that waits for its payment. */
 final readonly class ShowBooking
 {
-    public function __construct(private ClientLink $links, private ClientBooking $shape, private SettlePayment $settle, private GatePage $page, private Clock $clock)
+    public function __construct(private ClientLink $links, private ClientBooking $shape, private AskAgain $again, private GatePage $page, private Clock $clock)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class ShowBooking
         if ($this->links->cameByMail($request, $booking)) {
             ProofOfAddress::given($booking, $this->clock->now());
         }
-        $this->settle($booking);
+        $this->hurry($booking);
         $shown = $this->shape->of($booking->refresh());
         if ($request->is('gate-api/*')) {
             return new JsonResponse($shown);
@@ -44,14 +44,11 @@ final readonly class ShowBooking
         ]);
     }
 
-    private function settle(Booking $booking): void
+    /** A page never waits for the processor: whoever looks only hurries the worker that asks it. */
+    private function hurry(Booking $booking): void
     {
-        try {
-            foreach ($booking->payments()->where('state', 'open')->get() as $payment) {
-                ($this->settle)($payment);
-            }
-        } catch (ProcessorUnreachable) {
-            // The worker asks again; the page says that the payment is being checked.
+        foreach ($booking->state === State::Held ? $booking->payments()->where('state', 'open')->get() : [] as $payment) {
+            $this->again->watched($payment);
         }
     }
 }

@@ -9,12 +9,13 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** The stand-ins are only there where the demonstration is. */
+/** The stand-ins are only there where the demonstration is, and answer on their own port alone. */
 final class DemonstrationOnly
 {
     public function handle(Request $request, Closure $next): Response
     {
-        if (config('yardbell.demonstration') !== true) {
+        $port = parse_url((string) config('yardbell.stand_ins'), PHP_URL_PORT) ?: 80;
+        if (config('yardbell.demonstration') !== true || $request->getPort() !== $port) {
             throw new NotFoundHttpException;
         }
 

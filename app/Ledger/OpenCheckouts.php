@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Gate\ClientLink;
+use App\Models\Payment;
+
+/** Asks the processor for the payment pages that clients wait for. Asked again for the same payment, it is the same page. */
+final readonly class OpenCheckouts
+{
+    private const AT_ONCE = 20;
+
+    /** Tries after which nobody waits any more: about ten minutes. */
+    private const MOST = 12;
+
+    public function __construct(private Processor $processor, private ClientLink $links, private AskAgain $again)
+    {
+    }
+
+    public function __invoke(): void
+    {
+        $waiting = Payment::query()->where('state', 'open')->whereNull('checkout')->where('asks', '<', self::MOST)
+            ->where(AskAgain::isDue(...))->orderBy('id')->limit(self::AT_ONCE)->get();
+        foreach ($waiting as $payment) {
+            $this->again->later($payment); // before, so that what fails is not tried in every round
+            try {
+                $this->open($payment);
+            } catch (ProcessorUnreachable) {
+                continue; // the client's page says so meanwhile
+            }
+        }
+    }
+
+    private function open(Payment $payment): void
+    {
+        $booking = $payment->booking()->firstOrFail();
+        $checkout = $this->processor->open($payment->id, $payment->amount, $payment->currency, $booking->service_name, $this->links->to($booking), keepsCard: $payment->kind === 'card');
+        $payment->update(['checkout' => $checkout->id]);
+        $this->again->fromNow($payment);
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Upkeep;
+
+use App\Bookings\AttachmentFiles;
+use App\Models\Attachment;
+use App\Support\Clock;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+
+/**
+ * Removes what is old enough, so that nothing grows for ever: each kind has an age and an end. Bookings that came about and
+ * all that concerns money stay.
+ */
+final readonly class Sweep
+{
+    /** Days that each kind is kept. */
+    public const DAYS = ['expired holds' => 7, 'claims' => 3, 'sent messages' => 400, 'account mails' => 30, 'mail files' => 90, 'invitations' => 30, 'notices' => 90, 'files of bookings that came to nothing' => 2];
+
+    /** Hours that one round keeps the next from coming. */
+    private const EVERY_MINUTES = 10;
+
+    /** Rows at once, so that nobody waits for it. */
+    private const MOST = 2000;
+
+    private const LARGEST_LOG = 20_000_000;
+
+    private const KEPT_OF_LOG = 2_000_000;
+
+    public function __construct(
+        private ConnectionInterface $db,
+        private Repository $cache,
+        private AttachmentFiles $files,
+        private Clock $clock,
+        private string $mailbox,
+        private string $logs,
+    ) {
+    }
+
+    /** One round, where the last is long enough ago. */
+    public function __invoke(): void
+    {
+        if ($this->cache->add('swept', true, self::EVERY_MINUTES * 60)) {
+            $this->all();
+        }
+    }
+
+    public function all(): void
+    {
+        $this->holds();
+        $this->attachments();
+        $this->rows();
+        $this->mailFiles();
+        $this->logFiles();
+    }
+
+    private function since(string $kind): string
+    {
+        return $this->clock->now()->subDays(self::DAYS[$kind])->format('Y-m-d H:i:s');
+    }
+
+    /** Holds that came to nothing and were never paid for, with all that hangs on them. */
+    private function holds(): void
+    {
+        $gone = $this->db->table('bookings')->where('state', 'expired')->where('updated_at', '<', $this->since('expired holds'))
+            ->whereNotExists(static fn (Builder $query) => $query->from('payments')->whereColumn('payments.booking_id', 'bookings.id'))
+            ->limit(self::MOST)->pluck('id')->all();
+        $this->db->transaction(function () use ($gone): void {
+            foreach (['booking_staff' => 'booking_id', 'booking_changes' => 'booking_id', 'outbox' => 'booking_id', 'bookings' => 'id'] as $table => $column) {
+                $this->db->table($table)->whereIn($column, $gone)->delete();
+            }
+        });
+    }
+
+    /** Files that came with what was never booked, declined or cancelled, or with nothing that is still here. */
+    private function attachments(): void
+    {
+        $nothing = Attachment::query()->where('created_at', '<', $this->since('files of bookings that came to nothing'))
+            ->whereNotExists(static fn (Builder $query) => $query->from('bookings')->whereColumn('bookings.id', 'attachments.booking_id')->whereNotIn('bookings.state', ['expired', 'declined', 'cancelled', 'held']))
+            ->limit(self::MOST)->get();
+        foreach ($nothing as $attachment) {
+            $this->files->remove($attachment);
+        }
+    }
+
+    private function rows(): void
+    {
+        $this->few('claims', static fn (Builder $rows, string $before): Builder => $rows->where('day', '<', substr($before, 0, 10)), 'claims');
+        $this->few('outbox', static fn (Builder $rows, string $before): Builder => $rows->whereNotNull('booking_id')->whereIn('state', ['sent', 'dropped'])->where('channel', 'mail')->where('due_at', '<', $before), 'sent messages');
+        $this->few('outbox', static fn (Builder $rows, string $before): Builder => $rows->whereNull('booking_id')->where('state', '<>', 'waiting')->where('due_at', '<', $before), 'account mails');
+        $this->few('invitations', static fn (Builder $rows, string $before): Builder => $rows->where('expires_at', '<', $before), 'invitations');
+        $this->few('processor_notices', static fn (Builder $rows, string $before): Builder => $rows->where('state', '<>', 'waiting')->where('heard_at', '<', $before), 'notices');
+        $this->db->table('sign_ups')->where('expires_at', '<', $this->clock->now())->limit(self::MOST)->delete();
+        $this->db->table('password_reset_tokens')->where('created_at', '<', now()->subDay())->limit(self::MOST)->delete();
+        $this->db->table('cache')->where('expiration', '<', time())->limit(self::MOST)->delete();
+        $this->db->table('sessions')->where('last_activity', '<', time() - 60 * (int) config('session.lifetime'))->limit(self::MOST)->delete();
+    }
+
+    /** @param  callable(Builder, string): Builder  $old */
+    private function few(string $table, callable $old, string $kind): void
+    {
+        $old($this->db->table($table), $this->since($kind))->limit(self::MOST)->delete();
+    }
+
+    /** Mails that were laid down long ago, and drafts that a full disk has left behind. */
+    private function mailFiles(): void
+    {
+        $old = time() - self::DAYS['mail files'] * 86_400;
+        foreach (glob("{$this->mailbox}/*") ?: [] as $file) {
+            $draft = str_starts_with(basename($file), 'draft');
+            if ((int) @filemtime($file) < ($draft ? time() - 3600 : $old)) {
+                @unlink($file);
+            }
+        }
+    }
+
+    /** What is written on and on keeps its end. */
+    private function logFiles(): void
+    {
+        foreach (glob("{$this->logs}/{,run/}*.log", GLOB_BRACE) ?: [] as $file) {
+            if ((int) @filesize($file) > self::LARGEST_LOG) {
+                $end = (string) @file_get_contents($file, offset: (int) filesize($file) - self::KEPT_OF_LOG);
+                @file_put_contents($file, $end);
+            }
+        }
+    }
+}
