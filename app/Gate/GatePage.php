@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder as Query;
 use YardBell\Core\Price\Tariff;
 
-/** What the Gate shows before anything is asked: the business, its services, who does them. Nothing private. */
+/** What the Gate shows before anything is asked: the business, its services, who does them. Nothing private, and nothing that only services not shown here name. */
 final readonly class GatePage
 {
     /** More than so many are not picked from a list; they call. */
@@ -45,17 +45,21 @@ final readonly class GatePage
     {
         $services = self::offered($business)->where(static fn (Builder $query) => $query->where('visibility', 'page')->orWhere('id', $linked))->with('staff', 'locations')->get();
 
-        $addOns = AddOn::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
+        $ids = $services->pluck('id')->all();
+        $addOns = AddOn::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get()
+            ->filter(static fn (AddOn $addOn): bool => $addOn->services === null || array_intersect($addOn->services, $ids) !== [])->values();
+        $staff = array_merge(...$services->map(static fn (Service $service): array => $service->staff->pluck('id')->all())->values()->all());
+        $places = array_merge(...$services->map(static fn (Service $service): array => $service->locations->pluck('id')->all())->values()->all());
 
         return [
             'business' => self::business($business),
-            'categories' => Category::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get()
+            'categories' => Category::query()->where('business_id', $business->id)->whereIn('id', $services->pluck('category_id')->filter()->all())->orderBy('position')->orderBy('id')->get()
                 ->map(static fn (Category $category): array => ['id' => $category->id, 'name' => $category->name, 'description' => $category->description, 'picture' => $category->picture])->values()->all(),
             'services' => $services->map(static fn (Service $service): array => self::service($service, Tariffs::with($service, $addOns)))->values()->all(),
             'addOns' => $addOns->map(static fn (AddOn $addOn): array => ['id' => $addOn->id, 'name' => $addOn->name, 'price' => $addOn->price, 'minutes' => $addOn->minutes, 'perPerson' => $addOn->per_person, 'picture' => $addOn->picture])->values()->all(),
-            'questions' => Questions::of($business),
-            'staff' => $business->staff()->where('active', true)->get()->map(static fn (Member $member): array => [...Mark::of($member), 'about' => $member->about, 'picture' => $member->picture])->values()->all(),
-            'locations' => $business->locations()->get()->map(static fn (Location $location): array => [
+            'questions' => Questions::of($business, $ids),
+            'staff' => $business->staff()->where('active', true)->whereIn('id', $staff)->get()->map(static fn (Member $member): array => [...Mark::of($member), 'about' => $member->about, 'picture' => $member->picture])->values()->all(),
+            'locations' => $business->locations()->whereIn('id', $places)->get()->map(static fn (Location $location): array => [
                 'id' => $location->id, 'name' => $location->name, 'address' => $location->address, 'directions' => $location->directions, 'phone' => $location->phone, 'link' => '', 'picture' => $location->picture,
             ])->values()->all(),
         ];

@@ -18,12 +18,17 @@ final readonly class Questions
 {
     private const LONGEST = ['long' => 2000];
 
-    /** @return list<array<string, mixed>> for the page */
-    public static function of(Business $business): array
+    /**
+     * @param  list<string>  $services that are shown: what is asked for others alone is left out, and so are their ids
+     * @return list<array<string, mixed>> for the page
+     */
+    public static function of(Business $business, array $services): array
     {
-        return self::all($business)->map(static fn (Question $question): array => [
+        $asked = self::all($business)->filter(static fn (Question $question): bool => $question->services === null || array_intersect($question->services, $services) !== []);
+
+        return $asked->map(static fn (Question $question): array => [
             'id' => $question->id, 'text' => $question->text, 'type' => $question->type, 'choices' => $question->choices, 'required' => $question->required,
-            'services' => $question->services, 'shownIf' => $question->shown_if, 'parameter' => $question->parameter,
+            'services' => $question->services === null ? null : array_values(array_intersect($question->services, $services)), 'shownIf' => $question->shown_if, 'parameter' => $question->parameter,
         ])->values()->all();
     }
 

@@ -17,8 +17,8 @@ final readonly class PictureFiles
     /** Pixels of the longer side that are kept. */
     private const LONGEST = 1600;
 
-    /** More would not fit into memory while it is decoded. */
-    private const MOST_PIXELS = 40_000_000;
+    /** More would take all memory while it is decoded, however small the file is; as much as large telephones take. */
+    private const MOST_PIXELS = 25_000_000;
 
     private const QUALITY = 82;
 
@@ -34,7 +34,7 @@ final readonly class PictureFiles
             throw self::wrong('This is not a picture we can read. JPEG, PNG, WebP, AVIF and GIF are.');
         }
         if ($size[0] < 1 || $size[1] < 1 || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw self::wrong('This picture has too many pixels. Make it smaller than 40 million.');
+            throw self::wrong('This picture has too many pixels. Make it smaller than 25 million.');
         }
         $image = @imagecreatefromstring($bytes);
         if ($image === false) {
