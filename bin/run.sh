@@ -9,7 +9,7 @@ command=${1:-help}
 [ $# -gt 0 ] && shift
 case "$command" in
     export|import)
-        [ -e .yardbell/run/env ] && [ -e .yardbell/run/pid ] || fail "Yard Bell is not running here. bin/yardbell start begins it; then $command works."
+        [ -e .yardbell/run/env ] && ! flock -n .yardbell/run/lock true || fail "Yard Bell is not running here. bin/yardbell start begins it; then $command works."
         . .yardbell/run/env
         # A file is named from where one stands; the application stands here.
         files=()
@@ -19,10 +19,12 @@ case "$command" in
     help|--help|-h)
         cat <<'TEXT'
 bin/yardbell start [--fresh] [--port=N]   install, build, load the demonstration and serve it
+bin/yardbell start --production           serve on settings of your own; says which ones are missing
 bin/yardbell stop                         end everything that start began
 bin/yardbell test [core|browser]          every test and check, or the core's or the browser's alone
 bin/yardbell bench http                   times of the running server against its floor
 bin/yardbell bench core|crowd|mutants     the search against a plain one; with 200,000 bookings; what the tests notice
+bin/yardbell bench fuzz                   20,000 requests of strange input: none may break it
 bin/yardbell export FILE --business=NAME  a business of the running server as a yardbell/1 document
 bin/yardbell import FILE …                such a document as a new business, or in place of a set-up; shows first what changes
 bin/yardbell slots|why|check FILE --help  which times a rule document offers, why one is not, what keeps it from being booked

@@ -11,7 +11,7 @@ return [
             'port' => env('DB_PORT', '8433'),
             'database' => env('DB_DATABASE', 'yardbell'),
             'username' => env('DB_USERNAME', 'yardbell'),
-            'password' => env('DB_PASSWORD', 'yardbell'),
+            'password' => env('DB_PASSWORD', ''),
             'unix_socket' => env('DB_SOCKET', ''),
             'charset' => 'utf8mb4',
             'collation' => 'utf8mb4_unicode_ci',

@@ -1,4 +1,4 @@
-# bin/yardbell bench core|http|crowd|setup|mutants [PORT or PATH]: see docs/benchmarks.md.
+# bin/yardbell bench core|http|crowd|setup|fuzz|mutants [PORT, SEED or PATH]: see docs/benchmarks.md.
 
 port=${2:-8400}
 case "${1:-}" in
@@ -6,10 +6,22 @@ case "${1:-}" in
     http) exec php benchmarks/http.php "http://127.0.0.1:$port" ;;
     setup) exec php -d memory_limit=1G benchmarks/setup.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     crowd) exec php benchmarks/crowd.php "http://127.0.0.1:$port" "$((port + 33))" ;;
+    fuzz)
+        need_tools
+        need_dependencies
+        scratch=$(mktemp -d "${TMPDIR:-/tmp}/yardbell-fuzz.XXXXXX")
+        trap 'kill -TERM "$database_pid" 2>/dev/null; wait "$database_pid" 2>/dev/null; rm -rf "$scratch"' EXIT
+        fuzz_port=8733; while port_taken "$fuzz_port"; do fuzz_port=$((fuzz_port + 1)); done
+        YARDBELL_FLUSH=2 database_start "$scratch" "$fuzz_port"
+        mariadb --no-defaults --socket="$scratch/sock" -uroot -e 'create database yardbell_app'
+        export DB_PORT=$fuzz_port DB_PASSWORD=yardbell YARDBELL_SEED=${2:-$RANDOM} YARDBELL_FUZZ=20000
+        say "seed $YARDBELL_SEED"
+        vendor/bin/pest tests/App/FuzzTest.php --colors=never
+        exit $? ;;
     mutants)
         need_packages 'counting which lines the tests reach' php8.2-pcov
         [ "$(id -u)" -ne 0 ] || phpdismod pcov # here alone: wherever it is loaded PHP has no JIT, and the server would be slow
         mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations # the package comes without it; mutants that cannot be written look like killed ones
         YARDBELL_SEEDS=${YARDBELL_SEEDS:-4} exec php -d extension=pcov -d pcov.directory="$root/core/src" vendor/bin/pest --testsuite=mutants --mutate --everything --covered-only --no-cache --path="${2:-core/src/Time}" ;;
-    *) fail 'bench knows core (the search against a plain one), http (the running server against its floor), crowd (the same with 200,000 bookings more), setup (the lists and previews of the workspace) and mutants (what the core'"'"'s tests notice).' ;;
+    *) fail 'bench knows core (the search against a plain one), http (the running server against its floor), crowd (the same with 200,000 bookings more), setup (the lists and previews of the workspace), fuzz (strange input) and mutants (what the core'"'"'s tests notice).' ;;
 esac

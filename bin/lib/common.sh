@@ -72,6 +72,37 @@ need_build() {
     fi
 }
 
+# identity PID: when the process began, so that a number that was given to another process since is told apart; nothing where there is none.
+identity() { awk '{ sub(/^.*\) /, ""); if ($1 != "Z") print $20 }' "/proc/$1/stat" 2>/dev/null; }
+
+# recorded FILE NAME PID: notes a process of ours, with its identity.
+recorded() { printf '%s %s %s\n' "$2" "$3" "$(identity "$3")" >>"$1"; }
+
+# end_recorded FILE: ends the processes noted in FILE that are still the same ones, and waits for them.
+end_recorded() {
+    local name pid began living=()
+    [ -e "$1" ] || return 0
+    while read -r name pid began; do
+        [ -n "$began" ] && [ "$(identity "$pid")" = "$began" ] || continue
+        kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null
+        living+=("$pid $began")
+    done <"$1"
+    for _ in $(seq 150); do
+        local left=
+        for one in "${living[@]}"; do [ "$(identity "${one% *}")" = "${one#* }" ] && left=1; done
+        [ -z "$left" ] && break
+        sleep 0.1
+    done
+    for one in "${living[@]}"; do [ "$(identity "${one% *}")" = "${one#* }" ] && { kill -KILL -- "-${one% *}" 2>/dev/null || kill -KILL "${one% *}" 2>/dev/null; }; done
+    rm -f "$1"
+}
+
+# writable FOLDER: makes it if need be; says so in a sentence where nothing can be written there.
+writable() {
+    mkdir -p "$1" 2>/dev/null && [ -w "$1" ] && : 2>/dev/null >"$1/.probe" && rm -f "$1/.probe" \
+        || fail "Nothing can be written in $1. Give this user the right to, or make room on the disk, and start again."
+}
+
 # database_start FOLDER PORT: MariaDB of our own on loopback, its data, socket and log in FOLDER.
 database_start() {
     local folder=$1 port=$2 user=()
@@ -84,7 +115,7 @@ database_start() {
             || fail "The database could not be created; all it said is in $folder/install.log."
     fi
     mariadbd --no-defaults --datadir="$folder/data" --socket="$folder/sock" --pid-file="$folder/pid" --port="$port" --bind-address=127.0.0.1 \
-        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-flush-log-at-trx-commit=2 --innodb-buffer-pool-size=128M \
+        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-flush-log-at-trx-commit=${YARDBELL_FLUSH:-1} --innodb-buffer-pool-size=128M \
         --max-connections=200 --skip-log-bin --skip-name-resolve "${user[@]}" >"$folder/server.log" 2>&1 &
     database_pid=$!
     for _ in $(seq 150); do

@@ -57,7 +57,7 @@ scratch=$(mktemp -d "${TMPDIR:-/tmp}/yardbell-test.XXXXXX")
 trap cleanup EXIT
 trap 'exit 1' INT TERM
 mkdir -p "$scratch/views"
-export DB_PORT; DB_PORT=$(free_port 8633)
+export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2; DB_PORT=$(free_port 8633) # tests need not outlive a power cut
 database_start "$scratch" "$DB_PORT"
 mariadb --no-defaults --socket="$scratch/sock" -uroot -e 'create database yardbell_app; create database yardbell_browser'
 
@@ -69,7 +69,7 @@ fi
 say '  starting the application for the browser'
 web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $((stand_ins + 1)))
 (
-    export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$web" DB_DATABASE=yardbell_browser YARDBELL_DEMONSTRATION=true YARDBELL_TRIES=1000 \
+    export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$web" DB_DATABASE=yardbell_browser YARDBELL_DEMONSTRATION=true YARDBELL_TRIES=1000 YARDBELL_HOLDS=1000 \
         YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$scratch/mailbox" YARDBELL_PICTURES="$scratch/pictures" YARDBELL_ATTACHMENTS="$scratch/attachments" VIEW_COMPILED_PATH="$scratch/views" YARDBELL_LOG="$scratch/browser.log" \
         YARDBELL_CLOCK="$scratch/clock" YARDBELL_RULE_BOOKS="$scratch/rule-books" \
         APP_CONFIG_CACHE="$scratch/config.php" APP_ROUTES_CACHE="$scratch/routes.php" APP_EVENTS_CACHE="$scratch/events.php"
@@ -79,8 +79,10 @@ web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $
         PHP_CLI_SERVER_WORKERS=3 php -d opcache.enable_cli=1 -d opcache.max_accelerated_files=20000 -S "127.0.0.1:$port" -t public bin/router.php >"$scratch/serve-$port.log" 2>&1 &
         echo $! >>"$scratch/children"
     done
-    php artisan work >"$scratch/work.log" 2>&1 &
-    echo $! >>"$scratch/children"
+    for lane in mail money upkeep stand-ins; do
+        php artisan work --lane="$lane" >>"$scratch/work.log" 2>&1 &
+        echo $! >>"$scratch/children"
+    done
     chromedriver --port="$driver" >"$scratch/driver.log" 2>&1 &
     echo $! >>"$scratch/children"
 )

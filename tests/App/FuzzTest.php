@@ -11,8 +11,8 @@ use Tests\Support\Fuzz;
 use Tests\Support\Things as Drafts;
 use Tests\Support\Yard;
 
-/** Seconds that strange input is tried for in a run of the tests; bin/yardbell bench fuzz tries 20,000 requests. */
-const FUZZ_SECONDS = 45;
+/** So many requests in a run of the tests; bin/yardbell bench fuzz tries 20,000, with another seed each time. */
+const FUZZ_REQUESTS = 3000;
 
 it('answers strange input with a sentence, never by breaking', function (): void {
     $yard = Yard::open(['price' => 4800, 'lengths' => [60, 90]], people: 2);
@@ -44,9 +44,9 @@ it('answers strange input with a sentence, never by breaking', function (): void
         '/businesses' => [['name' => 'Clay', 'slug' => 'clay', 'address' => '', 'timeZone' => 'Europe/Lisbon', 'currency' => 'EUR', 'hours' => [], 'people' => ['Bo'], 'services' => [['name' => 'Lesson', 'minutes' => 60, 'price' => 4500]]]],
         '/move' => [['start' => Yard::at('16:00'), 'staff' => null]], '/invitations' => [['email' => 'a@b.example', 'role' => 'desk', 'staff' => null]],
     ]);
-    $end = microtime(true) + FUZZ_SECONDS;
+    $most = (int) (getenv('YARDBELL_FUZZ') ?: FUZZ_REQUESTS);
     $statuses = [];
-    for ($i = 0; microtime(true) < $end; $i++) {
+    for ($i = 0; $i < $most; $i++) {
         $request = $fuzz->next($i);
         if (str_ends_with($request['uri'], '/sign-out')) {
             continue;
@@ -59,5 +59,6 @@ it('answers strange input with a sentence, never by breaking', function (): void
         $this->app['auth']->forgetGuards();
         $this->actingAs($yard->owner);
     }
-    expect($i)->toBeGreaterThan(1000)->and($statuses[2] ?? 0)->toBeGreaterThan(100)->and(Business::query()->whereKey($yard->business->id)->exists())->toBeTrue();
+    expect($statuses[2] ?? 0)->toBeGreaterThan(intdiv($most, 20)) // or what is strange was only refused at the door
+        ->and(Business::query()->whereKey($yard->business->id)->exists())->toBeTrue();
 });

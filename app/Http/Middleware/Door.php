@@ -35,7 +35,7 @@ final class Door
         }
         foreach ($request->allFiles() as $file) {
             foreach (is_array($file) ? $file : [$file] as $one) {
-                self::check([is_object($one) ? $one->getClientOriginalName() : '']);
+                self::check([$one->getClientOriginalName()]);
             }
         }
 

@@ -15,7 +15,7 @@ final class OneFormOfId
     public function handle(Request $request, Closure $next): Response
     {
         $route = $request->route();
-        foreach ($route?->parameters() ?? [] as $name => $value) {
+        foreach ($route->parameters() as $name => $value) {
             if (is_string($value)) {
                 $route->setParameter($name, Id::of($value));
             }
