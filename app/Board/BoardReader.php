@@ -141,7 +141,7 @@ final readonly class BoardReader
             'breaks' => self::written($breaks->intersect($span)),
             'off' => self::written($off->intersect($span)),
             'busy' => self::written($busy->intersect($span)),
-            'freeMinutes' => self::minutes($open->intersect($span)->subtract($taken)->subtract($off)->subtract($busy)),
+            'freeMinutes' => self::minutes($open->intersect($span)->intersect(Timeline::between($this->clock->minute(), PHP_INT_MAX))->subtract($taken)->subtract($off)->subtract($busy)), // what has passed is not open any more
         ];
     }
 

@@ -10,6 +10,7 @@ use App\Changes\Draft;
 use App\Changes\DraftedBook;
 use App\Http\Refusal;
 use App\Models\Business;
+use App\Models\Session;
 use App\Support\Clock;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\RuleBook;
@@ -34,6 +35,19 @@ final readonly class DraftedService
         }
 
         return [$this->drafted->with($business, $access, $drafts), $drafts[0]->id];
+    }
+
+    /**
+     * What keeps a service of sessions from being booked that no rule of it tells.
+     *
+     * @return list<array{what: string, advice: string, list: string, id: string|null, part: string}>
+     */
+    public function withoutSessions(Business $business, RuleBook $book, string $id): array
+    {
+        $service = $book->services[$id];
+        $comes = $service->hasSessions && Session::query()->where('business_id', $business->id)->where('service_id', $id)->where('state', 'scheduled')->where('starts_at', '>', $this->clock->now())->exists();
+
+        return ! $service->hasSessions || $comes ? [] : [['what' => 'No session of it is scheduled.', 'advice' => 'Nobody can book it until one is.', 'list' => 'services', 'id' => $id, 'part' => '/kind']];
     }
 
     /**

@@ -75,10 +75,23 @@ final readonly class Setup
 
         return $business->services()->toBase()->get(['id', 'name', 'category_id', 'kind', 'minutes', 'lengths', 'pricing', 'colour', 'pattern', 'visibility', 'active', 'picture'])->map(static fn (stdClass $service): array => [
             'id' => $service->id, 'name' => $service->name, 'initials' => Mark::initials($service->name), 'colour' => $service->colour, 'pattern' => $service->pattern,
-            'category' => $service->category_id, 'kind' => $service->kind, 'minutes' => $service->minutes, 'visibility' => $service->visibility, 'active' => (bool) $service->active, 'picture' => $service->picture,
+            'category' => $service->category_id, 'kind' => $service->kind, 'minutes' => $service->minutes, 'lengths' => self::lengths($service), 'ownLength' => str_starts_with((string) $service->lengths, '{'), 'visibility' => $service->visibility, 'active' => (bool) $service->active, 'picture' => $service->picture,
             'price' => Shown::price(Tariffs::priced($service->name, $service->kind, $service->minutes, json_decode($service->lengths ?? '[]', true), json_decode($service->pricing, true)), ($staff[$service->id] ?? collect())->pluck('staff_id')->all()),
             'staff' => ($staff[$service->id] ?? collect())->pluck('staff_id')->all(), 'locations' => ($places[$service->id] ?? collect())->pluck('location_id')->all(),
         ])->values()->all();
+    }
+
+    /** @return list<int> all lengths it has; of a length of the client's own the shortest and the longest */
+    private static function lengths(stdClass $service): array
+    {
+        $lengths = json_decode($service->lengths ?? 'null', true);
+
+        return match (true) {
+            $service->kind === 'session' => [],
+            ! is_array($lengths) => [$service->minutes],
+            array_is_list($lengths) => $lengths,
+            default => [$lengths['min'], $lengths['max']],
+        };
     }
 
     /** @return list<array<string, mixed>> */

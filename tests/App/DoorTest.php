@@ -109,6 +109,7 @@ it('trusts its own address alone, and no proxy it was not told of', function ():
     $this->app['env'] = 'production';
     app(Illuminate\Http\Middleware\TrustHosts::class)->handle(Illuminate\Http\Request::create('http://127.0.0.1/'), static fn () => new Illuminate\Http\Response);
     expect(fn () => Illuminate\Http\Request::create('http://evil.example/')->getHost())->toThrow(Symfony\Component\HttpFoundation\Exception\SuspiciousOperationException::class);
+    $this->app['env'] = 'testing';
     Illuminate\Http\Request::setTrustedHosts([]);
     Yard::open();
     expect($this->get('/book/yard', ['X-Forwarded-Host' => 'evil.example'])->getContent())->not->toContain('evil.example');

@@ -18,6 +18,7 @@ use App\Models\Payment;
 use App\Models\Service;
 use App\Models\User;
 use App\Offer\Assigned;
+use App\Roster\Mark;
 use App\Support\Clock;
 use YardBell\Core\Time\Wall;
 
@@ -41,7 +42,7 @@ final readonly class Yard
         Location::query()->create(['business_id' => $business->id, 'name' => 'Yard', 'address' => '1 Yard Lane']);
         $staff = array_map(static fn (int $i): Member => Member::query()->create([
             'business_id' => $business->id, 'name' => ['Ana Reed', 'Bo Marsh', 'Cy Fenn'][$i], 'email' => ['ana', 'bo', 'cy'][$i]."@{$slug}.example",
-            'colour' => 'moss', 'pattern' => 'bars', 'position' => $i,
+            'position' => $i, ...Mark::next($i),
         ]), range(0, $people - 1));
 
         return new self($owner, $business->refresh(), $staff, self::offer($business, $service, $staff));

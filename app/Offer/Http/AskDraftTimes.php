@@ -28,6 +28,6 @@ final readonly class AskDraftTimes
         assert($business instanceof Business && $access instanceof Access);
         [$book, $id] = $this->drafted->book($business, $access, ($this->read)($request, $business));
 
-        return new JsonResponse(['times' => $this->times->by($book, $business, new Choice($id), null), 'findings' => $access->ownLane() === null ? Checklist::ofService($book, $id) : []]);
+        return new JsonResponse(['times' => $this->times->by($book, $business, new Choice($id), null), 'findings' => $access->ownLane() === null ? [...Checklist::ofService($book, $id), ...$this->drafted->withoutSessions($business, $book, $id)] : []]);
     }
 }

@@ -13,6 +13,7 @@ use App\Models\Member;
 use App\Offer\Assigned;
 use App\Roster\Checks;
 use App\Roster\Mark;
+use App\Roster\UnlikeMark;
 use App\Roster\WeeklyTable;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
@@ -45,7 +46,7 @@ final readonly class PersonThing extends ModelThing
             'about' => 'nullable|string|max:500',
             'picture' => Checks::picture($business),
             'colour' => ['nullable', Rule::in(Mark::COLOURS)],
-            'pattern' => ['nullable', Rule::in(Mark::PATTERNS)],
+            'pattern' => ['nullable', Rule::in(Mark::PATTERNS), new UnlikeMark($business, $id)],
             'active' => 'required|boolean',
             'page' => ['nullable', 'string', 'max:60', 'regex:/^[a-z0-9][a-z0-9-]*[a-z0-9]\z/', Rule::unique('staff', 'page')->where('business_id', $business->id)->ignore($id, 'id')],
             'toldOf' => 'present|array|list',

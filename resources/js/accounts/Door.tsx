@@ -38,9 +38,7 @@ export function Door({ title, children, action, onSend, below }: Props) {
         }}
       >
         <h1 className="text-3xl">{title}</h1>
-        {refused !== null && refused.fields === undefined && (
-          <Trouble of={refused}>{refused.message}</Trouble>
-        )}
+        {refused !== null && refused.fields === undefined && <Trouble of={refused}>{refused.message}</Trouble>}
         {children(refused?.fields ?? {})}
         <button type="submit" className="button button-next" disabled={sending}>
           {sending ? 'One moment' : action}

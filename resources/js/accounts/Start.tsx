@@ -97,9 +97,7 @@ export function Start({ me }: { me: Schemas['Me'] }) {
         </ol>
         {step === 0 && <h1 className="text-3xl">Welcome, {me.user?.name}</h1>}
         {step > 0 && <h1 className="text-3xl">{STEPS[step]}</h1>}
-        {refused !== null && refused.fields === undefined && (
-          <Trouble of={refused}>{refused.message}</Trouble>
-        )}
+        {refused !== null && refused.fields === undefined && <Trouble of={refused}>{refused.message}</Trouble>}
         {step === 0 && (
           <StartFacts
             begun={begun}

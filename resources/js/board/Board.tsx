@@ -58,8 +58,9 @@ export function Board() {
         <div className="min-w-72">
           <h1 className="text-3xl">{longDate(data.date)}</h1>
           <p className="text-soft">
-            {data.takings.bookings} {data.takings.bookings === 1 ? 'booking' : 'bookings'} · {shortDuration(free)} still
-            open · {money(data.takings.total, data.business.currency)}
+            {data.takings.bookings} {data.takings.bookings === 1 ? 'booking' : 'bookings'} ·{' '}
+            {data.date >= data.today && `${shortDuration(free)} still open · `}{' '}
+            {money(data.takings.total, data.business.currency)}
             {data.takings.due > 0 && `, of which ${money(data.takings.due, data.business.currency)} due`}
           </p>
         </div>
@@ -67,26 +68,28 @@ export function Board() {
       </div>
       <div className="grid min-h-0 flex-1 gap-5 xl:grid-cols-[minmax(0,1fr)_17.5rem] lg:grid-cols-[minmax(0,1fr)_16rem]">
         <Lanes board={data} now={version?.now ?? data.now} chosen={chosen} onChoose={choose} />
-        <div>
-          {chosen === null ? (
-            <ComingUp board={data} now={version?.now ?? data.now} onChoose={choose} />
-          ) : group !== undefined ? (
-            <GroupCard
-              key={group.id}
-              board={data}
-              tag={group}
-              onChoose={(id) => setSearch({ date: data.date, booking: id, of: group.id })}
-              onClose={() => choose(null)}
-            />
-          ) : (
-            <BookingCard
-              key={chosen}
-              business={business}
-              id={chosen}
-              zone={data.business.timeZone}
-              onClose={() => choose(null)}
-            />
-          )}
+        <div className="board-side">
+          <div>
+            {chosen === null ? (
+              <ComingUp board={data} now={version?.now ?? data.now} onChoose={choose} />
+            ) : group !== undefined ? (
+              <GroupCard
+                key={group.id}
+                board={data}
+                tag={group}
+                onChoose={(id) => setSearch({ date: data.date, booking: id, of: group.id })}
+                onClose={() => choose(null)}
+              />
+            ) : (
+              <BookingCard
+                key={chosen}
+                business={business}
+                id={chosen}
+                zone={data.business.timeZone}
+                onClose={() => choose(null)}
+              />
+            )}
+          </div>
         </div>
       </div>
       <p className="flex flex-wrap items-center gap-x-5 text-sm text-soft">

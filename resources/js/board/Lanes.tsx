@@ -16,91 +16,101 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
   const walk = useWalk(board, onChoose);
   const shows = Date.parse(now) >= start && Date.parse(now) <= start + span;
   return (
-    <section aria-label="Lanes" className="flex min-h-0 min-w-0 flex-col overflow-x-auto">
-      <div className="flex min-h-0 min-w-[46rem] flex-1 flex-col">
-        <div className="board-grid" aria-hidden="true">
-          <span />
-          <span className="ruler-hours">
-            {board.ruler.ticks.map((tick) => (
-              <span
-                key={tick}
-                style={{ left: `${at(tick)}%` }}
-                className={shows && Math.abs(at(tick) - at(now)) < 3 ? 'invisible' : ''}
-              >
-                {clock(tick, zone).replace(/:00$/, '')}
-              </span>
-            ))}
-          </span>
-        </div>
-        <div className="relative flex-1">
-          <ol className="board-grid h-full gap-y-2" style={{ minHeight: `${board.lanes.length * 4.4}rem` }}>
-            {board.lanes.map((lane) => (
-              <li key={lane.staff.id} className="contents" data-colour={lane.staff.colour}>
-                <p className="flex items-center gap-2.5 pr-2 leading-tight">
-                  <Mark of={lane.staff} />
-                  <span className="min-w-0">
-                    <b className="block truncate text-[0.95rem]">{lane.staff.name}</b>
-                    <span className="text-sm text-soft">
-                      {lane.open.length === 0
-                        ? 'off'
-                        : lane.freeMinutes === 0
-                          ? 'full'
-                          : `${shortDuration(lane.freeMinutes)} free`}
+    <section aria-label="Lanes" className="lanes flex min-h-0 min-w-0 flex-col">
+      <p className="lanes-hint">The day is wider than this window: scroll it sideways, or go along it with ← and →.</p>
+      <div className="lanes-scroll flex min-h-0 flex-1 flex-col overflow-x-auto" tabIndex={-1}>
+        <div className="flex min-h-0 min-w-[46rem] flex-1 flex-col">
+          <div className="board-grid" aria-hidden="true">
+            <span />
+            <span className="ruler-hours">
+              {board.ruler.ticks.map((tick) => (
+                <span
+                  key={tick}
+                  style={{ left: `${at(tick)}%` }}
+                  className={shows && Math.abs(at(tick) - at(now)) < 3 ? 'invisible' : ''}
+                >
+                  {clock(tick, zone).replace(/:00(?= |$)/, '')}
+                </span>
+              ))}
+            </span>
+          </div>
+          <div className="relative flex-1">
+            <ol className="board-grid h-full gap-y-2" style={{ minHeight: `${board.lanes.length * 4.4}rem` }}>
+              {board.lanes.map((lane) => (
+                <li key={lane.staff.id} className="contents" data-colour={lane.staff.colour}>
+                  <p className="flex items-center gap-2.5 pr-2 leading-tight">
+                    <Mark of={lane.staff} />
+                    <span className="min-w-0">
+                      <b className="block truncate text-[0.95rem]">{lane.staff.name}</b>
+                      <span className="text-sm text-soft">
+                        {lane.open.length === 0
+                          ? 'off'
+                          : lane.freeMinutes === 0
+                            ? board.date < board.today
+                              ? 'over'
+                              : 'nothing free'
+                            : `${shortDuration(lane.freeMinutes)} free`}
+                      </span>
                     </span>
-                  </span>
-                </p>
-                <div className="lane-band hatched" role="group" aria-label={lane.staff.name}>
-                  {lane.open.map((open) => (
-                    <span key={open.from} className="lane-open" style={stretch(open.from, open.to)} />
-                  ))}
-                  {lane.breaks.map((pause) => (
-                    <span key={pause.from} className="lane-break" style={stretch(pause.from, pause.to)} title="Break" />
-                  ))}
-                  {lane.off.map((off) => (
-                    <span key={off.from} className="lane-off" style={stretch(off.from, off.to)} title="Time off">
-                      <span>time off</span>
-                    </span>
-                  ))}
-                  {lane.busy.map((busy) => (
-                    <span
-                      key={busy.from}
-                      className="lane-off"
-                      style={stretch(busy.from, busy.to)}
-                      title="Busy elsewhere"
-                    >
-                      <span>elsewhere</span>
-                    </span>
-                  ))}
-                  {board.ruler.ticks.slice(1, -1).map((tick) => (
-                    <span key={tick} className="lane-hour" style={{ left: `${at(tick)}%` }} />
-                  ))}
-                  {board.tags
-                    .filter((tag) => tag.staff.includes(lane.staff.id))
-                    .map((tag) => (
-                      <Tag
-                        key={tag.id}
-                        tag={tag}
-                        zone={zone}
-                        at={at}
-                        ruler={{ start, end: start + span }}
-                        chosen={chosen === tag.id}
-                        focusable={walk.focusable === `${lane.staff.id} ${tag.id}`}
-                        lane={lane.staff.id}
-                        onKey={walk.onKey}
-                        onChoose={onChoose}
+                  </p>
+                  <div className="lane-band hatched" role="group" aria-label={lane.staff.name}>
+                    {lane.open.map((open) => (
+                      <span key={open.from} className="lane-open" style={stretch(open.from, open.to)} />
+                    ))}
+                    {lane.breaks.map((pause) => (
+                      <span
+                        key={pause.from}
+                        className="lane-break"
+                        style={stretch(pause.from, pause.to)}
+                        title="Break"
                       />
                     ))}
-                </div>
-              </li>
-            ))}
-          </ol>
-          {shows && (
-            <div className="pointer-events-none absolute inset-y-0 right-0 left-[10.6rem]" aria-hidden="true">
-              <span className="rope" style={{ left: `${at(now)}%` }}>
-                <span>{clock(now, zone)}</span>
-              </span>
-            </div>
-          )}
+                    {lane.off.map((off) => (
+                      <span key={off.from} className="lane-off" style={stretch(off.from, off.to)} title="Time off">
+                        <span>time off</span>
+                      </span>
+                    ))}
+                    {lane.busy.map((busy) => (
+                      <span
+                        key={busy.from}
+                        className="lane-off"
+                        style={stretch(busy.from, busy.to)}
+                        title="Busy elsewhere"
+                      >
+                        <span>elsewhere</span>
+                      </span>
+                    ))}
+                    {board.ruler.ticks.slice(1, -1).map((tick) => (
+                      <span key={tick} className="lane-hour" style={{ left: `${at(tick)}%` }} />
+                    ))}
+                    {board.tags
+                      .filter((tag) => tag.staff.includes(lane.staff.id))
+                      .map((tag) => (
+                        <Tag
+                          key={tag.id}
+                          tag={tag}
+                          zone={zone}
+                          at={at}
+                          ruler={{ start, end: start + span }}
+                          chosen={chosen === tag.id}
+                          focusable={walk.focusable === `${lane.staff.id} ${tag.id}`}
+                          lane={lane.staff.id}
+                          onKey={walk.onKey}
+                          onChoose={onChoose}
+                        />
+                      ))}
+                  </div>
+                </li>
+              ))}
+            </ol>
+            {shows && (
+              <div className="pointer-events-none absolute inset-y-0 right-0 left-[10.6rem]" aria-hidden="true">
+                <span className="rope" style={{ left: `${at(now)}%` }}>
+                  <span>{clock(now, zone)}</span>
+                </span>
+              </div>
+            )}
+          </div>
         </div>
       </div>
       <p className="sr-only" role="status">

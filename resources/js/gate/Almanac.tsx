@@ -33,10 +33,7 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
   }
   const span = times.ruler.to - times.ruler.from;
   return (
-    <section
-      aria-label="Open times. Arrow keys go from one to the next."
-      {...roving}
-    >
+    <section aria-label="Open times. Arrow keys go from one to the next." {...roving}>
       <div className="almanac-day hidden! sm:grid!" aria-hidden="true">
         <span />
         <span className="ruler-hours">

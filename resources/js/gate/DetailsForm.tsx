@@ -29,7 +29,7 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
       const { pay, booking } = await unwrap(
         api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: { ...values, answers, payNow } }),
       );
-      window.location.assign(pay ?? booking.link);
+      window.location.assign(pay ?? (booking.paid === 'waiting' ? await payPage(booking) : booking.link));
     } catch (wrong) {
       const refusal = refusalOf(wrong);
       setRefused(refusal);
@@ -57,9 +57,7 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
           ? `This time is held for you for ${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')} minutes.`
           : 'The hold has run out. Go on: if nobody else has taken the time, it is still yours.'}
       </p>
-      {refused !== null && refused.fields === undefined && (
-        <Trouble id="refused">{refused.message}</Trouble>
-      )}
+      {refused !== null && refused.fields === undefined && <Trouble id="refused">{refused.message}</Trouble>}
       <Field {...field('name', refused?.fields)} label="Your name" autoComplete="name" maxLength={120} />
       <Field
         {...field('email', refused?.fields)}
@@ -122,6 +120,18 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
       </div>
     </form>
   );
+}
+
+/** The payment page is opened for us meanwhile; where that takes long, the booking's own page goes on waiting. */
+async function payPage(booking: Booking): Promise<string> {
+  for (let asked = 0; asked < 20; asked++) {
+    await new Promise((resolve) => setTimeout(resolve, 400)); // ms
+    const { pay } = await unwrap(api.GET('/gate-api/bookings/{id}', sealed(booking)));
+    if (pay !== null) {
+      return pay;
+    }
+  }
+  return booking.link;
 }
 
 /** Seconds left, counted down here; how many there are is the server's to say. */

@@ -16,7 +16,10 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
     choices: content.choices.map(writeLength).join(', '),
     range: `${writeLength(content.range?.min ?? 0)} to ${writeLength(content.range?.max ?? 0)}`,
   }[kind];
-  const buffers = content.setup + content.clearup === 0 ? '' : `, ${writeLength(content.setup)} before, ${writeLength(content.clearup)} after`;
+  const buffers =
+    content.setup + content.clearup === 0
+      ? ''
+      : `, ${writeLength(content.setup)} before, ${writeLength(content.clearup)} after`;
   const lengths = (choices: number[], range: typeof content.range) =>
     set({ choices, range, pricing: pricesFor(content, choices, range) });
   const broken = ['minutes', 'choices', 'range', 'setup', 'clearup'].some((field) =>

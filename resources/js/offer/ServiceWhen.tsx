@@ -54,7 +54,10 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
           <Pick
             legend="Only in these parts of the day"
             hint="None chosen: in all of them"
-            from={(data?.dayparts ?? []).map((one) => ({ id: one.id, name: `${one.name}, ${timeOfDay(one.from)}–${timeOfDay(one.to)}` }))}
+            from={(data?.dayparts ?? []).map((one) => ({
+              id: one.id,
+              name: `${one.name}, ${timeOfDay(one.from)}–${timeOfDay(one.to)}`,
+            }))}
             chosen={content.dayparts}
             onChosen={(dayparts) => set({ dayparts })}
             wrong={first(wrong, 'dayparts')}

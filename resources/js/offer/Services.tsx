@@ -2,13 +2,13 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../lib/api';
-import { shortDuration } from '../lib/format';
 import { draftOf, thing } from '../setup/things';
 import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
 import { Mark } from '../ui/Mark';
 import { ServiceLink } from './ServiceLink';
 import { useOrder } from './useOrder';
+import { writeLength } from '../lib/reading';
 import { priceWords } from './words';
 
 /** All services by category, in the order in which the page shows them. */
@@ -67,7 +67,7 @@ export function Services() {
                   <Link to={`/at/${business}/offer/services/${one.id}`} className="row-name">
                     {one.name}
                   </Link>
-                  <span className="row-soft">{one.kind === 'session' ? 'sessions' : shortDuration(one.minutes)}</span>
+                  <span className="row-soft">{lengthsOf(one)}</span>
                   <span className="row-soft row-price">{priceWords(one.price, data.currency)}</span>
                   <span className="row-soft row-wide">{names(one.staff, data.staff)}</span>
                   <span className="row-end">
@@ -95,6 +95,11 @@ export function Services() {
       ))}
     </section>
   );
+}
+
+/** "1 h", "1 h, 1 h 30", "1 h to 4 h": every length, not only the first. */
+function lengthsOf({ kind, lengths, ownLength }: Schemas['ServiceRow']): string {
+  return kind === 'session' ? 'sessions' : lengths.map(writeLength).join(ownLength ? ' to ' : ', ');
 }
 
 const names = (ids: readonly string[], staff: readonly Schemas['Member'][]): string =>

@@ -103,9 +103,7 @@ export function DatesPanel({
     <div className="beside">
       <section className="beside-main" aria-label="The chosen dates">
         <h2>
-          {days === 1
-            ? longDate(chosen.first)
-            : `${longDate(chosen.first)} to ${longDate(chosen.last)}, ${days} days`}
+          {days === 1 ? longDate(chosen.first) : `${longDate(chosen.first)} to ${longDate(chosen.last)}, ${days} days`}
         </h2>
         <OnDates dates={dates} chosen={chosen} mayChange={mayChange} />
         {mayChange && (

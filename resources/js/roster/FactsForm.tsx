@@ -17,6 +17,12 @@ import { LengthField } from '../ui/LengthField';
 import { Select } from '../ui/Select';
 import { ZoneField } from './ZoneField';
 
+const PROOFS = [
+  ['never', 'never'],
+  ['abuse', 'for a day after somebody has held more times than anybody needs'],
+  ['always', 'always'],
+] as const;
+
 /** What a business is called, where its page is, how it counts time and money. */
 export function FactsForm({ mayChange }: { mayChange: boolean }) {
   const { data } = useSetup();
@@ -151,6 +157,21 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
               onValue={(travelMinutes) => set({ travelMinutes })}
             />
           </div>
+        </Fold>
+        <Fold
+          id="fold-proof"
+          title="Proving an address"
+          says={PROOFS.find(([one]) => one === content.proof)?.[1] ?? ''}
+          wrong={wrong['proof'] !== undefined}
+        >
+          <Select
+            id="proof"
+            label="Before something that is paid later is booked, a new client opens a link in a mail"
+            hint="It keeps people from booking with an address that is not theirs."
+            value={content.proof}
+            options={PROOFS}
+            onValue={(proof) => set({ proof })}
+          />
         </Fold>
         <Fold
           id="fold-public"

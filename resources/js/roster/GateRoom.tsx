@@ -1,13 +1,14 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { Missing } from '../setup/Missing';
 import { useSetup } from '../setup/useSetup';
+import { me } from '../workspace/queries';
 import { Trouble } from '../ui/Trouble';
 import { FactsForm } from './FactsForm';
 
 /** Whether the page is shown to the world, what is still missing, and the facts on it. */
-export function GateRoom({ me }: { me: Schemas['Me'] }) {
+export function GateRoom({ me: signedIn }: { me: Schemas['Me'] }) {
   const { business, data, may } = useSetup();
   if (data === undefined) {
     return (
@@ -30,7 +31,7 @@ export function GateRoom({ me }: { me: Schemas['Me'] }) {
             </a>
           </p>
         )}
-        {me.user?.verified === false && <Unverified email={me.user.email} />}
+        {signedIn.user?.verified === false && <Unverified email={signedIn.user.email} />}
         {may('publish') && <Publish published={data.published} business={business} />}
       </section>
       {may('change-setup') && <Missing business={business} missing={data.missing} />}
@@ -41,6 +42,7 @@ export function GateRoom({ me }: { me: Schemas['Me'] }) {
 
 function Unverified({ email }: { email: string }) {
   const queries = useQueryClient();
+  useQuery({ ...me, refetchInterval: 4_000, staleTime: 0 }); // ms: the link may be opened in another tab
   const [sent, setSent] = useState(false);
   const resend = async () => {
     await api.POST('/api/verify/resend');
@@ -76,9 +78,7 @@ function Publish({ published, business }: { published: boolean; business: string
   };
   return (
     <>
-      {refused !== null && (
-        <Trouble>{refused}</Trouble>
-      )}
+      {refused !== null && <Trouble>{refused}</Trouble>}
       <p>
         {published ? (
           <button type="button" className="button" onClick={() => void put(false)}>

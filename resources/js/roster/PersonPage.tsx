@@ -80,9 +80,17 @@ function PersonEditor({ id }: { id: string | null }) {
               name={content.name}
               colour={content.colour}
               pattern={content.pattern}
+              wrong={wrong['pattern'] ?? wrong['colour']}
               onMark={(colour, pattern) => editing.set({ colour, pattern })}
             />
           </div>
+          {content.services.length === 0 && content.active && (
+            <p className="notice" id="does-nothing">
+              {data.services.length === 0
+                ? 'Nobody can be booked yet: there is no service.'
+                : 'Does nothing yet, so nobody can book them. Choose what they do.'}
+            </p>
+          )}
           {data.services.length > 0 && (
             <Pick
               legend="What they do"

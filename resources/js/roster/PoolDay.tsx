@@ -49,7 +49,9 @@ export function PoolDay({ units }: { units: readonly { id: string; name: string 
             aria-label={
               unit.taken.length === 0
                 ? 'free all day'
-                : unit.taken.map((one) => `${one.service} ${minuteOfDay(one.from % 1440)}–${minuteOfDay(one.to % 1440)}`).join(', ')
+                : unit.taken
+                    .map((one) => `${one.service} ${minuteOfDay(one.from % 1440)}–${minuteOfDay(one.to % 1440)}`)
+                    .join(', ')
             }
           >
             {unit.out.map((one) => (

@@ -23,7 +23,8 @@ export function YearStrip({ dates, chosen, onChosen }: Props) {
   const current = chosen?.last ?? dates.today;
   const reach = current.startsWith(String(dates.year)) ? current : `${dates.year}-01-01`;
   const shown = pressed ?? chosen;
-  const span = (from: string, to: string): Dates => (from <= to ? { first: from, last: to } : { first: to, last: from });
+  const span = (from: string, to: string): Dates =>
+    from <= to ? { first: from, last: to } : { first: to, last: from };
   const pick = (date: string, extend: boolean) => {
     const from = extend && anchor !== null ? anchor : date;
     setAnchor(from);

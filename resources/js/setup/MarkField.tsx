@@ -9,11 +9,12 @@ type Props = {
   name: string;
   colour: string | null;
   pattern: string | null;
+  wrong?: string | undefined;
   onMark: (colour: string | null, pattern: string | null) => void;
 };
 
 /** Initials, colour and pattern by which somebody or something is known at a glance; a free one is given where none is chosen. */
-export function MarkField({ name, colour, pattern, onMark }: Props) {
+export function MarkField({ name, colour, pattern, wrong, onMark }: Props) {
   const words = name.trim().split(/\s+/);
   const initials =
     `${words[0]?.charAt(0) ?? ''}${(words.length > 1 ? words.at(-1)?.charAt(0) : words[0]?.charAt(1)) ?? ''}`.toUpperCase();
@@ -34,6 +35,7 @@ export function MarkField({ name, colour, pattern, onMark }: Props) {
         label="Pattern"
         value={pattern ?? ''}
         options={[['', 'a free one'], ...PATTERNS]}
+        wrong={wrong}
         onValue={(one) => onMark(one === '' ? null : (colour ?? 'slate'), one === '' ? null : one)}
       />
     </div>

@@ -15,6 +15,7 @@ const FIELDS: Readonly<Record<string, string>> = {
   firstWeekday: 'First weekday',
   publicHours: 'Hours shown',
   travelMinutes: 'Way between places',
+  proof: 'Proving an address',
   logo: 'Logo',
   banner: 'Banner',
   hours: 'Hours',

@@ -15,7 +15,13 @@ export function MomentField({ id, label, wrong, value, onValue }: Props) {
   const [date = '', time = ''] = value.split('T');
   return (
     <div className="moment" role="group" aria-label={label}>
-      <DateField id={id} label={label} wrong={wrong} value={date} onValue={(next) => onValue(next === '' ? '' : `${next}T${time === '' ? '00:00' : time}`)} />
+      <DateField
+        id={id}
+        label={label}
+        wrong={wrong}
+        value={date}
+        onValue={(next) => onValue(next === '' ? '' : `${next}T${time === '' ? '00:00' : time}`)}
+      />
       <ClockField
         id={`${id}-time`}
         label="at"

@@ -6,11 +6,7 @@ export function useKept<T extends object>(key: string, first: T): [T, (changes: 
   useEffect(() => {
     window.sessionStorage.setItem(key, JSON.stringify(value));
   }, [key, value]);
-  return [
-    value,
-    (changes) => setValue((now) => ({ ...now, ...changes })),
-    () => window.sessionStorage.removeItem(key),
-  ];
+  return [value, (changes) => setValue((now) => ({ ...now, ...changes })), () => window.sessionStorage.removeItem(key)];
 }
 
 function kept(key: string): object {
