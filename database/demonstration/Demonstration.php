@@ -76,6 +76,7 @@ final readonly class Demonstration
         foreach ($facts['cancellation'] ?? [] as $name => $terms) {
             $business->services()->where('name', $name)->update(['cancellation' => json_encode($terms)]);
         }
+        $business->services()->whereIn('name', $facts['approval'] ?? [])->update(['approval' => true]);
         foreach ($facts['pictures'] ?? [] as $name => $file) {
             $picture = $this->pictures->take($business, (string) file_get_contents(__DIR__."/pictures/{$file}.webp"));
             $business->services()->where('name', $name)->update(['picture' => $picture->id]);

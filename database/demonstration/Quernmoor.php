@@ -46,6 +46,7 @@ final class Quernmoor
             'categories' => ['At the wheel' => ['Wheel lesson', 'Taster session'], 'By hand' => ['Hand-building', 'Family afternoon'], 'Glaze and fire' => ['Glazing bench', 'Glaze question', 'Kiln firing'], 'To order' => ['Commission meeting']],
             'pictures' => ['Wheel lesson' => 'wheel', 'Taster session' => 'taster', 'Hand-building' => 'hands', 'Family afternoon' => 'family', 'Glazing bench' => 'glazing', 'Commission meeting' => 'commission', 'Glaze question' => 'question', 'Kiln firing' => 'firing'],
             'cancellation' => ['Wheel lesson' => ['freeMinutes' => 1440, 'amount' => null, 'percent' => '50'], 'Taster session' => ['freeMinutes' => 2880, 'amount' => null, 'percent' => '25'], 'Commission meeting' => ['freeMinutes' => 1440, 'amount' => 2000, 'percent' => null]],
+            'approval' => ['Kiln firing'],
             'questions' => [['text' => 'Have you worked at a wheel before?', 'type' => 'choice', 'choices' => ['never', 'once or twice', 'often'], 'services' => ['Wheel lesson', 'Taster session']],
                 ['text' => 'May we put a picture of your pot on our wall?', 'type' => 'yesno'], ['text' => 'A picture of the pot', 'type' => 'file', 'services' => ['Glaze question']],
                 ['text' => 'Where did you hear of us?', 'type' => 'hidden', 'parameter' => 'from']],

@@ -10,7 +10,10 @@ uses(BrowserCase::class);
 it('sets up a whole business without a mouse', function (): void {
     $owner = $this->window();
     $press = fn (string $css) => $owner->tabTo($css)->key(WebDriverKeys::ENTER);
-    $owner->go('/sign-up')->write('#name', 'Hanne Heron')->write('#email', 'hanne@heron.example')->write('#password', 'quite long enough')->key(WebDriverKeys::ENTER)->sees('Welcome, Hanne Heron');
+    $owner->go('/sign-up')->write('#name', 'Hanne Heron')->write('#email', 'hanne@heron.example')->write('#password', 'quite long enough')->key(WebDriverKeys::ENTER)->sees('A link is on its way to hanne@heron.example');
+    $link = $owner->mailed('hanne@heron.example', 'Open this')->find('pre a')->getAttribute('href');
+    $owner->clicks = 0;
+    $owner->go((string) $link)->sees('Welcome, Hanne Heron');
     $owner->write('#name', 'Heron Bindery')->tabTo('[name=trade], [id^=trade-]')->key(WebDriverKeys::SPACE);
     $press('#go-on')->sees('Draw on the bars');
     $owner->write('#start-mon', '10-16');
@@ -37,6 +40,8 @@ it('sets up a whole business without a mouse', function (): void {
     $press('#save')->sees('Presses saved.');
     $press('a[href$="/roster/year"]')->find('.year-day');
     $owner->tabTo('.year-day')->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::ENTER)->sees('As in an ordinary week.');
+    $owner->tabTo('#what-closed')->key(WebDriverKeys::SPACE);
+    $owner->tabTo('#whose-everyone')->key(WebDriverKeys::SPACE);
     $owner->write('#span-name', 'Paper fair');
     $press('#save-dates')->sees('Saved for');
     $press('#undo')->sees('Undone.');

@@ -1,8 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { hourOfDay, minuteOfDay, timeOfDay, writeHoursOf } from '../../resources/js/lib/format';
 import {
   axisOf,
   clockOf,
+  copied,
   outside,
   readHours,
   shortClock,
@@ -107,4 +109,34 @@ test('draws from 6 to 22, and wider where there is more', () => {
   assert.deepEqual(axisOf([null, undefined, none]), { from: 360, to: 1320 });
   assert.deepEqual(axisOf([{ ...none, sat: [{ from: '05:30', to: '23:15' }] }]), { from: 300, to: 1440 });
   assert.deepEqual(axisOf([{ ...none, sun: [{ from: '22:00', to: '06:00' }] }]), { from: 360, to: 1440 });
+});
+
+test('copies the stretches of the day they come from, not something else', () => {
+  const table = {
+    mon: [{ from: '09:00', to: '12:00' }],
+    tue: [{ from: '10:00', to: '11:00' }],
+    wed: [],
+    thu: [],
+    fri: [],
+    sat: [],
+    sun: [],
+  };
+  const copy = copied(table, 'mon', ['tue', 'sun']);
+  assert.deepEqual([copy.mon, copy.tue, copy.wed, copy.sun], [table.mon, table.mon, [], table.mon]);
+});
+
+test('writes hours as a business of 12 hours does, and reads them back', () => {
+  writeHoursOf(12);
+  try {
+    const windows = [
+      { from: '09:00', to: '12:30' },
+      { from: '13:30', to: '18:00' },
+    ];
+    assert.equal(writeHours(windows), '9 am-12:30 pm, 1:30 pm-6 pm');
+    assert.deepEqual(readHours(writeHours(windows)), windows);
+    assert.deepEqual([hourOfDay(0), hourOfDay(14), hourOfDay(24)], ['12 am', '2 pm', '12 am']);
+    assert.deepEqual([minuteOfDay(870), timeOfDay('00:15'), timeOfDay('soon')], ['2:30 pm', '12:15 am', 'soon']);
+  } finally {
+    writeHoursOf(24);
+  }
 });

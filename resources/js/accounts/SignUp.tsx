@@ -13,7 +13,12 @@ const LOOK_MS = 3_000;
 export function SignUp() {
   const { values, field } = useFields({ name: '', email: '', password: '' });
   const [sentTo, setSentTo] = useState<string | null>(null);
-  useQuery({ ...me, refetchInterval: sentTo === null ? false : LOOK_MS, staleTime: 0 }); // signed in elsewhere, it opens here too
+  useQuery({
+    ...me,
+    refetchInterval: sentTo === null ? false : LOOK_MS,
+    refetchIntervalInBackground: true,
+    staleTime: 0,
+  }); // signed in elsewhere, it opens here too
   return (
     <Door
       title="Start with Yard Bell"

@@ -18,7 +18,12 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
   return (
     <section aria-label="Lanes" className="lanes flex min-h-0 min-w-0 flex-col">
       <p className="lanes-hint">The day is wider than this window: scroll it sideways, or go along it with ← and →.</p>
-      <div className="lanes-scroll flex min-h-0 flex-1 flex-col overflow-x-auto" tabIndex={-1}>
+      <div
+        className="lanes-scroll flex min-h-0 flex-1 flex-col overflow-x-auto"
+        tabIndex={0}
+        role="group"
+        aria-label="The day, from left to right"
+      >
         <div className="flex min-h-0 min-w-[46rem] flex-1 flex-col">
           <div className="board-grid" aria-hidden="true">
             <span />
@@ -95,6 +100,7 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
                           chosen={chosen === tag.id}
                           focusable={walk.focusable === `${lane.staff.id} ${tag.id}`}
                           lane={lane.staff.id}
+                          room={roomBeside(board, lane.staff.id, tag, at)}
                           onKey={walk.onKey}
                           onChoose={onChoose}
                         />
@@ -118,4 +124,18 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
       </p>
     </section>
   );
+}
+
+/** Percent of the ruler that is free beside a tag: there its name may stand, where the tag itself is too short for it. */
+function roomBeside(
+  board: Schemas['Board'],
+  lane: string,
+  tag: Schemas['Tag'],
+  at: (instant: string) => number,
+): { from: number; width: number } {
+  const from = at(tag.takenUntil);
+  const next = board.tags
+    .filter((other) => other.id !== tag.id && other.staff.includes(lane) && other.takenFrom >= tag.start)
+    .map((other) => at(other.takenFrom));
+  return { from, width: Math.max(0, Math.min(100, ...next) - from) };
 }

@@ -11,6 +11,8 @@ type Props = {
   chosen: boolean;
   focusable: boolean;
   lane: string;
+  /** What is free beside it, in percent of the ruler. */
+  room: { from: number; width: number };
   onKey: (event: KeyboardEvent<HTMLButtonElement>) => void;
   onChoose: (id: string) => void;
 };
@@ -29,7 +31,7 @@ const WORDS = {
 } as const;
 
 /** A booking on the line, with hatched caps for set-up and clear-up. */
-export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, onKey, onChoose }: Props) {
+export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, room, onKey, onChoose }: Props) {
   const group = tag.places !== null;
   const who = group ? tag.service : (tag.client ?? 'being booked');
   const word = group ? '' : tag.state === 'held' ? 'held' : WORDS[tag.money];
@@ -60,6 +62,7 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, onKey, onCh
         <span className="tag-text">
           <span className="tag-long tag-full font-bold">{who}</span>
           <span className="tag-middle font-bold">{shortened(who)}</span>
+          <span className="tag-given font-bold">{group ? who : (who.split(' ')[0] ?? who)}</span>
           <span className="tag-long">{what}</span>
           {group && <Pips taken={tag.taken} places={tag.places ?? 0} />}
           {word !== '' && (
@@ -70,9 +73,18 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, onKey, onCh
           <span className="tag-short font-bold">{initials(who)}</span>
         </span>
       </button>
+      {isShort(at(tag.end) - at(tag.start)) && room.width > NAME_NEEDS && (
+        <span className="tag-beside" style={{ left: `${room.from}%`, width: `${room.width}%` }} aria-hidden="true">
+          <b>{shortened(who)}</b> {what}
+        </span>
+      )}
     </>
   );
 }
+
+/** Percent of the ruler below which a tag has no room for a name, and what a name beside it needs. */
+const isShort = (width: number): boolean => width < 7;
+const NAME_NEEDS = 8;
 
 /** A pip for each place, filled where somebody comes; a line where there are too many to count at a glance. */
 function Pips({ taken, places }: { taken: number; places: number }) {

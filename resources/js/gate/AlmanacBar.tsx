@@ -39,8 +39,7 @@ export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen 
             aria-pressed={holds}
             onClick={() => onPick(only)}
           >
-            {minuteOfDay(only.minute)}
-            <small>1 time</small>
+            {minuteOfDay(only.minute)} <small>1 time</small>
           </button>
         ) : (
           <button
@@ -50,11 +49,9 @@ export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen 
             data-stop={`${day.date} ${hour}`}
             style={place}
             aria-expanded={opened === hour || holds}
-            aria-label={`from ${minuteOfDay(inHour[0]?.minute ?? 0)}, ${inHour.length} times`}
             onClick={() => onOpen(hour)}
           >
-            {minuteOfDay(inHour[0]?.minute ?? 0)}
-            <small>{inHour.length} times</small>
+            {minuteOfDay(inHour[0]?.minute ?? 0)} <small>{inHour.length} times</small>
           </button>
         );
       })}

@@ -42,7 +42,7 @@ export function NextTimes({ business, draft, zone }: Props) {
   const data = answer?.times;
   const starts = data?.days.flatMap((day) => day.starts) ?? [];
   return (
-    <aside className="effect" aria-label="The next times of this service">
+    <aside className="effect" aria-label="The next times of this service" tabIndex={0}>
       <h2>As clients will see it</h2>
       {(answer?.findings ?? []).map((one) => (
         <p key={one.what} className="notice">

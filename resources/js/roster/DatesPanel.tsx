@@ -128,6 +128,7 @@ export function DatesPanel({
                   <input
                     type="radio"
                     name="whose"
+                    id="whose-everyone"
                     checked={whose === 'everyone'}
                     onChange={() => setWhose('everyone')}
                   />
@@ -229,26 +230,28 @@ export function DatesPanel({
                 Yes, for all {days} days, from {longDate(chosen.first)} to {longDate(chosen.last)}
               </Check>
             )}
-            <p>
-              <button
-                type="button"
-                id="save-dates"
-                className="button button-next"
-                disabled={
-                  saving.saving ||
-                  drafts.length === 0 ||
-                  (asksWide && !wide) ||
-                  (whose === 'location' && what === 'special' && place === '')
-                }
-                onClick={() => void save()}
-              >
-                Save {drafts.length > 1 ? `all ${drafts.length}` : ''}
-              </button>
-            </p>
+            {what !== null && (
+              <p>
+                <button
+                  type="button"
+                  id="save-dates"
+                  className="button button-next"
+                  disabled={
+                    saving.saving ||
+                    drafts.length === 0 ||
+                    (asksWide && !wide) ||
+                    (whose === 'location' && what === 'special' && place === '')
+                  }
+                  onClick={() => void save()}
+                >
+                  Save {drafts.length > 1 ? `all ${drafts.length}` : ''}
+                </button>
+              </p>
+            )}
           </>
         )}
       </section>
-      {mayChange && (
+      {mayChange && drafts.length > 0 && (
         <Effects business={business} zone={data.timeZone} drafts={drafts} stranded={stranded} from={chosen.first} />
       )}
     </div>

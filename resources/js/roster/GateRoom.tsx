@@ -18,24 +18,28 @@ export function GateRoom({ me: signedIn }: { me: Schemas['Me'] }) {
     );
   }
   return (
-    <main className="room room-narrow">
+    <main className="room">
       <header className="room-head">
         <h1>Gate</h1>
       </header>
-      <section className="grid gap-3 rounded-2xl border border-line bg-paper p-5">
-        <h2 className="text-2xl">{data.published ? 'Your page takes bookings.' : 'Your page is not shown yet.'}</h2>
-        {data.published && (
-          <p>
-            <a href={data.link} id="page-link" className="font-semibold">
-              {data.link}
-            </a>
-          </p>
-        )}
-        {signedIn.user?.verified === false && <Unverified email={signedIn.user.email} />}
-        {may('publish') && <Publish published={data.published} business={business} />}
-      </section>
-      {may('change-setup') && <Missing business={business} missing={data.missing} />}
-      <FactsForm mayChange={may('change-setup')} />
+      <div className="beside">
+        <div className="beside-main gate-state">
+          <section className="grid gap-3 rounded-2xl border border-line bg-paper p-5">
+            <h2 className="text-2xl">{data.published ? 'Your page takes bookings.' : 'Your page is not shown yet.'}</h2>
+            {data.published && (
+              <p>
+                <a href={data.link} id="page-link" className="font-semibold">
+                  {data.link}
+                </a>
+              </p>
+            )}
+            {signedIn.user?.verified === false && <Unverified email={signedIn.user.email} />}
+            {may('publish') && <Publish published={data.published} business={business} />}
+          </section>
+          {may('change-setup') && <Missing business={business} missing={data.missing} />}
+        </div>
+        <FactsForm mayChange={may('change-setup')} />
+      </div>
     </main>
   );
 }

@@ -14,7 +14,7 @@ export function People() {
   }
   const fits = data.staff.filter((one) => one.name.toLowerCase().includes(sought.toLowerCase()));
   return (
-    <div className="grid gap-6">
+    <div className="side-by-side">
       <section className="grid gap-3">
         <div className="list-head">
           <h2>People who are booked</h2>
@@ -44,7 +44,7 @@ export function People() {
                   <Mark of={one} />
                   <b>{one.name}</b>
                   <span className="row-soft">{one.email ?? 'no mail'}</span>
-                  <span className="row-soft">{one.ownHours ? 'own hours' : 'hours as the business'}</span>
+                  {one.ownHours && <span className="row-soft">own hours</span>}
                   <span className="row-end">
                     {!one.active && <span className="word">resting</span>}
                     {may('manage-sign-ins') && (

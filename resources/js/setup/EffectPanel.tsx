@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import type { Schemas } from '../lib/api';
-import { dateParts, longDate, moment } from '../lib/format';
+import { counted, dateParts, longDate, moment } from '../lib/format';
 import { Hours } from '../hours/WeekRuler';
 import { useSettled } from '../ui/useSettled';
 import { effect, type Draft } from './things';
@@ -35,12 +35,14 @@ export function EffectPanel({ business, zone, drafts, from, children }: Props) {
   }
   const changes = data.gained + data.lost > 0;
   return (
-    <aside className="effect" aria-label="What it does to the next four weeks">
+    <aside className="effect" aria-label="What it does to the next four weeks" tabIndex={0}>
       <h2>{titleOf(data.days, from)}</h2>
       <p className="effect-sum" role="status">
         {changes ? (
           <>
-            <b className="opens">opens {starts(data.gained)}</b>, <b className="closes">closes {starts(data.lost)}</b>
+            {data.gained > 0 && <b className="opens">opens {counted(data.gained, 'start')}</b>}
+            {data.gained > 0 && data.lost > 0 && ', '}
+            {data.lost > 0 && <b className="closes">closes {counted(data.lost, 'start')}</b>}, each person’s counted
           </>
         ) : (
           'No time opens or closes.'
@@ -96,8 +98,6 @@ function titleOf(days: readonly Schemas['EffectDay'][], from: string | undefined
     ? `The next ${long}`
     : `${days.length > 7 ? 'Four weeks' : 'A week'} from ${longDate(first)}`;
 }
-
-const starts = (count: number): string => (count === 1 ? '1 start' : `${count} starts`);
 
 function DayRow({ day, ruler }: { day: Schemas['EffectDay']; ruler: Schemas['DayStretch'] }) {
   const parts = dateParts(day.date);
