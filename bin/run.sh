@@ -24,6 +24,7 @@ bin/yardbell stop                         end everything that start began
 bin/yardbell test [core|browser]          every test and check, or the core's or the browser's alone
 bin/yardbell bench http                   times of the running server against its floor
 bin/yardbell bench core|crowd|mutants     the search against a plain one; with 200,000 bookings; what the tests notice
+bin/yardbell bench pay                    clients who pay when booking beside others who do not, all at once
 bin/yardbell bench fuzz                   20,000 requests of strange input: none may break it
 bin/yardbell export FILE --business=NAME  a business of the running server as a yardbell/1 document
 bin/yardbell import FILE …                such a document as a new business, or in place of a set-up; shows first what changes

@@ -17,32 +17,40 @@ final readonly class DraftedBook
     {
     }
 
-    /** As it is, for whoever asks. */
-    public function now(Business $business, Access $access): RuleBook
-    {
-        return self::seen($this->rules->book($business), $access);
-    }
-
     /** @param  list<Draft>  $drafts */
     public function with(Business $business, Access $access, array $drafts): RuleBook
     {
-        $book = $this->rules->book($business);
-        foreach ($drafts as $i => $draft) {
-            $this->objections->against($business, $draft, $i);
-            $book = $draft->thing->book($book, $draft->id, $draft->content);
-        }
-
-        return self::seen($book, $access);
+        return $this->both($business, $access, $drafts)[1];
     }
 
-    private static function seen(RuleBook $book, Access $access): RuleBook
+    /**
+     * What no draft touches is the same object in both, so that a comparison need not look at it.
+     *
+     * @param  list<Draft>  $drafts
+     * @return array{RuleBook, RuleBook} as it is, and as it would be
+     */
+    public function both(Business $business, Access $access, array $drafts): array
     {
-        $only = $access->ownLane();
-        if ($only === null) {
-            return $book;
+        $before = $after = $this->rules->book($business);
+        foreach ($drafts as $i => $draft) {
+            $this->objections->against($business, $draft, $i);
+            $after = $draft->thing->book($after, $draft->id, $draft->content);
         }
-        $own = array_map(static fn (Service $service): Service => new Service(...['staff' => array_values(array_intersect($service->staff, [$only]))] + get_object_vars($service)), $book->services);
 
-        return $book->with(staff: array_intersect_key($book->staff, [$only => 1]), services: $own);
+        return $access->ownLane() === null ? [$before, $after] : self::seen([$before, $after], $access->ownLane());
+    }
+
+    /**
+     * @param  array{RuleBook, RuleBook}  $books
+     * @return array{RuleBook, RuleBook}
+     */
+    private static function seen(array $books, string $only): array
+    {
+        $known = [];
+        $own = static function (Service $service) use (&$known, $only): Service {
+            return $known[spl_object_id($service)] ??= new Service(...['staff' => array_values(array_intersect($service->staff, [$only]))] + get_object_vars($service));
+        };
+
+        return array_map(static fn (RuleBook $book): RuleBook => $book->with(staff: array_intersect_key($book->staff, [$only => 1]), services: array_map($own, $book->services)), $books);
     }
 }

@@ -48,7 +48,8 @@ final readonly class PreviewDrafts
      */
     public function of(Business $business, Access $access, array $drafts, ?int $from = null): array
     {
-        [$before, $after, $only] = [$this->drafted->now($business, $access), $this->drafted->with($business, $access, $drafts), $access->ownLane()];
+        [$before, $after] = $this->drafted->both($business, $access, $drafts);
+        $only = $access->ownLane();
         $now = $this->clock->minute();
         $today = $after->zone->day($now);
         $from = min(max($from ?? $today, $today), $today + self::FURTHEST);
