@@ -24,7 +24,7 @@ final readonly class CalendarFile
         $client = $booking->contact;
         $calendar = new VCalendar(['PRODID' => '-//Yard Bell//Yard Bell//EN', 'METHOD' => $method]);
         $event = $calendar->add('VEVENT', [
-            'UID' => "{$booking->id}@yardbell",
+            'UID' => strtolower($booking->id).'@yardbell', // as it was from the first: it stays the same for life
             'DTSTAMP' => $this->clock->now()->toDateTime(),
             'DTSTART' => $booking->starts_at->toDateTime(),
             'DTEND' => $booking->endsAt()->toDateTime(),
@@ -36,7 +36,7 @@ final readonly class CalendarFile
         assert($event instanceof VEvent);
         if ($method !== 'PUBLISH' && $client !== null) {
             $event->add('ORGANIZER', "mailto:bookings@{$business->slug}.example", ['CN' => $business->name]);
-            $event->add('ATTENDEE', "mailto:{$client['email']}", ['CN' => $client['name'], 'PARTSTAT' => 'ACCEPTED']);
+            $event->add('ATTENDEE', "mailto:{$client['email']}", ($booking->client?->proven_at === null ? [] : ['CN' => $client['name']]) + ['PARTSTAT' => 'ACCEPTED']);
         }
 
         return $calendar->serialize();

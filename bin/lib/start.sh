@@ -88,7 +88,7 @@ chmod 600 "$state"/*.php # the prepared configuration has the keys in it
 children=()
 serve() {
     PHP_CLI_SERVER_WORKERS=$2 php -d opcache.enable_cli=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-        -d memory_limit=256M -d post_max_size=12M -S "127.0.0.1:$1" -t public bin/router.php >"$state/serve-$1.log" 2>&1 9>&- &
+        -d memory_limit=256M -d post_max_size=12M -S "127.0.0.1:$1" -t public bin/router.php >>"$state/serve-$1.log" 2>&1 9>&- &
     children+=($!)
     recorded "$state/processes" "serve-$1" $!
 }

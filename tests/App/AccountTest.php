@@ -64,8 +64,9 @@ it('works as long for a known address as for an unknown one', function (): void 
 it('takes two spellings of an address for one or for none', function (string $given, ?string $normal): void {
     expect(MailAddress::normal($given))->toBe($normal);
 })->with([
-    [' Alva@Quernmoor.Example ', 'alva@quernmoor.example'], ['alva@töpfer.example', 'alva@xn--tpfer-jua.example'], ['álva@quernmoor.example', null], ["alva\u{200B}@quernmoor.example", null],
-    ['alva', null], ['alva@', null], ['@quernmoor.example', null], ["alva@quernmoor.example\n", 'alva@quernmoor.example'], ["al\nva@quernmoor.example", null], ["\xC3\x28@b.example", null],
+    'capitals and spaces' => [' Alva@Quernmoor.Example ', 'alva@quernmoor.example'], 'a domain with an umlaut' => ['alva@töpfer.example', 'alva@xn--tpfer-jua.example'],
+    'an accent' => ['álva@quernmoor.example', null], 'a space of no width' => ["alva\u{200B}@quernmoor.example", null], 'no domain' => ['alva', null], 'an empty domain' => ['alva@', null], 'nobody' => ['@quernmoor.example', null],
+    'a line end after it' => ["alva@quernmoor.example\n", 'alva@quernmoor.example'], 'a line end within' => ["al\nva@quernmoor.example", null], 'broken letters' => ["\xC3\x28@b.example", null],
 ]);
 
 it('does not let a spelling past the lock of the account', function (): void {

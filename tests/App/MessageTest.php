@@ -29,7 +29,7 @@ it('mails client, staff and owner, the client with a calendar file', function ()
     $event = Reader::read((string) $mail['calendar'])->VEVENT;
     expect($mail['text'])->toContain('Lesson, 60 minutes', '(Lisbon time)', 'Ana Reed', '1 Yard Lane', 'Price:  €48.00', 'Money:  To be paid when you come.', "/b/{$booking->id}?until=")
         ->and($mail['method'])->toBe('REQUEST')
-        ->and((string) $event->UID)->toBe("{$booking->id}@yardbell")
+        ->and((string) $event->UID)->toBe(strtolower($booking->id).'@yardbell')
         ->and($event->DTSTART->getDateTime()->format('H:i e'))->toBe('10:00 UTC')
         ->and(mailTo('ana@yard.example', 'Booked')['text'])->toContain('Kim Post')
         ->and(mailTo('owner@yard.example', 'Booked')['calendar'])->toBeNull();
@@ -42,7 +42,7 @@ it('takes the event back under the same UID when it is cancelled', function (): 
     app(DeliverDue::class)();
     $mail = mailTo('kim@post.example', 'Cancelled');
     $calendar = Reader::read((string) $mail['calendar']);
-    expect((string) $calendar->METHOD)->toBe('CANCEL')->and((string) $calendar->VEVENT->UID)->toBe("{$booking->id}@yardbell")
+    expect((string) $calendar->METHOD)->toBe('CANCEL')->and((string) $calendar->VEVENT->UID)->toBe(strtolower($booking->id).'@yardbell')
         ->and((string) $calendar->VEVENT->SEQUENCE)->toBe('1')->and($mail['text'])->toContain('The kiln is cold.');
 });
 
@@ -84,4 +84,22 @@ it('tries a full mailbox again with growing waits, then shows it', function (): 
     $entry = OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->firstOrFail();
     expect([$entry->state, $entry->attempts])->toBe(['failed', 6])->and($entry->error)->toContain('is full');
     $this->actingAs($yard->owner)->getJson("/api/businesses/yard/bookings/{$booking->id}")->assertJsonFragment(['state' => 'failed']);
+});
+
+it('writes what somebody typed only to an address that is theirs', function (): void {
+    $yard = Yard::open();
+    $book = function (string $time) use ($yard): App\Models\Booking {
+        $held = $yard->hold($time);
+        app(App\Bookings\ConfirmBooking::class)($yard->business, $held->id, ['name' => 'BUY CHEAP POTS', 'email' => 'victim@post.example', 'phone' => '', 'note' => 'at pots.example', 'answers' => [['question' => 'Why?', 'answer' => 'cheap pots']]]);
+
+        return $held->refresh();
+    };
+    $text = static fn (App\Models\Booking $booking, string $audience): string => app(App\Messages\Wording::class)->letter(OutboxEntry::query()->where('booking_id', $booking->id)->where('audience', $audience)->where('occasion', 'booked')->firstOrFail())->text;
+    $booking = $book('10:00');
+    $calendar = (string) app(App\Messages\Wording::class)->letter(OutboxEntry::query()->where('audience', 'client')->where('occasion', 'booked')->firstOrFail())->calendar;
+    expect($calendar)->toContain('ATTENDEE')->not->toContain('POTS')->and($text($booking, 'client'))->not->toContain('POTS')->not->toContain('pots.example')->not->toContain('cheap pots')
+        ->and($text($booking, 'owner'))->toContain('BUY CHEAP POTS')->toContain('at pots.example');
+    preg_match('#(/b/\S+)#', $text($booking, 'client'), $link);
+    $this->get($link[1])->assertOk(); // the mail was read, so the address is theirs
+    expect($text($book('12:00'), 'client'))->toContain('Hello BUY CHEAP POTS')->toContain('at pots.example')->toContain('cheap pots');
 });
