@@ -61,7 +61,7 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, room, onKey
         <span className="sr-only">{`${who}, ${what}, ${when}. `}</span>
         <span className="tag-text">
           <span className="tag-long tag-full font-bold">{who}</span>
-          <span className="tag-middle font-bold">{shortened(who)}</span>
+          <span className="tag-middle font-bold">{group ? who : shortened(who)}</span>
           <span className="tag-given font-bold">{group ? who : (who.split(' ')[0] ?? who)}</span>
           <span className="tag-long">{what}</span>
           {group && <Pips taken={tag.taken} places={tag.places ?? 0} />}
@@ -75,7 +75,7 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, room, onKey
       </button>
       {isShort(at(tag.end) - at(tag.start)) && room.width > NAME_NEEDS && (
         <span className="tag-beside" style={{ left: `${room.from}%`, width: `${room.width}%` }} aria-hidden="true">
-          <b>{shortened(who)}</b> {what}
+          <b>{group ? who : shortened(who)}</b> {what}
         </span>
       )}
     </>
