@@ -7,6 +7,7 @@ namespace App\Accounts;
 use App\Access\Access;
 use App\Access\Role;
 use App\Http\Refusal;
+use App\Messages\MailQuota;
 use App\Messages\Outbox;
 use App\Models\Business;
 use App\Models\Invitation;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Http\Refusal;
+use App\Messages\MailQuota;
 use App\Messages\Outbox;
 use App\Models\User;
 use App\Support\Clock;

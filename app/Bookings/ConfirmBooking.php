@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Http\Refusal;
+use App\Http\TooMany;
+use App\Messages\MailQuota;
 use App\Messages\Outbox;
 use App\Models\Booking;
 use App\Models\Business;
@@ -25,6 +27,7 @@ final readonly class ConfirmBooking
         private HoldTime $hold,
         private History $history,
         private Outbox $outbox,
+        private MailQuota $quota,
         private Clock $clock,
     ) {
     }
@@ -51,6 +54,9 @@ final readonly class ConfirmBooking
             $client = $this->client($business, $details);
             $paysFirst = $booking->due_now > 0 || $booking->payment === 'card_hold';
             $provesFirst = ! $paysFirst && ProofOfAddress::isAsked($business, $client, $this->clock->now());
+            if ($provesFirst && ! $booking->awaits_proof && ! $this->quota->takes((string) $client->email)) {
+                throw new TooMany('Several mails have gone to this address today, and none of their links was opened. Try again tomorrow, or call.', 86_400);
+            }
             $this->hold->again($booking, $business, $this->until($booking, waits: $paysFirst || $provesFirst));
             $booking->client_id = $client->id;
             $booking->contact = ['name' => $details['name'], 'email' => $details['email'], 'phone' => $details['phone']];
@@ -103,7 +109,6 @@ final readonly class ConfirmBooking
     /** What happens when nothing is left to pay first. Within a transaction that has locked the booking. */
     public function book(Booking $booking): void
     {
-        $booking->visitor = null;
         if (self::mustBeApproved($booking)) {
             $this->ask($booking);
 

@@ -42,10 +42,24 @@ final readonly class HoldLimits
         if (count($own) >= $this->mostOfOne) {
             throw $this->refusal("From where you are, {$this->mostOfOne} times are held and not booked yet. Book one of them, or come back", $own);
         }
+        $this->checkBooked($business, $visitor);
         if ($slot->session === null) {
             $this->checkDate($book, $slot, $live);
         } else {
             $this->checkSession($slot, $party, $live);
+        }
+    }
+
+    /** Whoever books and books is asked to prove their address after as many as may be held, and stopped after twice as many. */
+    private function checkBooked(Business $business, Visitor $visitor): void
+    {
+        $booked = $this->db->table('bookings')->where('business_id', $business->id)->where('visitor', $visitor->mark)->whereIn('state', ['pending', 'confirmed'])
+            ->where('created_at', '>', $this->clock->now()->subHour())->count();
+        if ($booked >= 2 * $this->mostOfOne) {
+            throw new TooMany("From where you are, {$booked} times were booked within an hour. Call if you need more, or come back in an hour.", 3600, 'too_many_bookings');
+        }
+        if ($booked >= $this->mostOfOne) {
+            ProofOfAddress::abused($business, $this->clock->now());
         }
     }
 

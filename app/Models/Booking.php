@@ -29,7 +29,7 @@ use YardBell\Core\Booking\State;
  * @property int $party
  * @property State $state
  * @property CarbonImmutable|null $held_until
- * @property string|null $visitor the network that holds it (see Visitor); null: the house, or booked
+ * @property string|null $visitor the network it came from (see Visitor), for a day; null: the house
  * @property bool $awaits_proof of the mail address
  * @property int $price
  * @property int|null $from_price what a price that is settled at the desk begins at

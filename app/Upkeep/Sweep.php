@@ -93,6 +93,7 @@ final readonly class Sweep
         $this->few('outbox', static fn (Builder $rows, string $before): Builder => $rows->whereNull('booking_id')->where('state', '<>', 'waiting')->where('due_at', '<', $before), 'account mails');
         $this->few('invitations', static fn (Builder $rows, string $before): Builder => $rows->where('expires_at', '<', $before), 'invitations');
         $this->few('processor_notices', static fn (Builder $rows, string $before): Builder => $rows->where('state', '<>', 'waiting')->where('heard_at', '<', $before), 'notices');
+        $this->db->table('bookings')->whereNotNull('visitor')->where('created_at', '<', $this->clock->now()->subDay())->limit(self::MOST)->update(['visitor' => null]);
         $this->db->table('sign_ups')->where('expires_at', '<', $this->clock->now())->limit(self::MOST)->delete();
         $this->db->table('password_reset_tokens')->where('created_at', '<', now()->subDay())->limit(self::MOST)->delete();
         $this->db->table('cache')->where('expiration', '<', time())->limit(self::MOST)->delete();

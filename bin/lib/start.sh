@@ -67,7 +67,7 @@ trap stop_all EXIT
 export APP_CONFIG_CACHE="$state/config.php" APP_ROUTES_CACHE="$state/routes.php" APP_EVENTS_CACHE="$state/events.php" VIEW_COMPILED_PATH="$state/views" \
     YARDBELL_LOG="$root/.yardbell/yardbell.log" YARDBELL_PICTURES="$root/.yardbell/pictures" YARDBELL_ATTACHMENTS="$root/.yardbell/attachments" YARDBELL_RULE_BOOKS="$state/rule-books"
 if [ -n "$production" ]; then
-    export YARDBELL_DEMONSTRATION=false
+    export YARDBELL_DEMONSTRATION=false SESSION_SECURE_COOKIE=true
 else
     [ -s .yardbell/key ] || (umask 077; php -r 'echo "base64:".base64_encode(random_bytes(32));' >.yardbell/key)
     chmod 600 .yardbell/key

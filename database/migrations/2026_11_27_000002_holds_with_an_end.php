@@ -12,7 +12,7 @@ return new class extends Migration
     public function up(): void
     {
         Schema::table('bookings', static function (Blueprint $table): void {
-            $table->char('visitor', 16)->nullable()->comment('network that holds it, as a keyed hash; forgotten once it is booked');
+            $table->char('visitor', 16)->nullable()->comment('network it came from, as a keyed hash; forgotten after a day');
             $table->boolean('awaits_proof')->default(false)->comment('of the mail address, before it is booked');
             $table->unsignedBigInteger('from_price')->nullable()->comment('what a price that is settled at the desk begins at');
             foreach (['price', 'due_now'] as $amount) {
@@ -20,6 +20,7 @@ return new class extends Migration
             }
             $table->unsignedBigInteger('fee')->nullable()->comment('what cancelling has cost')->change();
             $table->index(['business_id', 'state', 'held_until'], 'bookings_live_holds');
+            $table->index(['business_id', 'visitor', 'created_at'], 'bookings_of_visitor');
         });
         Schema::table('payments', static function (Blueprint $table): void {
             $table->unsignedBigInteger('amount')->change();
@@ -40,6 +41,7 @@ return new class extends Migration
         Schema::table('clients', static fn (Blueprint $table) => $table->dropColumn('proven_at'));
         Schema::table('bookings', static function (Blueprint $table): void {
             $table->dropIndex('bookings_live_holds');
+            $table->dropIndex('bookings_of_visitor');
             $table->dropColumn(['visitor', 'awaits_proof', 'from_price']);
         });
     }

@@ -186,3 +186,25 @@ it('asks for a proof for a day once abuse has shown, and never where the owner s
     $yard->business->update(['abused_until' => app(Clock::class)->now()->addHour(), 'proof' => 'never']);
     bookAtGate($yard->hold('14:00'))->assertJson(['booking' => ['awaitsProof' => false]]);
 });
+
+it('asks whoever books and books to prove the address, and stops them in the end', function (): void {
+    config(['yardbell.holds_of_one' => 2]);
+    $yard = Yard::open(people: 3);
+    $times = ['09:00', '10:00', '11:00', '12:00', '13:00'];
+    $answers = [];
+    foreach ($times as $i => $time) {
+        $held = holdAtGate($yard, $time, 2 + $i);
+        $answers[] = $held->getStatusCode() === 201 ? bookAtGate(Booking::query()->findOrFail($held->json('id')))->json('booking.awaitsProof') : $held->json('code');
+        Booking::query()->where('state', 'held')->update(['state' => 'confirmed']); // as if each were proven
+    }
+    expect($answers)->toBe([false, false, true, true, 'too_many_bookings']);
+    app(Clock::class)->putForward(61);
+    expect(holdAtGate($yard, '15:00', 6)->getStatusCode())->toBe(201);
+});
+
+it('mails one address only so many links to prove it', function (): void {
+    $yard = Yard::open(people: 3);
+    $yard->business->update(['proof' => 'always']);
+    $statuses = array_map(fn (int $i): int => bookAtGate($yard->hold('10:00', 2 + $i))->getStatusCode(), range(0, 5));
+    expect($statuses)->toBe([200, 200, 200, 200, 200, 429])->and(OutboxEntry::query()->where('occasion', 'prove')->count())->toBe(5);
+});

@@ -173,10 +173,12 @@ it('removes what is old enough, and nothing else', function (): void {
     file_put_contents($draft, 'half');
     touch($draft, time() - 7200);
     app(Sweep::class)->all();
+    Booking::query()->update(['visitor' => 'someone']);
     expect(Booking::query()->count())->toBe(3)->and(DB::table('claims')->count())->toBeGreaterThan(0)->and(is_file($draft))->toBeFalse()->and(DB::table('cache')->where('key', 'k')->exists())->toBeFalse()
         ->and(DB::table('sign_ups')->count())->toBe(0)->and(is_file($paths[1]))->toBeTrue();
     $this->travel(8)->days();
     app(Sweep::class)->all();
+    expect(Booking::query()->whereNotNull('visitor')->count())->toBe(0);
     expect(Booking::query()->pluck('id')->sort()->values()->all())->toBe(collect([$booked->id, $paid->id])->sort()->values()->all()) // bookings and money stay
         ->and(DB::table('booking_staff')->where('booking_id', $gone->id)->exists())->toBeFalse()->and(DB::table('claims')->count())->toBe(0)
         ->and(is_file($paths[0]))->toBeTrue()->and(is_file($paths[1]))->toBeFalse()->and(OutboxEntry::query()->where('occasion', 'booked')->count())->toBe(3);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Accounts;
+namespace App\Messages;
 
 use App\Http\TooMany;
 use Illuminate\Cache\RateLimiter;
