@@ -26,6 +26,9 @@ final readonly class OpenTimes
 
     private const SOONEST = 3;
 
+    /** Days from today within which the soonest starts are looked for before the days that are shown. */
+    private const LOOKS_FOR = 8 * self::DAYS;
+
     public function __construct(private RulesReader $rules, private Clock $clock)
     {
     }
@@ -88,11 +91,12 @@ final readonly class OpenTimes
      */
     private function before(RuleBook $book, Business $business, Choice $choice, int $today, int $from): array
     {
-        $found = [];
-        for ($day = $today; $day < $from && count($found) < self::SOONEST; $day += self::DAYS) {
-            $ask = $choice->during($day, min($day + self::DAYS, $from) - 1, $this->clock->minute());
+        [$found, $service] = [[], $book->services[$choice->service]];
+        $until = min($from, $today + min($service->bookAheadDays + 1, self::LOOKS_FOR));
+        for ($day = $today; $day < $until && count($found) < self::SOONEST; $day += self::DAYS) {
+            $ask = $choice->during($day, min($day + self::DAYS, $until) - 1, $this->clock->minute());
             $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask);
-            $found = [...$found, ...array_merge(...array_values($this->starts($slots, $book->zone, $book->services[$choice->service])))];
+            $found = [...$found, ...array_merge(...array_values($this->starts($slots, $book->zone, $service)))];
         }
 
         return $found;

@@ -133,3 +133,14 @@ it('says what became of a card that was left', function (): void {
     $booking->payments()->where('kind', 'fee')->update(['state' => 'paid']);
     expect(toldOf($yard, $booking->refresh())['page']['told']['money'])->toBe(['€10.00 was paid and is kept, as agreed for cancelling late.']);
 });
+
+it('looks for what is soonest only so far, however far somebody turns the pages', function (): void {
+    $yard = Yard::open(['book_ahead_days' => 700]);
+    $yard->business->update(['opening_hours' => []]);
+    $queries = 0;
+    Illuminate\Support\Facades\DB::listen(function () use (&$queries): void {
+        $queries++;
+    });
+    $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}&from=2199-01-01")->assertOk()->assertJson(['soonest' => []]);
+    expect($queries)->toBeLessThan(30);
+});
