@@ -18,17 +18,25 @@ final readonly class Objections
     }
 
     /**
+     * @return array<string, mixed>|null what the thing is now; null: it is new, or somebody has removed it
+     *
+     * @throws NotFoundHttpException where it was never here
+     */
+    public function known(Business $business, Draft $draft): ?array
+    {
+        $now = $draft->thing->read($business, $draft->id);
+
+        return $now !== null || $draft->isNew || $this->wasHere($business, $draft) ? $now : throw new NotFoundHttpException;
+    }
+
+    /**
      * @param  int  $i its place among the drafts
-     * @return array<string, mixed>|null what the thing is now
      *
      * @throws Refusal|ValidationException|NotFoundHttpException
      */
-    public function against(Business $business, Draft $draft, int $i): ?array
+    public function against(Business $business, Draft $draft, int $i): void
     {
-        $before = $draft->thing->read($business, $draft->id);
-        if ($before === null && ! $draft->isNew && ! $this->wasHere($business, $draft)) {
-            throw new NotFoundHttpException;
-        }
+        $this->known($business, $draft);
         if ($draft->content !== null) { // what it names may have gone since it was read, or since it was like this
             ($this->check)($draft->thing, $business, $draft->isNew ? null : $draft->id, $draft->content);
         }
@@ -36,8 +44,6 @@ final readonly class Objections
         if ($objection !== null) {
             throw $draft->content === null ? new Refusal($objection, 409, 'in_use') : ValidationException::withMessages(["drafts.{$i}.name" => $objection]);
         }
-
-        return $before;
     }
 
     /** Whether somebody has removed it since; what was never here is not found. */

@@ -44,11 +44,9 @@ final readonly class SaveDrafts
     /** @return array<string, mixed>|null what is recorded of it; null: it is like that already */
     private function write(Business $business, Access $access, Draft $draft, int $i): ?array
     {
-        $before = $draft->thing->read($business, $draft->id);
-        if ($before !== null || $draft->isNew) {
-            $this->policy->authorize($access, $draft, $before);
-        }
-        if (Version::of($before) !== $draft->version && ($before !== null || $this->changes($business, $draft)->exists())) {
+        $before = $this->objections->known($business, $draft);
+        $this->policy->authorize($access, $draft, $before);
+        if (Version::of($before) !== $draft->version) {
             throw new MeanwhileChanged($draft->kind, $draft->id, $before, $this->lastToChange($business, $draft));
         }
         $this->objections->against($business, $draft, $i);
