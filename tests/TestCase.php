@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Support\Clock;
+use App\Support\CurrentBusiness;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as Base;
@@ -31,9 +32,16 @@ abstract class TestCase extends Base
         return $app;
     }
 
+    /** What is asked of the application begins with no business set, as every real request does. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        return app(CurrentBusiness::class)->of(null, fn () => parent::call($method, $uri, $parameters, $cookies, $files, $server, $content));
+    }
+
     protected function setUp(): void
     {
         parent::setUp();
+        $this->app?->instance(CurrentBusiness::class, new CurrentBusiness(across: true)); // a test looks at everybody's tables
         if (! self::$migrated) {
             self::$migrated = true;
             $this->app?->make(Kernel::class)->call('migrate:fresh', ['--force' => true]);

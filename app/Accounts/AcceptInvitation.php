@@ -9,21 +9,25 @@ use App\Models\Business;
 use App\Models\Invitation;
 use App\Models\User;
 use App\Support\Clock;
+use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Whoever holds the mailed link may sign in to the business from now on. */
 final readonly class AcceptInvitation
 {
-    public function __construct(private ConnectionInterface $db, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private Clock $clock, private CurrentBusiness $current)
     {
     }
 
     /** @throws NotFoundHttpException where the link is wrong, used or too old */
     public function find(string $token): Invitation
     {
-        return Invitation::query()->where('token_hash', hash('sha256', $token))->whereNull('accepted_at')->where('expires_at', '>', $this->clock->now())->first()
-            ?? throw new NotFoundHttpException;
+        $invitation = $this->current->across(fn (): ?Invitation => Invitation::query()->where('token_hash', hash('sha256', $token))
+            ->whereNull('accepted_at')->where('expires_at', '>', $this->clock->now())->first()) ?? throw new NotFoundHttpException;
+        $this->current->set($invitation->business_id);
+
+        return $invitation;
     }
 
     /**

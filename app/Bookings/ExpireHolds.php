@@ -6,6 +6,7 @@ namespace App\Bookings;
 
 use App\Models\Booking;
 use App\Support\Clock;
+use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
 use YardBell\Core\Booking\State;
@@ -16,23 +17,26 @@ use YardBell\Core\Booking\State;
  */
 final readonly class ExpireHolds
 {
-    public function __construct(private ConnectionInterface $db, private History $history, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private History $history, private Clock $clock, private CurrentBusiness $current)
     {
     }
 
     public function __invoke(): void
     {
-        $ids = Booking::query()->where('state', State::Held)->where($this->hasRunOut(...))
+        $held = $this->current->across(fn () => Booking::query()->where('state', State::Held)->where($this->hasRunOut(...))
             ->whereNotExists(static fn ($query) => $query->from('payments')->whereColumn('payments.booking_id', 'bookings.id')->where('payments.state', 'open')->whereNotNull('checkout')
                 ->where('payments.created_at', '>', now()->subHour()))
-            ->limit(200)->pluck('id');
-        foreach ($ids as $id) {
-            $this->db->transaction(function () use ($id): void {
-                $booking = Booking::query()->where('state', State::Held)->where($this->hasRunOut(...))->lockForUpdate()->find($id);
-                if ($booking !== null) {
-                    $this->history->become($booking, State::Expired, 'the clock');
-                }
-            });
+            ->limit(200)->get(['id', 'business_id']));
+        foreach ($held as $booking) {
+            $this->current->of($booking->business_id, fn () => $this->db->transaction(fn () => $this->expire($booking->id)));
+        }
+    }
+
+    private function expire(string $id): void
+    {
+        $booking = Booking::query()->where('state', State::Held)->where($this->hasRunOut(...))->lockForUpdate()->find($id);
+        if ($booking !== null) {
+            $this->history->become($booking, State::Expired, 'the clock');
         }
     }
 

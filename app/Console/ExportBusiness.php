@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Models\Business;
 use App\Scenario\ExportDocument;
+use App\Support\CurrentBusiness;
 use Illuminate\Console\Command;
 
 final class ExportBusiness extends Command
@@ -14,7 +15,7 @@ final class ExportBusiness extends Command
 
     protected $description = 'Write a business as a yardbell/1 document';
 
-    public function handle(ExportDocument $export): int
+    public function handle(ExportDocument $export, CurrentBusiness $current): int
     {
         $business = Business::query()->where('slug', $this->option('business'))->first();
         if ($business === null) {
@@ -22,7 +23,7 @@ final class ExportBusiness extends Command
 
             return 2;
         }
-        if (@file_put_contents((string) $this->argument('file'), $export($business)."\n") === false) {
+        if (@file_put_contents((string) $this->argument('file'), $current->of($business->id, static fn (): string => $export($business))."\n") === false) {
             $this->error("\"{$this->argument('file')}\" cannot be written.");
 
             return 2;

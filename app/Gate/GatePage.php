@@ -14,6 +14,7 @@ use App\Offer\Shown;
 use App\Offer\Tariffs;
 use App\Roster\Mark;
 use App\Roster\WeeklyTable;
+use App\Support\CurrentBusiness;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder as Query;
@@ -27,14 +28,21 @@ final readonly class GatePage
 
     public static function published(string $slug): Business
     {
-        return Business::query()->where('slug', $slug)->whereNotNull('published_at')->firstOrFail();
+        return self::spokenOf(Business::query()->where('slug', $slug)->whereNotNull('published_at')->firstOrFail());
     }
 
     /** The same, if clients may book the service there: asked in one query, for the page's most frequent question. */
     public static function offering(string $slug, string $service): Business
     {
-        return Business::query()->where('slug', $slug)->whereNotNull('published_at')->whereExists(static fn (Query $query) => $query->from('services')
-            ->whereColumn('business_id', 'businesses.id')->where('id', $service)->where('active', true)->where('visibility', '<>', 'desk'))->firstOrFail();
+        return self::spokenOf(Business::query()->where('slug', $slug)->whereNotNull('published_at')->whereExists(static fn (Query $query) => $query->from('services')
+            ->whereColumn('business_id', 'businesses.id')->where('id', $service)->where('active', true)->where('visibility', '<>', 'desk'))->firstOrFail());
+    }
+
+    private static function spokenOf(Business $business): Business
+    {
+        app(CurrentBusiness::class)->set($business->id);
+
+        return $business;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Payment;
+use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use RuntimeException;
 use stdClass;
@@ -20,7 +21,7 @@ final readonly class Notices
     /** Looks at one of an unknown checkout: over about a day, the waits doubling. */
     private const MOST_LOOKS = 15;
 
-    public function __construct(private ConnectionInterface $db, private SettlePayment $settle)
+    public function __construct(private ConnectionInterface $db, private SettlePayment $settle, private CurrentBusiness $current)
     {
     }
 
@@ -34,9 +35,9 @@ final readonly class Notices
         $waiting = $this->db->table('processor_notices')->where('state', 'waiting')->where('look_at', '<=', now())->orderBy('look_at')->limit(self::AT_ONCE)->get();
         foreach ($waiting as $notice) {
             $this->later($notice);
-            $payment = Payment::query()->where('checkout', $notice->checkout)->first();
+            $payment = $this->current->across(static fn (): ?Payment => Payment::query()->where('checkout', $notice->checkout)->first());
             if ($payment !== null) {
-                ($this->settle)($payment);
+                $this->current->of($payment->business_id, fn () => ($this->settle)($payment));
                 $this->db->table('processor_notices')->where('id', $notice->id)->update(['state' => 'done']);
             } elseif ($notice->looks + 1 >= self::MOST_LOOKS) {
                 $this->db->table('processor_notices')->where('id', $notice->id)->update(['state' => 'unknown']);

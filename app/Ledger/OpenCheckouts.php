@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Gate\ClientLink;
 use App\Models\Payment;
+use App\Support\CurrentBusiness;
 
 /** Asks the processor for the payment pages that clients wait for. Asked again for the same payment, it is the same page. */
 final readonly class OpenCheckouts
@@ -15,18 +16,18 @@ final readonly class OpenCheckouts
     /** Tries after which nobody waits any more: about ten minutes. */
     private const MOST = 12;
 
-    public function __construct(private Processor $processor, private ClientLink $links, private AskAgain $again)
+    public function __construct(private Processor $processor, private ClientLink $links, private AskAgain $again, private CurrentBusiness $current)
     {
     }
 
     public function __invoke(): void
     {
-        $waiting = Payment::query()->where('state', 'open')->whereNull('checkout')->where('asks', '<', self::MOST)
-            ->where(AskAgain::isDue(...))->orderBy('id')->limit(self::AT_ONCE)->get();
+        $waiting = $this->current->across(static fn () => Payment::query()->where('state', 'open')->whereNull('checkout')->where('asks', '<', self::MOST)
+            ->where(AskAgain::isDue(...))->orderBy('id')->limit(self::AT_ONCE)->get());
         foreach ($waiting as $payment) {
             $this->again->later($payment); // before, so that what fails is not tried in every round
             try {
-                $this->open($payment);
+                $this->current->of($payment->business_id, fn () => $this->open($payment));
             } catch (ProcessorUnreachable) {
                 continue; // the client's page says so meanwhile
             }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Payment;
+use App\Support\CurrentBusiness;
+use Illuminate\Database\Eloquent\Collection;
 
 /**
  * Asks after payments that are still open: the client may never come back, a notice may never arrive. Less and less often,
@@ -17,22 +19,28 @@ final readonly class SettleOpen
 
     private const AT_ONCE = 20;
 
-    public function __construct(private SettlePayment $settle, private AskAgain $again)
+    public function __construct(private SettlePayment $settle, private AskAgain $again, private CurrentBusiness $current)
     {
     }
 
     public function __invoke(): void
     {
-        Payment::query()->whereIn('state', SettlePayment::ASKED_FOR)->where('created_at', '<=', now()->subDays(self::DAYS))->update(['state' => 'lapsed']);
-        $open = Payment::query()->whereIn('state', SettlePayment::ASKED_FOR)->whereNotNull('checkout')
-            ->where(AskAgain::isDue(...))->orderBy('ask_at')->limit(self::AT_ONCE)->get();
-        foreach ($open as $payment) {
+        foreach ($this->current->across($this->due(...)) as $payment) {
             $this->again->later($payment);
             try {
-                ($this->settle)($payment);
+                $this->current->of($payment->business_id, fn () => ($this->settle)($payment));
             } catch (ProcessorUnreachable) {
                 return; // the others would not be answered either
             }
         }
+    }
+
+    /** @return Collection<int, Payment> those to ask for now; what has been open for too long is none of them any more */
+    private function due(): Collection
+    {
+        Payment::query()->whereIn('state', SettlePayment::ASKED_FOR)->where('created_at', '<=', now()->subDays(self::DAYS))->update(['state' => 'lapsed']);
+
+        return Payment::query()->whereIn('state', SettlePayment::ASKED_FOR)->whereNotNull('checkout')
+            ->where(AskAgain::isDue(...))->orderBy('ask_at')->limit(self::AT_ONCE)->get();
     }
 }

@@ -11,6 +11,7 @@ use App\Ledger\RefundRefused;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Support\Clock;
+use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use Throwable;
 
@@ -34,6 +35,7 @@ final readonly class DeliverDue
         private Processor $processor,
         private Wording $wording,
         private Clock $clock,
+        private CurrentBusiness $current,
     ) {
     }
 
@@ -45,11 +47,11 @@ final readonly class DeliverDue
     {
         $channels = $lane === null ? array_merge(...array_values(self::LANES)) : self::LANES[$lane];
         for ($sent = 0; $sent < $most; $sent++) {
-            $entry = $this->db->transaction(fn (): ?OutboxEntry => $this->lease($channels));
+            $entry = $this->current->across(fn (): ?OutboxEntry => $this->db->transaction(fn (): ?OutboxEntry => $this->lease($channels)));
             if ($entry === null) {
                 break;
             }
-            $this->deliver($entry);
+            $this->current->of($entry->business_id, fn () => $this->deliver($entry));
         }
 
         return $sent;

@@ -9,6 +9,7 @@ use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\User;
 use App\Support\Clock;
+use App\Support\CurrentBusiness;
 use Carbon\CarbonImmutable;
 
 /** Writes down, in the transaction that makes it necessary, what the worker will send. A key lets nothing be written twice. */
@@ -19,7 +20,7 @@ final readonly class Outbox
     /** What only the client is told. */
     private const FOR_CLIENT_ALONE = ['paid_too_late', 'declined', 'prove'];
 
-    public function __construct(private Clock $clock)
+    public function __construct(private Clock $clock, private CurrentBusiness $current)
     {
     }
 
@@ -122,6 +123,6 @@ final readonly class Outbox
     /** @param  array<string, mixed>  $entry */
     private function write(array $entry): void
     {
-        OutboxEntry::query()->firstOrCreate(['key' => $entry['key']], $entry);
+        $this->current->across(static fn (): OutboxEntry => OutboxEntry::query()->firstOrCreate(['key' => $entry['key']], $entry)); // the key is one for all, and an account's mail is of no business
     }
 }

@@ -20,7 +20,7 @@ final readonly class Wording
 
     public function letter(OutboxEntry $entry): Letter
     {
-        $booking = $entry->booking()->first();
+        $booking = $entry->booking_id === null ? null : $entry->booking()->first(); // an account's mail is of no business
 
         return $booking === null ? $this->accountLetter($entry) : $this->bookingLetter($entry, $booking);
     }

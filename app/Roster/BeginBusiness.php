@@ -10,12 +10,13 @@ use App\Models\Member;
 use App\Models\Service;
 use App\Models\User;
 use App\Offer\Assigned;
+use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 
 /** A business comes into being: its owner can be booked, everybody named does every service at its one place. */
 final readonly class BeginBusiness
 {
-    public function __construct(private ConnectionInterface $db, private Assigned $assigned)
+    public function __construct(private ConnectionInterface $db, private Assigned $assigned, private CurrentBusiness $current)
     {
     }
 
@@ -24,6 +25,7 @@ final readonly class BeginBusiness
     {
         return $this->db->transaction(function () use ($owner, $facts): Business {
             $business = Business::query()->create(['name' => trim($facts['name']), 'slug' => $facts['slug'], 'about' => '', 'time_zone' => $facts['timeZone'], 'currency' => $facts['currency'], 'opening_hours' => WeeklyTable::whole($facts['hours'])]);
+            $this->current->set($business->id);
             $place = Location::query()->create(['business_id' => $business->id, 'name' => trim($facts['name']), 'address' => trim($facts['address'] ?? '')]);
             $staff = [];
             foreach ([$owner->name, ...$facts['people']] as $i => $name) {

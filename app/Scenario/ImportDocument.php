@@ -8,6 +8,7 @@ use App\Bookings\SetupReader;
 use App\Models\Business;
 use App\Models\User;
 use App\Support\Clock;
+use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 use YardBell\Core\Availability\ChangePreview;
@@ -23,7 +24,7 @@ final readonly class ImportDocument
     /** Days ahead that a preview looks. */
     private const PREVIEW_DAYS = 28;
 
-    public function __construct(private ConnectionInterface $db, private WriteSetup $setup, private WriteDiary $diary, private SetupReader $reader, private ExportDocument $export, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private WriteSetup $setup, private WriteDiary $diary, private SetupReader $reader, private ExportDocument $export, private Clock $clock, private CurrentBusiness $current)
     {
     }
 
@@ -33,7 +34,7 @@ final readonly class ImportDocument
             $business = new Business(['slug' => $this->freeSlug($scenario->name)]);
             $ids = ($this->setup)($business, $scenario);
             $business->users()->attach($owner->id, ['role' => 'owner']);
-            ($this->diary)($business, $scenario, $ids);
+            $this->current->of($business->id, fn () => ($this->diary)($business, $scenario, $ids));
 
             return $business;
         });
@@ -44,7 +45,7 @@ final readonly class ImportDocument
     {
         $this->db->beginTransaction();
         try {
-            return $this->replaced($business, $scenario);
+            return $this->current->of($business->id, fn (): Effect => $this->replaced($business, $scenario));
         } finally {
             $this->db->rollBack();
             $business->refresh();
@@ -53,7 +54,7 @@ final readonly class ImportDocument
 
     public function replace(Business $business, Scenario $scenario): Effect
     {
-        return $this->db->transaction(fn (): Effect => $this->replaced($business, $scenario));
+        return $this->current->of($business->id, fn (): Effect => $this->db->transaction(fn (): Effect => $this->replaced($business, $scenario)));
     }
 
     private function replaced(Business $business, Scenario $scenario): Effect

@@ -9,6 +9,7 @@ use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
 use App\Roster\Mark;
+use App\Support\CurrentBusiness;
 use App\Support\Id;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
@@ -29,7 +30,7 @@ final readonly class WriteSetup
     /** What is only looked at as a whole, and replaced as a whole. */
     private const WHOLE = ['special_days', 'closures', 'time_off', 'busy_times', 'outages', 'units', 'pools', 'dayparts', 'service_staff', 'service_location', 'service_daypart', 'service_pool'];
 
-    public function __construct(private ConnectionInterface $db)
+    public function __construct(private ConnectionInterface $db, private CurrentBusiness $current)
     {
     }
 
@@ -41,6 +42,13 @@ final readonly class WriteSetup
             'name' => $scenario->name, 'time_zone' => $book->zone->name, 'currency' => $scenario->currency, 'travel_minutes' => $book->travelMinutes,
             'opening_hours' => self::table($book->openingHours->weekly()), 'about' => $business->about ?? '',
         ])->save();
+
+        return $this->current->of($business->id, fn (): Ids => $this->things($business, $scenario));
+    }
+
+    private function things(Business $business, Scenario $scenario): Ids
+    {
+        $book = $scenario->book;
         $ids = new Ids($this->known($business));
         foreach (self::WHOLE as $table) {
             $this->db->table($table)->where('business_id', $business->id)->delete();

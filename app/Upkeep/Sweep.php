@@ -7,6 +7,7 @@ namespace App\Upkeep;
 use App\Bookings\AttachmentFiles;
 use App\Models\Attachment;
 use App\Support\Clock;
+use App\Support\CurrentBusiness;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
@@ -35,6 +36,7 @@ final readonly class Sweep
         private Repository $cache,
         private AttachmentFiles $files,
         private Clock $clock,
+        private CurrentBusiness $current,
         private string $mailbox,
         private string $logs,
     ) {
@@ -51,7 +53,7 @@ final readonly class Sweep
     public function all(): void
     {
         $this->holds();
-        $this->attachments();
+        $this->current->across($this->attachments(...));
         $this->rows();
         $this->mailFiles();
         $this->logFiles();

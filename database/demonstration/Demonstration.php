@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Roster\PictureFiles;
 use App\Scenario\ImportDocument;
 use App\Support\Clock;
+use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 use YardBell\Core\Scenario\Reader;
@@ -25,7 +26,7 @@ final readonly class Demonstration
 
     public const PASSWORD = 'clay-and-water';
 
-    public function __construct(private ConnectionInterface $db, private ImportDocument $import, private Bookings $bookings, private PictureFiles $pictures, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private ImportDocument $import, private Bookings $bookings, private PictureFiles $pictures, private Clock $clock, private CurrentBusiness $current)
     {
     }
 
@@ -49,6 +50,7 @@ final readonly class Demonstration
     {
         $owner = User::query()->create([...$facts['owner'], 'password' => self::PASSWORD, 'email_verified_at' => now()]);
         $business = $this->import->asNew(Reader::read(json_encode($facts['document'], JSON_THROW_ON_ERROR)), $owner);
+        $this->current->set($business->id);
         $business->update(['slug' => $facts['slug'], 'about' => $facts['about'], 'published_at' => now()] + ($facts['contact'] ?? []));
         foreach (['locations' => ['address', $facts['addresses']], 'services' => ['description', $facts['descriptions']]] as $list => [$column, $texts]) {
             foreach ($texts as $name => $text) {

@@ -8,7 +8,6 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Scenario\ExportDocument;
 use App\Scenario\ImportDocument;
-use App\Support\CurrentBusiness;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Contract;
 use Tests\Support\Things;
@@ -151,7 +150,6 @@ it('carries prices, deposits and add-ons out and in again', function (): void {
     addOn($yard->business, ['name' => 'Glaze', 'services' => [$firing->id], 'per_person' => true, 'minutes' => 0]);
     $json = app(ExportDocument::class)($yard->business);
     $other = app(ImportDocument::class)->asNew(Reader::read($json), $yard->owner);
-    app(CurrentBusiness::class)->set($other);
     [$lesson, $fired] = [$other->services()->where('name', 'Lesson')->sole(), $other->services()->where('name', 'Firing')->sole()];
     $bo = $other->staff()->where('name', 'Bo Marsh')->sole()->id;
     expect($lesson->pricing)->toEqual(['byStaff' => [['staff' => $bo, 'amount' => 5000]]] + $yard->lesson->pricing)->and($lesson->payment_terms)->toBe(Yard::payment('deposit', null, '20'))

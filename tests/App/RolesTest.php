@@ -11,7 +11,6 @@ use App\Models\OutboxEntry;
 use App\Models\User;
 use App\StandIns\MailboxFiles;
 use App\Support\Clock;
-use App\Support\CurrentBusiness;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Route;
@@ -124,7 +123,6 @@ it('says of every role in words what it may do', function (): void {
 
 function invitationLink(string $address): string
 {
-    app(CurrentBusiness::class)->set(null);
     app(DeliverDue::class)();
     foreach (array_reverse(app(MailboxFiles::class)->all()) as $mail) {
         if ($mail['to'] === $address && preg_match('#/invitation/(\S+)#', $mail['text'], $found) === 1) {
@@ -233,7 +231,6 @@ it('finds another time for a booking, moves it there, and tells everyone', funct
     expect($moved->starts_at->format('H:i'))->toBe('10:30')->and($moved->taken_from->format('H:i'))->toBe('10:30')->and($moved->state->value)->toBe('confirmed')->and($moved->calendar_sequence)->toBe(1)
         ->and(OutboxEntry::query()->where('occasion', 'moved')->pluck('audience')->sort()->values()->all())->toBe(['client', 'owner', 'staff'])
         ->and(OutboxEntry::query()->where('occasion', 'reminder')->where('state', 'waiting')->count())->toBe(1)->and(OutboxEntry::query()->where('occasion', 'reminder')->where('state', 'dropped')->count())->toBe(1);
-    app(CurrentBusiness::class)->set(null);
     app(DeliverDue::class)();
     $mail = array_values(array_filter(app(MailboxFiles::class)->all(), static fn (array $mail): bool => $mail['to'] === 'kim@post.example' && str_starts_with($mail['subject'], 'Moved')))[0];
     expect($mail['calendar'])->toContain('SEQUENCE:1')->toContain('METHOD:REQUEST');
@@ -262,7 +259,6 @@ it('sends the client a word about their booking', function (): void {
     $this->actingAs($yard->owner)->postJson("/api/businesses/yard/bookings/{$booking->id}/word", ['text' => ' We open later now. '])->assertOk();
     $this->postJson("/api/businesses/yard/bookings/{$booking->id}/word", ['text' => 'We open later now.'])->assertOk();
     $this->postJson("/api/businesses/yard/bookings/{$booking->id}/word", ['text' => ''])->assertUnprocessable();
-    app(CurrentBusiness::class)->set(null);
     app(DeliverDue::class)();
     $mails = array_values(array_filter(app(MailboxFiles::class)->all(), static fn (array $mail): bool => str_starts_with($mail['subject'], 'About your booking')));
     expect($mails)->toHaveCount(1)->and($mails[0]['text'])->toContain('"We open later now."')->toContain('/b/');

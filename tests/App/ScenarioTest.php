@@ -152,7 +152,6 @@ it('carries every kind of price out and in again', function (string $kind, int $
     $json = app(App\Scenario\ExportDocument::class)($yard->business);
     expect(json_decode($json, true)['services'][0]['pricing'])->toBe($pricing);
     $other = app(App\Scenario\ImportDocument::class)->asNew(YardBell\Core\Scenario\Reader::read($json), $yard->owner);
-    app(App\Support\CurrentBusiness::class)->set($other);
     $service = $other->services()->firstOrFail();
     expect($service->pricing)->toBe(Yard::pricing($price, $kind));
 })->with([['fixed', 4500, ['kind' => 'fixed', 'amount' => 4500]], ['from', 2000, ['kind' => 'from', 'amount' => 2000]], ['free', 0, ['kind' => 'free']], ['on_request', 0, ['kind' => 'on_request']]]);

@@ -7,7 +7,6 @@ use App\Changes\Things as Kinds;
 use App\Models\Business;
 use App\Models\SetupChange;
 use App\Models\User;
-use App\Support\CurrentBusiness;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
@@ -188,7 +187,6 @@ it('means to the rules what is saved: a draft in the rule book is what is read o
         ['kind' => 'timeOff', 'id' => null, 'version' => null, 'content' => ['staff' => $yard->staff[0]->id, 'name' => '', 'from' => '2030-08-01T00:00', 'to' => '2030-08-02T12:00']]])->assertOk();
     $before = app(SetupReader::class)->book($yard->business->refresh());
     $draft = Things::change($yard->business, $kind, $id, $change);
-    app(CurrentBusiness::class)->set($yard->business);
     $thing = app(Kinds::class)->of($kind);
     $drafted = $thing->book($before, $id, $thing->shaped($draft['content']));
     save($yard, [$draft])->assertOk();

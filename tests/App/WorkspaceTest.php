@@ -3,19 +3,14 @@
 declare(strict_types=1);
 
 use App\Messages\DeliverDue;
-use App\Models\Booking;
 use App\Models\Business;
-use App\Models\User;
 use App\StandIns\MailboxFiles;
-use App\Support\CurrentBusiness;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Route;
 use Tests\Support\Contract;
 use Tests\Support\Yard;
 
 function linkFromMail(string $address): string
 {
-    app(CurrentBusiness::class)->set(null); // as in the worker, which is no request
     app(DeliverDue::class)();
     foreach (app(MailboxFiles::class)->all() as $mail) {
         if ($mail['to'] === $address && preg_match('#https?://\S+#', $mail['text'], $found) === 1) {
@@ -115,33 +110,6 @@ it('shows the day, a booking within it, and cancels from the card', function ():
     expect($booking->refresh()->state->value)->toBe('cancelled')
         ->and($this->getJson('/api/businesses/yard/board/version')->json('version'))->toBeGreaterThan($version)
         ->and($this->getJson('/api/businesses/yard/board?date='.substr(Yard::at('10:00'), 0, 10))->json('tags'))->toBe([]);
-});
-
-it('keeps businesses apart on every route', function (): void {
-    $mine = Yard::open(slug: 'mine');
-    $theirs = Yard::open(slug: 'theirs');
-    $booking = $theirs->book('10:00');
-    $this->actingAs($mine->owner);
-    $before = json_encode([Business::query()->orderBy('id')->get(), Booking::query()->get(), User::query()->count()]);
-    $tried = 0;
-    foreach (Route::getRoutes() as $route) {
-        if (! str_starts_with($route->uri(), 'api/businesses/{business}')) {
-            continue;
-        }
-        foreach (['theirs', 'mine'] as $slug) {
-            foreach ([$booking->id, $theirs->staff[0]->id, $theirs->lesson->id] as $id) {
-                if ($slug === 'mine' && ! str_contains($route->uri(), '{id}')) {
-                    continue;
-                }
-                $method = $route->methods()[0];
-                $body = ['published' => false, 'start' => Yard::at('11:00'), 'text' => 'Hello'];
-                $this->json($method, '/'.strtr($route->uri(), ['{business}' => $slug, '{id}' => $id, '{kind}' => 'service', '{year}' => '2027']), $method === 'GET' ? [] : $body)->assertNotFound();
-                $tried++;
-            }
-        }
-    }
-    app(CurrentBusiness::class)->set(null);
-    expect($tried)->toBeGreaterThan(60)->and(json_encode([Business::query()->orderBy('id')->get(), Booking::query()->get(), User::query()->count()]))->toBe($before);
 });
 
 it('gives the business another rules mark with every change of what is set up', function (Closure $change): void {

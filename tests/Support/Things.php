@@ -15,9 +15,7 @@ final class Things
     /** @return array<string, mixed> what is there now */
     public static function content(Business $business, string $kind, string $id): array
     {
-        app(CurrentBusiness::class)->set($business->refresh());
-
-        return app(Kinds::class)->of($kind)->read($business, $id) ?? [];
+        return app(CurrentBusiness::class)->of($business->id, static fn (): array => app(Kinds::class)->of($kind)->read($business->refresh(), $id) ?? []);
     }
 
     /**

@@ -8,8 +8,8 @@ use App\Bookings\ConfirmBooking;
 use App\Clients\PhoneNumber;
 use App\Gate\ClientBooking;
 use App\Gate\ClientLink;
+use App\Gate\LinkedBooking;
 use App\Gate\Questions;
-use App\Models\Booking;
 use App\Support\MailAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,14 +17,14 @@ use Illuminate\Http\Request;
 /** The client says who they are: the held time is booked, or waits for its payment. */
 final readonly class Book
 {
-    public function __construct(private ConfirmBooking $confirm, private ClientLink $links, private ClientBooking $shape)
+    public function __construct(private ConfirmBooking $confirm, private ClientLink $links, private LinkedBooking $linked, private ClientBooking $shape)
     {
     }
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
         $this->links->check($request, $id);
-        $booking = Booking::query()->findOrFail($id);
+        $booking = $this->linked->find($id);
         $business = $booking->business()->firstOrFail();
         $details = $request->validate([
             'name' => 'required|string|max:120',

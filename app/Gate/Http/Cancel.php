@@ -7,21 +7,21 @@ namespace App\Gate\Http;
 use App\Bookings\CancelBooking;
 use App\Gate\ClientBooking;
 use App\Gate\ClientLink;
-use App\Models\Booking;
+use App\Gate\LinkedBooking;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** The client cancels, or lets go of a time that is only held. */
 final readonly class Cancel
 {
-    public function __construct(private CancelBooking $cancel, private ClientLink $links, private ClientBooking $shape)
+    public function __construct(private CancelBooking $cancel, private ClientLink $links, private LinkedBooking $linked, private ClientBooking $shape)
     {
     }
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
         $this->links->check($request, $id);
-        $booking = Booking::query()->findOrFail($id);
+        $booking = $this->linked->find($id);
 
         return new JsonResponse($this->shape->of(($this->cancel)($booking->business_id, $id, 'client')));
     }

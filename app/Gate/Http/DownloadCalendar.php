@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Gate\ClientLink;
+use App\Gate\LinkedBooking;
 use App\Messages\CalendarFile;
-use App\Models\Booking;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 final readonly class DownloadCalendar
 {
-    public function __construct(private ClientLink $links, private CalendarFile $calendar)
+    public function __construct(private ClientLink $links, private LinkedBooking $linked, private CalendarFile $calendar)
     {
     }
 
@@ -20,7 +20,7 @@ final readonly class DownloadCalendar
     {
         $this->links->check($request, $id);
 
-        return new Response($this->calendar->of(Booking::query()->findOrFail($id), 'PUBLISH'), 200, [
+        return new Response($this->calendar->of($this->linked->find($id), 'PUBLISH'), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="booking.ics"',
         ]);

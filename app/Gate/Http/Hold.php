@@ -10,7 +10,6 @@ use App\Gate\ClientBooking;
 use App\Gate\GatePage;
 use App\Gate\ReadChoice;
 use App\Http\Refusal;
-use App\Support\CurrentBusiness;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Time\InvalidTime;
@@ -19,14 +18,13 @@ use YardBell\Core\Time\Wall;
 /** Keeps a time while the client fills in the rest. */
 final readonly class Hold
 {
-    public function __construct(private HoldTime $hold, private ClientBooking $shape, private CurrentBusiness $current, private ReadChoice $read)
+    public function __construct(private HoldTime $hold, private ClientBooking $shape, private ReadChoice $read)
     {
     }
 
     public function __invoke(Request $request, string $slug): JsonResponse
     {
         $business = GatePage::published($slug);
-        $this->current->set($business);
         $asked = $request->validate(['service' => 'required|string|max:26', 'start' => 'required|string|max:20']);
         $service = GatePage::offered($business)->find($asked['service'])
             ?? throw new Refusal('This service is no longer on the page. Load it again to see what there is.', 404, 'gone');

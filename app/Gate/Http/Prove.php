@@ -7,7 +7,7 @@ namespace App\Gate\Http;
 use App\Bookings\ConfirmBooking;
 use App\Gate\ClientBooking;
 use App\Gate\ClientLink;
-use App\Models\Booking;
+use App\Gate\LinkedBooking;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -15,14 +15,14 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Whoever came by the mailed link says yes: it is booked. A press, so that no mail program books by looking at a link. */
 final readonly class Prove
 {
-    public function __construct(private ConfirmBooking $confirm, private ClientLink $links, private ClientBooking $shape)
+    public function __construct(private ConfirmBooking $confirm, private ClientLink $links, private LinkedBooking $linked, private ClientBooking $shape)
     {
     }
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
         $this->links->check($request, $id);
-        $booking = Booking::query()->findOrFail($id);
+        $booking = $this->linked->find($id);
         if (! $this->links->cameByMail($request, $booking)) {
             throw new NotFoundHttpException;
         }

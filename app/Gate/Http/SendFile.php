@@ -6,8 +6,8 @@ namespace App\Gate\Http;
 
 use App\Bookings\AttachmentFiles;
 use App\Gate\ClientLink;
+use App\Gate\LinkedBooking;
 use App\Http\Refusal;
-use App\Models\Booking;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -16,14 +16,14 @@ use YardBell\Core\Booking\State;
 /** A file for a question, while the time is held. */
 final readonly class SendFile
 {
-    public function __construct(private AttachmentFiles $files, private ClientLink $links)
+    public function __construct(private AttachmentFiles $files, private ClientLink $links, private LinkedBooking $linked)
     {
     }
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
         $this->links->check($request, $id);
-        $booking = Booking::query()->findOrFail($id);
+        $booking = $this->linked->find($id);
         if ($booking->state !== State::Held) {
             throw new Refusal('Files can be sent until it is booked.', 409, 'not_held');
         }

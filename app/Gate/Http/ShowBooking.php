@@ -8,6 +8,7 @@ use App\Bookings\ProofOfAddress;
 use App\Gate\ClientBooking;
 use App\Gate\ClientLink;
 use App\Gate\GatePage;
+use App\Gate\LinkedBooking;
 use App\Ledger\AskAgain;
 use App\Models\Booking;
 use App\Support\Clock;
@@ -19,14 +20,14 @@ use YardBell\Core\Booking\State;
 /** A client's own booking, by its link: as a page, or as data for one that waits for its payment. */
 final readonly class ShowBooking
 {
-    public function __construct(private ClientLink $links, private ClientBooking $shape, private AskAgain $again, private GatePage $page, private Clock $clock)
+    public function __construct(private ClientLink $links, private LinkedBooking $linked, private ClientBooking $shape, private AskAgain $again, private GatePage $page, private Clock $clock)
     {
     }
 
     public function __invoke(Request $request, string $id): View|JsonResponse
     {
         $this->links->check($request, $id);
-        $booking = Booking::query()->findOrFail($id);
+        $booking = $this->linked->find($id);
         if ($this->links->cameByMail($request, $booking)) {
             ProofOfAddress::given($booking, $this->clock->now());
         }

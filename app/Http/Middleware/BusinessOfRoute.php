@@ -29,7 +29,7 @@ final readonly class BusinessOfRoute
         if ($business === null) {
             throw new NotFoundHttpException;
         }
-        $this->current->set($business);
+        $this->current->set($business->id);
         $request->attributes->set('business', $business);
         $request->attributes->set('access', new Access($user, Role::from((string) $business->pivot->role), $business->pivot->staff_id));
 

@@ -16,14 +16,22 @@ trait OfBusiness
     public static function bootOfBusiness(): void
     {
         static::addGlobalScope('business', static function (Builder $query): void {
-            $current = app(CurrentBusiness::class)->id();
-            if ($current !== null) {
-                $query->where($query->getModel()->qualifyColumn('business_id'), $current);
+            $current = app(CurrentBusiness::class);
+            if (! $current->isAcross()) {
+                $query->where($query->getModel()->qualifyColumn('business_id'), $current->id());
             }
         });
         static::creating(static function (Model $model): void {
-            $model->setAttribute('business_id', $model->getAttribute('business_id') ?? app(CurrentBusiness::class)->id());
+            $model->setAttribute('business_id', $model->getAttribute('business_id') ?? self::current());
         });
+    }
+
+    /** Across businesses there is none: what then belongs to one must say so itself. */
+    private static function current(): ?int
+    {
+        $current = app(CurrentBusiness::class);
+
+        return $current->isAcross() ? null : $current->id();
     }
 
     /** @return BelongsTo<Business, $this> */
