@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/run.php';
 require __DIR__.'/Yard.php';
 require __DIR__.'/PlainSearch.php';
 
@@ -32,7 +33,7 @@ $search = static fn (Scenario $scenario, string $to = '2027-03-31'): array => (n
 /** Medians in milliseconds of things done by turns. */
 $compare = static function (array $things, int $rounds) use ($median): array {
     $took = [];
-    for ($round = -3; $round < $rounds; $round++) {
+    for ($round = -3; $round < sized($rounds, 1); $round++) {
         foreach ($things as $name => $thing) {
             $start = hrtime(true);
             $thing();
@@ -50,7 +51,7 @@ $line = static function (string $what, float $ratio, string $limit, bool $kept, 
     $failed = $failed || ! $kept;
 };
 
-$document = Yard::document(12, 3, 3000, 31);
+$document = Yard::document(sized(12, 2), 3, sized(3000, 40), 31);
 $month = Reader::read(json_encode($document, JSON_THROW_ON_ERROR));
 $plain = new PlainSearch($document);
 $start = hrtime(true);
@@ -58,7 +59,7 @@ $slowly = $plain->starts('service-0', FROM, '2027-03-31', NOW);
 $slow = (hrtime(true) - $start) / 1e6;
 $quickly = array_map(static fn (Slot $slot): string => Wall::writeInstant($slot->start)." {$slot->staff[0]}", $search($month));
 if ($slowly !== $quickly) {
-    exit("The plain search and the core disagree; nothing here says anything.\n");
+    stop('The plain search and the core disagree; nothing here says anything.');
 }
 $quick = $compare([fn () => $search($month)], 30)[0];
 $line('(a) a month, 12 people, 3,000 bookings: plain / core', $slow / $quick, 'at least 100', $slow / $quick >= 100, sprintf('%.0f ms / %.2f ms, %d rows', $slow, $quick, count($quickly)));
@@ -73,13 +74,13 @@ $grown = $compare(['once' => fn () => $search($month, '2027-03-14'), 'days' => f
 $line('(b) twice the days', $grown['days'] / $grown['once'], 'at most 2.2', $grown['days'] <= 2.2 * $grown['once'], sprintf('%.2f ms, %.2f ms', $grown['once'], $grown['days']));
 
 $file = (string) tempnam(sys_get_temp_dir(), 'yard');
-file_put_contents($file, json_encode(Yard::document(40, 30, 5000, 60), JSON_THROW_ON_ERROR));
+file_put_contents($file, json_encode(Yard::document(sized(40, 4), sized(30, 4), sized(5000, 50), 60), JSON_THROW_ON_ERROR));
 $decode = ['php', '-n', '-d', 'memory_limit=1G', '-r', '$value = json_decode(file_get_contents($argv[1]), false, 32, JSON_THROW_ON_ERROR); if (isset($argv[2])) { echo memory_get_peak_usage(); }', $file];
 $slots = [dirname(__DIR__).'/bin/yardbell', 'slots', $file, '--service=service-3', '--from='.FROM, '--to=2027-03-07', '--now='.NOW];
 $run = static function (array $command): string {
     $process = proc_open($command, [1 => ['pipe', 'w']], $pipes);
     $out = (string) stream_get_contents($pipes[1]);
-    proc_close($process) === 0 || exit("A process failed.\n");
+    proc_close($process) === 0 || stop('A process failed.');
 
     return $out;
 };
@@ -92,4 +93,4 @@ $peak = ['decode' => (int) $run([...$decode, 'peak']), 'slots' => (int) substr($
 unlink($told);
 $line('(d) peak memory of the same', $peak['slots'] / $peak['decode'], 'at most 2', $peak['slots'] <= 2 * $peak['decode'], sprintf('%.1f MB / %.1f MB', $peak['slots'] / 1e6, $peak['decode'] / 1e6));
 unlink($file);
-exit($failed ? 1 : 0);
+verdict(! $failed);

@@ -7,12 +7,13 @@ declare(strict_types=1);
  * one run and by turns, so that what else the machine does falls on each alike. Prints medians, 95th percentiles and ratios.
  */
 
-const ROUNDS = 200;
+require __DIR__.'/run.php';
+define('ROUNDS', sized(200, 2));
 
 $address = rtrim($argv[1] ?? 'http://127.0.0.1:8400', '/');
 $first = static function () use ($address): array {
     $page = (string) @file_get_contents("{$address}/book/quernmoor");
-    preg_match('#id="first">(.*?)</script>#s', $page, $found) || exit("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.\n");
+    preg_match('#id="first">(.*?)</script>#s', $page, $found) || stop("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.");
 
     return json_decode($found[1], true, 64, JSON_THROW_ON_ERROR);
 };
@@ -38,7 +39,7 @@ foreach ([0, 14, 28, 42] as $later) {
     [, , $times] = $ask("/gate-api/pages/quernmoor/open-times?service={$free}&from={$from}");
     array_push($starts, ...array_merge(...array_column($times['days'], 'starts')));
 }
-$starts === [] && exit("Nothing is free to be booked.\n");
+$starts === [] && stop('Nothing is free to be booked.');
 
 $statuses = [];
 $times = ['floor' => [], 'times for two weeks' => [], 'hold' => [], 'book' => [], 'let go' => []];

@@ -8,12 +8,13 @@ declare(strict_types=1);
  * payment page, and from paying until the booking is there. Nobody may be kept waiting by the payment service.
  */
 
+require __DIR__.'/run.php';
 const CLIENTS = 6;
-const ROUNDS = 25;
+define('ROUNDS', sized(25, 2));
 
 $address = rtrim($argv[1] ?? 'http://127.0.0.1:8400', '/');
 $first = (string) @file_get_contents("{$address}/book/quernmoor");
-preg_match('#id="first">(.*?)</script>#s', $first, $found) || exit("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.\n");
+preg_match('#id="first">(.*?)</script>#s', $first, $found) || stop("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.");
 $services = json_decode($found[1], true, 64, JSON_THROW_ON_ERROR)['page']['services'];
 $of = static fn (array $kinds): array => array_values(array_filter($services, static fn (array $one): bool => in_array($one['payment'], $kinds, true) && ! $one['approval'] && ! $one['session']))[0];
 [$paid, $unpaid] = [$of(['full', 'deposit']), $of(['none'])];
@@ -98,4 +99,5 @@ foreach (['unpaid book' => 'answer to book, paid later', 'paid book' => 'answer 
 }
 $ratio = $quantile($all['paid book'] ?? [], 0.95) / max(0.001, $quantile($all['unpaid book'] ?? [], 0.95));
 printf("p95 of a paid booking is %.2f × that of an unpaid one (limit 3).\n", $ratio);
-exit($ratio <= 3 && ($all['paid booked'] ?? []) !== [] ? 0 : 1);
+($all['paid booked'] ?? []) !== [] || stop('Nothing was paid for; the figures above say nothing.');
+verdict($ratio <= 3);

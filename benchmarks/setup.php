@@ -8,16 +8,17 @@ declare(strict_types=1);
  * floor (one row by its key) and with "who is signed in", the least that any workspace route does.
  */
 
-const ROUNDS = 60;
+require __DIR__.'/run.php';
+define('ROUNDS', sized(60, 2));
 
 require __DIR__.'/Yard.php';
 [$address, $port] = [rtrim($argv[1], '/'), (int) $argv[2]];
-$db = new PDO("mysql:host=127.0.0.1;port={$port};dbname=yardbell", 'yardbell', 'yardbell', [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+$db = database($port);
 $clear = static fn () => $db->exec("delete from businesses where slug like 'bench%'");
 $clear();
 register_shutdown_function($clear);
 
-$document = Yard::document(60, 150, 3000, 60);
+$document = Yard::document(sized(60, 4), sized(150, 6), sized(3000, 50), 60);
 for ($day = 0; $day < 852; $day++) {
     if (gmdate('N', Yard::MONDAY + ($day - 60) * 86400) === '1') {
         continue; // Mondays follow the weekly hours, which the preview changes
@@ -26,9 +27,9 @@ for ($day = 0; $day < 852; $day++) {
 }
 $file = tempnam(sys_get_temp_dir(), 'bench').'.json';
 file_put_contents($file, json_encode($document, JSON_THROW_ON_ERROR));
-exec('bin/yardbell import '.escapeshellarg($file).' --owner=alva@quernmoor.example', $said, $failed);
+exec((getenv('DB_DATABASE') === false ? 'bin/yardbell import ' : 'php artisan import ').escapeshellarg($file).' --owner=alva@quernmoor.example', $said, $failed);
 unlink($file);
-$failed === 0 || exit(implode("\n", $said)."\n");
+$failed === 0 || stop(implode("\n", $said));
 
 $handle = curl_init();
 $cookies = tempnam(sys_get_temp_dir(), 'bench');
@@ -47,7 +48,7 @@ $ask = static function (string $path, ?array $body = null) use ($address, $handl
     return [(hrtime(true) - $start) / 1e6, curl_getinfo($handle, CURLINFO_RESPONSE_CODE), $answer];
 };
 $ask('/api/me');
-$ask('/api/sign-in', ['email' => 'alva@quernmoor.example', 'password' => 'clay-and-water'])[1] === 200 || exit("Alva cannot sign in at {$address}. bin/yardbell start serves the demonstration.\n");
+$ask('/api/sign-in', ['email' => 'alva@quernmoor.example', 'password' => 'clay-and-water'])[1] === 200 || stop("Alva cannot sign in at {$address}. bin/yardbell start serves the demonstration.");
 
 $hours = static function (string $business) use ($ask): array {
     $thing = json_decode($ask("/api/businesses/{$business}/things/openingHours/business")[2], true);
@@ -72,7 +73,7 @@ for ($round = -5; $round < ROUNDS; $round++) {
             continue;
         }
         [$took, $status] = $ask($path, $body);
-        $status === 200 || exit("{$path} answered {$status}.\n");
+        $status === 200 || stop("{$path} answered {$status}.");
         if ($round >= 0) {
             $times[$what][] = $took;
         }

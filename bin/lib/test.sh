@@ -94,6 +94,10 @@ suite browser
 
 [ $# -eq 0 ] || finish
 
+# Each benchmark runs small: it still works, whatever it would say of speed.
+small() { check "bench-$1" env YARDBELL_BENCH=small DB_DATABASE=yardbell_browser php -d memory_limit=1G "benchmarks/$1.php" "http://127.0.0.1:$web" "$DB_PORT"; }
+for benchmark in core http pay crowd setup; do small "$benchmark"; done
+
 check phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.core.neon
 check phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon
 check pint vendor/bin/pint --test
