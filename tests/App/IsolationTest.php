@@ -14,6 +14,7 @@ use App\Support\NoBusinessSet;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Route;
@@ -178,4 +179,26 @@ it('speaks of whichever business it was before, whatever happens meanwhile', fun
         ->and($current->id())->toBe(7)->and($current->isAcross())->toBeFalse()
         ->and($current->across($current->isAcross(...)))->toBeTrue()
         ->and($current->across(static fn (): bool => $current->of(8, $current->isAcross(...))))->toBeFalse();
+});
+
+it('says of every command whose business it works for', function (): void {
+    $yard = Yard::open(['price' => 4800], slug: 'mine');
+    $theirs = Yard::open(['price' => 4800], slug: 'theirs');
+    foreach ([$yard, $theirs] as $one) {
+        bookWithFile($one, $one->lesson->id, '10:00');
+    }
+    $before = everythingOf($theirs->business);
+    $file = tempnam(sys_get_temp_dir(), 'yardbell').'.json';
+    $run = static fn (string $command, array $with): int => app(CurrentBusiness::class)->of(null, static fn (): int => Artisan::call($command, $with));
+    expect($run('export', ['file' => $file, '--business' => 'mine']))->toBe(0)
+        ->and($run('import', ['file' => $file, '--business' => 'mine']))->toBe(0)
+        ->and($run('import', ['file' => $file, '--business' => 'mine', '--yes' => true]))->toBe(0)
+        ->and(everythingOf($theirs->business))->toBe($before)
+        ->and($run('import', ['file' => $file, '--owner' => 'owner@mine.example']))->toBe(0)
+        ->and(Business::query()->count())->toBe(3)
+        ->and(everythingOf($theirs->business))->toBe($before)
+        ->and(DB::table('outbox')->where('state', 'waiting')->where('due_at', '<=', now())->count())->toBeGreaterThan(0)
+        ->and($run('work', ['--once' => true]))->toBe(0)
+        ->and(DB::table('outbox')->where('state', 'waiting')->where('due_at', '<=', now())->count())->toBe(0);
+    unlink($file);
 });
