@@ -196,9 +196,13 @@ it('says of every command whose business it works for', function (): void {
         ->and(everythingOf($theirs->business))->toBe($before)
         ->and($run('import', ['file' => $file, '--owner' => 'owner@mine.example']))->toBe(0)
         ->and(Business::query()->count())->toBe(3)
-        ->and(everythingOf($theirs->business))->toBe($before)
-        ->and(DB::table('outbox')->where('state', 'waiting')->where('due_at', '<=', now())->count())->toBeGreaterThan(0)
-        ->and($run('work', ['--once' => true]))->toBe(0)
-        ->and(DB::table('outbox')->where('state', 'waiting')->where('due_at', '<=', now())->count())->toBe(0);
+        ->and(everythingOf($theirs->business))->toBe($before);
     unlink($file);
+    $held = $yard->hold('14:00');
+    $held->update(['held_until' => now()->subMinute()]);
+    $due = DB::table('outbox')->where('state', 'waiting')->where('due_at', '<=', now())->pluck('id')->all();
+    expect($run('work', ['--once' => true]))->toBe(0)
+        ->and(count($due))->toBeGreaterThan(1)
+        ->and(DB::table('outbox')->whereIn('id', $due)->distinct()->pluck('state')->all())->toBe(['sent'])
+        ->and($held->refresh()->state->value)->toBe('expired');
 });
