@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Models\Business;
-use App\Roster\WeeklyTable;
 use App\Support\Instants;
+use App\Support\WeeklyTable;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use stdClass;

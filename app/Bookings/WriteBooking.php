@@ -7,7 +7,6 @@ namespace App\Bookings;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Service;
-use App\Offer\Tariffs;
 use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Bookings\ConfirmBooking;
+use App\Bookings\Tariffs;
 use App\Ledger\Balance;
 use App\Ledger\CancellationCost;
 use App\Ledger\Processor;
@@ -13,8 +14,8 @@ use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Member;
 use App\Models\Payment;
-use App\Offer\Tariffs;
 use App\Roster\Mark;
+use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Instants;
 use YardBell\Core\Booking\State;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Bookings\Shown;
+use App\Bookings\Tariffs;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
-use App\Offer\Shown;
-use App\Offer\Tariffs;
 use App\Roster\Mark;
-use App\Roster\WeeklyTable;
 use App\Support\CurrentBusiness;
+use App\Support\WeeklyTable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder as Query;

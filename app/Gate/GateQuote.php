@@ -6,10 +6,10 @@ namespace App\Gate;
 
 use App\Bookings\Choice;
 use App\Bookings\Sale;
+use App\Bookings\Tariffs;
 use App\Models\Business;
 use App\Models\Member;
 use App\Models\Service;
-use App\Offer\Tariffs;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Visit;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Bookings\Choice;
+use App\Bookings\Tariffs;
 use App\Models\Business;
-use App\Offer\Tariffs;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 

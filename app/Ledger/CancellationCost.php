@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Bookings\Tariffs;
 use App\Models\Booking;
 use App\Models\Payment;
-use App\Offer\Tariffs;
 use App\Support\Clock;
 use App\Support\Instants;
 use YardBell\Core\Booking\State;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Gate\ClientLink;
 use App\Models\Payment;
+use App\Support\ClientLink;
 use App\Support\CurrentBusiness;
 
 /** Asks the processor for the payment pages that clients wait for. Asked again for the same payment, it is the same page. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Bookings\Tariffs;
 use App\Models\Booking;
-use App\Offer\Tariffs;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\LocalTime;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
-use App\Gate\ClientLink;
 use App\Ledger\Told;
 use App\Models\Booking;
 use App\Models\Member;
 use App\Models\OutboxEntry;
+use App\Support\ClientLink;
 use App\Support\LocalTime;
 
 /** The shipped wording. It fits itself to the case: place, payment and link appear where they apply. */

@@ -9,8 +9,8 @@ use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
 use App\Models\User;
-use App\Offer\Assigned;
 use App\Support\CurrentBusiness;
+use App\Support\WeeklyTable;
 use Illuminate\Database\ConnectionInterface;
 
 /** A business comes into being: its owner can be booked, everybody named does every service at its one place. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
+use App\Support\WeeklyTable;
+
 /** Kinds of businesses in general terms, each with hours and services to begin with. All of it can be changed at once. */
 final class Trades
 {

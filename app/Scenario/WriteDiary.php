@@ -6,13 +6,13 @@ namespace App\Scenario;
 
 use App\Bookings\History;
 use App\Bookings\Sale;
+use App\Bookings\Tariffs;
 use App\Bookings\WriteBooking;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\Service;
 use App\Models\Session;
-use App\Offer\Tariffs;
 use App\Support\Instants;
 use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Seat;

@@ -6,6 +6,7 @@ namespace Database\Demonstration;
 
 use App\Bookings\RulesReader;
 use App\Bookings\Sale;
+use App\Bookings\Tariffs;
 use App\Bookings\WriteBooking;
 use App\Messages\Outbox;
 use App\Models\Booking;
@@ -16,7 +17,6 @@ use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\Service;
 use App\Models\Session;
-use App\Offer\Tariffs;
 use App\Support\Clock;
 use App\Support\Instants;
 use Random\Engine\Mt19937;

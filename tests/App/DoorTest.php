@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Gate\ClientLink;
 use App\Http\Hosts;
 use App\Models\AddOn;
 use App\Models\Booking;
 use App\Models\Question;
+use App\Support\ClientLink;
 use Illuminate\Http\Testing\File;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Access\Role;
 use App\Changes\Things;
-use App\Gate\ClientLink;
 use App\Models\Business;
+use App\Support\ClientLink;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Fuzz;
 use Tests\Support\Things as Drafts;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Gate\ClientLink;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Support\ClientLink;
 use App\Support\Clock;
 use Tests\Support\Contract;
 use Tests\Support\Yard;

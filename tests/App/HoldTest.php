@@ -8,7 +8,6 @@ use App\Bookings\ConfirmBooking;
 use App\Bookings\ExpireHolds;
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
-use App\Gate\ClientLink;
 use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Business;
@@ -16,6 +15,7 @@ use App\Models\Client;
 use App\Models\Location;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Support\Facades\DB;
@@ -93,8 +93,8 @@ it('never gives one person two places at midnight, however many try at once (T7)
     $yard->business->update(['travel_minutes' => 45, 'opening_hours' => array_fill_keys(Wall::WEEKDAYS, [['from' => '00:00', 'to' => '24:00']])]);
     $far = Location::query()->create(['business_id' => $yard->business->id, 'name' => 'Far', 'address' => '']);
     $late = Yard::offer($yard->business->refresh(), ['name' => 'Late', 'minutes' => 30, 'start_every' => 15], $yard->staff);
-    app(App\Offer\Assigned::class)->set($yard->business->id, $late->id, 'location', [$far->id]);
-    app(App\Offer\Assigned::class)->set($yard->business->id, $yard->lesson->id, 'location', [Location::query()->where('name', 'Yard')->value('id')]);
+    app(App\Roster\Assigned::class)->set($yard->business->id, $late->id, 'location', [$far->id]);
+    app(App\Roster\Assigned::class)->set($yard->business->id, $yard->lesson->id, 'location', [Location::query()->where('name', 'Yard')->value('id')]);
     Business::markRules($yard->business->id);
     $zone = $yard->business->zone();
     for ($night = 3; $night < 15; $night++) {

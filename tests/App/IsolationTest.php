@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\Bookings\Choice;
 use App\Bookings\HoldTime;
-use App\Gate\ClientLink;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Category;
 use App\Models\Concerns\OfBusiness;
+use App\Support\ClientLink;
 use App\Support\CurrentBusiness;
 use App\Support\NoBusinessSet;
 use Illuminate\Database\Eloquent\Model;

@@ -88,7 +88,7 @@ it('shows a refund that is refused to the owner', function (): void {
 it('keeps the time and goes on trying when the processor does not answer', function (): void {
     $this->processor->reachable = false;
     $booking = $this->yard->hold('10:00');
-    $query = app(App\Gate\ClientLink::class)->query($booking);
+    $query = app(App\Support\ClientLink::class)->query($booking);
     $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''])
         ->assertOk()->assertJson(['pay' => null, 'booking' => ['state' => 'held', 'paid' => 'waiting', 'payTrouble' => false]]); // nobody waits for it
     foreach ([1, 2] as $try) {
@@ -141,7 +141,7 @@ it('keeps a notice of a payment that is not known yet, and looks at it again', f
 it('asks nobody outside while a page or an answer is made', function (): void {
     $booking = $this->yard->book('10:00');
     $this->processor->reachable = false; // would throw
-    $query = app(App\Gate\ClientLink::class)->query($booking);
+    $query = app(App\Support\ClientLink::class)->query($booking);
     $this->get("/b/{$booking->id}?{$query}")->assertOk();
     $this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->assertOk();
     $this->postJson('/gate-api/processor-notices', ['checkout' => Payment::query()->sole()->checkout], ['X-Processor-Seal' => 'good'])->assertOk();

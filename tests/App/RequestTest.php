@@ -13,7 +13,7 @@ use Tests\Support\Yard;
 /** @param  array<string, mixed>  $more */
 function book(Booking $held, array $more = []): TestResponse
 {
-    $query = (string) parse_url(app(App\Gate\ClientLink::class)->to($held), PHP_URL_QUERY);
+    $query = (string) parse_url(app(App\Support\ClientLink::class)->to($held), PHP_URL_QUERY);
 
     return test()->postJson("/gate-api/bookings/{$held->id}/book?{$query}", $more + ['name' => 'Kim Post', 'email' => 'kim@post.example', 'phone' => '', 'note' => '']);
 }
@@ -90,7 +90,7 @@ it('takes a file for a question, keeps it with the booking, and lets it only be 
     $id = Question::query()->create(['business_id' => $yard->business->id, 'text' => 'A picture', 'type' => 'file', 'choices' => [], 'required' => true, 'position' => 0])->id;
     [$held, $other] = [$yard->hold('10:00'), $yard->hold('12:00')];
     $send = function (Booking $booking, string $bytes, string $name): TestResponse {
-        $query = (string) parse_url(app(App\Gate\ClientLink::class)->to($booking), PHP_URL_QUERY);
+        $query = (string) parse_url(app(App\Support\ClientLink::class)->to($booking), PHP_URL_QUERY);
 
         return $this->post("/gate-api/bookings/{$booking->id}/files?{$query}", ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent($name, $bytes)], ['Accept' => 'application/json']);
     };

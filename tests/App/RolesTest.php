@@ -64,7 +64,7 @@ it('lets staff change their own hours and time off where that is allowed, and no
     $yard = Yard::open(people: 2);
     [$ana, $bo] = [$yard->staff[0], $yard->staff[1]];
     $this->actingAs(signIn($yard, 'staff', $ana->id));
-    $hours = ['hours' => App\Roster\WeeklyTable::whole(['mon' => [['from' => '10:00', 'to' => '12:00']]])];
+    $hours = ['hours' => App\Support\WeeklyTable::whole(['mon' => [['from' => '10:00', 'to' => '12:00']]])];
     $off = fn (string $staff): array => ['kind' => 'timeOff', 'id' => null, 'version' => null, 'content' => ['staff' => $staff, 'name' => '', 'from' => '2030-03-01T00:00', 'to' => '2030-03-02T00:00']];
     $try = fn (array $draft): int => $this->postJson('/api/businesses/yard/drafts', ['drafts' => [$draft]])->getStatusCode();
     expect($try(Things::change($yard->business, 'person', $ana->id, $hours)))->toBe(403)->and($try($off($ana->id)))->toBe(403);

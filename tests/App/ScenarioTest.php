@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Bookings\Choice;
+use App\Bookings\OpenTimes;
 use App\Bookings\RulesReader;
-use App\Gate\OpenTimes;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Member;

@@ -60,7 +60,7 @@ it('changes the facts, the hours, an order and time off', function (string $kind
     expect(Things::content($yard->business, $kind, $id))->toMatchArray($change);
 })->with([
     'facts' => ['facts', 'business', ['about' => 'A yard.', 'clock' => 12, 'links' => ['https://yard.example/'], 'travelMinutes' => 20]],
-    'opening hours' => ['openingHours', 'business', ['hours' => App\Roster\WeeklyTable::whole(['tue' => [['from' => '22:00', 'to' => '06:00']]])]],
+    'opening hours' => ['openingHours', 'business', ['hours' => App\Support\WeeklyTable::whole(['tue' => [['from' => '22:00', 'to' => '06:00']]])]],
     'order' => ['order', 'staff', []],
 ]);
 
@@ -258,7 +258,7 @@ it('never shows clients what is private, and offers only what they may book', fu
     $secret = 'Keep the blue kiln away from her.';
     save($yard, [Things::change($yard->business, 'service', $yard->lesson->id, ['staffNote' => $secret])])->assertOk();
     $booking = $yard->hold('10:00');
-    $link = app(App\Gate\ClientLink::class)->to($booking);
+    $link = app(App\Support\ClientLink::class)->to($booking);
     $query = (string) parse_url($link, PHP_URL_QUERY);
     $seen = [$this->get('/book/yard'), $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}"), $this->getJson("/gate-api/bookings/{$booking->id}?{$query}"), $this->get("/b/{$booking->id}?{$query}")];
     foreach ($seen as $answer) {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\DecideBooking;
-use App\Gate\ClientLink;
 use App\Ledger\Processor;
 use App\Messages\DeliverDue;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Support\ClientLink;
 use App\Support\Clock;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Contract;

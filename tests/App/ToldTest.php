@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\DecideBooking;
-use App\Gate\ClientLink;
 use App\Ledger\Processor;
 use App\Messages\DeliverDue;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
+use App\Support\ClientLink;
 use App\Support\Clock;
 use Tests\Support\FakeProcessor;
 use Tests\Support\Yard;

@@ -17,7 +17,7 @@ use App\Models\Member;
 use App\Models\Payment;
 use App\Models\Service;
 use App\Models\User;
-use App\Offer\Assigned;
+use App\Roster\Assigned;
 use App\Roster\Mark;
 use App\Support\Clock;
 use YardBell\Core\Time\Wall;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
+use App\Bookings\OpenTimes;
 use App\Gate\GatePage;
-use App\Gate\OpenTimes;
 use App\Gate\ReadChoice;
 use App\Http\Refusal;
 use Illuminate\Http\JsonResponse;

@@ -6,8 +6,8 @@ namespace App\Gate\Http;
 
 use App\Bookings\CancelBooking;
 use App\Gate\ClientBooking;
-use App\Gate\ClientLink;
 use App\Gate\LinkedBooking;
+use App\Support\ClientLink;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

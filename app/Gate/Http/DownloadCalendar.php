@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
-use App\Gate\ClientLink;
 use App\Gate\LinkedBooking;
 use App\Messages\CalendarFile;
+use App\Support\ClientLink;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\AttachmentFiles;
-use App\Gate\ClientLink;
 use App\Gate\LinkedBooking;
 use App\Http\Refusal;
+use App\Support\ClientLink;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;

@@ -6,11 +6,11 @@ namespace App\Gate\Http;
 
 use App\Bookings\ProofOfAddress;
 use App\Gate\ClientBooking;
-use App\Gate\ClientLink;
 use App\Gate\GatePage;
 use App\Gate\LinkedBooking;
 use App\Ledger\AskAgain;
 use App\Models\Booking;
+use App\Support\ClientLink;
 use App\Support\Clock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\Choice;
+use App\Bookings\OpenTimes;
 use App\Gate\GatePage;
 use App\Gate\GateQuote;
-use App\Gate\OpenTimes;
 use App\Models\Business;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;

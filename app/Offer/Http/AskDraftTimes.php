@@ -6,8 +6,8 @@ namespace App\Offer\Http;
 
 use App\Access\Access;
 use App\Bookings\Choice;
+use App\Bookings\OpenTimes;
 use App\Changes\ReadDrafts;
-use App\Gate\OpenTimes;
 use App\Models\Business;
 use App\Offer\DraftedService;
 use App\Roster\Checklist;

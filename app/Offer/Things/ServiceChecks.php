@@ -7,7 +7,7 @@ namespace App\Offer\Things;
 use App\Models\Business;
 use App\Roster\Checks;
 use App\Roster\Mark;
-use App\Roster\WeeklyTable;
+use App\Support\WeeklyTable;
 use Closure;
 use Illuminate\Validation\Rule;
 

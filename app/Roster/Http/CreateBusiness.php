@@ -8,7 +8,7 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Roster\BeginBusiness;
 use App\Roster\Things\FactsThing;
-use App\Roster\WeeklyTable;
+use App\Support\WeeklyTable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

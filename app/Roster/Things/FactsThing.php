@@ -9,7 +9,7 @@ use App\Changes\Thing;
 use App\Clients\PhoneNumber;
 use App\Models\Business;
 use App\Roster\Checks;
-use App\Roster\WeeklyTable;
+use App\Support\WeeklyTable;
 use Closure;
 use Illuminate\Validation\Rule;
 use YardBell\Core\Availability\RuleBook;

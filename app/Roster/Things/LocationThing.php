@@ -11,7 +11,7 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Location;
 use App\Roster\Checks;
-use App\Roster\WeeklyTable;
+use App\Support\WeeklyTable;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use YardBell\Core\Availability\Location as Place;

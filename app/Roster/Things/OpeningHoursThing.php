@@ -6,7 +6,7 @@ namespace App\Roster\Things;
 
 use App\Changes\Thing;
 use App\Models\Business;
-use App\Roster\WeeklyTable;
+use App\Support\WeeklyTable;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Hours;
 

@@ -8,7 +8,7 @@ use App\Changes\ModelThing;
 use App\Models\Business;
 use App\Models\SpecialDay;
 use App\Roster\Checks;
-use App\Roster\WeeklyTable;
+use App\Support\WeeklyTable;
 use Closure;
 use Illuminate\Database\Eloquent\Model;
 use YardBell\Core\Availability\Location;

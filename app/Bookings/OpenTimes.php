@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Gate;
+namespace App\Bookings;
 
-use App\Bookings\Choice;
-use App\Bookings\RulesReader;
 use App\Models\Business;
 use App\Support\Clock;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Offer;
+namespace App\Bookings;
 
 use App\Http\Refusal;
 use App\Models\AddOn;

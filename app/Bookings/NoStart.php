@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Gate;
+namespace App\Bookings;
 
 use YardBell\Core\Availability\OpenTime;
 use YardBell\Core\Availability\RuleBook;

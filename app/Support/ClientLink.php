@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Gate;
+namespace App\Support;
 
 use App\Models\Booking;
-use App\Support\Clock;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 

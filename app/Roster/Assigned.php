@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Offer;
+namespace App\Roster;
 
 use App\Models\Business;
 use App\Models\Member;

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+/** The rooms of app/ from top to bottom: one uses those below it alone (docs/architecture.md). */
+const ROOMS = [
+    'Console', 'Providers', 'Scenario', 'StandIns', 'Upkeep', // what starts things
+    'Accounts', 'Board', 'Gate', 'Offer', 'Roster', 'Clients', // what people meet
+    'Ledger', 'Bookings', 'Messages', // what happens
+    'Changes', 'Http', 'Access', 'Support', 'Models', // what all stand on
+];
+
+/** Arrows that still go up, each to be turned; none may join them. */
+const STILL_UP = ['Access → Http', 'Bookings → Ledger', 'Changes → Bookings', 'Changes → Offer', 'Changes → Roster', 'Messages → Ledger', 'Models → Support'];
+
+/** @return array<string, string> by arrow, an example: "Gate → Offer" => "GatePage" */
+function arrows(): array
+{
+    $arrows = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(app_path(), FilesystemIterator::SKIP_DOTS)) as $file) {
+        $room = explode('/', substr((string) $file, strlen(app_path()) + 1))[0];
+        preg_match_all('/\bApp\\\\(\w+)\\\\/', (string) file_get_contents((string) $file), $found);
+        foreach (array_unique($found[1]) as $used) {
+            if ($used !== $room) {
+                $arrows["{$room} → {$used}"] = basename((string) $file);
+            }
+        }
+    }
+    ksort($arrows);
+
+    return $arrows;
+}
+
+it('lets the rooms use each other in one direction', function (): void {
+    $up = array_filter(arrows(), static function (string $arrow): bool {
+        [$from, $to] = array_map(static fn (string $room): int|false => array_search($room, ROOMS, true), explode(' → ', $arrow));
+        expect($from)->not->toBeFalse("a room without a place: {$arrow}")->and($to)->not->toBeFalse("a room without a place: {$arrow}");
+
+        return $to < $from;
+    }, ARRAY_FILTER_USE_KEY);
+    expect(array_diff_key($up, array_flip(STILL_UP)))->toBe([])
+        ->and(array_keys($up))->toBe(STILL_UP); // one that is turned is taken from the list
+});
