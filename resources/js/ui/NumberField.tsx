@@ -1,5 +1,4 @@
-import { useState } from 'react';
-import { Field } from './Field';
+import { TypedField } from './TypedField';
 
 type Props<Value extends number | null> = {
   id: string;
@@ -12,24 +11,17 @@ type Props<Value extends number | null> = {
   onValue: (value: number | Value) => void;
 };
 
-/** A whole number. What is no number stays as it was typed, and is sent as one the server refuses with its own sentence. */
-export function NumberField<Value extends number | null>({ value, empty, onValue, ...field }: Props<Value>) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const shown = value === empty || value === null ? '' : String(value);
+/** A whole number. What is no number is said at once, stays as it was typed, and is sent as one the server refuses. */
+export function NumberField<Value extends number | null>({ value, empty, ...field }: Props<Value>) {
   return (
-    <Field
+    <TypedField<number | Value>
       {...field}
       inputMode="numeric"
-      value={typed !== null && read(typed, empty) === value ? typed : shown}
-      onValue={(next) => {
-        setTyped(next);
-        onValue(read(next, empty));
-      }}
+      value={value}
+      read={(typed) => (typed.trim() === '' ? empty : /^\d{1,9}$/.test(typed.trim()) ? Number(typed.trim()) : null)}
+      unread={() => -1}
+      write={(now) => (now === null || now === empty ? '' : String(now))}
+      broken="Type a whole number."
     />
   );
-}
-
-function read<Value extends number | null>(typed: string, empty: Value): number | Value {
-  const trimmed = typed.trim();
-  return trimmed === '' ? empty : /^\d{1,9}$/.test(trimmed) ? Number(trimmed) : -1;
 }
