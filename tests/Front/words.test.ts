@@ -4,7 +4,7 @@ import { lineWords } from '../../resources/js/gate/lines';
 import { pays } from '../../resources/js/gate/pays';
 import type { Quote, Service } from '../../resources/js/gate/types';
 import { beforeWords, priceWords, termsWords } from '../../resources/js/offer/words';
-import { fieldWord, valueWords } from '../../resources/js/setup/words';
+import { fieldWord, mostADay, valueWords } from '../../resources/js/setup/words';
 
 test('says a price as it is', () => {
   assert.equal(priceWords({ kind: 'fixed', amount: 4800, varies: false }, 'EUR'), '€48.00');
@@ -87,4 +87,8 @@ test('tells a change in words, with amounts as amounts', () => {
     says({ mon: [{ from: '09:00', to: '12:00' }], tue: [], wed: [], thu: [], fri: [], sat: [], sun: [] }, 'hours'),
     'mon 9-12',
   );
+});
+
+test('does not write as a number what cannot be read yet', () => {
+  assert.deepEqual([null, 3, -1].map(mostADay), ['any number a day', 'at most 3 a day', 'most a day is not read yet']);
 });

@@ -1,5 +1,6 @@
 import { Check } from '../ui/Check';
 import { Fold } from '../ui/Fold';
+import { mostADay } from '../setup/words';
 import { NumberField } from '../ui/NumberField';
 import { Select } from '../ui/Select';
 import type { PartProps } from './ServicePage';
@@ -12,7 +13,7 @@ export function ServiceRules({ content, set, wrong }: PartProps) {
     <Fold
       id="fold-rules"
       title="Rules"
-      says={`seen by ${seen}, ${content.approval ? 'waits for your yes, ' : ''}${content.maxPerDay === null ? 'any number a day' : `at most ${content.maxPerDay} a day`}`}
+      says={`seen by ${seen}, ${content.approval ? 'waits for your yes, ' : ''}${mostADay(content.maxPerDay)}`}
       wrong={wrong['maxPerDay'] !== undefined || wrong['approval'] !== undefined}
     >
       <div className="two">

@@ -8,6 +8,8 @@ import { namesOf } from '../setup/useSetup';
 import { useThingPage } from '../setup/useThingPage';
 import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
+import { mostADay } from '../setup/words';
+import { NumberField } from '../ui/NumberField';
 import { Fold } from '../ui/Fold';
 import { Pick } from '../ui/Pick';
 import { MarkField } from '../setup/MarkField';
@@ -200,20 +202,18 @@ function PersonEditor({ id }: { id: string | null }) {
         <Fold
           id="fold-rules"
           title="Limits and mails"
-          says={`${content.maxPerDay === null ? 'any number' : `at most ${content.maxPerDay}`} a day, ${content.toldOf.length === 0 ? 'no mails' : 'mails'}`}
+          says={`${mostADay(content.maxPerDay)}, ${content.toldOf.length === 0 ? 'no mails' : 'mails'}`}
           wrong={wrong['maxPerDay'] !== undefined}
         >
           <fieldset disabled={!all} className="contents">
-            <Field
+            <NumberField
               id="person-max"
               label="Most bookings a day"
-              inputMode="numeric"
               hint="Nothing typed: any number"
               wrong={wrong['maxPerDay']}
-              value={content.maxPerDay === null ? '' : String(content.maxPerDay)}
-              onValue={(typed) =>
-                editing.set({ maxPerDay: typed.trim() === '' ? null : Number.parseInt(typed, 10) || 0 })
-              }
+              value={content.maxPerDay}
+              empty={null}
+              onValue={(maxPerDay) => editing.set({ maxPerDay })}
             />
             <Check checked={content.respectBusy} onChange={(respectBusy) => editing.set({ respectBusy })}>
               Busy times of their outside calendar count

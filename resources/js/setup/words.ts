@@ -133,3 +133,8 @@ export function valueWords(
   const words = typeof value === 'string' ? value : JSON.stringify(value);
   return names.get(words) ?? words;
 }
+
+/** "at most 3 a day"; what cannot be read yet is not written as a number. */
+export function mostADay(most: number | null): string {
+  return most === null ? 'any number a day' : most < 1 ? 'most a day is not read yet' : `at most ${most} a day`;
+}
