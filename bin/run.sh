@@ -4,13 +4,14 @@ set -u
 root=$(cd "$(dirname "$(readlink -f "$0")")/.." && pwd)
 from=$PWD
 cd "$root" || exit 1
+home=${YARDBELL_HOME:-$root/.yardbell} # all that a start makes lies there
 . bin/lib/common.sh
 command=${1:-help}
 [ $# -gt 0 ] && shift
 case "$command" in
     export|import)
-        [ -e .yardbell/run/env ] && ! flock -n .yardbell/run/lock true || fail "Yard Bell is not running here. bin/yardbell start begins it; then $command works."
-        . .yardbell/run/env
+        [ -e "$home/run/env" ] && ! flock -n "$home/run/lock" true || fail "Yard Bell is not running here. bin/yardbell start begins it; then $command works."
+        . "$home/run/env"
         # A file is named from where one stands; the application stands here.
         files=()
         for given in "$@"; do case "$given" in -*|/*) files+=("$given") ;; *) files+=("$from/$given") ;; esac; done

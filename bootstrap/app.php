@@ -14,13 +14,14 @@ use Illuminate\Auth\Middleware\Authenticate;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\PreventRequestsDuringMaintenance;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/gate.php', commands: __DIR__.'/../routes/console.php', apiPrefix: 'gate-api')
     ->withMiddleware(static function (Middleware $middleware): void {
-        $middleware->remove(HandleCors::class);
+        $middleware->remove([HandleCors::class, PreventRequestsDuringMaintenance::class]);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(Door::class);
         $middleware->trustHosts(static fn (): array => Hosts::trusted(), subdomains: false);

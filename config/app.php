@@ -2,6 +2,15 @@
 
 declare(strict_types=1);
 
+use Illuminate\Auth\Passwords\PasswordResetServiceProvider;
+use Illuminate\Broadcasting\BroadcastServiceProvider;
+use Illuminate\Concurrency\ConcurrencyServiceProvider;
+use Illuminate\Mail\MailServiceProvider;
+use Illuminate\Notifications\NotificationServiceProvider;
+use Illuminate\Pagination\PaginationServiceProvider;
+use Illuminate\Redis\RedisServiceProvider;
+use Illuminate\Support\ServiceProvider;
+
 return [
     'name' => 'Yard Bell',
     'env' => env('APP_ENV', 'production'),
@@ -12,5 +21,11 @@ return [
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    // What nothing here uses is not begun at every request.
+    'providers' => ServiceProvider::defaultProviders()->except([
+        BroadcastServiceProvider::class, ConcurrencyServiceProvider::class, MailServiceProvider::class,
+        NotificationServiceProvider::class, PaginationServiceProvider::class, PasswordResetServiceProvider::class,
+        RedisServiceProvider::class,
+    ])->toArray(),
     'maintenance' => ['driver' => 'file'],
 ];

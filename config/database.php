@@ -13,16 +13,22 @@ return [
             'username' => env('DB_USERNAME', 'yardbell'),
             'password' => env('DB_PASSWORD', ''),
             'unix_socket' => env('DB_SOCKET', ''),
+            'use_db_after_connecting' => false,
             'charset' => 'utf8mb4',
             'collation' => 'utf8mb4_unicode_ci',
             'prefix' => '',
-            'strict' => true,
             'engine' => 'InnoDB',
-            'timezone' => '+00:00',
-            // One round to the server a query instead of two; several statements in one are refused.
-            'options' => [PDO::ATTR_EMULATE_PREPARES => true, PDO::MYSQL_ATTR_MULTI_STATEMENTS => false],
-            // What is read after a claim is held must be what others have committed by then.
-            'isolation_level' => 'READ COMMITTED',
+            'use_db_after_connecting' => false, // the address names it already
+            'options' => [
+                // One round to the server a query instead of two; several statements in one are refused.
+                PDO::ATTR_EMULATE_PREPARES => true,
+                PDO::MYSQL_ATTR_MULTI_STATEMENTS => false,
+                PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false),
+                // What is read after a claim is held must be what others have committed by then.
+                PDO::MYSQL_ATTR_INIT_COMMAND => "set names utf8mb4 collate utf8mb4_unicode_ci, time_zone = '+00:00', "
+                    ."tx_isolation = 'READ-COMMITTED', sql_mode = 'ONLY_FULL_GROUP_BY,STRICT_TRANS_TABLES,NO_ZERO_IN_DATE,"
+                    ."NO_ZERO_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION'",
+            ],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

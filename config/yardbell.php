@@ -25,6 +25,9 @@ return [
     // Where files that come with bookings are kept.
     'attachments' => env('YARDBELL_ATTACHMENTS', storage_path('attachments')),
 
+    // Where workers leave a mark, a file a lane, each time they have done something; null: nowhere.
+    'alive' => env('YARDBELL_ALIVE'),
+
     // By how many minutes the demonstration's clock was put forward; a file, so that asking for the time costs no query.
     'clock' => env('YARDBELL_CLOCK', storage_path('clock')),
 

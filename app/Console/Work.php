@@ -56,6 +56,7 @@ final class Work extends Command
             $clock->forget();
             foreach ($parts as $name => $part) {
                 $this->carefully($name, $part);
+                $this->beat($lane);
             }
             if ($this->option('once') === true) {
                 break;
@@ -102,6 +103,15 @@ final class Work extends Command
                 report($wrong);
             }
             $this->waits[$name] = ['failures' => $failures, 'until' => microtime(true) + min(self::LONGEST_WAIT, 2 ** $failures)];
+        }
+    }
+
+    /** A mark for the one who looks after the parts: whoever leaves none for long hangs. */
+    private function beat(?string $lane): void
+    {
+        $folder = config('yardbell.alive');
+        if (is_string($folder) && $lane !== null) {
+            @touch("{$folder}/{$lane}");
         }
     }
 

@@ -25,8 +25,11 @@ final class Refusals
         405 => 'This address is used in another way.',
         413 => 'That is too much at once.',
         419 => 'This page was open for too long. Load it again; what you typed is still there.',
-        503 => 'Yard Bell is being looked after. Try again in a minute.',
+        503 => 'Nobody answers just now. Nothing was changed, and what you typed is still there; try again in a few seconds.',
     ];
+
+    /** Seconds after which it is worth asking again where the database cannot be reached; deploy/calm says the same. */
+    private const AWAY_SECONDS = 5;
 
     public static function register(Exceptions $exceptions): void
     {
@@ -49,6 +52,7 @@ final class Refusals
             $wrong instanceof HttpExceptionInterface => [$wrong->getStatusCode(), [
                 'code' => 'http', 'message' => self::SENTENCES[$wrong->getStatusCode()] ?? 'That did not work.',
             ]],
+            NoDatabase::is($wrong) => [503, ['code' => 'away', 'message' => self::SENTENCES[503], 'retryAfter' => self::AWAY_SECONDS]],
             default => [500, null],
         };
         if ($body === null) {

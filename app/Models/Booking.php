@@ -58,6 +58,8 @@ final class Booking extends Model
     use HasId;
     use OfBusiness;
 
+    protected $table = 'bookings';
+
     protected $guarded = [];
 
     protected $attributes = ['answers' => '[]', 'lines' => '[]', 'extra_minutes' => 0, 'due_now' => 0, 'awaits_proof' => false];

@@ -24,6 +24,8 @@ final class BookingChange extends Model
 
     public $timestamps = false;
 
+    protected $table = 'booking_changes';
+
     protected $guarded = ['id'];
 
     /** @return array<string, string> */

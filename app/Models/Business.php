@@ -40,6 +40,8 @@ final class Business extends Model
     /** What the rules are made of; a change of any of these is a change of the rules. */
     private const RULES = ['time_zone', 'opening_hours', 'travel_minutes'];
 
+    protected $table = 'businesses';
+
     protected $guarded = ['id'];
 
     protected $attributes = ['travel_minutes' => 0, 'longest_taken' => 4320, 'links' => '[]', 'clock' => 24, 'first_weekday' => 'mon', 'phone' => '', 'email' => '', 'proof' => 'abuse'];

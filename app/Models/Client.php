@@ -22,6 +22,8 @@ final class Client extends Model
     use HasId;
     use OfBusiness;
 
+    protected $table = 'clients';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

@@ -27,6 +27,8 @@ final class Location extends Model
     use OfBusiness;
     use OfRules;
 
+    protected $table = 'locations';
+
     protected $guarded = [];
 
     /** @var array<string, string> */

@@ -27,6 +27,8 @@ final class Payment extends Model
     use HasId;
     use OfBusiness;
 
+    protected $table = 'payments';
+
     protected $guarded = [];
 
     protected $attributes = ['kind' => 'payment', 'returned' => 0, 'asks' => 0];

@@ -52,6 +52,8 @@ final class Service extends Model
     use OfBusiness;
     use OfRules;
 
+    protected $table = 'services';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

@@ -24,6 +24,8 @@ final class SetupChange extends Model
     use HasId;
     use OfBusiness;
 
+    protected $table = 'setup_changes';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

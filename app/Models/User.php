@@ -18,6 +18,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    protected $table = 'users';
+
     protected $guarded = ['id'];
 
     protected $hidden = ['password', 'remember_token'];

@@ -22,21 +22,23 @@ use App\StandIns\ProcessorStandIn;
 use App\Support\Circuit;
 use App\Support\ClientLink;
 use App\Support\Clock;
+use App\Support\Connector;
 use App\Support\CurrentBusiness;
 use App\Support\MailAddress;
 use App\Upkeep\Sweep;
+use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.mariadb', Connector::class);
         $this->app->scoped(CurrentBusiness::class);
         $this->app->scoped(Clock::class, static fn (): Clock => new Clock(config('yardbell.demonstration') === true ? (string) config('yardbell.clock') : null));
         $this->app->bind(RuleBooks::class, static fn (Application $app): RuleBooks => new RuleBooks($app->make('cache')->store('rules'), $app->make(SetupReader::class)));
@@ -68,11 +70,13 @@ final class AppServiceProvider extends ServiceProvider
     {
         $perMinute = (int) config('yardbell.tries_a_minute');
         $network = static fn (Request $request): string => Visitor::from((string) $request->ip(), (string) config('app.key'))->mark;
-        RateLimiter::for('account', static fn (Request $request): array => [
-            Limit::perMinute($perMinute)->by('account '.self::account($request)),
-            Limit::perMinute($perMinute * 3)->by("account-network {$network($request)}"),
-        ]);
-        RateLimiter::for('gate', static fn (Request $request): Limit => Limit::perMinute($perMinute * 6)->by("gate {$network($request)}"));
+        $this->callAfterResolving(RateLimiter::class, static function (RateLimiter $limiter) use ($perMinute, $network): void {
+            $limiter->for('account', static fn (Request $request): array => [
+                Limit::perMinute($perMinute)->by('account '.self::account($request)),
+                Limit::perMinute($perMinute * 3)->by("account-network {$network($request)}"),
+            ]);
+            $limiter->for('gate', static fn (Request $request): Limit => Limit::perMinute($perMinute * 6)->by("gate {$network($request)}"));
+        });
     }
 
     /** Whose door is knocked at: the account that is signed in, or the address as it is looked up. */

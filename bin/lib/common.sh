@@ -1,5 +1,7 @@
 # Shared by every command: saying, refusing, installing, the database. Expects $root.
 
+PATH=$PATH:/usr/sbin # where Debian puts servers
+
 say() { printf '%s\n' "$*"; }
 step() { printf '  %s\n' "$*"; }
 fail() { printf '%s\n' "$*" >&2; exit 1; }
@@ -103,26 +105,52 @@ writable() {
         || fail "Nothing can be written in $1. Give this user the right to, or make room on the disk, and start again."
 }
 
-# database_start FOLDER PORT: MariaDB of our own on loopback, its data, socket and log in FOLDER.
-database_start() {
-    local folder=$1 port=$2 user=()
+# database_create FOLDER: the files of a database of our own, where there are none yet.
+database_create() {
+    local folder=$1 user=()
     [ "$(id -u)" -eq 0 ] && user=(--user=root)
     mkdir -p "$folder"
-    if [ ! -d "$folder/data/mysql" ]; then
-        step 'creating the database'
-        rm -rf "$folder/data"
-        mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db "${user[@]}" >"$folder/install.log" 2>&1 \
-            || fail "The database could not be created; all it said is in $folder/install.log."
-    fi
-    mariadbd --no-defaults --datadir="$folder/data" --socket="$folder/sock" --pid-file="$folder/pid" --port="$port" --bind-address=127.0.0.1 \
-        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-flush-log-at-trx-commit=${YARDBELL_FLUSH:-1} --innodb-buffer-pool-size=128M \
-        --max-connections=200 --skip-log-bin --skip-name-resolve "${user[@]}" >"$folder/server.log" 2>&1 &
-    database_pid=$!
+    [ -d "$folder/data/mysql" ] && return
+    step 'creating the database'
+    rm -rf "$folder/data"
+    mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db \
+        "${user[@]}" >"$folder/install.log" 2>&1 \
+        || fail "The database could not be created; all it said is in $folder/install.log."
+}
+
+# database_begin FOLDER PORT: becomes MariaDB on loopback, with its data, socket and log in FOLDER.
+database_begin() {
+    local folder=$1 port=$2 user=()
+    [ "$(id -u)" -eq 0 ] && user=(--user=root)
+    exec mariadbd --no-defaults --datadir="$folder/data" --socket="$folder/sock" --pid-file="$folder/pid" --port="$port" \
+        --bind-address=127.0.0.1 --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
+        --innodb-flush-log-at-trx-commit="${YARDBELL_FLUSH:-1}" --innodb-buffer-pool-size=128M --max-connections=200 \
+        --skip-log-bin --skip-name-resolve "${user[@]}" >>"$folder/server.log" 2>&1
+}
+
+# database_answers FOLDER: whether it takes commands, asked for five seconds at most.
+database_answers() {
+    timeout -s KILL 5 mariadb-admin --no-defaults --socket="$1/sock" -uroot ping >/dev/null 2>&1
+}
+
+# database_ready FOLDER PID: waits until it takes commands, and lets the application in.
+database_ready() {
+    local folder=$1 pid=$2
     for _ in $(seq 150); do
-        mariadb-admin --no-defaults --socket="$folder/sock" -uroot ping >/dev/null 2>&1 && break
-        kill -0 "$database_pid" 2>/dev/null || { tail -3 "$folder/server.log" >&2; fail "The database did not start; all it said is in $folder/server.log."; }
+        database_answers "$folder" && break
+        kill -0 "$pid" 2>/dev/null || { tail -3 "$folder/server.log" >&2; fail "The database did not start; all it said is in $folder/server.log."; }
         sleep 0.1
     done
-    mariadb --no-defaults --socket="$folder/sock" -uroot -e "create database if not exists yardbell; create user if not exists yardbell@'127.0.0.1' identified by 'yardbell'; grant all on *.* to yardbell@'127.0.0.1';" \
+    mariadb --no-defaults --socket="$folder/sock" -uroot -e "create database if not exists yardbell;
+        create user if not exists yardbell@'127.0.0.1' identified by 'yardbell'; grant all on *.* to yardbell@'127.0.0.1';
+        create user if not exists yardbell@localhost identified by 'yardbell'; grant all on *.* to yardbell@localhost;" \
         || fail 'The database started but does not take commands.'
+}
+
+# database_start FOLDER PORT: all of it, for tests and benchmarks; its process is $database_pid.
+database_start() {
+    database_create "$1"
+    database_begin "$1" "$2" &
+    database_pid=$!
+    database_ready "$1" "$database_pid"
 }

@@ -1,5 +1,7 @@
 # bin/yardbell start: everything from a bare machine to a running demonstration; with --production on settings of one's own.
 
+. bin/lib/web.sh
+. bin/lib/supervise.sh
 port=8400
 fresh=
 production=
@@ -14,7 +16,8 @@ done
 [[ $port =~ ^[0-9]{4,5}$ ]] && [ "$port" -le 65000 ] || fail "--port takes a number from 1000 to 65000, not \"$port\"."
 stand_ins=$((port + 1))
 database_port=$((port + 33))
-state="$root/.yardbell/run"
+state="$home/run"
+web="$state/web"
 umask 027
 
 # Nothing of the demonstration's own settings will do where real people book: each must be given, and is asked for in a sentence.
@@ -30,7 +33,7 @@ if [ -n "$production" ]; then
     [ -d "${YARDBELL_MAILBOX:-}" ] || fail 'YARDBELL_MAILBOX is not set to a folder: where mail is laid down for your mail server to pick up.'
 fi
 
-writable "$root/.yardbell"
+writable "$home"
 writable "$state"
 # Whoever holds this lock is running; it is let go when the process ends, however it ends.
 exec 9>"$state/lock"
@@ -45,14 +48,15 @@ done
 
 say 'Yard Bell starts.'
 need_tools
+need_web
 need_dependencies
 need_build
 mkdir -p "$state/views"
 rm -rf "$state/rule-books" # kept in the shape of an earlier version
 rm -f "$state"/*.php # what an earlier start prepared may name other ports
-[ -n "$fresh" ] && rm -rf .yardbell/database .yardbell/mailbox .yardbell/pictures .yardbell/attachments .yardbell/key .yardbell/clock
+[ -n "$fresh" ] && rm -rf "$home"/{database,mailbox,pictures,attachments,key,clock}
 echo $$ >"$state/pid"
-chmod -f 640 "$state"/*.log .yardbell/*.log
+chmod -f 640 "$state"/*.log "$home"/*.log
 
 stopped=
 stop_all() {
@@ -65,51 +69,46 @@ trap 'stop_all; exit 0' INT TERM
 trap stop_all EXIT
 
 export APP_CONFIG_CACHE="$state/config.php" APP_ROUTES_CACHE="$state/routes.php" APP_EVENTS_CACHE="$state/events.php" VIEW_COMPILED_PATH="$state/views" \
-    YARDBELL_LOG="$root/.yardbell/yardbell.log" YARDBELL_PICTURES="$root/.yardbell/pictures" YARDBELL_ATTACHMENTS="$root/.yardbell/attachments" YARDBELL_RULE_BOOKS="$state/rule-books"
+    YARDBELL_LOG="$home/yardbell.log" YARDBELL_PICTURES="$home/pictures" YARDBELL_ATTACHMENTS="$home/attachments" YARDBELL_RULE_BOOKS="$state/rule-books" YARDBELL_ALIVE="$state/alive"
+export DB_PERSISTENT=true
 if [ -n "$production" ]; then
     export YARDBELL_DEMONSTRATION=false SESSION_SECURE_COOKIE=true
 else
-    [ -s .yardbell/key ] || (umask 077; php -r 'echo "base64:".base64_encode(random_bytes(32));' >.yardbell/key)
-    chmod 600 .yardbell/key
-    export APP_KEY="$(cat .yardbell/key)" APP_URL="http://127.0.0.1:$port" DB_PORT=$database_port YARDBELL_DEMONSTRATION=true DB_PASSWORD=yardbell \
-        YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$root/.yardbell/mailbox" YARDBELL_CLOCK="$root/.yardbell/clock"
+    [ -s "$home/key" ] || (umask 077; php -r 'echo "base64:".base64_encode(random_bytes(32));' >"$home/key")
+    chmod 600 "$home/key"
+    export APP_KEY="$(cat "$home/key")" APP_URL="http://127.0.0.1:$port" DB_PORT=$database_port DB_SOCKET="$home/database/sock" YARDBELL_DEMONSTRATION=true DB_PASSWORD=yardbell \
+        YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$home/mailbox" YARDBELL_CLOCK="$home/clock"
 fi
 (umask 077; export -p | grep -E '^declare -x (APP_|DB_|YARDBELL_|VIEW_)' >"$state/env") # for commands from another window
-set -m # each in a process group of its own, so that ending it ends its workers too, and nothing else
+begin_database() { database_begin "$home/database" "$database_port"; }
+probe_database() { database_answers "$home/database"; }
+begin_php() { php_begin "$web" >>"$web/php.log" 2>&1; }
+probe_php() { curl -fs -m 5 -o /dev/null "http://127.0.0.1:$port/-/php"; }
+begin_web() { web_begin "$web" >>"$web/nginx.log" 2>&1; }
+probe_web() { curl -fs -m 5 -o /dev/null "http://127.0.0.1:$port/-/web"; }
+# A worker for each kind of work: one that waits for somebody outside keeps no other from its own.
+begin_work() { exec php artisan work --lane="$1" >>"$state/work.log" 2>&1; }
+probe_work() { [ -n "$(find "$state/alive" -name "$1" -newermt "-${YARDBELL_HANGS_AFTER:-300} seconds" 2>/dev/null)" ]; }
+
 if [ -z "$production" ]; then
-    database_start "$root/.yardbell/database" "$database_port" 9>&-
-    recorded "$state/processes" database "$database_pid"
+    database_create "$home/database"
+    part database begin_database probe_database
+    database_ready "$home/database" "${pids[database]}"
 fi
-php artisan migrate --force --quiet || fail 'The tables could not be made; .yardbell/yardbell.log says why.'
+php artisan migrate --force --quiet || fail "The tables could not be made; $home/yardbell.log says why."
 [ -n "$production" ] || php artisan demonstrate | sed 's/^/  /'
-php artisan optimize --quiet || fail 'The application could not be prepared; .yardbell/yardbell.log says why.'
+php artisan optimize --quiet || fail "The application could not be prepared; $home/yardbell.log says why."
 chmod 600 "$state"/*.php # the prepared configuration has the keys in it
 
-children=()
-serve() {
-    PHP_CLI_SERVER_WORKERS=$2 php -d opcache.enable_cli=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-        -d memory_limit=256M -d post_max_size=12M -S "127.0.0.1:$1" -t public bin/router.php >>"$state/serve-$1.log" 2>&1 9>&- &
-    children+=($!)
-    recorded "$state/processes" "serve-$1" $!
-}
-# A worker for each kind of work, begun anew whenever it ends: one that waits for somebody outside keeps no other from its own.
-work() {
-    (
-        trap 'kill -TERM $worker 2>/dev/null; wait $worker 2>/dev/null; exit 0' TERM
-        while :; do
-            php artisan work --lane="$1" >>"$state/work.log" 2>&1 &
-            worker=$!
-            wait $worker
-            sleep 1
-        done
-    ) 9>&- &
-    children+=($!)
-    recorded "$state/processes" "work-$1" $!
-}
-serve "$port" 6
-[ -n "$production" ] || serve "$stand_ins" 2
-for lane in mail money upkeep $([ -n "$production" ] || echo stand-ins); do work "$lane"; done
-set +m
+web_prepare "$web"
+web_site "$web" application "$port" 6
+[ -n "$production" ] || web_site "$web" stand-ins "$stand_ins" 2
+part php begin_php probe_php
+part web-server begin_web probe_web
+mkdir -p "$state/alive"
+for lane in mail money upkeep $([ -n "$production" ] || echo stand-ins); do
+    part "worker-$lane" "begin_work $lane" "probe_work $lane"
+done
 for _ in $(seq 100); do
     curl -fs -o /dev/null "http://127.0.0.1:$port/gate-api/floor" -H "Host: $(printf '%s' "$APP_URL" | sed -E 's#^https?://##; s#/.*##')" && break
     sleep 0.1
@@ -128,9 +127,7 @@ Ctrl-C or bin/yardbell stop ends it.
 TEXT
 fi
 while :; do
-    for child in "${children[@]}" ${database_pid:-}; do
-        kill -0 "$child" 2>/dev/null || { say 'A part of Yard Bell ended by itself; logs are in .yardbell.' >&2; stop_all; exit 1; }
-    done
-    sleep 2 9>&- &
+    look_after
+    sleep 1 9>&- &
     wait $!
-done
+done 2>/dev/null # what the shell itself says of ended processes is said better above

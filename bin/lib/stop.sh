@@ -1,6 +1,6 @@
 # bin/yardbell stop: asks the running start to end, and waits until it has; where it was ended by force, ends what it left.
 
-state="$root/.yardbell/run"
+state="$home/run"
 [ -e "$state/lock" ] || fail 'Yard Bell is not running here.'
 exec 9>>"$state/lock"
 if flock -n 9; then # nobody holds it, so whatever process has the number in the file now is none of ours

@@ -1,6 +1,7 @@
 # bin/yardbell test [core|browser]: everything that can be checked, on a database and ports of its own.
 
 export CI="${CI:-}"
+. bin/lib/web.sh
 passed=0
 failed=0
 logs="$root/.yardbell/test"
@@ -36,7 +37,7 @@ finish() {
     exit $?
 }
 
-if [ "${1:-}" = core ]; then need_tools; else need_tools chromium chromium-driver; fi
+if [ "${1:-}" = core ]; then need_tools; else need_tools chromium chromium-driver; need_web; fi
 need_dependencies
 if [ "${1:-}" = core ]; then
     suite core
@@ -69,16 +70,20 @@ fi
 say '  starting the application for the browser'
 web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $((stand_ins + 1)))
 (
+    export DB_SOCKET="$scratch/sock" DB_PERSISTENT=true
     export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$web" DB_DATABASE=yardbell_browser YARDBELL_DEMONSTRATION=true YARDBELL_TRIES=1000 YARDBELL_HOLDS=1000 \
         YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$scratch/mailbox" YARDBELL_PICTURES="$scratch/pictures" YARDBELL_ATTACHMENTS="$scratch/attachments" VIEW_COMPILED_PATH="$scratch/views" YARDBELL_LOG="$scratch/browser.log" \
         YARDBELL_CLOCK="$scratch/clock" YARDBELL_RULE_BOOKS="$scratch/rule-books" \
         APP_CONFIG_CACHE="$scratch/config.php" APP_ROUTES_CACHE="$scratch/routes.php" APP_EVENTS_CACHE="$scratch/events.php"
     php artisan migrate --force --quiet && php artisan demonstrate --quiet && php artisan optimize --quiet
+    web_prepare "$scratch/web"
+    web_site "$scratch/web" application "$web" 4
+    web_site "$scratch/web" stand-ins "$stand_ins" 3
     set -m
-    for port in "$web" "$stand_ins"; do
-        PHP_CLI_SERVER_WORKERS=3 php -d opcache.enable_cli=1 -d opcache.max_accelerated_files=20000 -S "127.0.0.1:$port" -t public bin/router.php >"$scratch/serve-$port.log" 2>&1 &
-        echo $! >>"$scratch/children"
-    done
+    php_begin "$scratch/web" >"$scratch/web/php.log" 2>&1 &
+    echo $! >>"$scratch/children"
+    web_begin "$scratch/web" >"$scratch/web/nginx.log" 2>&1 &
+    echo $! >>"$scratch/children"
     for lane in mail money upkeep stand-ins; do
         php artisan work --lane="$lane" >>"$scratch/work.log" 2>&1 &
         echo $! >>"$scratch/children"
@@ -98,6 +103,7 @@ suite browser
 small() { check "bench-$1" env YARDBELL_BENCH=small DB_DATABASE=yardbell_browser php -d memory_limit=1G "benchmarks/$1.php" "http://127.0.0.1:$web" "$DB_PORT"; }
 for benchmark in core http pay crowd setup; do small "$benchmark"; done
 
+check ground tests/ground.sh "$(free_port 8900)"
 check phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.core.neon
 check phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon
 check pint vendor/bin/pint --test
