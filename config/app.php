@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Illuminate\Auth\Passwords\PasswordResetServiceProvider;
 use Illuminate\Broadcasting\BroadcastServiceProvider;
 use Illuminate\Concurrency\ConcurrencyServiceProvider;
 use Illuminate\Mail\MailServiceProvider;
@@ -24,8 +23,7 @@ return [
     // What nothing here uses is not begun at every request.
     'providers' => ServiceProvider::defaultProviders()->except([
         BroadcastServiceProvider::class, ConcurrencyServiceProvider::class, MailServiceProvider::class,
-        NotificationServiceProvider::class, PaginationServiceProvider::class, PasswordResetServiceProvider::class,
-        RedisServiceProvider::class,
+        NotificationServiceProvider::class, PaginationServiceProvider::class, RedisServiceProvider::class,
     ])->toArray(),
     'maintenance' => ['driver' => 'file'],
 ];

@@ -6,6 +6,7 @@ namespace App\Bookings;
 
 use App\Models\Business;
 use App\Support\Clock;
+use App\Support\Ruler;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\OpenTime;
@@ -27,7 +28,7 @@ final readonly class OpenTimes
     /** Days from today within which the soonest starts are looked for before the days that are shown. */
     private const LOOKS_FOR = 8 * self::DAYS;
 
-    public function __construct(private RulesReader $rules, private Clock $clock)
+    public function __construct(private RulesReader $rules, private KeptTimes $kept, private Clock $clock)
     {
     }
 
@@ -37,7 +38,12 @@ final readonly class OpenTimes
      */
     public function of(Business $business, Choice $choice, ?int $fromDay): array
     {
-        return $this->by($this->rules->book($business), $business, $choice, $fromDay);
+        $book = $this->rules->book($business);
+        $ask = $this->ask($book, $choice, $fromDay);
+        $taken = $this->rules->taken($business, $book, $ask);
+        $make = fn (): array => $this->shown($book, $business, $choice, $ask, $taken);
+
+        return $fromDay === null ? $this->kept->of($business, $choice, $ask->now, $taken, $make) : $make();
     }
 
     /**
@@ -47,20 +53,36 @@ final readonly class OpenTimes
      */
     public function by(RuleBook $book, Business $business, Choice $choice, ?int $fromDay): array
     {
-        $rules = $book->services[$choice->service] ?? throw new NotFoundHttpException;
-        if (($choice->member !== null && ! isset($book->staff[$choice->member])) || ($choice->location !== null && ! isset($book->locations[$choice->location]))) {
+        $ask = $this->ask($book, $choice, $fromDay);
+
+        return $this->shown($book, $business, $choice, $ask, $this->rules->taken($business, $book, $ask));
+    }
+
+    private function ask(RuleBook $book, Choice $choice, ?int $fromDay): Ask
+    {
+        $isKnown = isset($book->services[$choice->service])
+            && ($choice->member === null || isset($book->staff[$choice->member]))
+            && ($choice->location === null || isset($book->locations[$choice->location]));
+        if (! $isKnown) {
             throw new NotFoundHttpException;
         }
         $now = $this->clock->minute();
-        $today = $book->zone->day($now);
-        $from = max($fromDay ?? $today, $today);
-        $ask = $choice->during($from, $from + self::DAYS - 1, $now);
+        $from = max($fromDay ?? 0, $book->zone->day($now));
+
+        return $choice->during($from, $from + self::DAYS - 1, $now);
+    }
+
+    /** @return array<string, mixed> */
+    private function shown(RuleBook $book, Business $business, Choice $choice, Ask $ask, DiaryRows $taken): array
+    {
+        $rules = $book->services[$choice->service];
+        $today = $book->zone->day($ask->now);
         $time = OpenTime::around($book, $rules, $ask, ($rules->lengths?->named($choice->minutes) ?? 0) + $choice->extra);
-        $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false), $time))->slots($ask);
+        $slots = (new SlotSearch($book, $taken->diary(), $time))->slots($ask);
         $starts = $this->starts($slots, $book->zone, $rules);
         $open = $this->open($book, $ask, $rules->hasSessions ? self::during($slots) : $this->hours($book, $ask, $time));
-
         $none = new NoStart($book, $rules, $time, $today);
+        $soonest = [...$this->before($book, $business, $choice, $today, $ask->fromDay), ...array_merge(...array_values($starts))];
 
         return [
             'service' => $choice->service,
@@ -69,10 +91,10 @@ final readonly class OpenTimes
             'minutes' => $choice->minutes,
             'location' => $choice->location,
             'today' => Wall::date($today),
-            'from' => Wall::date($from),
+            'from' => Wall::date($ask->fromDay),
             'lastDay' => Wall::date($today + $rules->bookAheadDays),
-            'ruler' => $this->ruler($open),
-            'soonest' => array_slice([...$this->before($book, $business, $choice, $today, $from), ...array_merge(...array_values($starts))], 0, self::SOONEST),
+            'ruler' => self::ruler($open)->toArray(),
+            'soonest' => array_slice($soonest, 0, self::SOONEST),
             'days' => array_map(static fn (int $day): array => [
                 'date' => Wall::date($day),
                 'open' => $open[$day] ?? [],
@@ -167,22 +189,11 @@ final readonly class OpenTimes
         return $days;
     }
 
-    /**
-     * The hours all days are drawn on.
-     *
-     * @param  array<int, list<array{from: int, to: int}>>  $open
-     * @return array{from: int, to: int}
-     */
-    private function ruler(array $open): array
+    /** @param  array<int, list<array{from: int, to: int}>>  $open */
+    private static function ruler(array $open): Ruler
     {
         $all = array_merge(...array_values($open));
-        if ($all === []) {
-            return ['from' => 9 * 60, 'to' => 18 * 60];
-        }
 
-        return [
-            'from' => intdiv(min(array_column($all, 'from')), 60) * 60,
-            'to' => (int) ceil(max(array_column($all, 'to')) / 60) * 60,
-        ];
+        return Ruler::around([...array_column($all, 'from'), ...array_column($all, 'to')]);
     }
 }

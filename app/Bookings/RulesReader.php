@@ -8,16 +8,11 @@ use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
-use stdClass;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Assignment;
-use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\RuleBook;
-use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Service;
-use YardBell\Core\Availability\Session;
-use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Wall;
 
 /** What the core needs to know of a business: a fixed number of queries, however many people, days and bookings there are. */
@@ -57,7 +52,7 @@ final readonly class RulesReader
     {
         $longest = max([0, ...array_map(static fn (Service $service): int => $service->setup + ($service->lengths->max ?? 0) + $service->clearup, array_values($book->services))]) + $book->travelMinutes;
 
-        return self::diaryOf($this->between($business, $book, ($fromDay - 1) * Wall::DAY - $longest, ($toDay + 2) * Wall::DAY + $longest), []);
+        return $this->between($business, $book, ($fromDay - 1) * Wall::DAY - $longest, ($toDay + 2) * Wall::DAY + $longest)->diary();
     }
 
     /**
@@ -68,33 +63,11 @@ final readonly class RulesReader
      */
     public function diary(Business $business, RuleBook $book, Ask $ask, bool $turn): Diary
     {
-        return self::diaryOf($this->taken($business, $book, $ask), $turn ? $this->lastTaken($business, $book->services[$ask->service]) : []);
+        return $this->taken($business, $book, $ask)->diary($turn ? $this->lastTaken($business, $book->services[$ask->service]) : []);
     }
 
-    /**
-     * @param  list<stdClass>  $rows
-     * @param  array<string, int>  $lastTaken
-     */
-    private static function diaryOf(array $rows, array $lastTaken): Diary
-    {
-        [$bookings, $sessions, $seats] = [[], [], []];
-        foreach ($rows as $row) {
-            if ($row->places !== null) {
-                $sessions[] = self::session($row);
-            } elseif ($row->session_id !== null) {
-                $seats[] = new Seat($row->id, $row->session_id, (int) $row->party, State::from($row->state), $row->held_until);
-            } else {
-                $bookings[] = self::booking($row);
-            }
-        }
-
-        usort($sessions, static fn (Session $a, Session $b): int => $a->start <=> $b->start ?: strcmp($a->id, $b->id));
-
-        return new Diary($bookings, $sessions, $seats, $lastTaken);
-    }
-
-    /** @return list<stdClass> what an appointment of an asked date, whatever its zone, can meet with its set-up, clear-up and the way to it */
-    private function taken(Business $business, RuleBook $book, Ask $ask): array
+    /** What an appointment of an asked date, whatever its zone, can meet with its set-up, clear-up and the way to it: one query. */
+    public function taken(Business $business, RuleBook $book, Ask $ask): DiaryRows
     {
         $service = $book->services[$ask->service];
         $from = ($ask->fromDay - 1) * Wall::DAY - $service->setup - $book->travelMinutes;
@@ -103,39 +76,14 @@ final readonly class RulesReader
         return $this->between($business, $book, $from, $until);
     }
 
-    /** @return list<stdClass> what takes any of these instants */
-    private function between(Business $business, RuleBook $book, int $from, int $until): array
+    /** What takes any of these instants. */
+    private function between(Business $business, RuleBook $book, int $from, int $until): DiaryRows
     {
         $around = [$business->id, Instants::toDatabase($from - $business->longest_taken), Instants::toDatabase($until), Instants::toDatabase($from)];
 
-        return $book->hasSessions()
+        return new DiaryRows($book->hasSessions()
             ? $this->db->select(self::BOOKINGS.' union all '.self::SESSIONS, [...$around, ...$around])
-            : $this->db->select(self::BOOKINGS, $around);
-    }
-
-    /** When it was made is left out: whose turn it is, is asked of the database. */
-    private static function booking(stdClass $row): Booking
-    {
-        return new Booking(
-            $row->id,
-            $row->service_id,
-            $row->starts_at,
-            $row->minutes,
-            (int) $row->setup, // a union makes decimals of them
-            (int) $row->clearup,
-            json_decode($row->staff_ids),
-            $row->location_id,
-            $row->units === '[]' ? [] : json_decode($row->units),
-            (int) $row->party,
-            State::from($row->state),
-            $row->held_until,
-            0,
-        );
-    }
-
-    private static function session(stdClass $row): Session
-    {
-        return new Session($row->id, $row->service_id, $row->starts_at, $row->minutes, json_decode($row->staff_ids), $row->location_id, json_decode($row->units), (int) $row->places, $row->state === 'cancelled');
+            : $this->db->select(self::BOOKINGS, $around));
     }
 
     /** @return array<string, int> by staff member: when their latest booking of the service was made */

@@ -9,6 +9,7 @@ use App\Bookings\RulesReader;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
+use App\Support\Ruler;
 use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Change;
 use YardBell\Core\Availability\ChangePreview;
@@ -60,7 +61,7 @@ final readonly class PreviewDrafts
 
         return [
             'days' => $days,
-            'ruler' => self::ruler($days),
+            'ruler' => self::ruler($days)->toArray(),
             'services' => self::services($after, $before, $effect),
             'gained' => array_sum(array_map(static fn (Change $change): int => count($change->starts), $effect->opens)),
             'lost' => array_sum(array_map(static fn (Change $change): int => count($change->starts), $effect->closes)),
@@ -120,20 +121,12 @@ final readonly class PreviewDrafts
         return array_map(static fn (array $stretch): array => ['from' => $stretch[0] - $midnight, 'to' => $stretch[1] - $midnight], $timeline->stretches());
     }
 
-    /**
-     * The whole hours all days are drawn on.
-     *
-     * @param  list<array<string, mixed>>  $days
-     * @return array{from: int, to: int}
-     */
-    private static function ruler(array $days): array
+    /** @param  list<array<string, mixed>>  $days */
+    private static function ruler(array $days): Ruler
     {
         $all = array_merge(...array_map(static fn (array $day): array => [...$day['stays'], ...$day['opens'], ...$day['closes']], $days));
 
-        return $all === [] ? ['from' => 9 * 60, 'to' => 18 * 60] : [
-            'from' => intdiv(min(array_column($all, 'from')), 60) * 60,
-            'to' => (int) ceil(max(array_column($all, 'to')) / 60) * 60,
-        ];
+        return Ruler::around([...array_column($all, 'from'), ...array_column($all, 'to')]);
     }
 
     /** @return list<array<string, mixed>> */

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Bookings\AttachmentFiles;
 use App\Bookings\Claims;
 use App\Bookings\HoldLimits;
+use App\Bookings\KeptTimes;
 use App\Bookings\RuleBooks;
 use App\Bookings\SetupReader;
 use App\Bookings\Visitor;
@@ -42,6 +43,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(CurrentBusiness::class);
         $this->app->scoped(Clock::class, static fn (): Clock => new Clock(config('yardbell.demonstration') === true ? (string) config('yardbell.clock') : null));
         $this->app->bind(RuleBooks::class, static fn (Application $app): RuleBooks => new RuleBooks($app->make('cache')->store('rules'), $app->make(SetupReader::class)));
+        $this->app->bind(KeptTimes::class, static fn (Application $app): KeptTimes => new KeptTimes($app->make('cache')->store('rules')));
         $this->app->bind(Checklist::class, static fn (Application $app): Checklist => new Checklist($app->make(RuleBooks::class), $app->make('cache')->store('rules')));
         $this->app->bind(HoldLimits::class, static fn (Application $app): HoldLimits => new HoldLimits($app->make(ConnectionInterface::class), $app->make(Clock::class), $app->make(Claims::class), (int) config('yardbell.holds_of_one')));
         $this->app->bind(Circuit::class, static fn (Application $app): Circuit => new Circuit($app->make('cache')->store()));

@@ -14,7 +14,7 @@ use function sort;
 /**
  * A set of minutes as sorted stretches that neither overlap nor touch (T3).
  *
- * Make: none, of, between. Combine: union, intersect, subtract. Derive: starts. Ask: stretches, covers, stretchAt, isEmpty.
+ * Make: none, of, between. Combine: union, intersect, subtract. Derive: starts. Ask: stretches, minutes, covers, stretchAt, isEmpty.
  * Kept as one flat list of edges [start, end, start, end, …] in minutes, so that sweeps touch nothing but integers.
  */
 final readonly class Timeline
@@ -136,6 +136,17 @@ final readonly class Timeline
         }
 
         return $stretches;
+    }
+
+    /** How long it is altogether. */
+    public function minutes(): int
+    {
+        $minutes = 0;
+        for ($m = 0; isset($this->edges[$m], $this->edges[$m + 1]); $m += 2) {
+            $minutes += $this->edges[$m + 1] - $this->edges[$m];
+        }
+
+        return $minutes;
     }
 
     public function isEmpty(): bool

@@ -49,6 +49,10 @@ it('finds the stretch a minute lies in; the end lies outside (T1)', function ():
         ->and($timeline->covers(0))->toBeFalse();
 });
 
+it('adds up how long it is (T1)', function (): void {
+    expect(Days::timeline('09:00-10:00 11:00-11:59')->minutes())->toBe(119)->and(Timeline::none()->minutes())->toBe(0);
+});
+
 it('never makes an empty interval (T1)', function (): void {
     expect(Interval::ifAny(5, 5))->toBeNull()
         ->and(Interval::between(5, 6)->overlaps(Interval::between(6, 7)))->toBeFalse()

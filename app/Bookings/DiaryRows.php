@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use stdClass;
+use YardBell\Core\Availability\Booking;
+use YardBell\Core\Availability\Diary;
+use YardBell\Core\Availability\Seat;
+use YardBell\Core\Availability\Session;
+use YardBell\Core\Booking\State;
+
+/** What is booked around some dates, as it lies in the tables (RulesReader). */
+final readonly class DiaryRows
+{
+    /** @param  list<stdClass>  $rows bookings, and sessions where there are any */
+    public function __construct(private array $rows)
+    {
+    }
+
+    /** The same for the same rows, and for no others. */
+    public function fingerprint(): string
+    {
+        return hash('xxh128', serialize($this->rows));
+    }
+
+    /** @param  array<string, int>  $lastTaken instant by staff member (rules.md T16) */
+    public function diary(array $lastTaken = []): Diary
+    {
+        [$bookings, $sessions, $seats] = [[], [], []];
+        foreach ($this->rows as $row) {
+            if ($row->places !== null) {
+                $sessions[] = self::session($row);
+            } elseif ($row->session_id !== null) {
+                $seats[] = new Seat($row->id, $row->session_id, (int) $row->party, State::from($row->state), $row->held_until);
+            } else {
+                $bookings[] = self::booking($row);
+            }
+        }
+        usort($sessions, static fn (Session $a, Session $b): int => $a->start <=> $b->start ?: strcmp($a->id, $b->id));
+
+        return new Diary($bookings, $sessions, $seats, $lastTaken);
+    }
+
+    /** When it was made is left out: whose turn it is, is asked of the database. */
+    private static function booking(stdClass $row): Booking
+    {
+        return new Booking(
+            $row->id,
+            $row->service_id,
+            $row->starts_at,
+            $row->minutes,
+            (int) $row->setup, // a union makes decimals of them
+            (int) $row->clearup,
+            json_decode($row->staff_ids),
+            $row->location_id,
+            $row->units === '[]' ? [] : json_decode($row->units),
+            (int) $row->party,
+            State::from($row->state),
+            $row->held_until,
+            0,
+        );
+    }
+
+    private static function session(stdClass $row): Session
+    {
+        return new Session(
+            $row->id,
+            $row->service_id,
+            $row->starts_at,
+            $row->minutes,
+            json_decode($row->staff_ids),
+            $row->location_id,
+            json_decode($row->units),
+            (int) $row->places,
+            $row->state === 'cancelled',
+        );
+    }
+}
