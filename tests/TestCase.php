@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Models\CurrentBusiness;
 use App\Support\Clock;
-use App\Support\CurrentBusiness;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as Base;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Access;
 
-use App\Http\Refusal;
 use App\Models\User;
+use App\Support\Refusal;
 
 /** Who somebody is in one business: their role, and which of the staff they are. */
 final readonly class Access

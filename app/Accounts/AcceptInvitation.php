@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-use App\Http\Refusal;
 use App\Models\Business;
+use App\Models\CurrentBusiness;
 use App\Models\Invitation;
 use App\Models\User;
 use App\Support\Clock;
-use App\Support\CurrentBusiness;
+use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 

@@ -6,12 +6,12 @@ namespace App\Accounts;
 
 use App\Access\Access;
 use App\Access\Role;
-use App\Http\Refusal;
 use App\Messages\MailQuota;
 use App\Messages\Outbox;
 use App\Models\Business;
 use App\Models\Invitation;
 use App\Support\Clock;
+use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 

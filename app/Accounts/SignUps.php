@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-use App\Http\Refusal;
 use App\Messages\MailQuota;
 use App\Messages\Outbox;
 use App\Models\User;
 use App\Support\Clock;
+use App\Support\Refusal;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Http\Refusal;
-use App\Http\TooMany;
 use App\Messages\MailQuota;
 use App\Messages\Outbox;
 use App\Models\Booking;
@@ -16,6 +14,8 @@ use App\Models\Service;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\MailAddress;
+use App\Support\Refusal;
+use App\Support\TooMany;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 

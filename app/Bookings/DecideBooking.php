@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Http\Refusal;
 use App\Messages\Outbox;
 use App\Models\Booking;
+use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Models\Booking;
+use App\Models\CurrentBusiness;
 use App\Support\Clock;
-use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
 use YardBell\Core\Booking\State;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Http\TooMany;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
+use App\Support\TooMany;
 use Illuminate\Database\ConnectionInterface;
 use stdClass;
 use YardBell\Core\Availability\OpenTime;

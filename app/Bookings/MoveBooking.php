@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Http\Refusal;
 use App\Messages\Outbox;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
+use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Booking\State;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Http\Refusal;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Service;
+use App\Support\Refusal;
 use Illuminate\Support\Collection;
 use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Booking\CancellationTerms;

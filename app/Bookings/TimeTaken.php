@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Http\Refusal;
+use App\Support\Refusal;
 use YardBell\Core\Availability\Slot;
 
 /** The time asked for is not, or no longer, to be had. Carries the nearest times that are. */

@@ -7,8 +7,8 @@ namespace App\Changes;
 use App\Access\Access;
 use App\Access\Act;
 use App\Access\Role;
-use App\Http\Refusal;
 use App\Models\Member;
+use App\Support\Refusal;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Who may change which thing. */

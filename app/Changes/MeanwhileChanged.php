@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
-use App\Http\Refusal;
+use App\Support\Refusal;
 
 /** Somebody else has changed the thing since it was read: what it is now is shown, nothing is overwritten. */
 final class MeanwhileChanged extends Refusal

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
-use App\Http\Refusal;
 use App\Models\Business;
+use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;

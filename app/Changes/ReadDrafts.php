@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Changes;
 
 use App\Models\Business;
-use App\Support\Id;
+use App\Models\Id;
 use Illuminate\Contracts\Validation\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -31,7 +31,7 @@ final readonly class ReadDrafts
         $given = $this->validation->make($request->all(), [
             'drafts' => 'required|array|list|min:1|max:'.self::MOST,
             'drafts.*' => 'required|array:kind,id,content,version',
-            'drafts.*.kind' => ['required', Rule::in(array_keys(Things::KINDS))],
+            'drafts.*.kind' => ['required', Rule::in($this->things->kinds())],
             'drafts.*.id' => 'nullable|string|max:40|regex:/^[A-Za-z0-9-]+\z/',
             'drafts.*.content' => 'nullable|array',
             'drafts.*.version' => 'nullable|required_with:drafts.*.id|string|max:16',

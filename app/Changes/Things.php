@@ -4,50 +4,29 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
-use App\Offer\Things\AddOnThing;
-use App\Offer\Things\CategoryThing;
-use App\Offer\Things\DaypartThing;
-use App\Offer\Things\QuestionThing;
-use App\Offer\Things\ServiceThing;
-use App\Roster\Things\AccessThing;
-use App\Roster\Things\ClosureThing;
-use App\Roster\Things\FactsThing;
-use App\Roster\Things\LocationThing;
-use App\Roster\Things\OpeningHoursThing;
-use App\Roster\Things\OrderThing;
-use App\Roster\Things\PersonThing;
-use App\Roster\Things\PoolThing;
-use App\Roster\Things\SpecialDayThing;
-use App\Roster\Things\TimeOffThing;
 use Illuminate\Contracts\Container\Container;
 
-/** Every kind of thing that is set up, by the word the API uses. */
+/** The kinds of things that are set up; which there are is said by those above (Providers\Kinds). */
 final readonly class Things
 {
-    public const KINDS = [
-        'facts' => FactsThing::class,
-        'openingHours' => OpeningHoursThing::class,
-        'specialDay' => SpecialDayThing::class,
-        'closure' => ClosureThing::class,
-        'person' => PersonThing::class,
-        'timeOff' => TimeOffThing::class,
-        'access' => AccessThing::class,
-        'location' => LocationThing::class,
-        'pool' => PoolThing::class,
-        'daypart' => DaypartThing::class,
-        'category' => CategoryThing::class,
-        'service' => ServiceThing::class,
-        'addOn' => AddOnThing::class,
-        'question' => QuestionThing::class,
-        'order' => OrderThing::class,
-    ];
-
-    public function __construct(private Container $container)
+    /** @param  array<string, class-string<Thing>>  $kinds by the word the API uses */
+    public function __construct(private Container $container, private array $kinds)
     {
+    }
+
+    /** @return list<string> */
+    public function kinds(): array
+    {
+        return array_keys($this->kinds);
+    }
+
+    public function isKnown(string $kind): bool
+    {
+        return isset($this->kinds[$kind]);
     }
 
     public function of(string $kind): Thing
     {
-        return $this->container->make(self::KINDS[$kind]);
+        return $this->container->make($this->kinds[$kind]);
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Changes;
 
 use App\Access\Access;
-use App\Http\Refusal;
 use App\Models\Business;
 use App\Models\SetupChange;
+use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Business;
+use App\Models\CurrentBusiness;
 use App\Scenario\ExportDocument;
-use App\Support\CurrentBusiness;
 use Illuminate\Console\Command;
 
 final class ExportBusiness extends Command

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Models\Booking;
-use App\Support\CurrentBusiness;
+use App\Models\CurrentBusiness;
 
 /** The booking that a client's link names. The link is all they have: from it follows whose business it is. */
 final readonly class LinkedBooking

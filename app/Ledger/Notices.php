@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Models\CurrentBusiness;
 use App\Models\Payment;
-use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use RuntimeException;
 use stdClass;

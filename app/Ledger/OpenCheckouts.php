@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Models\CurrentBusiness;
 use App\Models\Payment;
 use App\Support\ClientLink;
-use App\Support\CurrentBusiness;
 
 /** Asks the processor for the payment pages that clients wait for. Asked again for the same payment, it is the same page. */
 final readonly class OpenCheckouts

@@ -8,12 +8,12 @@ use App\Bookings\CancelBooking;
 use App\Bookings\ConfirmBooking;
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
-use App\Http\Refusal;
 use App\Messages\Outbox;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Payment;
 use App\Support\Clock;
+use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 

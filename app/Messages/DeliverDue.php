@@ -8,10 +8,10 @@ use App\Ledger\ChargeRefused;
 use App\Ledger\Processor;
 use App\Ledger\ProcessorUnreachable;
 use App\Ledger\RefundRefused;
+use App\Models\CurrentBusiness;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Support\Clock;
-use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use Throwable;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
-use App\Http\TooMany;
+use App\Support\TooMany;
 use Illuminate\Cache\RateLimiter;
 
 /** How many letters that nobody has asked to read may go to one address, and be sent by one account, in a day. */

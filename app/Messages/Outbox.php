@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Messages;
 
 use App\Models\Booking;
+use App\Models\CurrentBusiness;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\User;
 use App\Support\Clock;
-use App\Support\CurrentBusiness;
 use Carbon\CarbonImmutable;
 
 /** Writes down, in the transaction that makes it necessary, what the worker will send. A key lets nothing be written twice. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Offer;
 
 use App\Access\Access;
+use App\Bookings\DraftedBook;
 use App\Bookings\RulesReader;
 use App\Changes\Draft;
-use App\Changes\DraftedBook;
-use App\Http\Refusal;
 use App\Models\Business;
 use App\Models\Session;
 use App\Support\Clock;
+use App\Support\Refusal;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Verdict;

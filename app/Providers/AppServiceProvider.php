@@ -11,9 +11,11 @@ use App\Bookings\KeptTimes;
 use App\Bookings\RuleBooks;
 use App\Bookings\SetupReader;
 use App\Bookings\Visitor;
+use App\Changes\Things;
 use App\Ledger\HttpProcessor;
 use App\Ledger\Processor;
 use App\Messages\Post;
+use App\Models\CurrentBusiness;
 use App\Roster\Checklist;
 use App\Roster\HttpMeetings;
 use App\Roster\MeetingProvider;
@@ -24,7 +26,6 @@ use App\Support\Circuit;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Connector;
-use App\Support\CurrentBusiness;
 use App\Support\MailAddress;
 use App\Upkeep\Sweep;
 use Illuminate\Cache\RateLimiter;
@@ -41,6 +42,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.mariadb', Connector::class);
         $this->app->scoped(CurrentBusiness::class);
+        $this->app->bind(Things::class, static fn (Application $app): Things => new Things($app, Kinds::OF_THINGS));
         $this->app->scoped(Clock::class, static fn (): Clock => new Clock(config('yardbell.demonstration') === true ? (string) config('yardbell.clock') : null));
         $this->app->bind(RuleBooks::class, static fn (Application $app): RuleBooks => new RuleBooks($app->make('cache')->store('rules'), $app->make(SetupReader::class)));
         $this->app->bind(KeptTimes::class, static fn (Application $app): KeptTimes => new KeptTimes($app->make('cache')->store('rules')));

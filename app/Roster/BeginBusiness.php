@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Roster;
 
 use App\Models\Business;
+use App\Models\CurrentBusiness;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
 use App\Models\User;
-use App\Support\CurrentBusiness;
 use App\Support\WeeklyTable;
 use Illuminate\Database\ConnectionInterface;
 

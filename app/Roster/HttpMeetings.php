@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
-use App\Http\Refusal;
 use App\Support\Circuit;
+use App\Support\Refusal;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\Response;

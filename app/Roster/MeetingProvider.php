@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
-use App\Http\Refusal;
+use App\Support\Refusal;
 
 /** Whoever opens rooms to meet in online. */
 interface MeetingProvider

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
-use App\Support\Id;
+use App\Models\Id;
 
 /** Which id here each id of a document has become: the same where it is this business's own already, a new one otherwise. */
 final class Ids

@@ -6,9 +6,9 @@ namespace App\Scenario;
 
 use App\Bookings\SetupReader;
 use App\Models\Business;
+use App\Models\CurrentBusiness;
 use App\Models\User;
 use App\Support\Clock;
-use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 use YardBell\Core\Availability\ChangePreview;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Scenario;
 
 use App\Models\Business;
+use App\Models\CurrentBusiness;
+use App\Models\Id;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
 use App\Roster\Mark;
-use App\Support\CurrentBusiness;
-use App\Support\Id;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Daypart;

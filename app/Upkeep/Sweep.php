@@ -6,8 +6,8 @@ namespace App\Upkeep;
 
 use App\Bookings\AttachmentFiles;
 use App\Models\Attachment;
+use App\Models\CurrentBusiness;
 use App\Support\Clock;
-use App\Support\CurrentBusiness;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;

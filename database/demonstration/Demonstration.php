@@ -6,12 +6,12 @@ namespace Database\Demonstration;
 
 use App\Models\Business;
 use App\Models\Category;
+use App\Models\CurrentBusiness;
 use App\Models\Question;
 use App\Models\User;
 use App\Roster\PictureFiles;
 use App\Scenario\ImportDocument;
 use App\Support\Clock;
-use App\Support\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 use YardBell\Core\Scenario\Reader;

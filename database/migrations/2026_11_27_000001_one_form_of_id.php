@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Support\Id;
+use App\Models\Id;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 

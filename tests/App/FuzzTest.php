@@ -32,7 +32,7 @@ it('answers strange input with a sentence, never by breaking', function (): void
     }
     $service = ['drafts' => [Drafts::change($yard->business, 'service', $yard->lesson->id, ['minutes' => 30])]];
     $fuzz = new Fuzz((int) (getenv('YARDBELL_SEED') ?: 11), [
-        'business' => ['yard'], 'slug' => ['yard'], 'id' => $ids, 'gate-api id' => [$held->id], 'kind' => array_keys(Things::KINDS), 'service' => [$yard->lesson->id], 'staff' => [$yard->staff[0]->id, $yard->staff[1]->id],
+        'business' => ['yard'], 'slug' => ['yard'], 'id' => $ids, 'gate-api id' => [$held->id], 'kind' => app(Things::class)->kinds(), 'service' => [$yard->lesson->id], 'staff' => [$yard->staff[0]->id, $yard->staff[1]->id],
         'location' => [$ids[4]], 'until' => [$seal['until']], 'seal' => [$seal['seal']], 'year' => ['2026', '2027'], 'role' => array_column(Role::cases(), 'value'), 'from' => [substr(Yard::at('00:00'), 0, 10)], 'start' => [Yard::at('13:00')],
         'date' => [substr(Yard::at('00:00'), 0, 10)], 'party' => ['1', '2'], 'minutes' => ['60', '90'], 'timeZone' => ['Europe/Lisbon'], 'currency' => ['EUR', 'JPY'],
     ], [

@@ -6,7 +6,7 @@ declare(strict_types=1);
 const ROOMS = [
     'Console', 'Providers', 'Scenario', 'StandIns', 'Upkeep', // what starts things
     'Accounts', 'Board', 'Gate', 'Offer', 'Roster', 'Clients', // what people meet
-    'Ledger', 'Bookings', 'Messages', // what happens
+    'Bookings', 'Messages', 'Ledger', 'Outbox', // what happens
     'Changes', 'Http', 'Access', 'Support', 'Models', // what all stand on
 ];
 

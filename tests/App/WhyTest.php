@@ -75,7 +75,7 @@ it('keeps what no draft touches the same object, also for staff, so that a previ
     $content = ['noticeMinutes' => 60] + Things::content($this->yard->business, 'service', $this->yard->lesson->id);
     $drafts = [new App\Changes\Draft('service', $this->yard->lesson->id, $content, null, $draft->of('service'), isNew: false)];
     foreach ([App\Access\Role::Owner, App\Access\Role::Staff] as $role) {
-        [$before, $after] = app(App\Changes\DraftedBook::class)->both($this->yard->business->refresh(), new App\Access\Access($this->yard->owner, $role, $this->yard->staff[0]->id), $drafts);
+        [$before, $after] = app(App\Bookings\DraftedBook::class)->both($this->yard->business->refresh(), new App\Access\Access($this->yard->owner, $role, $this->yard->staff[0]->id), $drafts);
         expect($after->services[$second->id])->toBe($before->services[$second->id])->and($after->services[$this->yard->lesson->id])->not->toBe($before->services[$this->yard->lesson->id]);
     }
 });

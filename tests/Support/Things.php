@@ -7,7 +7,7 @@ namespace Tests\Support;
 use App\Changes\Things as Kinds;
 use App\Changes\Version;
 use App\Models\Business;
-use App\Support\CurrentBusiness;
+use App\Models\CurrentBusiness;
 
 /** Things of the set-up as a test reads and drafts them. */
 final class Things

@@ -6,9 +6,9 @@ namespace App\Accounts\Http;
 
 use App\Access\Access;
 use App\Access\Role;
-use App\Http\Refusal;
 use App\Models\Business;
 use App\Models\Invitation;
+use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

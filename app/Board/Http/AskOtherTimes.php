@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Board\Http;
 
 use App\Access\Access;
+use App\Bookings\DraftedBook;
 use App\Bookings\OtherTimes;
-use App\Changes\DraftedBook;
 use App\Changes\ReadDrafts;
 use App\Models\Business;
 use Illuminate\Http\JsonResponse;

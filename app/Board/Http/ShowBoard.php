@@ -6,8 +6,8 @@ namespace App\Board\Http;
 
 use App\Access\Access;
 use App\Board\BoardReader;
-use App\Http\Refusal;
 use App\Models\Business;
+use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Time\InvalidTime;

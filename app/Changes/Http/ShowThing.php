@@ -26,7 +26,7 @@ final readonly class ShowThing
         $business = $request->attributes->get('business');
         $access = $request->attributes->get('access');
         assert($business instanceof Business && $access instanceof Access);
-        $content = isset(Things::KINDS[$kind]) ? $this->things->of($kind)->read($business, $id) : null;
+        $content = $this->things->isKnown($kind) ? $this->things->of($kind)->read($business, $id) : null;
         if ($content === null || ! $this->policy->sees($access, $kind, $id, $content)) {
             throw new NotFoundHttpException;
         }

@@ -7,7 +7,7 @@ namespace App\Gate\Http;
 use App\Bookings\OpenTimes;
 use App\Gate\GatePage;
 use App\Gate\ReadChoice;
-use App\Http\Refusal;
+use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Time\InvalidTime;

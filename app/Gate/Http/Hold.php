@@ -9,7 +9,7 @@ use App\Bookings\Visitor;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
 use App\Gate\ReadChoice;
-use App\Http\Refusal;
+use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Time\InvalidTime;

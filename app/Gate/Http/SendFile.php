@@ -6,8 +6,8 @@ namespace App\Gate\Http;
 
 use App\Bookings\AttachmentFiles;
 use App\Gate\LinkedBooking;
-use App\Http\Refusal;
 use App\Support\ClientLink;
+use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
+use App\Models\CurrentBusiness;
 use App\Models\Picture;
 use App\Roster\PictureFiles;
-use App\Support\CurrentBusiness;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** A picture, to everybody who has its address; it never changes. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Concerns;
 
-use App\Support\Id;
+use App\Models\Id;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 
 /** Is known by an identifier in its one form (see Id). */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
-use App\Http\Refusal;
 use App\Models\User;
 use App\Roster\BeginBusiness;
 use App\Roster\Things\FactsThing;
+use App\Support\Refusal;
 use App\Support\WeeklyTable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
-use App\Http\Refusal;
 use App\Models\Business;
 use App\Models\User;
 use App\Roster\Checklist;
+use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

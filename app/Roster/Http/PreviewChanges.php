@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Changes\Http;
+namespace App\Roster\Http;
 
 use App\Access\Access;
-use App\Changes\PreviewDrafts;
+use App\Bookings\PreviewDrafts;
 use App\Changes\ReadDrafts;
 use App\Models\Business;
 use App\Roster\Checks;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Support;
 
 /** Too much of something from one side: says when to come back. */
 final class TooMany extends Refusal

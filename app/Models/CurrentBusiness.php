@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Models;
 
 /**
  * The one business a request or a job speaks of; everything of others is invisible meanwhile. Where none is set nothing

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Changes;
+namespace App\Bookings;
 
 use App\Access\Access;
-use App\Bookings\RulesReader;
+use App\Changes\Draft;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;

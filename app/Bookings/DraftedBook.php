@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Changes;
+namespace App\Bookings;
 
 use App\Access\Access;
-use App\Bookings\RulesReader;
+use App\Changes\Draft;
+use App\Changes\Objections;
 use App\Models\Business;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
