@@ -19,6 +19,9 @@ return [
     // Where mail is laid down, a file each.
     'mailbox' => env('YARDBELL_MAILBOX', storage_path('mailbox')),
 
+    // Who invites to calendars for businesses that have given no mail address.
+    'sender' => env('YARDBELL_SENDER', 'bookings@'.parse_url((string) env('APP_URL', 'http://127.0.0.1:8400'), PHP_URL_HOST)),
+
     // Where pictures are kept.
     'pictures' => env('YARDBELL_PICTURES', storage_path('pictures')),
 

@@ -6,10 +6,11 @@ namespace App\Accounts;
 
 use App\Access\Access;
 use App\Access\Role;
+use App\Messages\AccountLetters;
 use App\Messages\MailQuota;
-use App\Messages\Outbox;
 use App\Models\Business;
 use App\Models\Invitation;
+use App\Models\Occasion;
 use App\Support\Clock;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
@@ -20,7 +21,7 @@ final readonly class InviteSomebody
 {
     private const DAYS = 14;
 
-    public function __construct(private ConnectionInterface $db, private Outbox $outbox, private MailQuota $quota, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private AccountLetters $letters, private MailQuota $quota, private Clock $clock)
     {
     }
 
@@ -40,7 +41,7 @@ final readonly class InviteSomebody
                 'business_id' => $business->id, 'email' => $email, 'role' => $role->value, 'staff_id' => $staff,
                 'token_hash' => hash('sha256', $token), 'expires_at' => $this->clock->now()->addDays(self::DAYS),
             ]);
-            $this->outbox->letter($email, 'invitation', ['by' => $access->user->name, 'business' => $business->name, 'link' => config('app.url')."/invitation/{$token}"], $invitation->id);
+            $this->letters->send($email, Occasion::Invitation, ['by' => $access->user->name, 'business' => $business->name, 'link' => config('app.url')."/invitation/{$token}"], $invitation->id);
 
             return $invitation;
         });

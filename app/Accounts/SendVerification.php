@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-use App\Messages\Outbox;
+use App\Messages\AccountLetters;
+use App\Models\Occasion;
 use App\Models\User;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
@@ -14,7 +15,7 @@ final readonly class SendVerification
 {
     private const HOURS = 24;
 
-    public function __construct(private Outbox $outbox)
+    public function __construct(private AccountLetters $letters)
     {
     }
 
@@ -23,6 +24,6 @@ final readonly class SendVerification
         URL::useOrigin((string) config('app.url')); // never what a request calls this machine
         $link = URL::temporarySignedRoute('verify', now()->addHours(self::HOURS), ['id' => $user->id, 'mail' => hash('sha256', $user->email)]);
         URL::useOrigin(null);
-        $this->outbox->account($user, 'verify', $link, Str::random(20));
+        $this->letters->to($user, Occasion::Verify, $link, Str::random(20));
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Messages\AccountLetters;
 use App\Messages\MailQuota;
-use App\Messages\Outbox;
+use App\Models\Occasion;
 use App\Models\User;
 use App\Support\Clock;
 use App\Support\Refusal;
@@ -23,7 +24,7 @@ final readonly class SignUps
 {
     private const HOURS = 24;
 
-    public function __construct(private ConnectionInterface $db, private Hasher $hasher, private Outbox $outbox, private MailQuota $quota, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private Hasher $hasher, private AccountLetters $letters, private MailQuota $quota, private Clock $clock)
     {
     }
 
@@ -37,12 +38,12 @@ final readonly class SignUps
         $this->db->transaction(function () use ($name, $email, $hashed): void {
             $token = Str::random(40);
             if (User::query()->where('email', $email)->exists()) {
-                $this->outbox->letter($email, 'known', ['name' => '', 'link' => config('app.url').'/sign-in'], $token);
+                $this->letters->send($email, Occasion::Known, ['name' => '', 'link' => config('app.url').'/sign-in'], $token);
 
                 return;
             }
             $this->db->table('sign_ups')->insert(['name' => $name, 'email' => $email, 'password' => $hashed, 'token_hash' => hash('sha256', $token), 'expires_at' => $this->clock->now()->addHours(self::HOURS)]);
-            $this->outbox->letter($email, 'sign_up', ['name' => '', 'link' => config('app.url')."/sign-up/{$token}"], hash('sha256', $token));
+            $this->letters->send($email, Occasion::SignUp, ['name' => '', 'link' => config('app.url')."/sign-up/{$token}"], hash('sha256', $token));
         });
     }
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Ledger\Balance;
+use App\Facts\BookingFacts;
+use App\Facts\Told;
 use App\Ledger\CancellationCost;
-use App\Ledger\Told;
+use App\Ledger\ChargeChannel;
+use App\Ledger\RefundChannel;
 use App\Models\Booking;
 use App\Models\BookingChange;
-use App\Models\Member;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
-use App\Roster\Mark;
 use YardBell\Core\Booking\State;
 
 /** Everything about one booking that the workspace shows. */
@@ -25,22 +25,22 @@ final readonly class BookingCard
     /** @return array<string, mixed> */
     public function of(Booking $booking): array
     {
-        $location = $booking->place();
-        $refund = OutboxEntry::query()->where('booking_id', $booking->id)->whereIn('channel', ['refund', 'charge'])->orderByDesc('id')->first();
-        $balance = Balance::of($booking->load('payments'));
+        $facts = BookingFacts::of($booking);
+        $refund = OutboxEntry::query()->where('booking_id', $booking->id)->whereIn('channel', [RefundChannel::NAME, ChargeChannel::NAME])->orderByDesc('id')->first();
+        $balance = $facts->balance;
 
         return [
             'id' => $booking->id,
             'state' => $booking->state->value,
             'answers' => $booking->answers,
             'mayAnswer' => $booking->state === State::Pending,
-            'start' => $booking->starts_at->format('Y-m-d\TH:i\Z'),
-            'end' => $booking->endsAt()->format('Y-m-d\TH:i\Z'),
+            'start' => $facts->start->format('Y-m-d\TH:i\Z'),
+            'end' => $facts->end->format('Y-m-d\TH:i\Z'),
             'setup' => $booking->setup,
             'clearup' => $booking->clearup,
             'service' => $booking->service_name,
-            'staff' => $booking->staff()->get()->map(static fn (Member $member): array => Mark::of($member))->values()->all(),
-            'location' => $location->name,
+            'staff' => $facts->marks(),
+            'location' => $facts->location->name,
             'client' => $booking->contact,
             'note' => $booking->note,
             'minutes' => $booking->minutes,
@@ -55,10 +55,10 @@ final readonly class BookingCard
             'fee' => $booking->fee,
             'cardKept' => CancellationCost::keptCard($booking) !== null,
             'terms' => $booking->cancellation,
-            'payments' => $booking->payments->map(static fn (Payment $payment): array => ['kind' => $payment->kind, 'amount' => $payment->amount, 'returned' => $payment->returned, 'state' => $payment->state])->values()->all(),
+            'payments' => $booking->payments->map(static fn (Payment $payment): array => ['kind' => $payment->kind->value, 'amount' => $payment->amount, 'returned' => $payment->returned, 'state' => $payment->state->value])->values()->all(),
             'moneyTrouble' => $refund !== null && $refund->error !== '' ? $refund->error : null,
             'messages' => $booking->messages()->get()->map(static fn (OutboxEntry $entry): array => [
-                'id' => $entry->id, 'occasion' => $entry->occasion, 'audience' => $entry->audience, 'recipient' => $entry->recipient,
+                'id' => $entry->id, 'occasion' => $entry->occasion->value, 'audience' => $entry->audience->value, 'recipient' => $entry->recipient,
                 'state' => $entry->state, 'at' => ($entry->sent_at ?? $entry->due_at)->format('Y-m-d\TH:i\Z'), 'error' => $entry->error,
             ])->values()->all(),
             'history' => $booking->changes()->get()->map(static fn (BookingChange $change): array => [

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use App\Facts\Mark;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Member;
 use App\Models\Session;
-use App\Roster\Mark;
 use Illuminate\Database\Eloquent\Collection;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Timeline;

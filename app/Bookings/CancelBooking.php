@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Ledger\CancellationCost;
-use App\Messages\Outbox;
+use App\Ledger\ReturnMoney;
+use App\Messages\Announcements;
 use App\Models\Booking;
-use App\Models\Payment;
+use App\Models\Occasion;
 use App\Support\Clock;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
@@ -19,7 +20,8 @@ final readonly class CancelBooking
     public function __construct(
         private ConnectionInterface $db,
         private History $history,
-        private Outbox $outbox,
+        private Announcements $announcements,
+        private ReturnMoney $return,
         private Clock $clock,
         private CancellationCost $cost,
     ) {
@@ -43,41 +45,13 @@ final readonly class CancelBooking
             $fee = $by === 'client' ? $this->cost->of($booking) : 0;
             $booking->calendar_sequence++;
             $this->history->become($booking, State::Cancelled, $by, $why);
-            $this->outbox->drop($booking);
+            $this->announcements->drop($booking);
             if ($wasBooked) {
-                $this->outbox->announce($booking, 'cancelled', $by === 'client' ? '' : $why);
+                $this->announcements->of($booking, Occasion::Cancelled, $by === 'client' ? '' : $why);
             }
-            $this->settle($booking, $fee);
+            $this->return->less($fee, $booking);
 
             return $booking;
         }, attempts: 5);
-    }
-
-    /** Within a transaction: some or all of a payment goes back the way it came. */
-    public function refund(Payment $payment, int $amount): void
-    {
-        if ($amount > 0) {
-            $payment->update(['state' => 'refunding', 'returned' => $amount]);
-            $this->outbox->refund($payment);
-        }
-    }
-
-    /** Within a transaction: what was paid goes back, the latest first, less the fee; what the fee lacks is charged to a kept card. */
-    public function settle(Booking $booking, int $fee): void
-    {
-        $left = $fee;
-        foreach ($booking->payments()->where('kind', 'payment')->where('state', 'paid')->lockForUpdate()->get() as $payment) {
-            $keeps = min($left, $payment->amount);
-            $left -= $keeps;
-            $this->refund($payment, $payment->amount - $keeps);
-        }
-        $card = CancellationCost::keptCard($booking);
-        if ($left > 0 && $card !== null) {
-            $this->outbox->charge($booking->payments()->create(['business_id' => $booking->business_id, 'amount' => $left, 'currency' => $booking->currency,
-                'kind' => 'fee', 'state' => 'charging', 'checkout' => $card->checkout]));
-        }
-        if ($fee > 0) {
-            $booking->update(['fee' => $fee]);
-        }
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Ledger\OpenPayment;
+use App\Messages\Announcements;
 use App\Messages\MailQuota;
-use App\Messages\Outbox;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
-use App\Models\Payment;
+use App\Models\Occasion;
 use App\Models\Service;
 use App\Support\Clock;
 use App\Support\Instants;
@@ -26,7 +27,8 @@ final readonly class ConfirmBooking
         private ConnectionInterface $db,
         private HoldTime $hold,
         private History $history,
-        private Outbox $outbox,
+        private OpenPayment $payment,
+        private Announcements $announcements,
         private MailQuota $quota,
         private Clock $clock,
     ) {
@@ -34,7 +36,6 @@ final readonly class ConfirmBooking
 
     /**
      * @param  array{name: string, email: string, phone: string, note: string, answers?: list<array{question: string, answer: string, file?: string}>, payNow?: bool}  $details checked before
-     * Where something is paid first, the payment is written down; the worker asks for its page, and the client's page shows it.
      *
      * @throws TimeTaken
      */
@@ -65,8 +66,8 @@ final readonly class ConfirmBooking
             $booking->awaits_proof = $provesFirst;
             $booking->save();
             match (true) {
-                $provesFirst => $this->outbox->announce($booking, 'prove'),
-                $paysFirst => $this->payment($booking),
+                $provesFirst => $this->announcements->of($booking, Occasion::Prove),
+                $paysFirst => ($this->payment)($booking),
                 default => $this->book($booking),
             };
         }, attempts: 5);
@@ -115,8 +116,8 @@ final readonly class ConfirmBooking
             return;
         }
         $this->history->become($booking, State::Confirmed, 'client');
-        $this->outbox->announce($booking, 'booked');
-        $this->outbox->remind($booking);
+        $this->announcements->of($booking, Occasion::Booked);
+        $this->announcements->remind($booking);
     }
 
     public static function mustBeApproved(Booking $booking): bool
@@ -128,7 +129,7 @@ final readonly class ConfirmBooking
     private function ask(Booking $booking): void
     {
         $this->history->become($booking, State::Pending, 'client');
-        $this->outbox->announce($booking, 'pending');
+        $this->announcements->of($booking, Occasion::Pending);
     }
 
     /**
@@ -143,14 +144,5 @@ final readonly class ConfirmBooking
             ['business_id' => $business->id, 'email' => MailAddress::normal($details['email']) ?? mb_strtolower($details['email'])],
             ['name' => $details['name'], 'phone' => $details['phone']],
         );
-    }
-
-    private function payment(Booking $booking): void
-    {
-        $open = $booking->payments()->where('state', 'open')->where('amount', $booking->due_now);
-        $open->exists() ? $open->whereNull('checkout')->update(['asks' => 0, 'ask_at' => null]) : Payment::query()->create([
-            'business_id' => $booking->business_id, 'booking_id' => $booking->id, 'amount' => $booking->due_now,
-            'currency' => $booking->currency, 'state' => 'open', 'kind' => $booking->payment === 'card_hold' ? 'card' : 'payment',
-        ]);
     }
 }

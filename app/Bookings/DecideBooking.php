@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Messages\Outbox;
+use App\Ledger\ReturnMoney;
+use App\Messages\Announcements;
 use App\Models\Booking;
+use App\Models\Occasion;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
@@ -13,7 +15,7 @@ use YardBell\Core\Booking\State;
 /** Says yes or no to a booking that waits for it, and tells the client. */
 final readonly class DecideBooking
 {
-    public function __construct(private ConnectionInterface $db, private History $history, private Outbox $outbox, private CancelBooking $cancel)
+    public function __construct(private ConnectionInterface $db, private History $history, private Announcements $announcements, private ReturnMoney $return)
     {
     }
 
@@ -26,11 +28,11 @@ final readonly class DecideBooking
                 throw new Refusal("This booking does not wait for an answer: it is {$booking->state->value}.", 409, 'too_late');
             }
             $this->history->become($booking, $yes ? State::Confirmed : State::Declined, $by, $why);
-            $this->outbox->announce($booking, $yes ? 'booked' : 'declined', $why);
+            $this->announcements->of($booking, $yes ? Occasion::Booked : Occasion::Declined, $why);
             if ($yes) {
-                $this->outbox->remind($booking);
+                $this->announcements->remind($booking);
             } else {
-                $this->cancel->settle($booking, 0);
+                $this->return->less(0, $booking);
             }
 
             return $booking;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Messages\Outbox;
+use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Occasion;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\Refusal;
@@ -26,7 +27,7 @@ final readonly class MoveBooking
         private Claims $claims,
         private WriteBooking $write,
         private History $history,
-        private Outbox $outbox,
+        private Announcements $announcements,
         private Clock $clock,
     ) {
     }
@@ -84,8 +85,8 @@ final readonly class MoveBooking
         $this->write->people($booking, $slot->staff, Instants::minute($booking->created_at), Instants::toDatabase($this->clock->minute()));
         $this->history->holds($booking);
         $this->history->changed($booking, $by, "moved from {$was}");
-        $this->outbox->drop($booking);
-        $this->outbox->announce($booking, 'moved');
-        $this->outbox->remind($booking);
+        $this->announcements->drop($booking);
+        $this->announcements->of($booking, Occasion::Moved);
+        $this->announcements->remind($booking);
     }
 }

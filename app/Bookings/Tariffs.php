@@ -10,7 +10,6 @@ use App\Models\Service;
 use App\Support\Refusal;
 use Illuminate\Support\Collection;
 use YardBell\Core\Availability\Lengths;
-use YardBell\Core\Booking\CancellationTerms;
 use YardBell\Core\Price\AddOn as PricedAddOn;
 use YardBell\Core\Price\InvalidPrice;
 use YardBell\Core\Price\PaymentKind;
@@ -91,12 +90,6 @@ final readonly class Tariffs
         } catch (InvalidPrice $wrong) {
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
-    }
-
-    /** @param  array{freeMinutes: int, amount: int|null, percent: string|null}|null  $terms as they are kept; null: always free */
-    public static function cancellation(?array $terms): CancellationTerms
-    {
-        return $terms === null ? new CancellationTerms(0, 0) : new CancellationTerms($terms['freeMinutes'], $terms['percent'] === null ? $terms['amount'] ?? 0 : Percent::of($terms['percent']));
     }
 
     /** @param  array{kind: string, amount: int, byMinutes: list<array{minutes: int, amount: int}>, perStep: int|null, byStaff: list<array{staff: string, amount: int}>, perPerson: bool, extraPeople: list<int>}  $pricing */

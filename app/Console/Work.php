@@ -8,7 +8,7 @@ use App\Bookings\ExpireHolds;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
 use App\Ledger\SettleOpen;
-use App\Messages\DeliverDue;
+use App\Outbox\DeliverDue;
 use App\StandIns\ProcessorStandIn;
 use App\Support\Clock;
 use App\Upkeep\Sweep;

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Bookings\ConfirmBooking;
-use App\Bookings\Tariffs;
+use App\Facts\BookingFacts;
+use App\Facts\Told;
+use App\Ledger\AgreedTerms;
 use App\Ledger\Balance;
 use App\Ledger\CancellationCost;
 use App\Ledger\Processor;
-use App\Ledger\Told;
 use App\Models\Booking;
 use App\Models\BookingChange;
-use App\Models\Member;
 use App\Models\Payment;
-use App\Roster\Mark;
+use App\Models\PaymentState;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Instants;
@@ -31,21 +31,19 @@ final readonly class ClientBooking
     /** @return array<string, mixed> */
     public function of(Booking $booking): array
     {
-        $business = $booking->business()->firstOrFail();
-        $location = $booking->place();
+        $facts = BookingFacts::of($booking);
+        $balance = $facts->balance;
         $now = $this->clock->now();
-        $balance = Balance::of($booking->load('payments'));
 
         return [
             'id' => $booking->id,
-            'business' => GatePage::business($business),
+            'business' => GatePage::business($facts->business),
             'state' => $booking->state === State::Held && ($booking->held_until === null || $booking->held_until <= $now) ? 'expired' : $booking->state->value,
-            'start' => $booking->starts_at->format('Y-m-d\TH:i\Z'),
-            'end' => $booking->endsAt()->format('Y-m-d\TH:i\Z'),
+            'start' => $facts->start->format('Y-m-d\TH:i\Z'),
+            'end' => $facts->end->format('Y-m-d\TH:i\Z'),
             'service' => ['id' => $booking->service_id, 'name' => $booking->service_name, 'minutes' => $booking->minutes],
-            'staff' => $booking->staff()->get()->map(static fn (Member $member): array => Mark::of($member))->values()->all(),
-            'location' => ['id' => $location->id ?? '', 'name' => $location->name, 'address' => $location->address, 'directions' => $location->directions ?? '', 'phone' => $location->phone ?? '',
-                'link' => $location->online && ! in_array($booking->state, [State::Held, State::Cancelled, State::Declined, State::Expired], true) ? $location->meeting_link : ''],
+            'staff' => $facts->marks(),
+            'location' => $this->place($facts),
             'lines' => $booking->lines,
             'total' => $booking->price,
             'currency' => $booking->currency,
@@ -58,7 +56,7 @@ final readonly class ClientBooking
             'terms' => self::terms($booking),
             'cancelCosts' => $this->cost->of($booking),
             'pay' => $this->payPage($booking),
-            'payTrouble' => $booking->state === State::Held && $booking->payments->contains(static fn (Payment $payment): bool => $payment->state === 'open' && $payment->checkout === null && $payment->asks > 1),
+            'payTrouble' => $booking->state === State::Held && $booking->payments->contains(static fn (Payment $payment): bool => $payment->state === PaymentState::Open && $payment->checkout === null && $payment->asks > 1),
             'heldUntil' => $booking->state === State::Held ? $booking->held_until?->format('Y-m-d\TH:i:s\Z') : null,
             'heldSeconds' => $booking->state === State::Held ? max(0, (int) $now->diffInSeconds($booking->held_until ?? $now)) : null,
             'client' => $booking->contact === null ? null : ['name' => $booking->contact['name'], 'email' => $booking->contact['email']],
@@ -71,6 +69,19 @@ final readonly class ClientBooking
         ];
     }
 
+    /** @return array{id: string, name: string, address: string, directions: string, phone: string, link: string} */
+    private function place(BookingFacts $facts): array
+    {
+        return [
+            'id' => $facts->location->id ?? '',
+            'name' => $facts->location->name,
+            'address' => $facts->location->address,
+            'directions' => $facts->location->directions ?? '',
+            'phone' => $facts->location->phone ?? '',
+            'link' => $facts->state === State::Held || $facts->isOver() ? '' : $facts->meetingLink(),
+        ];
+    }
+
     /** none, waiting (a payment page is open), kept (a card), part, paid, charging, refunding or refunded */
     private function paid(Booking $booking, Balance $balance): string
     {
@@ -78,7 +89,7 @@ final readonly class ClientBooking
             in_array($balance->state, ['part', 'charging', 'refunding', 'refunded'], true) => $balance->state,
             $balance->kept() > 0 => 'paid',
             CancellationCost::keptCard($booking) !== null => 'kept',
-            $booking->state === State::Held && $booking->payments->contains('state', 'open') => 'waiting',
+            $booking->state === State::Held && $booking->payments->contains('state', PaymentState::Open) => 'waiting',
             default => 'none',
         };
     }
@@ -87,7 +98,7 @@ final readonly class ClientBooking
     private static function terms(Booking $booking): ?array
     {
         return $booking->cancellation === null ? null : [
-            'freeUntil' => Wall::writeInstant(Tariffs::cancellation($booking->cancellation)->freeUntil(Instants::minute($booking->starts_at))),
+            'freeUntil' => Wall::writeInstant(AgreedTerms::of($booking->cancellation)->freeUntil(Instants::minute($booking->starts_at))),
             'amount' => $booking->cancellation['amount'], 'percent' => $booking->cancellation['percent'],
         ];
     }
@@ -103,7 +114,7 @@ final readonly class ClientBooking
 
     private function payPage(Booking $booking): ?string
     {
-        $checkout = $booking->state === State::Held ? $booking->payments()->where('state', 'open')->value('checkout') : null;
+        $checkout = $booking->state === State::Held ? $booking->payments()->where('state', PaymentState::Open)->value('checkout') : null;
 
         return is_string($checkout) ? $this->processor->page($checkout) : null;
     }

@@ -6,6 +6,7 @@ namespace App\Gate;
 
 use App\Bookings\Shown;
 use App\Bookings\Tariffs;
+use App\Facts\Mark;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;
@@ -13,7 +14,6 @@ use App\Models\CurrentBusiness;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
-use App\Roster\Mark;
 use App\Support\WeeklyTable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;

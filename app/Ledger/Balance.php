@@ -6,12 +6,14 @@ namespace App\Ledger;
 
 use App\Models\Booking;
 use App\Models\Payment;
+use App\Models\PaymentKind;
+use App\Models\PaymentState;
 use Illuminate\Support\Collection;
 use YardBell\Core\Booking\State;
 
 /**
  * How a booking stands: what it was sold for, what has been paid, kept and given back, what is still due (rules.md,
- * part 4). The one place that reckons it; Told puts it into words. Amounts are in the minor unit.
+ * part 4). The one place that reckons it; Facts\Told puts it into words. Amounts are in the minor unit.
  */
 final readonly class Balance
 {
@@ -41,7 +43,7 @@ final readonly class Balance
     public static function of(Booking $booking): self
     {
         $over = in_array($booking->state, [State::Cancelled, State::Declined, State::Expired], true);
-        $came = $booking->payments->where('kind', '<>', 'card')->whereIn('state', ['paid', 'refunding', 'refunded']);
+        $came = $booking->payments->where('kind', '<>', PaymentKind::Card)->whereIn('state', PaymentState::CAME_IN);
         $paid = (int) $came->sum('amount');
         $stays = $paid - (int) $came->sum('returned');
         $owed = $over ? $booking->fee ?? 0 : $booking->price;
@@ -50,13 +52,13 @@ final readonly class Balance
             price: $booking->payment === 'desk' ? null : $booking->price,
             from: $booking->from_price,
             paid: $paid,
-            returning: (int) $came->where('state', 'refunding')->sum('returned'),
-            returned: (int) $came->where('state', 'refunded')->sum('returned'),
+            returning: (int) $came->where('state', PaymentState::Refunding)->sum('returned'),
+            returned: (int) $came->where('state', PaymentState::Refunded)->sum('returned'),
             due: max(0, $owed - $stays),
-            charging: (int) $booking->payments->where('state', 'charging')->sum('amount'),
+            charging: (int) $booking->payments->where('state', PaymentState::Charging)->sum('amount'),
             fee: $booking->fee,
             isOver: $over,
-            keepsCard: $booking->payments->where('kind', 'card')->contains('state', 'kept'),
+            keepsCard: $booking->payments->where('kind', PaymentKind::Card)->contains('state', PaymentState::Kept),
             state: self::state($booking->payments, $booking, $over, $stays, max(0, $owed - $stays)),
         );
     }
@@ -73,9 +75,9 @@ final readonly class Balance
         $states = $payments->pluck('state');
 
         return match (true) {
-            $states->contains('refunding') => 'refunding',
-            $states->contains('charging') => 'charging',
-            $states->contains('refunded') => 'refunded',
+            $states->contains(PaymentState::Refunding) => 'refunding',
+            $states->contains(PaymentState::Charging) => 'charging',
+            $states->contains(PaymentState::Refunded) => 'refunded',
             $over => $stays > 0 ? 'kept' : 'nothing',
             $due > 0 => $stays > 0 ? 'part' : 'due',
             $stays > 0 => 'paid',

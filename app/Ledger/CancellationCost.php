@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Bookings\Tariffs;
 use App\Models\Booking;
 use App\Models\Payment;
+use App\Models\PaymentKind;
+use App\Models\PaymentState;
 use App\Support\Clock;
 use App\Support\Instants;
 use YardBell\Core\Booking\State;
@@ -24,13 +25,13 @@ final readonly class CancellationCost
         if ($booking->state !== State::Confirmed || $booking->cancellation === null) {
             return 0;
         }
-        $cost = Tariffs::cancellation($booking->cancellation)->cost($booking->price, Instants::minute($booking->starts_at), $this->clock->minute());
+        $cost = AgreedTerms::of($booking->cancellation)->cost($booking->price, Instants::minute($booking->starts_at), $this->clock->minute());
 
         return self::keptCard($booking) !== null ? $cost : min($cost, Balance::of($booking)->kept());
     }
 
     public static function keptCard(Booking $booking): ?Payment
     {
-        return $booking->payments->where('kind', 'card')->firstWhere('state', 'kept');
+        return $booking->payments->where('kind', PaymentKind::Card)->firstWhere('state', PaymentState::Kept);
     }
 }

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Outbox\NotDelivered;
 use RuntimeException;
 
-final class ChargeRefused extends RuntimeException
+final class ChargeRefused extends RuntimeException implements NotDelivered
 {
+    public function isFinal(): bool
+    {
+        return false;
+    }
 }

@@ -6,6 +6,8 @@ namespace App\Ledger;
 
 use App\Models\CurrentBusiness;
 use App\Models\Payment;
+use App\Models\PaymentKind;
+use App\Models\PaymentState;
 use App\Support\ClientLink;
 
 /** Asks the processor for the payment pages that clients wait for. Asked again for the same payment, it is the same page. */
@@ -22,7 +24,7 @@ final readonly class OpenCheckouts
 
     public function __invoke(): void
     {
-        $waiting = $this->current->across(static fn () => Payment::query()->where('state', 'open')->whereNull('checkout')->where('asks', '<', self::MOST)
+        $waiting = $this->current->across(static fn () => Payment::query()->where('state', PaymentState::Open)->whereNull('checkout')->where('asks', '<', self::MOST)
             ->where(AskAgain::isDue(...))->orderBy('id')->limit(self::AT_ONCE)->get());
         foreach ($waiting as $payment) {
             $this->again->later($payment); // before, so that what fails is not tried in every round
@@ -37,7 +39,7 @@ final readonly class OpenCheckouts
     private function open(Payment $payment): void
     {
         $booking = $payment->booking()->firstOrFail();
-        $checkout = $this->processor->open($payment->id, $payment->amount, $payment->currency, $booking->service_name, $this->links->to($booking), keepsCard: $payment->kind === 'card');
+        $checkout = $this->processor->open($payment->id, $payment->amount, $payment->currency, $booking->service_name, $this->links->to($booking), keepsCard: $payment->kind === PaymentKind::Card);
         $payment->update(['checkout' => $checkout->id]);
         $this->again->fromNow($payment);
     }

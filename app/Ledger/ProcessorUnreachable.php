@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Outbox\NotDelivered;
 use RuntimeException;
 
 /** The payment processor does not answer. Nobody waits for it: the worker tries again. */
-final class ProcessorUnreachable extends RuntimeException
+final class ProcessorUnreachable extends RuntimeException implements NotDelivered
 {
+    public function isFinal(): bool
+    {
+        return false;
+    }
+
     public static function because(string $why): self
     {
         report(new RuntimeException("The payment processor did not answer: {$why}"));

@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Models\CurrentBusiness;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
@@ -38,9 +39,9 @@ final readonly class SettleOpen
     /** @return Collection<int, Payment> those to ask for now; what has been open for too long is none of them any more */
     private function due(): Collection
     {
-        Payment::query()->whereIn('state', SettlePayment::ASKED_FOR)->where('created_at', '<=', now()->subDays(self::DAYS))->update(['state' => 'lapsed']);
+        Payment::query()->whereIn('state', PaymentState::ASKED_FOR)->where('created_at', '<=', now()->subDays(self::DAYS))->update(['state' => PaymentState::Lapsed]);
 
-        return Payment::query()->whereIn('state', SettlePayment::ASKED_FOR)->whereNotNull('checkout')
+        return Payment::query()->whereIn('state', PaymentState::ASKED_FOR)->whereNotNull('checkout')
             ->where(AskAgain::isDue(...))->orderBy('ask_at')->limit(self::AT_ONCE)->get();
     }
 }

@@ -4,39 +4,25 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
-use App\Models\Booking;
-use App\Support\Clock;
+use App\Facts\BookingFacts;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 
-/** A booking as an iCalendar file (RFC 5545, 5546): its UID stays the same for life, its sequence counts the changes. */
+/** An iCalendar file (RFC 5545) with the events of bookings. */
 final readonly class CalendarFile
 {
-    public function __construct(private Clock $clock)
+    public function __construct(private CalendarEvent $event)
     {
     }
 
-    /** @param  string  $method PUBLISH, REQUEST or CANCEL */
-    public function of(Booking $booking, string $method): string
+    public function with(BookingFacts $facts, CalendarMethod $method): string
     {
-        $business = $booking->business()->firstOrFail();
-        $location = $booking->place();
-        $client = $booking->contact;
-        $calendar = new VCalendar(['PRODID' => '-//Yard Bell//Yard Bell//EN', 'METHOD' => $method]);
-        $event = $calendar->add('VEVENT', [
-            'UID' => strtolower($booking->id).'@yardbell', // as it was from the first: it stays the same for life
-            'DTSTAMP' => $this->clock->now()->toDateTime(),
-            'DTSTART' => $booking->starts_at->toDateTime(),
-            'DTEND' => $booking->endsAt()->toDateTime(),
-            'SEQUENCE' => $booking->calendar_sequence,
-            'STATUS' => $method === 'CANCEL' ? 'CANCELLED' : 'CONFIRMED',
-            'SUMMARY' => "{$booking->service_name}, {$business->name}",
-            'LOCATION' => trim("{$location->name}, {$location->address}", ', '),
-        ]);
+        $calendar = new VCalendar(['PRODID' => '-//Yard Bell//Yard Bell//EN', 'METHOD' => $method->value]);
+        $properties = $this->event->of($facts, $method);
+        $event = $calendar->add('VEVENT', array_filter($properties, static fn (mixed $value): bool => ! is_array($value)));
         assert($event instanceof VEvent);
-        if ($method !== 'PUBLISH' && $client !== null) {
-            $event->add('ORGANIZER', "mailto:bookings@{$business->slug}.example", ['CN' => $business->name]);
-            $event->add('ATTENDEE', "mailto:{$client['email']}", ($booking->client?->proven_at === null ? [] : ['CN' => $client['name']]) + ['PARTSTAT' => 'ACCEPTED']);
+        foreach (array_filter($properties, is_array(...)) as $name => [$value, $parameters]) {
+            $event->add($name, $value, $parameters);
         }
 
         return $calendar->serialize();

@@ -16,9 +16,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $business_id
  * @property string|null $booking_id
  * @property string $key
- * @property string $channel mail, refund or charge
- * @property string $occasion
- * @property string $audience
+ * @property string $channel by its name in Outbox\Channels
+ * @property Occasion $occasion
+ * @property Audience $audience
  * @property string $recipient
  * @property array<string, mixed> $content
  * @property CarbonImmutable $due_at
@@ -40,7 +40,10 @@ final class OutboxEntry extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['content' => 'array', 'due_at' => 'immutable_datetime', 'sent_at' => 'immutable_datetime'];
+        return [
+            'content' => 'array', 'due_at' => 'immutable_datetime', 'sent_at' => 'immutable_datetime',
+            'occasion' => Occasion::class, 'audience' => Audience::class,
+        ];
     }
 
     /** @return BelongsTo<Booking, $this> */

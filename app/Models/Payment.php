@@ -15,11 +15,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $booking_id
  * @property int $amount
  * @property string $currency
- * @property string $kind payment, card (kept for a fee) or fee (charged to a kept card)
+ * @property PaymentKind $kind
+ * @property PaymentMethod $method
  * @property int $returned what of it goes or went back
  * @property \Carbon\CarbonImmutable|null $ask_at
  * @property int $asks how often the processor was asked after it in a row
- * @property string $state open, lapsed (not asked for any more), paid, failed, refunding or refunded; of a card kept; of a fee charging
+ * @property PaymentState $state
  * @property string|null $checkout of the processor
  */
 final class Payment extends Model
@@ -31,12 +32,12 @@ final class Payment extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['kind' => 'payment', 'returned' => 0, 'asks' => 0];
+    protected $attributes = ['kind' => 'payment', 'method' => 'processor', 'state' => 'open', 'returned' => 0, 'asks' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['ask_at' => 'immutable_datetime'];
+        return ['ask_at' => 'immutable_datetime', 'kind' => PaymentKind::class, 'method' => PaymentMethod::class, 'state' => PaymentState::class];
     }
 
     /** @return BelongsTo<Booking, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Bookings\AttachmentFiles;
+use App\Bookings\BookPaid;
 use App\Bookings\Claims;
 use App\Bookings\HoldLimits;
 use App\Bookings\KeptTimes;
@@ -12,10 +13,13 @@ use App\Bookings\RuleBooks;
 use App\Bookings\SetupReader;
 use App\Bookings\Visitor;
 use App\Changes\Things;
+use App\Ledger\Fulfilment;
 use App\Ledger\HttpProcessor;
 use App\Ledger\Processor;
+use App\Messages\CalendarEvent;
 use App\Messages\Post;
 use App\Models\CurrentBusiness;
+use App\Outbox\Channels;
 use App\Roster\Checklist;
 use App\Roster\HttpMeetings;
 use App\Roster\MeetingProvider;
@@ -42,6 +46,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.mariadb', Connector::class);
         $this->app->scoped(CurrentBusiness::class);
+        $this->app->bind(CalendarEvent::class, static fn (Application $app): CalendarEvent => new CalendarEvent($app->make(Clock::class), (string) config('yardbell.sender')));
+        $this->app->bind(Fulfilment::class, BookPaid::class);
+        $this->app->bind(Channels::class, static fn (Application $app): Channels => new Channels($app, Kinds::OF_CHANNELS));
         $this->app->bind(Things::class, static fn (Application $app): Things => new Things($app, Kinds::OF_THINGS));
         $this->app->scoped(Clock::class, static fn (): Clock => new Clock(config('yardbell.demonstration') === true ? (string) config('yardbell.clock') : null));
         $this->app->bind(RuleBooks::class, static fn (Application $app): RuleBooks => new RuleBooks($app->make('cache')->store('rules'), $app->make(SetupReader::class)));

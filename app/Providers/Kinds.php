@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Ledger\ChargeChannel;
+use App\Ledger\RefundChannel;
+use App\Messages\MailChannel;
 use App\Offer\Things\AddOnThing;
 use App\Offer\Things\CategoryThing;
 use App\Offer\Things\DaypartThing;
@@ -20,9 +23,16 @@ use App\Roster\Things\PoolThing;
 use App\Roster\Things\SpecialDayThing;
 use App\Roster\Things\TimeOffThing;
 
-/** Every kind of thing that is set up, by the word the API uses. */
+/** What there is of each kind that lower rooms only know by an interface. */
 final class Kinds
 {
+    /** What goes out of the house, by lane and channel. */
+    public const OF_CHANNELS = [
+        'mail' => [MailChannel::NAME => MailChannel::class],
+        'money' => [RefundChannel::NAME => RefundChannel::class, ChargeChannel::NAME => ChargeChannel::class],
+    ];
+
+    /** What is set up, by the word the API uses. */
     public const OF_THINGS = [
         'facts' => FactsThing::class,
         'openingHours' => OpeningHoursThing::class,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
+use App\Facts\Mark;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Models\Location;

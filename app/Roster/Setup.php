@@ -9,6 +9,7 @@ use App\Access\Act;
 use App\Access\Role;
 use App\Bookings\Shown;
 use App\Bookings\Tariffs;
+use App\Facts\Mark;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
+use App\Facts\Mark;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Models\Id;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
-use App\Roster\Mark;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Daypart;

@@ -8,7 +8,7 @@ use App\Bookings\RulesReader;
 use App\Bookings\Sale;
 use App\Bookings\Tariffs;
 use App\Bookings\WriteBooking;
-use App\Messages\Outbox;
+use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Business;
@@ -40,7 +40,7 @@ final readonly class Bookings
     /** Of a service's people, how many bookings each gets a day, at most. */
     private const PER_PERSON = 0.7;
 
-    public function __construct(private RulesReader $rules, private WriteBooking $writeBooking, private Outbox $outbox, private Clock $clock, private Tariffs $tariffs)
+    public function __construct(private RulesReader $rules, private WriteBooking $writeBooking, private Announcements $announcements, private Clock $clock, private Tariffs $tariffs)
     {
     }
 
@@ -135,7 +135,7 @@ final readonly class Bookings
             'business_id' => $business->id, 'booking_id' => $booking->id, 'key' => "booked-{$booking->id}", 'channel' => 'mail', 'occasion' => 'booked',
             'audience' => 'client', 'recipient' => $client->email, 'content' => [], 'due_at' => Instants::carbon($made), 'state' => 'sent', 'attempts' => 1, 'sent_at' => Instants::carbon($made),
         ]);
-        $this->outbox->remind($booking);
+        $this->announcements->remind($booking);
     }
 
     private function history(Booking $booking, int $made, ?int $done): void

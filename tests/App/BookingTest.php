@@ -50,7 +50,7 @@ it('books, tells everyone and sets a reminder', function (): void {
     $booking = $yard->book('10:00');
     $messages = OutboxEntry::query()->orderBy('id')->get();
     expect($booking->state)->toBe(State::Confirmed)
-        ->and($messages->map(fn (OutboxEntry $one): string => "{$one->occasion} {$one->audience}")->all())->toBe(['booked client', 'booked staff', 'booked owner', 'reminder client'])
+        ->and($messages->map(fn (OutboxEntry $one): string => "{$one->occasion->value} {$one->audience->value}")->all())->toBe(['booked client', 'booked staff', 'booked owner', 'reminder client'])
         ->and($messages[3]->due_at->format('Y-m-d H:i'))->toBe($booking->starts_at->subDay()->format('Y-m-d H:i'))
         ->and(BookingChange::query()->pluck('state')->all())->toBe(['held', 'confirmed']);
 });

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
-use App\Messages\DeliverDue;
 use App\Models\OutboxEntry;
+use App\Outbox\DeliverDue;
 use App\StandIns\MailboxFiles;
 use App\Support\Clock;
 use Sabre\VObject\Reader;

@@ -9,9 +9,9 @@ use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
 use App\Ledger\Processor;
 use App\Ledger\SettleOpen;
-use App\Messages\DeliverDue;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Outbox\DeliverDue;
 use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Support\Facades\DB;
@@ -28,10 +28,10 @@ beforeEach(function (): void {
 it('waits for the payment before it is booked', function (): void {
     $booking = $this->yard->book('10:00');
     Yard::settle();
-    expect($booking->refresh()->state)->toBe(State::Held)->and(Payment::query()->value('state'))->toBe('open');
+    expect($booking->refresh()->state)->toBe(State::Held)->and(Payment::query()->toBase()->value('state'))->toBe('open');
     $this->processor->state = 'paid';
     Yard::settle();
-    expect($booking->refresh()->state)->toBe(State::Confirmed)->and(Payment::query()->value('state'))->toBe('paid');
+    expect($booking->refresh()->state)->toBe(State::Confirmed)->and(Payment::query()->toBase()->value('state'))->toBe('paid');
 });
 
 it('gives a late payment its time if that is still free', function (): void {
@@ -49,10 +49,10 @@ it('pays a late payment back if the time is somebody else’s by then', function
     $this->processor->state = 'paid';
     Yard::settle();
     expect($late->refresh()->state)->toBe(State::Cancelled)
-        ->and(Payment::query()->where('booking_id', $late->id)->value('state'))->toBe('refunding')
+        ->and(Payment::query()->where('booking_id', $late->id)->toBase()->value('state'))->toBe('refunding')
         ->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->value('state'))->toBe('waiting');
     app(DeliverDue::class)();
-    expect(Payment::query()->where('booking_id', $late->id)->value('state'))->toBe('refunded')->and($this->processor->refunded)->toHaveCount(1);
+    expect(Payment::query()->where('booking_id', $late->id)->toBase()->value('state'))->toBe('refunded')->and($this->processor->refunded)->toHaveCount(1);
 });
 
 it('pays back when a paid booking is cancelled, and once', function (): void {
@@ -63,7 +63,7 @@ it('pays back when a paid booking is cancelled, and once', function (): void {
     app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner');
     app(DeliverDue::class)();
     app(DeliverDue::class)();
-    expect($this->processor->refunded)->toHaveCount(1)->and(Payment::query()->value('state'))->toBe('refunded');
+    expect($this->processor->refunded)->toHaveCount(1)->and(Payment::query()->toBase()->value('state'))->toBe('refunded');
 });
 
 it('pays back what is paid after the client has let go', function (): void {
@@ -71,7 +71,7 @@ it('pays back what is paid after the client has let go', function (): void {
     app(CancelBooking::class)($this->yard->business->id, $booking->id, 'client');
     $this->processor->state = 'paid';
     Yard::settle();
-    expect(Payment::query()->value('state'))->toBe('refunding')->and($booking->refresh()->state)->toBe(State::Cancelled);
+    expect(Payment::query()->toBase()->value('state'))->toBe('refunding')->and($booking->refresh()->state)->toBe(State::Cancelled);
 });
 
 it('shows a refund that is refused to the owner', function (): void {
@@ -114,11 +114,11 @@ it('asks after an open payment less and less often, and ends', function (): void
     expect($waits)->toBe([5, 10, 20, 40, 80, 160, 320, 640, 1280, 2560, 3600, 3600, 3600, 3600])->and(Payment::query()->sole()->asks)->toBe(14);
     $this->travel(2)->days();
     app(SettleOpen::class)();
-    expect(Payment::query()->value('state'))->toBe('lapsed');
+    expect(Payment::query()->toBase()->value('state'))->toBe('lapsed');
     $this->processor->state = 'paid'; // and yet: its notice counts
     $this->postJson('/gate-api/processor-notices', ['checkout' => Payment::query()->sole()->checkout], ['X-Processor-Seal' => 'good'])->assertOk();
     app(Notices::class)();
-    expect(Payment::query()->value('state'))->toBe('refunding')->and($booking->refresh()->state)->not->toBe(State::Confirmed);
+    expect(Payment::query()->toBase()->value('state'))->toBe('refunding')->and($booking->refresh()->state)->not->toBe(State::Confirmed);
 });
 
 it('keeps a notice of a payment that is not known yet, and looks at it again', function (): void {

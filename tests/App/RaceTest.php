@@ -48,9 +48,9 @@ it('ends a payment in a booking although the process dies between the two', func
 
         return 'lived';
     });
-    expect($booking->refresh()->state)->toBe(State::Held)->and(Payment::query()->value('state'))->toBe('open');
+    expect($booking->refresh()->state)->toBe(State::Held)->and(Payment::query()->toBase()->value('state'))->toBe('open');
     Yard::settle();
-    expect($booking->refresh()->state)->toBe(State::Confirmed)->and(Payment::query()->value('state'))->toBe('paid');
+    expect($booking->refresh()->state)->toBe(State::Confirmed)->and(Payment::query()->toBase()->value('state'))->toBe('paid');
 });
 
 it('settles a payment once, however many hear of it at the same moment', function (): void {

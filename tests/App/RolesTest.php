@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\Access\Act;
 use App\Access\Role;
-use App\Messages\DeliverDue;
 use App\Models\Booking;
 use App\Models\Invitation;
 use App\Models\OutboxEntry;
 use App\Models\User;
+use App\Outbox\DeliverDue;
 use App\StandIns\MailboxFiles;
 use App\Support\Clock;
 use Illuminate\Http\UploadedFile;
@@ -229,7 +229,7 @@ it('finds another time for a booking, moves it there, and tells everyone', funct
     Contract::holds('Card', $this->postJson("/api/businesses/yard/bookings/{$booking->id}/move", ['start' => Yard::at('10:30')])->assertOk());
     $moved = $booking->refresh();
     expect($moved->starts_at->format('H:i'))->toBe('10:30')->and($moved->taken_from->format('H:i'))->toBe('10:30')->and($moved->state->value)->toBe('confirmed')->and($moved->calendar_sequence)->toBe(1)
-        ->and(OutboxEntry::query()->where('occasion', 'moved')->pluck('audience')->sort()->values()->all())->toBe(['client', 'owner', 'staff'])
+        ->and(OutboxEntry::query()->where('occasion', 'moved')->toBase()->pluck('audience')->sort()->values()->all())->toBe(['client', 'owner', 'staff'])
         ->and(OutboxEntry::query()->where('occasion', 'reminder')->where('state', 'waiting')->count())->toBe(1)->and(OutboxEntry::query()->where('occasion', 'reminder')->where('state', 'dropped')->count())->toBe(1);
     app(DeliverDue::class)();
     $mail = array_values(array_filter(app(MailboxFiles::class)->all(), static fn (array $mail): bool => $mail['to'] === 'kim@post.example' && str_starts_with($mail['subject'], 'Moved')))[0];

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Facts\Mark;
 use App\Models\Member;
 use App\Models\Session;
-use App\Roster\Mark;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
 use Tests\Support\Things;

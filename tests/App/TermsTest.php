@@ -5,11 +5,13 @@ declare(strict_types=1);
 use App\Bookings\CancelBooking;
 use App\Bookings\DecideBooking;
 use App\Ledger\Processor;
-use App\Messages\DeliverDue;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Models\PaymentKind;
+use App\Models\PaymentState;
+use App\Outbox\DeliverDue;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use Illuminate\Testing\TestResponse;
@@ -87,7 +89,7 @@ it('keeps its part when it is cancelled late, and pays the rest back (rules.md, 
 
 it('charges the kept card when it is cancelled late', function (): void {
     $booking = settled(agreed(['payment' => 'card_hold']), 'kept');
-    expect($booking->state)->toBe(State::Confirmed)->and(Payment::query()->sole()->only('kind', 'amount', 'state'))->toBe(['kind' => 'card', 'amount' => 0, 'state' => 'kept'])->and(seen($booking)->json('paid'))->toBe('kept');
+    expect($booking->state)->toBe(State::Confirmed)->and(Payment::query()->sole()->only('kind', 'amount', 'state'))->toBe(['kind' => PaymentKind::Card, 'amount' => 0, 'state' => PaymentState::Kept])->and(seen($booking)->json('paid'))->toBe('kept');
     whenItIsLate($booking);
     expect(seen($booking)->json('cancelCosts'))->toBe(2400);
     app(CancelBooking::class)($booking->business_id, $booking->id, 'client');

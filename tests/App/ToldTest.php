@@ -5,10 +5,10 @@ declare(strict_types=1);
 use App\Bookings\CancelBooking;
 use App\Bookings\DecideBooking;
 use App\Ledger\Processor;
-use App\Messages\DeliverDue;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
+use App\Outbox\DeliverDue;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use Tests\Support\FakeProcessor;
@@ -108,7 +108,7 @@ it('says of every way to pay what is paid when (P9)', function (array $service, 
     $yard = Yard::open($service + ['price' => 5000]);
     $held = $yard->hold('10:00');
     $held->forceFill($booking)->save();
-    expect(app(App\Ledger\Told::class)->of($held->refresh(), toClient: true)['money'])->toBe($money);
+    expect(app(App\Facts\Told::class)->of($held->refresh(), toClient: true)['money'])->toBe($money);
 })->with([
     'in full' => [['payment' => 'full'], [], ['To be paid now, by card.']],
     'a deposit' => [['payment_terms' => Yard::payment('deposit', 1500)], [], ['€15.00 to be paid now, by card; the rest when you come.']],

@@ -7,7 +7,6 @@ use App\Bookings\ExpireHolds;
 use App\Ledger\HttpProcessor;
 use App\Ledger\Processor;
 use App\Ledger\ProcessorUnreachable;
-use App\Messages\DeliverDue;
 use App\Messages\Letter;
 use App\Messages\Post;
 use App\Messages\PostFailed;
@@ -15,6 +14,7 @@ use App\Models\Attachment;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Outbox\DeliverDue;
 use App\StandIns\MailboxFiles;
 use App\StandIns\ProcessorStandIn;
 use App\Support\Circuit;
@@ -88,7 +88,7 @@ it('sends mail although the processor hangs, and the other way round', function 
     expect($processor->refunded)->toBe([])->and(OutboxEntry::query()->where('channel', 'mail')->where('state', 'waiting')->where('due_at', '<=', app(Clock::class)->now())->count())->toBe(0);
     posting(static fn () => throw new PostFailed('The post is closed.'));
     app(DeliverDue::class)(lane: 'money');
-    expect($processor->refunded)->toHaveCount(1)->and(Payment::query()->value('state'))->toBe('refunded');
+    expect($processor->refunded)->toHaveCount(1)->and(Payment::query()->toBase()->value('state'))->toBe('refunded');
 });
 
 it('stops asking a service that does not answer, and asks again after a while', function (): void {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Messages\DeliverDue;
 use App\Models\Business;
+use App\Outbox\DeliverDue;
 use App\StandIns\MailboxFiles;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Contract;

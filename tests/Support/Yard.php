@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Bookings\Choice;
 use App\Bookings\ConfirmBooking;
 use App\Bookings\HoldTime;
+use App\Facts\Mark;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
 use App\Ledger\SettleOpen;
@@ -18,7 +19,6 @@ use App\Models\Payment;
 use App\Models\Service;
 use App\Models\User;
 use App\Roster\Assigned;
-use App\Roster\Mark;
 use App\Support\Clock;
 use YardBell\Core\Time\Wall;
 

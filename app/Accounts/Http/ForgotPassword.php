@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Accounts\Http;
 
-use App\Messages\Outbox;
+use App\Messages\AccountLetters;
+use App\Models\Occasion;
 use App\Models\User;
 use App\Support\MailAddress;
 use Illuminate\Http\JsonResponse;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\Password;
 /** Mails a link for a new password. The answer is the same whether there is such an account or not. */
 final readonly class ForgotPassword
 {
-    public function __construct(private Outbox $outbox)
+    public function __construct(private AccountLetters $letters)
     {
     }
 
@@ -25,7 +26,7 @@ final readonly class ForgotPassword
         ])['email'];
         Password::sendResetLink(['email' => MailAddress::normal($email)], function (User $user, string $token): void {
             $link = config('app.url').'/new-password?'.http_build_query(['token' => $token, 'email' => $user->email]);
-            $this->outbox->account($user, 'password', $link, substr(hash('sha256', $token), 0, 20));
+            $this->letters->to($user, Occasion::Password, $link, substr(hash('sha256', $token), 0, 20));
         });
 
         return new JsonResponse(['sent' => true]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Messages\Outbox;
+use App\Messages\Announcements;
 use App\Models\Business;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
@@ -13,7 +13,7 @@ use Illuminate\Http\Request;
 /** A word to the client of a booking, by mail. */
 final readonly class SendWord
 {
-    public function __construct(private ConnectionInterface $db, private Outbox $outbox)
+    public function __construct(private ConnectionInterface $db, private Announcements $announcements)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class SendWord
         assert($business instanceof Business);
         $booking = $business->bookings()->findOrFail($id);
         $text = trim($request->validate(['text' => 'required|string|max:2000'], ['text.required' => 'What do you want to say?', 'text.max' => 'At most :max characters fit here.'])['text']);
-        $this->db->transaction(fn () => $this->outbox->word($booking, $text));
+        $this->db->transaction(fn () => $this->announcements->word($booking, $text));
 
         return new JsonResponse(['sent' => true]);
     }

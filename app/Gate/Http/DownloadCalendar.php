@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
+use App\Facts\BookingFacts;
 use App\Gate\LinkedBooking;
 use App\Messages\CalendarFile;
+use App\Messages\CalendarMethod;
 use App\Support\ClientLink;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,7 +22,7 @@ final readonly class DownloadCalendar
     {
         $this->links->check($request, $id);
 
-        return new Response($this->calendar->of($this->linked->find($id), 'PUBLISH'), 200, [
+        return new Response($this->calendar->with(BookingFacts::of($this->linked->find($id)), CalendarMethod::Publish), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="booking.ics"',
         ]);

@@ -10,6 +10,7 @@ use App\Gate\GatePage;
 use App\Gate\LinkedBooking;
 use App\Ledger\AskAgain;
 use App\Models\Booking;
+use App\Models\PaymentState;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use Illuminate\Contracts\View\View;
@@ -48,7 +49,7 @@ final readonly class ShowBooking
     /** A page never waits for the processor: whoever looks only hurries the worker that asks it. */
     private function hurry(Booking $booking): void
     {
-        foreach ($booking->state === State::Held ? $booking->payments()->where('state', 'open')->get() : [] as $payment) {
+        foreach ($booking->state === State::Held ? $booking->payments()->where('state', PaymentState::Open)->get() : [] as $payment) {
             $this->again->watched($payment);
         }
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Offer\Things;
 
+use App\Facts\Mark;
 use App\Models\Business;
 use App\Roster\Checks;
-use App\Roster\Mark;
 use App\Support\WeeklyTable;
 use Closure;
 use Illuminate\Validation\Rule;

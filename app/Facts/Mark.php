@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Roster;
+namespace App\Facts;
 
 use App\Models\Member;
 use App\Models\Service;

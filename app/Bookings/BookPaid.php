@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Ledger\Fulfilment;
+use App\Ledger\ReturnMoney;
+use App\Messages\Announcements;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Occasion;
+use App\Models\Payment;
+use App\Support\Clock;
+use App\Support\Refusal;
+use YardBell\Core\Booking\State;
+
+/** The money for a held time has come: it is booked, if it can be had still; otherwise all of it goes back. */
+final readonly class BookPaid implements Fulfilment
+{
+    private const TOO_LATE = 'The payment came after the time was given to somebody else.';
+
+    public function __construct(
+        private HoldTime $hold,
+        private ConfirmBooking $confirm,
+        private CancelBooking $cancel,
+        private ReturnMoney $return,
+        private Announcements $announcements,
+        private Clock $clock,
+    ) {
+    }
+
+    public function paid(Booking $booking, Payment $payment): void
+    {
+        try {
+            $this->hold->again($booking, Business::query()->findOrFail($booking->business_id), $this->clock->minute() + 1);
+            $this->confirm->book($booking);
+        } catch (TimeTaken|Refusal) {
+            if ($booking->state === State::Held) {
+                ($this->cancel)($booking->business_id, $booking->id, 'the clock', self::TOO_LATE);
+            } else {
+                $this->return->of($payment, $payment->amount);
+            }
+            $this->announcements->of($booking, Occasion::PaidTooLate);
+        }
+    }
+}

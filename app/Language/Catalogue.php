@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Language;
+
+use Illuminate\Translation\Translator;
+use LogicException;
+use MessageFormatter;
+
+/** Sentences by code and parameters, in the reader's language: ICU message patterns, one file a subject in lang/. */
+final readonly class Catalogue
+{
+    public function __construct(private Translator $translator)
+    {
+    }
+
+    /**
+     * @param  string  $code "mail.subject.booked": file and place in it
+     * @param  array<string, int|string>  $parameters amounts and times as they are written for the reader
+     */
+    public function say(string $code, array $parameters = []): string
+    {
+        $pattern = $this->translator->get($code);
+        if (! is_string($pattern) || $pattern === $code) {
+            throw new LogicException("No language has a sentence \"{$code}\".");
+        }
+        $said = MessageFormatter::formatMessage($this->translator->getLocale(), $pattern, $parameters);
+
+        return $said === false ? throw new LogicException("The sentence \"{$code}\" cannot be filled in: ".intl_get_error_message()) : $said;
+    }
+
+    public function knows(string $code): bool
+    {
+        return is_string($this->translator->get($code)) && $this->translator->has($code);
+    }
+
+    /**
+     * In another language while the work lasts.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public function in(string $locale, callable $work): mixed
+    {
+        $before = $this->translator->getLocale();
+        $this->translator->setLocale($locale);
+        try {
+            return $work();
+        } finally {
+            $this->translator->setLocale($before);
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Models\Audience;
+use App\Models\Occasion;
+use App\Models\User;
+use App\Outbox\Outbox;
+
+/** Mail about an account, of no business: a link and what it is for. */
+final readonly class AccountLetters
+{
+    public function __construct(private Outbox $outbox)
+    {
+    }
+
+    public function to(User $user, Occasion $occasion, string $link, string $key): void
+    {
+        $this->send($user->email, $occasion, ['name' => $user->name, 'link' => $link], $key);
+    }
+
+    /** @param  array<string, string>  $content what its wording fills in */
+    public function send(string $recipient, Occasion $occasion, array $content, string $key): void
+    {
+        $this->outbox->add(MailChannel::NAME, $occasion, Audience::Account, $recipient, "{$occasion->value}-{$key}", $content);
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Models\Audience;
+use App\Models\Booking;
+use App\Models\Occasion;
+use App\Models\OutboxEntry;
+use App\Outbox\Outbox;
+use App\Support\Clock;
+use Carbon\CarbonImmutable;
+
+/** Who is told of what happens to a booking, and when. */
+final readonly class Announcements
+{
+    public const REMINDER_MINUTES = 24 * 60;
+
+    public function __construct(private Outbox $outbox, private Clock $clock)
+    {
+    }
+
+    /**
+     * Tells the client, the staff and the owners at once.
+     *
+     * @param  string  $why in somebody's own words
+     */
+    public function of(Booking $booking, Occasion $occasion, string $why = ''): void
+    {
+        if ($booking->contact !== null) {
+            $this->mail($booking, $occasion, Audience::Client, $booking->contact['email'], why: $why);
+        }
+        if (in_array($occasion, Occasion::FOR_CLIENT_ALONE, true)) {
+            return;
+        }
+        $told = [];
+        $wanted = $occasion === Occasion::Pending ? Occasion::Booked : $occasion;
+        foreach ($booking->staff()->get() as $member) {
+            if ($member->email !== null && in_array($wanted->value, $member->told_of, true)) {
+                $this->mail($booking, $occasion, Audience::Staff, $member->email, why: $why);
+                $told[] = $member->email;
+            }
+        }
+        $owners = $booking->business()->firstOrFail()->users()->wherePivot('role', 'owner')->whereNotIn('email', $told);
+        foreach ($owners->get() as $owner) {
+            $this->mail($booking, $occasion, Audience::Owner, $owner->email, why: $why);
+        }
+    }
+
+    /** A word to the client about their booking, in somebody's own words. */
+    public function word(Booking $booking, string $text): void
+    {
+        if ($booking->contact !== null) {
+            $mark = substr(hash('sha256', $text), 0, 12);
+            $this->mail($booking, Occasion::Word, Audience::Client, $booking->contact['email'], why: $text, mark: $mark);
+        }
+    }
+
+    /** 24 hours before the start; not at all where that is past. */
+    public function remind(Booking $booking): void
+    {
+        $due = $booking->starts_at->subMinutes(self::REMINDER_MINUTES);
+        if ($booking->contact !== null && $due > $this->clock->now()) {
+            $this->mail($booking, Occasion::Reminder, Audience::Client, $booking->contact['email'], $due);
+        }
+    }
+
+    /** What still waits is not sent any more. */
+    public function drop(Booking $booking): void
+    {
+        OutboxEntry::query()->where('business_id', $booking->business_id)->where('booking_id', $booking->id)
+            ->where('channel', MailChannel::NAME)->where('state', 'waiting')->update(['state' => 'dropped']);
+    }
+
+    private function mail(
+        Booking $booking,
+        Occasion $occasion,
+        Audience $audience,
+        string $recipient,
+        ?CarbonImmutable $due = null,
+        string $why = '',
+        string $mark = '',
+    ): void {
+        $whom = substr(hash('sha256', $recipient), 0, 12);
+        $key = [$occasion->value, $booking->id, $booking->calendar_sequence, $audience->value, $whom, $mark];
+        $this->outbox->add(
+            MailChannel::NAME,
+            $occasion,
+            $audience,
+            $recipient,
+            rtrim(implode('-', $key), '-'),
+            ['why' => $why],
+            $booking,
+            $due,
+        );
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Facts\BookingFacts;
+use App\Facts\Told;
+use App\Language\Catalogue;
+use App\Models\Audience;
+use App\Models\Booking;
+use App\Support\LocalTime;
+
+/** The lines of a mail that say what, when, with whom, where and for how much, one below the other. */
+final readonly class Particulars
+{
+    public function __construct(private Catalogue $catalogue, private Told $told)
+    {
+    }
+
+    /** @return list<string> */
+    public function of(Booking $booking, BookingFacts $facts, Audience $audience): array
+    {
+        $toClient = $audience === Audience::Client;
+        $rows = [
+            ['what', $this->catalogue->say('mail.what', ['service' => $facts->service, 'minutes' => $facts->minutes])],
+            ['when', LocalTime::written($facts->start, $facts->business)],
+            ['with', $this->with($facts)],
+            ['where', $facts->where()],
+            ['link', $facts->meetingLink()],
+            ['for', $facts->party > 1 ? $this->catalogue->say('mail.party', ['party' => $facts->party]) : ''],
+            ...array_map(fn (array $addOn): array => ['and', $this->addOn($addOn)], $facts->addOns),
+            ...$this->money($booking, $toClient),
+            ['client', $toClient || $facts->contact === null ? '' : implode(', ', array_filter($facts->contact))],
+        ];
+        // What somebody typed goes only to an address that is theirs, so that nobody writes to strangers through us.
+        $isTyped = ! $toClient || $facts->isProven;
+
+        return [
+            ...$this->labelled(array_filter($rows, static fn (array $row): bool => $row[1] !== '')),
+            ...array_map(static fn (array $answer): string => "  {$answer['question']} {$answer['answer']}", $isTyped ? $facts->answers : []),
+            ...$this->labelled($isTyped && $facts->note !== '' ? [['note', $facts->note]] : []),
+        ];
+    }
+
+    private function with(BookingFacts $facts): string
+    {
+        $names = array_column($facts->staff, 'name');
+        $last = (string) array_pop($names);
+
+        return $names === [] ? $last : $this->catalogue->say('mail.and', ['first' => implode(', ', $names), 'last' => $last]);
+    }
+
+    /** @param  array{label: string, quantity: int}  $addOn */
+    private function addOn(array $addOn): string
+    {
+        return $addOn['quantity'] === 1
+            ? $addOn['label']
+            : $this->catalogue->say('mail.several', ['quantity' => $addOn['quantity'], 'what' => $addOn['label']]);
+    }
+
+    /** @return list<array{string, string}> */
+    private function money(Booking $booking, bool $toClient): array
+    {
+        $told = $this->told->of($booking, $toClient);
+
+        return [['price', $told['price']], ['money', implode(' ', $told['money'])], ['terms', $told['terms']]];
+    }
+
+    /**
+     * @param  array<array{string, string}>  $rows label and text
+     * @return list<string> the texts one below the other
+     */
+    private function labelled(array $rows): array
+    {
+        $labels = array_map(fn (string $label): string => $this->catalogue->say("mail.label.{$label}"), ['when', 'where', 'client']);
+        $width = max(array_map(mb_strwidth(...), $labels));
+        $lines = [];
+        foreach ($rows as [$label, $text]) {
+            $said = $this->catalogue->say("mail.label.{$label}");
+            $lines[] = "  {$said}".str_repeat(' ', max(0, $width - mb_strwidth($said)))." {$text}";
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What an entry of the outbox is written for. */
+enum Occasion: string
+{
+    case Booked = 'booked';
+    case Prove = 'prove';
+    case Pending = 'pending';
+    case Declined = 'declined';
+    case Moved = 'moved';
+    case Word = 'word';
+    case Cancelled = 'cancelled';
+    case Reminder = 'reminder';
+    case PaidTooLate = 'paid_too_late';
+
+    case Refunded = 'refunded';
+    case Charged = 'charged';
+
+    case Invitation = 'invitation';
+    case SignUp = 'sign_up';
+    case Known = 'known';
+    case Verify = 'verify';
+    case Password = 'password';
+
+    /** What only the client is told. */
+    public const FOR_CLIENT_ALONE = [self::PaidTooLate, self::Declined, self::Prove];
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Outbox;
+
+use App\Models\Audience;
+use App\Models\Booking;
+use App\Models\CurrentBusiness;
+use App\Models\Occasion;
+use App\Models\OutboxEntry;
+use App\Support\Clock;
+use Carbon\CarbonImmutable;
+
+/** Writes down, in the transaction that makes it necessary, what the worker will do outside. */
+final readonly class Outbox
+{
+    public function __construct(private Clock $clock, private CurrentBusiness $current)
+    {
+    }
+
+    /**
+     * @param  string  $channel by its name in Channels
+     * @param  string  $key lets nothing be written twice
+     * @param  array<string, mixed>  $content what the channel needs
+     * @param  Booking|null  $booking null: it is about an account, of no business
+     * @param  CarbonImmutable|null  $due null: now
+     */
+    public function add(
+        string $channel,
+        Occasion $occasion,
+        Audience $audience,
+        string $recipient,
+        string $key,
+        array $content = [],
+        ?Booking $booking = null,
+        ?CarbonImmutable $due = null,
+    ): void {
+        $entry = [
+            'business_id' => $booking?->business_id, 'booking_id' => $booking?->id, 'channel' => $channel,
+            'occasion' => $occasion, 'audience' => $audience, 'recipient' => $recipient, 'content' => $content,
+            'due_at' => $due ?? $this->clock->now(),
+        ];
+        // One key for all: an account's mail is of no business.
+        $this->current->across(static fn (): OutboxEntry => OutboxEntry::query()->firstOrCreate(['key' => $key], $entry));
+    }
+}

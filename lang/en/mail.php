@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+/* What is mailed: ICU message patterns. {when} is a time as the business's clock shows it, {who} a client's name. */
+
+return [
+    'hello' => 'Hello {name}',
+    'hello_nobody' => 'Hello',
+    'and' => '{first} and {last}',
+
+    'subject' => [
+        'booked' => 'Booked: {service}, {when}',
+        'prove' => 'Confirm your address, and it is booked: {service}, {when}',
+        'pending' => 'Asked for: {service}, {when}',
+        'declined' => 'Not booked: {service}, {when}',
+        'moved' => 'Moved: {service}, now {when}',
+        'word' => 'About your booking: {service}, {when}',
+        'cancelled' => 'Cancelled: {service}, {when}',
+        'reminder' => 'Tomorrow: {service}, {when}',
+        'paid_too_late' => 'Not booked, and your money is on its way back: {service}',
+    ],
+
+    'client' => [
+        'booked' => 'your time is booked.',
+        'prove' => 'somebody has asked for this time with your address. It is kept until {until}; it is booked when you open the link below and say yes. If it was not you, leave it be: nothing is booked.',
+        'pending' => 'you have asked for this time. It is not booked yet: we look at it and write to you. The time is kept for you meanwhile.',
+        'declined' => 'we are sorry: this time cannot be given, so nothing is booked.',
+        'moved' => 'your booking has been moved: it is now {when}.',
+        'word' => 'a word about your booking:',
+        'reminder' => 'we see you soon: {when}.',
+        'paid_too_late' => 'your payment arrived after the time had been given to somebody else. Nothing is booked, and all of it goes back the way it came.',
+        'cancelled' => 'this booking is cancelled.',
+    ],
+
+    'house' => [
+        'booked' => 'A new booking: {who} comes {when}.',
+        'pending' => '{who} would like to come {when}. The time is kept until you say yes or no on the Board.',
+        'moved' => '{who} now comes {when}.',
+        'cancelled' => '{who} no longer comes. The time is free again.',
+    ],
+
+    'link' => ['see' => 'See it, or cancel it:', 'book' => 'Book it:'],
+
+    'label' => [
+        'what' => 'What:', 'when' => 'When:', 'with' => 'With:', 'where' => 'Where:', 'link' => 'Link:', 'for' => 'For:', 'and' => 'And:',
+        'price' => 'Price:', 'money' => 'Money:', 'terms' => 'Terms:', 'client' => 'Client:', 'note' => 'Note:',
+    ],
+    'what' => '{service}, {minutes, plural, one {# minute} other {# minutes}}',
+    'party' => '{party, plural, one {# person} other {# people}}',
+    'several' => '{quantity, number} × {what}',
+
+    'account' => [
+        'invitation' => [
+            'subject' => '{by} invites you to {business}',
+            'text' => "{by} would like you to sign in to {business} at Yard Bell. Open this link to accept:\n\n{link}\n\nIt is good for two weeks. With an account or without one, it takes a minute.",
+        ],
+        'sign_up' => [
+            'subject' => 'Open this to start with Yard Bell',
+            'text' => "Open this link and your account is there:\n\n{link}\n\nThe link is good for a day. If you did not ask for it, leave it be: nothing happens.",
+        ],
+        'known' => [
+            'subject' => 'You have an account at Yard Bell already',
+            'text' => "Somebody, probably you, wanted to start with this address. There is an account already; sign in here:\n\n{link}\n\nIf you have forgotten the password, ask for a new one there.",
+        ],
+        'verify' => [
+            'subject' => 'Please confirm your mail address',
+            'text' => "Open this link to confirm that this address is yours:\n\n{link}\n\nYou can publish your page as soon as it is confirmed. The link is good for a day.",
+        ],
+        'password' => [
+            'subject' => 'Choose a new password',
+            'text' => "Open this link to choose a new password:\n\n{link}\n\nIt is good for one hour. If you did not ask for it, leave it be: nothing changes.",
+        ],
+    ],
+];

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+/* What a booking costs and how it stands. Amounts come written for the reader; {whom} is "client" or "house". */
+
+return [
+    'on_request' => 'price on request',
+    'from' => 'from {amount}',
+    'free' => 'free',
+
+    'settled_later' => '{whom, select, client {The price is settled when you come.} other {The price is settled when they come.}}',
+    'part_paid' => '{whom, select, client {{paid} paid, {due} to be paid when you come.} other {{paid} paid, {due} to be paid when they come.}}',
+    'now' => 'To be paid now, by card.',
+    'part_now' => '{whom, select, client {{amount} to be paid now, by card; the rest when you come.} other {{amount} to be paid now, by card; the rest when they come.}}',
+    'as_you_like' => 'To be paid now or when you come, as you like.',
+    'later' => '{whom, select, client {To be paid when you come.} other {To be paid when they come.}}',
+    'paid' => 'Paid.',
+    'card_asked' => 'A card is asked for and kept, in case you do not come; nothing is charged now.',
+    'card_kept' => '{whom, select, client {Your card is kept; nothing was charged to it.} other {A card is kept; nothing was charged to it.}}',
+
+    'nothing_charged' => 'Nothing was charged.',
+    'was_paid' => '{amount} was paid.',
+    'kept' => '{amount} of it is kept, as agreed for cancelling late.',
+    'kept_whole' => '{amount} was paid and is kept, as agreed for cancelling late.',
+    'charging' => '{amount} is being charged to the card that was left, as agreed for cancelling late.',
+    'returning' => '{amount} is on its way back.',
+    'returned' => '{amount} has been paid back.',
+
+    'terms_ahead' => 'Free to cancel until {until}. After that it costs {cost}.',
+    'terms_past' => 'It is too late to cancel free of charge: cancelling costs {cost}.',
+    'part_of_price' => '{percent} % of the price',
+];
