@@ -59,6 +59,6 @@ final readonly class AcceptInvitation
             throw new Refusal('There is an account with this address. Sign in with it, and open the link again.', 409, 'sign_in');
         }
 
-        return User::query()->create(['name' => trim($account['name']), 'email' => $invitation->email, 'password' => $account['password'], 'email_verified_at' => now()]); // the link proves the address
+        return User::query()->create(['name' => trim($account['name']), 'email' => $invitation->email, 'password' => $account['password'], 'email_verified_at' => $this->clock->now()]); // the link proves the address
     }
 }

@@ -7,6 +7,7 @@ namespace App\Accounts;
 use App\Messages\AccountLetters;
 use App\Models\Occasion;
 use App\Models\User;
+use App\Support\Clock;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Str;
 
@@ -15,14 +16,14 @@ final readonly class SendVerification
 {
     private const HOURS = 24;
 
-    public function __construct(private AccountLetters $letters)
+    public function __construct(private AccountLetters $letters, private Clock $clock)
     {
     }
 
     public function __invoke(User $user): void
     {
         URL::useOrigin((string) config('app.url')); // never what a request calls this machine
-        $link = URL::temporarySignedRoute('verify', now()->addHours(self::HOURS), ['id' => $user->id, 'mail' => hash('sha256', $user->email)]);
+        $link = URL::temporarySignedRoute('verify', $this->clock->machine()->addHours(self::HOURS), ['id' => $user->id, 'mail' => hash('sha256', $user->email)]);
         URL::useOrigin(null);
         $this->letters->to($user, Occasion::Verify, $link, Str::random(20));
     }

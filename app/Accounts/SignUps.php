@@ -64,7 +64,7 @@ final readonly class SignUps
                 throw new Refusal('There is an account with this address already. Sign in with it.', 409, 'sign_in');
             }
 
-            return User::query()->create(['name' => $asked->name, 'email' => $asked->email, 'password' => $asked->password, 'email_verified_at' => now()]);
+            return User::query()->create(['name' => $asked->name, 'email' => $asked->email, 'password' => $asked->password, 'email_verified_at' => $this->clock->now()]);
         });
     }
 }

@@ -24,8 +24,8 @@ final readonly class ExpireHolds
     public function __invoke(): void
     {
         $held = $this->current->across(fn () => Booking::query()->where('state', State::Held)->where($this->hasRunOut(...))
-            ->whereNotExists(static fn ($query) => $query->from('payments')->whereColumn('payments.booking_id', 'bookings.id')->where('payments.state', 'open')->whereNotNull('checkout')
-                ->where('payments.created_at', '>', now()->subHour()))
+            ->whereNotExists(fn ($query) => $query->from('payments')->whereColumn('payments.booking_id', 'bookings.id')->where('payments.state', 'open')->whereNotNull('checkout')
+                ->where('payments.created_at', '>', $this->clock->machine()->subHour()))
             ->limit(200)->get(['id', 'business_id']));
         foreach ($held as $booking) {
             $this->current->of($booking->business_id, fn () => $this->db->transaction(fn () => $this->expire($booking->id)));

@@ -40,7 +40,12 @@ final class Work extends Command
     /** @var array<string, array{failures: int, until: float}> by part */
     private array $waits = [];
 
-    public function handle(Clock $clock): int
+    public function __construct(private readonly Clock $clock)
+    {
+        parent::__construct();
+    }
+
+    public function handle(): int
     {
         $lane = $this->option('lane');
         if ($lane !== null && ! in_array($lane, self::LANES, true)) {
@@ -53,7 +58,7 @@ final class Work extends Command
         });
         $parts = array_merge(...array_map($this->parts(...), $lane === null ? self::LANES : [(string) $lane]));
         for ($round = 0; $round < self::ROUNDS && ! $this->stopped; $round++) {
-            $clock->forget();
+            $this->clock->forget();
             foreach ($parts as $name => $part) {
                 $this->carefully($name, $part);
                 $this->beat($lane);
@@ -87,7 +92,7 @@ final class Work extends Command
     /** What goes wrong in one part does not keep the others from their work; it is said once, and tried again after a while. */
     private function carefully(string $name, callable $part): void
     {
-        if (($this->waits[$name]['until'] ?? 0) > microtime(true)) {
+        if (($this->waits[$name]['until'] ?? 0) > $this->clock->machine()->getTimestamp()) {
             return;
         }
         try {
@@ -102,7 +107,7 @@ final class Work extends Command
                 $this->say("{$name}: does not work just now and is tried again: ".mb_substr($wrong::class, 0, 120));
                 report($wrong);
             }
-            $this->waits[$name] = ['failures' => $failures, 'until' => microtime(true) + min(self::LONGEST_WAIT, 2 ** $failures)];
+            $this->waits[$name] = ['failures' => $failures, 'until' => $this->clock->machine()->getTimestamp() + min(self::LONGEST_WAIT, 2 ** $failures)];
         }
     }
 

@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Models\CurrentBusiness;
 use App\Models\Payment;
+use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use RuntimeException;
 use stdClass;
@@ -21,18 +22,18 @@ final readonly class Notices
     /** Looks at one of an unknown checkout: over about a day, the waits doubling. */
     private const MOST_LOOKS = 15;
 
-    public function __construct(private ConnectionInterface $db, private SettlePayment $settle, private CurrentBusiness $current)
+    public function __construct(private ConnectionInterface $db, private SettlePayment $settle, private Clock $clock, private CurrentBusiness $current)
     {
     }
 
     public function heard(string $checkout): void
     {
-        $this->db->table('processor_notices')->insert(['checkout' => mb_substr($checkout, 0, 60), 'heard_at' => now(), 'look_at' => now()]);
+        $this->db->table('processor_notices')->insert(['checkout' => mb_substr($checkout, 0, 60), 'heard_at' => $this->clock->machine(), 'look_at' => $this->clock->machine()]);
     }
 
     public function __invoke(): void
     {
-        $waiting = $this->db->table('processor_notices')->where('state', 'waiting')->where('look_at', '<=', now())->orderBy('look_at')->limit(self::AT_ONCE)->get();
+        $waiting = $this->db->table('processor_notices')->where('state', 'waiting')->where('look_at', '<=', $this->clock->machine())->orderBy('look_at')->limit(self::AT_ONCE)->get();
         foreach ($waiting as $notice) {
             $this->later($notice);
             $payment = $this->current->across(static fn (): ?Payment => Payment::query()->where('checkout', $notice->checkout)->first());
@@ -48,6 +49,6 @@ final readonly class Notices
 
     private function later(stdClass $notice): void
     {
-        $this->db->table('processor_notices')->where('id', $notice->id)->update(['looks' => $notice->looks + 1, 'look_at' => now()->addSeconds(5 * 2 ** $notice->looks)]);
+        $this->db->table('processor_notices')->where('id', $notice->id)->update(['looks' => $notice->looks + 1, 'look_at' => $this->clock->machine()->addSeconds(5 * 2 ** $notice->looks)]);
     }
 }

@@ -24,8 +24,8 @@ final readonly class OpenCheckouts
 
     public function __invoke(): void
     {
-        $waiting = $this->current->across(static fn () => Payment::query()->where('state', PaymentState::Open)->whereNull('checkout')->where('asks', '<', self::MOST)
-            ->where(AskAgain::isDue(...))->orderBy('id')->limit(self::AT_ONCE)->get());
+        $waiting = $this->current->across(fn () => Payment::query()->where('state', PaymentState::Open)->whereNull('checkout')->where('asks', '<', self::MOST)
+            ->where($this->again->isDue(...))->orderBy('id')->limit(self::AT_ONCE)->get());
         foreach ($waiting as $payment) {
             $this->again->later($payment); // before, so that what fails is not tried in every round
             try {

@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Models\CurrentBusiness;
 use App\Models\Payment;
 use App\Models\PaymentState;
+use App\Support\Clock;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
@@ -20,7 +21,7 @@ final readonly class SettleOpen
 
     private const AT_ONCE = 20;
 
-    public function __construct(private SettlePayment $settle, private AskAgain $again, private CurrentBusiness $current)
+    public function __construct(private SettlePayment $settle, private AskAgain $again, private Clock $clock, private CurrentBusiness $current)
     {
     }
 
@@ -39,9 +40,9 @@ final readonly class SettleOpen
     /** @return Collection<int, Payment> those to ask for now; what has been open for too long is none of them any more */
     private function due(): Collection
     {
-        Payment::query()->whereIn('state', PaymentState::ASKED_FOR)->where('created_at', '<=', now()->subDays(self::DAYS))->update(['state' => PaymentState::Lapsed]);
+        Payment::query()->whereIn('state', PaymentState::ASKED_FOR)->where('created_at', '<=', $this->clock->machine()->subDays(self::DAYS))->update(['state' => PaymentState::Lapsed]);
 
         return Payment::query()->whereIn('state', PaymentState::ASKED_FOR)->whereNotNull('checkout')
-            ->where(AskAgain::isDue(...))->orderBy('ask_at')->limit(self::AT_ONCE)->get();
+            ->where($this->again->isDue(...))->orderBy('ask_at')->limit(self::AT_ONCE)->get();
     }
 }

@@ -55,13 +55,13 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(KeptTimes::class, static fn (Application $app): KeptTimes => new KeptTimes($app->make('cache')->store('rules')));
         $this->app->bind(Checklist::class, static fn (Application $app): Checklist => new Checklist($app->make(RuleBooks::class), $app->make('cache')->store('rules')));
         $this->app->bind(HoldLimits::class, static fn (Application $app): HoldLimits => new HoldLimits($app->make(ConnectionInterface::class), $app->make(Clock::class), $app->make(Claims::class), (int) config('yardbell.holds_of_one')));
-        $this->app->bind(Circuit::class, static fn (Application $app): Circuit => new Circuit($app->make('cache')->store()));
+        $this->app->bind(Circuit::class, static fn (Application $app): Circuit => new Circuit($app->make('cache')->store(), $app->make(Clock::class)));
         $this->app->bind(Sweep::class, static fn (Application $app): Sweep => new Sweep($app->make(ConnectionInterface::class), $app->make('cache')->store(), $app->make(AttachmentFiles::class), $app->make(Clock::class), $app->make(CurrentBusiness::class), (string) config('yardbell.mailbox'), dirname((string) config('logging.channels.single.path'))));
         $this->app->bind(PictureFiles::class, static fn (): PictureFiles => new PictureFiles((string) config('yardbell.pictures')));
         $this->app->bind(AttachmentFiles::class, static fn (): AttachmentFiles => new AttachmentFiles(app(ConnectionInterface::class), (string) config('yardbell.attachments')));
         $this->app->bind(MeetingProvider::class, static fn (Application $app): MeetingProvider => new HttpMeetings($app->make(Factory::class), $app->make(Circuit::class), (string) config('yardbell.meetings')));
         $this->app->bind(ClientLink::class, static fn (Application $app): ClientLink => new ClientLink($app->make(Clock::class), (string) config('app.key'), (string) config('app.url')));
-        $this->app->bind(MailboxFiles::class, static fn (): MailboxFiles => new MailboxFiles((string) config('yardbell.mailbox')));
+        $this->app->bind(MailboxFiles::class, static fn (Application $app): MailboxFiles => new MailboxFiles($app->make(Clock::class), (string) config('yardbell.mailbox')));
         $this->app->bind(Post::class, MailboxFiles::class);
         $this->app->bind(Processor::class, static fn (Application $app): Processor => new HttpProcessor(
             $app->make(Factory::class),
@@ -73,6 +73,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(ProcessorStandIn::class, static fn (Application $app): ProcessorStandIn => new ProcessorStandIn(
             $app->make(ConnectionInterface::class),
             $app->make(Factory::class),
+            $app->make(Clock::class),
             (string) config('yardbell.processor_secret'),
         ));
     }

@@ -21,6 +21,7 @@ use App\Models\Pool;
 use App\Models\Question;
 use App\Models\Unit;
 use App\Roster\Things\AccessThing;
+use App\Support\Clock;
 use App\Support\WeeklyTable;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\DB;
@@ -29,7 +30,7 @@ use stdClass;
 /** All that is set up, by list and name: what the rooms Roster and Offer show before anything is opened. */
 final readonly class Setup
 {
-    public function __construct(private ConnectionInterface $db, private Checklist $checklist)
+    public function __construct(private ConnectionInterface $db, private Checklist $checklist, private Clock $clock)
     {
     }
 
@@ -109,7 +110,7 @@ final readonly class Setup
     /** @return list<array<string, mixed>> those that wait */
     private function invitations(Business $business): array
     {
-        return Invitation::query()->where('business_id', $business->id)->whereNull('accepted_at')->where('expires_at', '>', now())->orderBy('id')->get()
+        return Invitation::query()->where('business_id', $business->id)->whereNull('accepted_at')->where('expires_at', '>', $this->clock->now())->orderBy('id')->get()
             ->map(static fn (Invitation $invitation): array => ['id' => $invitation->id, 'email' => $invitation->email, 'role' => $invitation->role, 'staff' => $invitation->staff_id])->values()->all();
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Id;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
+use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Daypart;
@@ -30,7 +31,7 @@ final readonly class WriteSetup
     /** What is only looked at as a whole, and replaced as a whole. */
     private const WHOLE = ['special_days', 'closures', 'time_off', 'busy_times', 'outages', 'units', 'pools', 'dayparts', 'service_staff', 'service_location', 'service_daypart', 'service_pool'];
 
-    public function __construct(private ConnectionInterface $db, private CurrentBusiness $current)
+    public function __construct(private ConnectionInterface $db, private CurrentBusiness $current, private Clock $clock)
     {
     }
 
@@ -202,7 +203,7 @@ final readonly class WriteSetup
     /** @param  array<string, mixed>  $row */
     private function insert(string $table, Business $business, array $row): void
     {
-        $this->db->table($table)->insert(['business_id' => $business->id, 'created_at' => now(), 'updated_at' => now()] + $row);
+        $this->db->table($table)->insert(['business_id' => $business->id, 'created_at' => $this->clock->machine(), 'updated_at' => $this->clock->machine()] + $row);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\StandIns;
 use App\Messages\Letter;
 use App\Messages\Post;
 use App\Messages\PostFailed;
+use App\Support\Clock;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Mime\Part\DataPart;
@@ -17,7 +18,7 @@ use Symfony\Component\Mime\Part\DataPart;
  */
 final readonly class MailboxFiles implements Post
 {
-    public function __construct(private string $folder)
+    public function __construct(private Clock $clock, private string $folder)
     {
     }
 
@@ -35,7 +36,7 @@ final readonly class MailboxFiles implements Post
         }
         $this->write("{$name}.eml", $this->mail($letter)->toString());
         $this->write("{$name}.json", json_encode([
-            'id' => $name, 'at' => microtime(true), 'to' => $letter->to, 'from' => $letter->fromName, 'subject' => $letter->subject,
+            'id' => $name, 'at' => (float) $this->clock->machine()->format('U.u'), 'to' => $letter->to, 'from' => $letter->fromName, 'subject' => $letter->subject,
             'text' => $letter->text, 'calendar' => $letter->calendar, 'method' => $letter->calendarMethod,
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\StandIns;
 
+use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Factory;
@@ -27,14 +28,14 @@ final readonly class ProcessorStandIn
 
     private const NOTICE_TRIES = 8;
 
-    public function __construct(private ConnectionInterface $db, private Factory $http, private string $secret)
+    public function __construct(private ConnectionInterface $db, private Factory $http, private Clock $clock, private string $secret)
     {
     }
 
     /** @param  array{key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string, keeps_card: bool}  $asked */
     public function open(array $asked): stdClass
     {
-        $this->db->table('stand_in_checkouts')->insertOrIgnore([...$asked, 'id' => 'co_'.Str::lower((string) Str::ulid()), 'state' => 'open', 'created_at' => now()]);
+        $this->db->table('stand_in_checkouts')->insertOrIgnore([...$asked, 'id' => 'co_'.Str::lower((string) Str::ulid()), 'state' => 'open', 'created_at' => $this->clock->machine()]);
 
         return $this->db->table('stand_in_checkouts')->where('key', $asked['key'])->firstOrFail();
     }
@@ -58,7 +59,7 @@ final readonly class ProcessorStandIn
             default => 'open',
         };
         $changed = $this->db->table('stand_in_checkouts')->where('id', $id)->whereIn('state', ['open', 'second_step'])->update([
-            'state' => $state, 'card' => $digits, 'answers_at' => $state === 'processing' ? now()->addSeconds(self::LATE_SECONDS) : null,
+            'state' => $state, 'card' => $digits, 'answers_at' => $state === 'processing' ? $this->clock->machine()->addSeconds(self::LATE_SECONDS) : null,
         ]);
         if ($changed === 1 && $state === $done) {
             $this->notify($id, $digits === '6000 0000 0000 0006' ? 2 : 1);
@@ -111,23 +112,23 @@ final readonly class ProcessorStandIn
     /** The stand-in's own work: cards that answer late have answered by now, and notices that wait are sent, never inside an answer. */
     public function tick(): void
     {
-        foreach ($this->db->table('stand_in_checkouts')->where('state', 'processing')->where('answers_at', '<=', now())->pluck('id') as $id) {
+        foreach ($this->db->table('stand_in_checkouts')->where('state', 'processing')->where('answers_at', '<=', $this->clock->machine())->pluck('id') as $id) {
             $this->answerLate((string) $id);
             $this->notify((string) $id, 1);
         }
-        foreach ($this->db->table('stand_in_notices')->where('due_at', '<=', now())->orderBy('id')->limit(50)->get() as $notice) {
+        foreach ($this->db->table('stand_in_notices')->where('due_at', '<=', $this->clock->machine())->orderBy('id')->limit(50)->get() as $notice) {
             $this->send($notice);
         }
     }
 
     private function answerLate(string $id): void
     {
-        $this->db->table('stand_in_checkouts')->where('id', $id)->where('state', 'processing')->where('answers_at', '<=', now())->update(['state' => $this->db->raw("if(keeps_card, 'kept', 'paid')")]);
+        $this->db->table('stand_in_checkouts')->where('id', $id)->where('state', 'processing')->where('answers_at', '<=', $this->clock->machine())->update(['state' => $this->db->raw("if(keeps_card, 'kept', 'paid')")]);
     }
 
     private function notify(string $id, int $times): void
     {
-        $this->db->table('stand_in_notices')->insert(array_fill(0, $times, ['checkout' => $id, 'due_at' => now()]));
+        $this->db->table('stand_in_notices')->insert(array_fill(0, $times, ['checkout' => $id, 'due_at' => $this->clock->machine()]));
     }
 
     /** Tried a few times; a notice that does not arrive is the shop's to miss: it asks for the state by itself. */
@@ -144,7 +145,7 @@ final readonly class ProcessorStandIn
             $this->db->table('stand_in_notices')->where('id', $notice->id)->delete();
             $this->db->table('stand_in_checkouts')->where('id', $notice->checkout)->increment('notices', $heard ? 1 : 0);
         } else {
-            $this->db->table('stand_in_notices')->where('id', $notice->id)->update(['tries' => $notice->tries + 1, 'due_at' => now()->addSeconds(5 * 2 ** $notice->tries)]);
+            $this->db->table('stand_in_notices')->where('id', $notice->id)->update(['tries' => $notice->tries + 1, 'due_at' => $this->clock->machine()->addSeconds(5 * 2 ** $notice->tries)]);
         }
     }
 }

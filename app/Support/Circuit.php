@@ -21,7 +21,7 @@ final readonly class Circuit
 
     private const REMEMBERED_SECONDS = 3600;
 
-    public function __construct(private Repository $cache)
+    public function __construct(private Repository $cache, private Clock $clock)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class Circuit
     public function through(string $service, callable $call, callable $refusal): mixed
     {
         [$failures, $openUntil] = $this->cache->get("circuit-{$service}", [0, 0]);
-        if ($openUntil > now()->getTimestamp() || ($failures >= self::FAILURES && ! $this->cache->add("circuit-{$service}-one", true, self::SHORTEST_SECONDS))) {
+        if ($openUntil > $this->clock->machine()->getTimestamp() || ($failures >= self::FAILURES && ! $this->cache->add("circuit-{$service}-one", true, self::SHORTEST_SECONDS))) {
             throw $refusal();
         }
         try {
@@ -54,6 +54,6 @@ final readonly class Circuit
     private function failed(string $service, int $failures): void
     {
         $seconds = $failures < self::FAILURES ? 0 : min(self::LONGEST_SECONDS, self::SHORTEST_SECONDS * 2 ** min(10, $failures - self::FAILURES));
-        $this->cache->put("circuit-{$service}", [$failures, $seconds === 0 ? 0 : now()->getTimestamp() + $seconds], self::REMEMBERED_SECONDS);
+        $this->cache->put("circuit-{$service}", [$failures, $seconds === 0 ? 0 : $this->clock->machine()->getTimestamp() + $seconds], self::REMEMBERED_SECONDS);
     }
 }

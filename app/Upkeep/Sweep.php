@@ -97,9 +97,9 @@ final readonly class Sweep
         $this->few('processor_notices', static fn (Builder $rows, string $before): Builder => $rows->where('state', '<>', 'waiting')->where('heard_at', '<', $before), 'notices');
         $this->db->table('bookings')->whereNotNull('visitor')->where('created_at', '<', $this->clock->now()->subDay())->limit(self::MOST)->update(['visitor' => null]);
         $this->db->table('sign_ups')->where('expires_at', '<', $this->clock->now())->limit(self::MOST)->delete();
-        $this->db->table('password_reset_tokens')->where('created_at', '<', now()->subDay())->limit(self::MOST)->delete();
-        $this->db->table('cache')->where('expiration', '<', time())->limit(self::MOST)->delete();
-        $this->db->table('sessions')->where('last_activity', '<', time() - 60 * (int) config('session.lifetime'))->limit(self::MOST)->delete();
+        $this->db->table('password_reset_tokens')->where('created_at', '<', $this->clock->machine()->subDay())->limit(self::MOST)->delete();
+        $this->db->table('cache')->where('expiration', '<', $this->clock->machine()->getTimestamp())->limit(self::MOST)->delete();
+        $this->db->table('sessions')->where('last_activity', '<', $this->clock->machine()->getTimestamp() - 60 * (int) config('session.lifetime'))->limit(self::MOST)->delete();
     }
 
     /** @param  callable(Builder, string): Builder  $old */
@@ -111,10 +111,10 @@ final readonly class Sweep
     /** Mails that were laid down long ago, and drafts that a full disk has left behind. */
     private function mailFiles(): void
     {
-        $old = time() - self::DAYS['mail files'] * 86_400;
+        $old = $this->clock->machine()->getTimestamp() - self::DAYS['mail files'] * 86_400;
         foreach (glob("{$this->mailbox}/*") ?: [] as $file) {
             $draft = str_starts_with(basename($file), 'draft');
-            if ((int) @filemtime($file) < ($draft ? time() - 3600 : $old)) {
+            if ((int) @filemtime($file) < ($draft ? $this->clock->machine()->getTimestamp() - 3600 : $old)) {
                 @unlink($file);
             }
         }

@@ -37,3 +37,17 @@ it('lets the rooms use each other in one direction', function (): void {
     }, ARRAY_FILTER_USE_KEY);
     expect($up)->toBe([]);
 });
+
+it('asks what time it is of the clock alone', function (): void {
+    $askers = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(app_path(), FilesystemIterator::SKIP_DOTS)) as $file) {
+        $code = implode(' ', array_map(static fn (PhpToken $token): string => $token->text, array_filter(
+            PhpToken::tokenize((string) file_get_contents((string) $file)),
+            static fn (PhpToken $token): bool => ! $token->is([T_COMMENT, T_DOC_COMMENT, T_WHITESPACE, T_CONSTANT_ENCAPSED_STRING]),
+        )));
+        if (preg_match('/(?<!-> |:: |function )\b(now|today|time|microtime) \(|\bCarbon(Immutable)? :: now\b/', $code) === 1) {
+            $askers[] = basename((string) $file, '.php');
+        }
+    }
+    expect($askers)->toBe(['Clock']);
+});

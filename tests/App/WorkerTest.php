@@ -98,7 +98,7 @@ it('stops asking a service that does not answer, and asks again after a while', 
 
         return $asked <= 4 ? Http::failedConnection() : Http::response(['id' => 'co', 'state' => 'open'], 200);
     });
-    $circuit = new Circuit(app('cache')->store());
+    $circuit = new Circuit(app('cache')->store(), app(Clock::class));
     $processor = new HttpProcessor(app(Illuminate\Http\Client\Factory::class), $circuit, 'http://pay.example', 'secret', 'http://here.example');
     $try = static function () use ($processor): string {
         try {
@@ -136,7 +136,7 @@ it('notifies from a queue of its own, never while it answers, and tries again', 
 it('leaves no draft behind where the mailbox cannot be written', function (): void {
     $folder = sys_get_temp_dir().'/full-'.bin2hex(random_bytes(5));
     mkdir($folder);
-    $mailbox = new MailboxFiles($folder);
+    $mailbox = new MailboxFiles(app(Clock::class), $folder);
     mkdir("{$folder}/".hash('sha256', 'k').'.eml'); // a rename onto a folder fails, as on a broken disk
     expect(fn () => $mailbox->send(new Letter('k', 'a@b.example', 'Yard', 'S', 'T')))->toThrow(PostFailed::class)
         ->and(glob("{$folder}/draft*"))->toBe([]);

@@ -6,6 +6,7 @@ namespace App\Accounts\Http;
 
 use App\Accounts\Passwords;
 use App\Models\User;
+use App\Support\Clock;
 use App\Support\MailAddress;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
@@ -16,7 +17,7 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class ResetPassword
 {
-    public function __construct(private ConnectionInterface $db)
+    public function __construct(private ConnectionInterface $db, private Clock $clock)
     {
     }
 
@@ -28,7 +29,7 @@ final readonly class ResetPassword
             'password' => Passwords::rules(),
         ], Passwords::sentences());
         $status = Password::reset(['email' => MailAddress::normal($given['email']) ?? ''] + $given, function (User $user, string $password): void {
-            $user->forceFill(['password' => $password, 'remember_token' => Str::random(60), 'email_verified_at' => $user->email_verified_at ?? now()])->save();
+            $user->forceFill(['password' => $password, 'remember_token' => Str::random(60), 'email_verified_at' => $user->email_verified_at ?? $this->clock->now()])->save();
             $this->db->table('sessions')->where('user_id', $user->id)->delete(); // whoever else was signed in is not any more
         });
         if ($status !== Password::PASSWORD_RESET) {

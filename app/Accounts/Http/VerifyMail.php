@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace App\Accounts\Http;
 
 use App\Models\User;
+use App\Support\Clock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-final class VerifyMail
+final readonly class VerifyMail
 {
+    public function __construct(private Clock $clock)
+    {
+    }
+
     public function __invoke(Request $request, int $id): RedirectResponse
     {
         $user = User::query()->findOrFail($id);
@@ -18,7 +23,7 @@ final class VerifyMail
             throw new NotFoundHttpException;
         }
         if ($user->email_verified_at === null) {
-            $user->forceFill(['email_verified_at' => now()])->save();
+            $user->forceFill(['email_verified_at' => $this->clock->now()])->save();
         }
 
         return redirect('/start?verified');

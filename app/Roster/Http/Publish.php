@@ -7,6 +7,7 @@ namespace App\Roster\Http;
 use App\Models\Business;
 use App\Models\User;
 use App\Roster\Checklist;
+use App\Support\Clock;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,7 +15,7 @@ use Illuminate\Http\Request;
 /** Shows the page to the world, or takes it down. */
 final readonly class Publish
 {
-    public function __construct(private Checklist $checklist)
+    public function __construct(private Checklist $checklist, private Clock $clock)
     {
     }
 
@@ -30,7 +31,7 @@ final readonly class Publish
         if ($published && ! $this->checklist->canBeBooked($business)) {
             throw new Refusal('Something is still missing before anybody could book: see the list.', 409, 'incomplete');
         }
-        $business->update(['published_at' => $published ? $business->published_at ?? now() : null]);
+        $business->update(['published_at' => $published ? $business->published_at ?? $this->clock->now() : null]);
 
         return new JsonResponse(['published' => $business->published_at !== null]);
     }
