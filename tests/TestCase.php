@@ -26,10 +26,33 @@ abstract class TestCase extends Base
         $app->useEnvironmentPath(__DIR__);
         $app->make(Kernel::class)->bootstrap();
         $folder = sys_get_temp_dir().'/yardbell-mail-'.getmypid();
-        $app['config']->set(['yardbell.mailbox' => $folder, 'yardbell.clock' => "{$folder}-clock", 'yardbell.pictures' => "{$folder}-pictures", 'yardbell.attachments' => "{$folder}-attachments", 'cache.stores.rules.path' => "{$folder}-rules", 'yardbell.demonstration' => true, 'yardbell.stand_ins' => 'http://stand-ins.example:8400', 'yardbell.processor' => 'http://stand-ins.example', 'yardbell.meetings' => 'http://stand-ins.example', 'yardbell.processor_secret' => 'only-for-the-stand-in', 'yardbell.tries_a_minute' => 1000, 'yardbell.timebox' => 0, 'yardbell.holds_of_one' => 1000,
-            'app.key' => 'base64:'.base64_encode(str_repeat('k', 32))]);
+        $app['config']->set([
+            'database.connections.mariadb.database' => self::database(),
+            'yardbell.mailbox' => $folder,
+            'yardbell.clock' => "{$folder}-clock",
+            'yardbell.pictures' => "{$folder}-pictures",
+            'yardbell.attachments' => "{$folder}-attachments",
+            'cache.stores.rules.path' => "{$folder}-rules",
+            'yardbell.demonstration' => true,
+            'yardbell.stand_ins' => 'http://stand-ins.example:8400',
+            'yardbell.processor' => 'http://stand-ins.example',
+            'yardbell.meetings' => 'http://stand-ins.example',
+            'yardbell.processor_secret' => 'only-for-the-stand-in',
+            'yardbell.tries_a_minute' => 1000,
+            'yardbell.timebox' => 0,
+            'yardbell.holds_of_one' => 1000,
+            'app.key' => 'base64:'.base64_encode(str_repeat('k', 32)),
+        ]);
 
         return $app;
+    }
+
+    /** Each of several processes that test side by side has its own. */
+    private static function database(): string
+    {
+        $token = getenv('TEST_TOKEN');
+
+        return 'yardbell_app'.(is_string($token) && $token !== '' ? "_{$token}" : '');
     }
 
     /** What is asked of the application begins with no business set, as every real request does. */

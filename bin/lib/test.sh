@@ -19,10 +19,24 @@ check() {
     fi
 }
 
-# suite NAME: a Pest suite, whose cases are counted one by one.
+# beside: the checks that wait in a row, one after the other, while the browser suite runs; each leaves its result.
+beside() {
+    local name
+    for name in "${waiting[@]}"; do
+        if ${commands[$name]} >"$logs/$name.log" 2>&1; then echo ok; else echo failed; fi >"$logs/$name.result"
+    done
+}
+waiting=()
+declare -A commands=()
+later() {
+    waiting+=("$1")
+    commands[$1]=${*:2}
+}
+
+# suite NAME OPTION…: a Pest suite, whose cases are counted one by one.
 suite() {
     local name=$1 counts
-    vendor/bin/pest --testsuite="$name" --log-junit="$logs/$name.xml" --colors=never >"$logs/$name.log" 2>&1
+    vendor/bin/pest --testsuite="$name" --log-junit="$logs/$name.xml" --colors=never "${@:2}" >"$logs/$name.log" 2>&1
     local status=$?
     counts=$(php -r '$s = @simplexml_load_file($argv[1]); $t = $s->testsuite; echo $s ? (int) $t["tests"] - (int) $t["failures"] - (int) $t["errors"]." ".((int) $t["failures"] + (int) $t["errors"]) : "0 1";' "$logs/$name.xml")
     [ "$status" -ne 0 ] && [ "${counts#* }" -eq 0 ] && counts="${counts% *} 1"
@@ -40,7 +54,7 @@ finish() {
 if [ "${1:-}" = core ]; then need_tools; else need_tools chromium chromium-driver; need_web; fi
 need_dependencies
 if [ "${1:-}" = core ]; then
-    suite core
+    suite core --parallel --processes=2
     finish
 fi
 [ $# -eq 0 ] || [ "$1" = browser ] || fail "test does not know \"$1\"; it knows core and browser."
@@ -60,11 +74,11 @@ trap 'exit 1' INT TERM
 mkdir -p "$scratch/views"
 export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2; DB_PORT=$(free_port 8633) # tests need not outlive a power cut
 database_start "$scratch" "$DB_PORT"
-mariadb --no-defaults --socket="$scratch/sock" -uroot -e 'create database yardbell_app; create database yardbell_browser'
+mariadb --no-defaults --socket="$scratch/sock" -uroot -e 'create database yardbell_app_1; create database yardbell_app_2; create database yardbell_browser'
 
 if [ $# -eq 0 ]; then
-    suite core
-    suite app
+    suite core --parallel --processes=2
+    suite app --parallel --processes=2
 fi
 
 say '  starting the application for the browser'
@@ -94,24 +108,37 @@ web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $
 mapfile -t children <"$scratch/children"
 for _ in $(seq 100); do curl -fs -o /dev/null "http://127.0.0.1:$web/gate-api/floor" && break; sleep 0.1; done
 export YARDBELL_TEST_URL="http://127.0.0.1:$web" YARDBELL_TEST_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_TEST_DRIVER="http://127.0.0.1:$driver"
+if [ $# -eq 0 ]; then
+    later phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.core.neon
+    later phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon
+    later pint vendor/bin/pint --test
+    later tsc npx tsc --noEmit
+    later tsc-front npx tsc --noEmit -p tests/Front
+    later front node bin/lib/front-tests.mjs
+    later eslint npx eslint resources/js
+    later prettier npx prettier --check resources/js resources/css tests/Front
+    later gate-size php bin/lib/gate-size.php
+    later openapi node bin/lib/lint-openapi.mjs
+    later ground tests/ground.sh "$(free_port 8900)"
+    beside &
+    besides=$!
+fi
 suite browser
 [ "$failed" -gt 0 ] && [ -s "$scratch/browser.log" ] && cp "$scratch/browser.log" "$logs/"
-
 [ $# -eq 0 ] || finish
 
-# Each benchmark runs small: it still works, whatever it would say of speed.
-small() { check "bench-$1" env YARDBELL_BENCH=small DB_DATABASE=yardbell_browser php -d memory_limit=1G "benchmarks/$1.php" "http://127.0.0.1:$web" "$DB_PORT"; }
-for benchmark in core http pay crowd setup; do small "$benchmark"; done
+wait "$besides"
+for name in "${waiting[@]}"; do
+    if [ "$(cat "$logs/$name.result")" = ok ]; then
+        passed=$((passed + 1)); say "ok      $name"
+    else
+        failed=$((failed + 1)); say "FAILED  $name"; tail -40 "$logs/$name.log"
+    fi
+done
 
-check ground tests/ground.sh "$(free_port 8900)"
-check phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.core.neon
-check phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon
-check pint vendor/bin/pint --test
-check tsc npx tsc --noEmit
-check tsc-front npx tsc --noEmit -p tests/Front
-check front node bin/lib/front-tests.mjs
-check eslint npx eslint resources/js
-check prettier npx prettier --check resources/js resources/css tests/Front
-check gate-size php bin/lib/gate-size.php
-check openapi node bin/lib/lint-openapi.mjs
+# Each benchmark runs small: it still works, whatever it would say of speed.
+for benchmark in core http pay crowd setup; do
+    check "bench-$benchmark" env YARDBELL_BENCH=small DB_DATABASE=yardbell_browser \
+        php -d memory_limit=1G "benchmarks/$benchmark.php" "http://127.0.0.1:$web" "$DB_PORT"
+done
 finish
