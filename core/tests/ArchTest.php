@@ -29,7 +29,7 @@ it('stands alone, asks no clock and throws no dice', function (string $pattern):
 
 it('is strict, and closed', function (): void {
     foreach (coreCode() as $file => $code) {
-        expect($code)->toStartWith('<?php')->toContain('declare ( strict_types = 1 )', "namespace YardBell\\Core")
+        expect($code)->toStartWith('<?php')->toContain('declare ( strict_types = 1 )', 'namespace YardBell\\Core')
             ->and(preg_match('/(?<!final )(?<!readonly )(?<!abstract )(?<!:: )\bclass [A-Z]/', $code))->toBe(0, "{$file} has a class that is not final");
     }
     expect(count(coreCode()))->toBeGreaterThan(80);
