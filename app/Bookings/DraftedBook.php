@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Access\Access;
+use App\Changes\Content;
 use App\Changes\Draft;
 use App\Changes\Objections;
 use App\Models\Business;
@@ -18,7 +19,7 @@ final readonly class DraftedBook
     {
     }
 
-    /** @param  list<Draft>  $drafts */
+    /** @param  list<Draft<Content>>  $drafts */
     public function with(Business $business, Access $access, array $drafts): RuleBook
     {
         return $this->both($business, $access, $drafts)[1];
@@ -27,7 +28,7 @@ final readonly class DraftedBook
     /**
      * What no draft touches is the same object in both, so that a comparison need not look at it.
      *
-     * @param  list<Draft>  $drafts
+     * @param  list<Draft<Content>>  $drafts
      * @return array{RuleBook, RuleBook} as it is, and as it would be
      */
     public function both(Business $business, Access $access, array $drafts): array

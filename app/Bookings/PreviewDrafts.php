@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Access\Access;
+use App\Changes\Content;
 use App\Changes\Draft;
 use App\Models\Booking;
 use App\Models\Business;
@@ -43,7 +44,7 @@ final readonly class PreviewDrafts
     }
 
     /**
-     * @param  list<Draft>  $drafts
+     * @param  list<Draft<Content>>  $drafts
      * @param  int|null  $from day number with which the four weeks begin; null: today
      * @return array<string, mixed>
      */

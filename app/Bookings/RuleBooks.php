@@ -14,7 +14,7 @@ use YardBell\Core\Availability\RuleBook;
  */
 final readonly class RuleBooks
 {
-    public function __construct(private Repository $cache, private SetupReader $setup)
+    public function __construct(private Repository $cache, private ReadsSetup $setup)
     {
     }
 

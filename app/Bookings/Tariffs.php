@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Ledger\Contents\PaymentContent;
+use App\Ledger\Contents\PricingContent;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Service;
+use App\Support\Given;
 use App\Support\Refusal;
 use Illuminate\Support\Collection;
 use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Price\AddOn as PricedAddOn;
 use YardBell\Core\Price\InvalidPrice;
-use YardBell\Core\Price\PaymentKind;
 use YardBell\Core\Price\PaymentTerms;
-use YardBell\Core\Price\Percent;
-use YardBell\Core\Price\PriceKind;
-use YardBell\Core\Price\Pricing;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Visit;
@@ -40,19 +39,33 @@ final readonly class Tariffs
             }
         }
 
-        return self::priced($service->name, $service->kind, $service->minutes, $service->lengths ?? [], $service->pricing, $own, $service->payment_terms);
+        return self::priced(
+            $service->name,
+            $service->kind,
+            $service->minutes,
+            $service->lengths ?? [],
+            PricingContent::from(Given::in($service->pricing)),
+            $own,
+            PaymentContent::from(Given::in($service->payment_terms)),
+        );
     }
 
     /**
      * Of the columns a service has.
      *
      * @param  list<int>|array{min: int, max: int, step: int}  $lengths empty: "minutes" alone
-     * @param  array{kind: string, amount: int, byMinutes: list<array{minutes: int, amount: int}>, perStep: int|null, byStaff: list<array{staff: string, amount: int}>, perPerson: bool, extraPeople: list<int>}  $pricing
      * @param  array<string, PricedAddOn>  $addOns by id
-     * @param  array{kind: string, amount: int|null, percent: string|null}|null  $payment null: nothing when booking
+     * @param  PaymentContent|null  $payment null: nothing when booking
      */
-    public static function priced(string $name, string $kind, int $minutes, array $lengths, array $pricing, array $addOns = [], ?array $payment = null): Tariff
-    {
+    public static function priced(
+        string $name,
+        string $kind,
+        int $minutes,
+        array $lengths,
+        PricingContent $pricing,
+        array $addOns = [],
+        ?PaymentContent $payment = null,
+    ): Tariff {
         $lengths = match (true) {
             $kind === 'session' => null, // it has a length of its own
             $lengths === [] => Lengths::fixed($minutes),
@@ -60,7 +73,7 @@ final readonly class Tariffs
             default => Lengths::stepped($lengths['min'], $lengths['max'], $lengths['step']),
         };
 
-        return new Tariff($name, $lengths, self::pricing($pricing), $addOns, $payment === null ? new PaymentTerms : self::payment($payment));
+        return new Tariff($name, $lengths, $pricing->toCore(), $addOns, $payment?->toCore() ?? new PaymentTerms);
     }
 
     /** @throws Refusal that says what there is no price for */
@@ -90,25 +103,5 @@ final readonly class Tariffs
         } catch (InvalidPrice $wrong) {
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
-    }
-
-    /** @param  array{kind: string, amount: int, byMinutes: list<array{minutes: int, amount: int}>, perStep: int|null, byStaff: list<array{staff: string, amount: int}>, perPerson: bool, extraPeople: list<int>}  $pricing */
-    private static function pricing(array $pricing): Pricing
-    {
-        return new Pricing(
-            PriceKind::from($pricing['kind']),
-            in_array($pricing['kind'], ['free', 'on_request'], true) || $pricing['byMinutes'] !== [] || $pricing['perStep'] !== null ? null : $pricing['amount'],
-            array_column($pricing['byMinutes'], 'amount', 'minutes'),
-            $pricing['perStep'],
-            array_column($pricing['byStaff'], 'amount', 'staff'),
-            $pricing['perPerson'],
-            $pricing['extraPeople'],
-        );
-    }
-
-    /** @param  array{kind: string, amount: int|null, percent: string|null}  $terms */
-    private static function payment(array $terms): PaymentTerms
-    {
-        return new PaymentTerms(PaymentKind::from($terms['kind']), $terms['percent'] === null ? $terms['amount'] : Percent::of($terms['percent']));
     }
 }

@@ -8,6 +8,7 @@ use App\Access\Access;
 use App\Access\Act;
 use App\Access\Role;
 use App\Models\Member;
+use App\Support\Given;
 use App\Support\Refusal;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -17,11 +18,11 @@ final readonly class ChangePolicy
     private const OWN_HOURS = ['hours', 'breaks'];
 
     /**
-     * @param  array<string, mixed>|null  $before
+     * @param  Draft<Content>  $draft
      *
      * @throws Refusal with status 403
      */
-    public function authorize(Access $access, Draft $draft, ?array $before): void
+    public function authorize(Access $access, Draft $draft, ?Content $before): void
     {
         if ($access->role->may(Act::ChangeSetup)) {
             $this->keepOwners($access, $draft, $before);
@@ -37,18 +38,14 @@ final readonly class ChangePolicy
         }
     }
 
-    /**
-     * Whether somebody may see a thing at all: sign-ins only who manages them, other people's own days only who sees all.
-     *
-     * @param  array<string, mixed>  $content
-     */
-    public function sees(Access $access, string $kind, string $id, array $content): bool
+    /** Whether somebody may see a thing at all: sign-ins only who manages them, other people's own days only who sees all. */
+    public function sees(Access $access, string $kind, string $id, Content $content): bool
     {
         return match (true) {
             $kind === 'access' => $access->role->may(Act::ManageSignIns),
             $access->role->may(Act::SeeBoard) => true,
             $kind === 'person' => $id === $access->staff,
-            in_array($kind, ['timeOff', 'specialDay'], true) => in_array($content['staff'], [null, $access->staff], true),
+            in_array($kind, ['timeOff', 'specialDay'], true) => in_array(self::of($content)->stringIf('staff'), [null, $access->staff], true),
             default => true,
         };
     }
@@ -56,15 +53,17 @@ final readonly class ChangePolicy
     /**
      * Whether this is no more than one's own hours, breaks, time off and special days.
      *
-     * @param  array<string, mixed>|null  $before
+     * @param  Draft<Content>  $draft
      */
-    private function isOwnTime(Access $access, Draft $draft, ?array $before): bool
+    private function isOwnTime(Access $access, Draft $draft, ?Content $before): bool
     {
         if ($access->staff === null) {
             return false;
         }
-        $changed = array_column(Version::differences($before, $draft->content), 'field');
-        $whose = array_values(array_unique(array_filter([$before['staff'] ?? null, $draft->content['staff'] ?? null])));
+        $changed = array_column(Version::differences($before?->toArray(), $draft->content?->toArray()), 'field');
+        $whose = array_values(array_unique(array_filter([
+            self::of($before)->stringIf('staff'), self::of($draft->content)->stringIf('staff'),
+        ])));
 
         return match ($draft->kind) {
             'person' => $draft->id === $access->staff && $draft->content !== null && array_diff($changed, self::OWN_HOURS) === [],
@@ -73,17 +72,22 @@ final readonly class ChangePolicy
         };
     }
 
-    /** @param  array<string, mixed>|null  $before */
-    private function keepOwners(Access $access, Draft $draft, ?array $before): void
+    /** @param  Draft<Content>  $draft */
+    private function keepOwners(Access $access, Draft $draft, ?Content $before): void
     {
         if ($draft->kind !== 'access') {
             return;
         }
         $before ?? throw new NotFoundHttpException; // who may sign in comes by invitation
-        foreach (array_filter([$before['role'], $draft->content['role'] ?? null]) as $role) {
+        foreach (array_filter([self::of($before)->string('role'), self::of($draft->content)->string('role')]) as $role) {
             if (! $access->role->mayManage(Role::from($role))) {
                 throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
             }
         }
+    }
+
+    private static function of(?Content $content): Given
+    {
+        return Given::in($content?->toArray());
     }
 }

@@ -5,28 +5,35 @@ declare(strict_types=1);
 namespace App\Changes;
 
 use App\Models\Business;
+use App\Support\Given;
 use Illuminate\Contracts\Validation\Factory;
 use Illuminate\Validation\ValidationException;
 
-/** Holds a content against the rules of its kind, as the business is now. */
+/** Holds what is given against the rules of its kind, as the business is now. */
 final readonly class CheckContent
 {
+    private const SENTENCES = ['max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.'];
+
     public function __construct(private Factory $validation)
     {
     }
 
     /**
-     * @param  array<string, mixed>  $content
+     * @template C of Content
+     *
+     * @param  Thing<C>  $thing
+     * @param  array<array-key, mixed>  $given
      * @param  string|null  $id null: a new thing
-     * @return array<string, mixed> what the rules speak of
+     * @return C
      *
      * @throws ValidationException by field
      */
-    public function __invoke(Thing $thing, Business $business, ?string $id, array $content): array
+    public function __invoke(Thing $thing, Business $business, ?string $id, array $given): Content
     {
-        $given = $this->validation->make($content, $thing->rules($business, $id), $thing->sentences() + ['max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.'])->validate();
-        $wrong = $thing instanceof ChecksTogether ? $thing->together($given) : [];
+        $contents = $thing->contents();
+        $checked = Given::in($this->validation->make($given, $contents::rules($business, $id), $contents::sentences() + self::SENTENCES)->validate());
+        $wrong = $thing instanceof ChecksTogether ? $thing->together($checked) : [];
 
-        return $wrong === [] ? $given : throw ValidationException::withMessages($wrong);
+        return $wrong === [] ? $contents::from($checked) : throw ValidationException::withMessages($wrong);
     }
 }

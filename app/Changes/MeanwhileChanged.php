@@ -9,8 +9,7 @@ use App\Support\Refusal;
 /** Somebody else has changed the thing since it was read: what it is now is shown, nothing is overwritten. */
 final class MeanwhileChanged extends Refusal
 {
-    /** @param  array<string, mixed>|null  $now */
-    public function __construct(public readonly string $kind, public readonly string $id, public readonly ?array $now, public readonly string $by)
+    public function __construct(public readonly string $kind, public readonly string $id, public readonly ?Content $now, public readonly string $by)
     {
         parent::__construct($now === null
             ? "{$by} has removed this meanwhile. What you typed is still here; keep it as something new, or leave it be."
@@ -19,6 +18,6 @@ final class MeanwhileChanged extends Refusal
 
     public function details(): array
     {
-        return ['meanwhile' => ['kind' => $this->kind, 'id' => $this->id, 'version' => Version::of($this->now), 'content' => $this->now, 'by' => $this->by]];
+        return ['meanwhile' => ['kind' => $this->kind, 'id' => $this->id, 'version' => Version::of($this->now), 'content' => $this->now?->toArray(), 'by' => $this->by]];
     }
 }

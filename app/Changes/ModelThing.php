@@ -8,31 +8,41 @@ use App\Models\Business;
 use Illuminate\Database\Eloquent\Model;
 use YardBell\Core\Availability\RuleBook;
 
-/** A thing that is a row of its own, perhaps with more beside it. */
+/**
+ * A thing that is a row of its own, perhaps with more beside it.
+ *
+ * @template C of Content
+ * @template M of Model
+ *
+ * @implements Thing<C>
+ */
 abstract readonly class ModelThing implements Thing
 {
-    /** @return class-string<Model> */
+    /** @return class-string<M> */
     abstract protected function model(): string;
 
-    /** @return array<string, mixed> */
-    abstract public function content(Model $row): array;
+    /**
+     * @param  M  $row
+     * @return C
+     */
+    abstract public function content(Model $row): Content;
 
     /**
-     * @param  array<string, mixed>  $content
+     * @param  C  $content
      * @return array<string, mixed>
      */
-    abstract protected function columns(array $content): array;
+    abstract protected function columns(Content $content): array;
 
-    public function read(Business $business, string $id): ?array
+    public function read(Business $business, string $id): ?Content
     {
-        $row = $this->model()::query()->where('business_id', $business->id)->find($id);
+        $row = $this->row($business, $id);
 
         return $row === null ? null : $this->content($row);
     }
 
-    public function write(Business $business, string $id, ?array $content): void
+    public function write(Business $business, string $id, ?Content $content): void
     {
-        $row = $this->model()::query()->where('business_id', $business->id)->find($id);
+        $row = $this->row($business, $id);
         if ($content === null) {
             $row?->delete();
 
@@ -46,22 +56,12 @@ abstract readonly class ModelThing implements Thing
         $this->model()::query()->create(['business_id' => $business->id, 'id' => $id, ...$this->last($business), ...$this->columns($content)]);
     }
 
-    public function sentences(): array
-    {
-        return ['name.required' => 'What is it called?'];
-    }
-
-    public function objection(Business $business, string $id, ?array $content): ?string
+    public function objection(Business $business, string $id, ?Content $content): ?string
     {
         return null;
     }
 
-    public function name(array $content): string
-    {
-        return (string) ($content['name'] ?? '');
-    }
-
-    public function book(RuleBook $book, string $id, ?array $content): RuleBook
+    public function book(RuleBook $book, string $id, ?Content $content): RuleBook
     {
         return $book;
     }
@@ -69,6 +69,14 @@ abstract readonly class ModelThing implements Thing
     /** @return array<string, int> where a new one stands: after all others, if they have an order */
     protected function last(Business $business): array
     {
-        return ['position' => (int) $this->model()::query()->where('business_id', $business->id)->max('position') + 1];
+        $last = $this->model()::query()->where('business_id', $business->id)->max('position');
+
+        return ['position' => (is_numeric($last) ? (int) $last : 0) + 1];
+    }
+
+    /** @return M|null */
+    private function row(Business $business, string $id): ?Model
+    {
+        return $this->model()::query()->where('business_id', $business->id)->find($id);
     }
 }

@@ -18,11 +18,14 @@ final readonly class Objections
     }
 
     /**
-     * @return array<string, mixed>|null what the thing is now; null: it is new, or somebody has removed it
+     * @template C of Content
+     *
+     * @param  Draft<C>  $draft
+     * @return C|null what the thing is now; null: it is new, or somebody has removed it
      *
      * @throws NotFoundHttpException where it was never here
      */
-    public function known(Business $business, Draft $draft): ?array
+    public function known(Business $business, Draft $draft): ?Content
     {
         $now = $draft->thing->read($business, $draft->id);
 
@@ -30,6 +33,7 @@ final readonly class Objections
     }
 
     /**
+     * @param  Draft<Content>  $draft
      * @param  int  $i its place among the drafts
      *
      * @throws Refusal|ValidationException|NotFoundHttpException
@@ -38,7 +42,7 @@ final readonly class Objections
     {
         $this->known($business, $draft);
         if ($draft->content !== null) { // what it names may have gone since it was read, or since it was like this
-            ($this->check)($draft->thing, $business, $draft->isNew ? null : $draft->id, $draft->content);
+            ($this->check)($draft->thing, $business, $draft->isNew ? null : $draft->id, $draft->content->toArray());
         }
         $objection = $draft->thing->objection($business, $draft->id, $draft->content);
         if ($objection !== null) {
@@ -46,7 +50,11 @@ final readonly class Objections
         }
     }
 
-    /** Whether somebody has removed it since; what was never here is not found. */
+    /**
+     * Whether somebody has removed it since; what was never here is not found.
+     *
+     * @param  Draft<covariant Content>  $draft
+     */
     private function wasHere(Business $business, Draft $draft): bool
     {
         return $this->db->table('setup_change_things')->where('business_id', $business->id)->where('kind', $draft->kind)->where('thing', $draft->id)->exists();

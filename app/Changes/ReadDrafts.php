@@ -6,6 +6,7 @@ namespace App\Changes;
 
 use App\Models\Business;
 use App\Models\Id;
+use App\Support\Given;
 use Illuminate\Contracts\Validation\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -22,7 +23,7 @@ final readonly class ReadDrafts
     }
 
     /**
-     * @return list<Draft>
+     * @return list<Draft<Content>>
      *
      * @throws ValidationException
      */
@@ -35,9 +36,9 @@ final readonly class ReadDrafts
             'drafts.*.id' => 'nullable|string|max:40|regex:/^[A-Za-z0-9-]+\z/',
             'drafts.*.content' => 'nullable|array',
             'drafts.*.version' => 'nullable|required_with:drafts.*.id|string|max:16',
-        ], ['drafts.max' => 'At most :max changes are saved at once.', 'drafts.*.kind.in' => 'There is no such kind of thing.'])->validate()['drafts'];
+        ], ['drafts.max' => 'At most :max changes are saved at once.', 'drafts.*.kind.in' => 'There is no such kind of thing.'])->validate();
         [$drafts, $wrong] = [[], []];
-        foreach ($given as $i => $draft) {
+        foreach (Given::in($given)->each('drafts') as $i => $draft) {
             try {
                 $drafts[] = $this->draft($business, $draft);
             } catch (ValidationException $invalid) {
@@ -50,16 +51,20 @@ final readonly class ReadDrafts
         return $wrong === [] ? $drafts : throw ValidationException::withMessages($wrong);
     }
 
-    /** @param  array<string, mixed>  $given */
-    private function draft(Business $business, array $given): Draft
+    /** @return Draft<Content> */
+    private function draft(Business $business, Given $given): Draft
     {
-        $thing = $this->things->of($given['kind']);
-        $id = isset($given['id']) ? Id::of($given['id']) : null;
-        $content = $given['content'] ?? null;
-        if ($content !== null) {
-            $content = $thing->shaped(($this->check)($thing, $business, $id, $content));
-        }
+        $thing = $this->things->of($given->string('kind'));
+        $id = $given->stringIf('id') === null ? null : Id::of($given->string('id'));
+        $content = $given->underIf('content');
 
-        return new Draft($given['kind'], $id ?? Id::make(), $content, $given['version'] ?? null, $thing, isNew: $id === null);
+        return new Draft(
+            $given->string('kind'),
+            $id ?? Id::make(),
+            $content === null ? null : ($this->check)($thing, $business, $id, $content->all()),
+            $given->stringIf('version'),
+            $thing,
+            isNew: $id === null,
+        );
     }
 }

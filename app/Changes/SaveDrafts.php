@@ -22,7 +22,7 @@ final readonly class SaveDrafts
     }
 
     /**
-     * @param  list<Draft>  $drafts
+     * @param  list<Draft<Content>>  $drafts
      * @param  string|null  $undoes id of the change this one takes back
      * @return SetupChange|null null: nothing was different
      */
@@ -41,7 +41,10 @@ final readonly class SaveDrafts
         }, attempts: 3);
     }
 
-    /** @return array<string, mixed>|null what is recorded of it; null: it is like that already */
+    /**
+     * @param  Draft<Content>  $draft
+     * @return array<string, mixed>|null what is recorded of it; null: it is like that already
+     */
     private function write(Business $business, Access $access, Draft $draft, int $i): ?array
     {
         $before = $this->objections->known($business, $draft);
@@ -56,17 +59,24 @@ final readonly class SaveDrafts
         $draft->thing->write($business, $draft->id, $draft->content);
 
         return [
-            'business_id' => $business->id, 'kind' => $draft->kind, 'thing' => $draft->id, 'name' => mb_substr($draft->thing->name($draft->content ?? $before ?? []), 0, 160),
-            'before' => $before === null ? null : json_encode($before, JSON_THROW_ON_ERROR),
-            'after' => $draft->content === null ? null : json_encode($draft->thing->read($business, $draft->id), JSON_THROW_ON_ERROR),
+            'business_id' => $business->id, 'kind' => $draft->kind, 'thing' => $draft->id, 'name' => mb_substr(($draft->content ?? $before)?->name() ?? '', 0, 160),
+            'before' => self::json($before),
+            'after' => self::json($draft->content === null ? null : $draft->thing->read($business, $draft->id)),
         ];
     }
 
+    private static function json(?Content $content): ?string
+    {
+        return $content === null ? null : json_encode($content->toArray(), JSON_THROW_ON_ERROR);
+    }
+
+    /** @param  Draft<Content>  $draft */
     private function lastToChange(Business $business, Draft $draft): string
     {
         return (string) ($this->changes($business, $draft)->orderByDesc('setup_changes.id')->value('by') ?? 'Somebody');
     }
 
+    /** @param  Draft<Content>  $draft */
     private function changes(Business $business, Draft $draft): Builder
     {
         return $this->db->table('setup_change_things')->join('setup_changes', 'setup_changes.id', '=', 'change_id')

@@ -12,7 +12,7 @@ final class SavedChange
 {
     /**
      * @param  SetupChange|null  $change null: nothing was different
-     * @param  list<Draft>  $drafts that were saved
+     * @param  list<Draft<Content>>  $drafts that were saved
      * @return array<string, mixed>
      */
     public static function shape(Business $business, ?SetupChange $change, array $drafts): array

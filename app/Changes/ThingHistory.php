@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Changes;
 
 use App\Models\Business;
+use App\Support\Given;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
 use stdClass;
@@ -37,9 +38,9 @@ final readonly class ThingHistory
             ])->values()->all();
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return array<array-key, mixed>|null */
     private static function content(?string $json): ?array
     {
-        return $json === null ? null : json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+        return $json === null ? null : Given::json($json)->all();
     }
 }

@@ -9,7 +9,7 @@ use Illuminate\Contracts\Container\Container;
 /** The kinds of things that are set up; which there are is said by those above (Providers\Kinds). */
 final readonly class Things
 {
-    /** @param  array<string, class-string<Thing>>  $kinds by the word the API uses */
+    /** @param  array<string, class-string<Thing<*>>>  $kinds by the word the API uses */
     public function __construct(private Container $container, private array $kinds)
     {
     }
@@ -25,8 +25,12 @@ final readonly class Things
         return isset($this->kinds[$kind]);
     }
 
+    /** @return Thing<Content> */
     public function of(string $kind): Thing
     {
-        return $this->container->make($this->kinds[$kind]);
+        /** @var Thing<Content> $thing */
+        $thing = $this->container->make($this->kinds[$kind]);
+
+        return $thing;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Changes;
 use App\Access\Access;
 use App\Models\Business;
 use App\Models\SetupChange;
+use App\Support\Given;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
@@ -25,7 +26,9 @@ final readonly class UndoChange
         $rows = $this->db->table('setup_change_things')->where('business_id', $business->id)->where('change_id', $change->id)->get();
         $drafts = [];
         foreach ($rows as $row) {
-            $drafts[] = new Draft($row->kind, $row->thing, self::content($row->before), Version::of(self::content($row->after)), $this->things->of($row->kind), isNew: $row->after === null);
+            $thing = $this->things->of($row->kind);
+            $after = self::content($thing, $row->after);
+            $drafts[] = new Draft($row->kind, $row->thing, self::content($thing, $row->before), Version::of($after), $thing, isNew: $after === null);
         }
         try {
             return ($this->save)($business, $access, $drafts, $change->id);
@@ -36,9 +39,9 @@ final readonly class UndoChange
         }
     }
 
-    /** @return array<string, mixed>|null */
-    private static function content(?string $json): ?array
+    /** @param  Thing<Content>  $thing */
+    private static function content(Thing $thing, ?string $json): ?Content
     {
-        return $json === null ? null : json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+        return $json === null ? null : $thing->contents()::from(Given::json($json));
     }
 }

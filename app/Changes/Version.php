@@ -7,19 +7,16 @@ namespace App\Changes;
 /** Tells contents apart: whoever saves says which one they saw. */
 final class Version
 {
-    /**
-     * @param  array<string, mixed>|null  $content
-     * @return string|null null: there is none
-     */
-    public static function of(?array $content): ?string
+    /** @return string|null null: there is none */
+    public static function of(?Content $content): ?string
     {
-        return $content === null ? null : substr(hash('sha256', json_encode($content, JSON_THROW_ON_ERROR)), 0, 16);
+        return $content === null ? null : substr(hash('sha256', json_encode($content->toArray(), JSON_THROW_ON_ERROR)), 0, 16);
     }
 
     /**
-     * @param  array<string, mixed>|null  $before
-     * @param  array<string, mixed>|null  $after
-     * @return list<array{field: string, before: mixed, after: mixed}> what differs
+     * @param  array<array-key, mixed>|null  $before
+     * @param  array<array-key, mixed>|null  $after
+     * @return list<array{field: array-key, before: mixed, after: mixed}> what differs
      */
     public static function differences(?array $before, ?array $after): array
     {

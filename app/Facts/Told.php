@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Facts;
 
 use App\Language\Catalogue;
-use App\Ledger\AgreedTerms;
 use App\Ledger\Balance;
+use App\Ledger\Contents\CancellationContent;
 use App\Models\Booking;
 use App\Support\Clock;
 use App\Support\Instants;
@@ -122,14 +122,14 @@ final readonly class Told
     /** Until when cancelling is free and what it costs after; nothing where it is always free, or too late for it. */
     private function terms(Booking $booking): string
     {
-        $terms = $booking->cancellation;
+        $terms = CancellationContent::kept($booking->cancellation);
         if ($terms === null || ! in_array($booking->state, [State::Held, State::Pending, State::Confirmed], true)) {
             return '';
         }
-        $cost = $terms['percent'] === null
-            ? Money::written($terms['amount'] ?? 0, $booking->currency)
-            : $this->catalogue->say('money.part_of_price', ['percent' => $terms['percent']]);
-        $until = AgreedTerms::of($terms)->freeUntil(Instants::minute($booking->starts_at));
+        $cost = $terms->percent === null
+            ? Money::written($terms->amount ?? 0, $booking->currency)
+            : $this->catalogue->say('money.part_of_price', ['percent' => $terms->percent]);
+        $until = $terms->toCore()->freeUntil(Instants::minute($booking->starts_at));
 
         return $this->catalogue->say($until < $this->clock->minute() ? 'money.terms_past' : 'money.terms_ahead', [
             'until' => LocalTime::written(Instants::carbon($until), $booking->business()->firstOrFail()),

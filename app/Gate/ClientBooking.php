@@ -7,9 +7,9 @@ namespace App\Gate;
 use App\Bookings\ConfirmBooking;
 use App\Facts\BookingFacts;
 use App\Facts\Told;
-use App\Ledger\AgreedTerms;
 use App\Ledger\Balance;
 use App\Ledger\CancellationCost;
+use App\Ledger\Contents\CancellationContent;
 use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\BookingChange;
@@ -97,9 +97,11 @@ final readonly class ClientBooking
     /** @return array{freeUntil: string, amount: int|null, percent: string|null}|null what was agreed on cancelling; null: it is always free */
     private static function terms(Booking $booking): ?array
     {
-        return $booking->cancellation === null ? null : [
-            'freeUntil' => Wall::writeInstant(AgreedTerms::of($booking->cancellation)->freeUntil(Instants::minute($booking->starts_at))),
-            'amount' => $booking->cancellation['amount'], 'percent' => $booking->cancellation['percent'],
+        $terms = CancellationContent::kept($booking->cancellation);
+
+        return $terms === null ? null : [
+            'freeUntil' => Wall::writeInstant($terms->toCore()->freeUntil(Instants::minute($booking->starts_at))),
+            'amount' => $terms->amount, 'percent' => $terms->percent,
         ];
     }
 

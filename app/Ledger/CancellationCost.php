@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Ledger\Contents\CancellationContent;
 use App\Models\Booking;
 use App\Models\Payment;
 use App\Models\PaymentKind;
@@ -22,10 +23,11 @@ final readonly class CancellationCost
     /** Minor unit. Nothing where nothing was paid and no card is kept: there is nothing to take it from. */
     public function of(Booking $booking): int
     {
-        if ($booking->state !== State::Confirmed || $booking->cancellation === null) {
+        $terms = CancellationContent::kept($booking->cancellation)?->toCore();
+        if ($booking->state !== State::Confirmed || $terms === null) {
             return 0;
         }
-        $cost = AgreedTerms::of($booking->cancellation)->cost($booking->price, Instants::minute($booking->starts_at), $this->clock->minute());
+        $cost = $terms->cost($booking->price, Instants::minute($booking->starts_at), $this->clock->minute());
 
         return self::keptCard($booking) !== null ? $cost : min($cost, Balance::of($booking)->kept());
     }

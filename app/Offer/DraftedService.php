@@ -7,6 +7,7 @@ namespace App\Offer;
 use App\Access\Access;
 use App\Bookings\DraftedBook;
 use App\Bookings\RulesReader;
+use App\Changes\Content;
 use App\Changes\Draft;
 use App\Models\Business;
 use App\Models\Session;
@@ -25,7 +26,7 @@ final readonly class DraftedService
     }
 
     /**
-     * @param  list<Draft>  $drafts a service first, what changes with it after
+     * @param  list<Draft<Content>>  $drafts a service first, what changes with it after
      * @return array{RuleBook, string} the rule book with the drafts in it, and the id of the service
      */
     public function book(Business $business, Access $access, array $drafts): array

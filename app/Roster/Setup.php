@@ -10,6 +10,7 @@ use App\Access\Role;
 use App\Bookings\Shown;
 use App\Bookings\Tariffs;
 use App\Facts\Mark;
+use App\Ledger\Contents\PricingContent;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;
@@ -22,6 +23,7 @@ use App\Models\Question;
 use App\Models\Unit;
 use App\Roster\Things\AccessThing;
 use App\Support\Clock;
+use App\Support\Given;
 use App\Support\WeeklyTable;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\DB;
@@ -79,7 +81,7 @@ final readonly class Setup
         return $business->services()->toBase()->get(['id', 'name', 'category_id', 'kind', 'minutes', 'lengths', 'pricing', 'colour', 'pattern', 'visibility', 'active', 'picture'])->map(static fn (stdClass $service): array => [
             'id' => $service->id, 'name' => $service->name, 'initials' => Mark::initials($service->name), 'colour' => $service->colour, 'pattern' => $service->pattern,
             'category' => $service->category_id, 'kind' => $service->kind, 'minutes' => $service->minutes, 'lengths' => self::lengths($service), 'ownLength' => str_starts_with((string) $service->lengths, '{'), 'visibility' => $service->visibility, 'active' => (bool) $service->active, 'picture' => $service->picture,
-            'price' => Shown::price(Tariffs::priced($service->name, $service->kind, $service->minutes, json_decode($service->lengths ?? '[]', true), json_decode($service->pricing, true)), ($staff[$service->id] ?? collect())->pluck('staff_id')->all()),
+            'price' => Shown::price(Tariffs::priced($service->name, $service->kind, $service->minutes, json_decode($service->lengths ?? '[]', true), PricingContent::from(Given::json($service->pricing))), ($staff[$service->id] ?? collect())->pluck('staff_id')->all()),
             'staff' => ($staff[$service->id] ?? collect())->pluck('staff_id')->all(), 'locations' => ($places[$service->id] ?? collect())->pluck('location_id')->all(),
         ])->values()->all();
     }

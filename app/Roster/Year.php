@@ -57,6 +57,6 @@ final readonly class Year
         assert($thing instanceof ModelThing);
         $content = $thing->content($row);
 
-        return ['id' => $row->getKey(), 'version' => Version::of($content), 'content' => $content];
+        return ['id' => $row->getKey(), 'version' => Version::of($content), 'content' => $content->toArray()];
     }
 }

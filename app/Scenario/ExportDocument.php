@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
-use App\Bookings\SetupReader;
 use App\Bookings\Tariffs;
 use App\Models\AddOn;
 use App\Models\Booking;
@@ -12,6 +11,7 @@ use App\Models\Business;
 use App\Models\Client;
 use App\Models\Service;
 use App\Models\Session;
+use App\Offer\SetupReader;
 use App\Support\Instants;
 use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Diary;

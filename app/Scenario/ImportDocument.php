@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
-use App\Bookings\SetupReader;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Models\User;
+use App\Offer\SetupReader;
 use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;

@@ -9,7 +9,12 @@ use YardBell\Core\Time\InvalidTime;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Window;
 
-/** A weekly table as it is stored and sent: {"mon": [{"from": "09:00", "to": "12:30"}], …}; a missing day has none. */
+/**
+ * A weekly table as it is stored and sent: {"mon": [{"from": "09:00", "to": "12:30"}], …}; a missing day has none.
+ *
+ * @phpstan-type Stretch array{from: string, to: string, at?: string}
+ * @phpstan-type Week array<string, list<Stretch>>
+ */
 final class WeeklyTable implements ValidationRule
 {
     private const MOST_A_DAY = 12;
@@ -37,11 +42,17 @@ final class WeeklyTable implements ValidationRule
         return array_map(static fn (array $window): Window => Window::between($window['from'], $window['to'], $window['at'] ?? null), $windows);
     }
 
+    /** @return Week|null what came as JSON, or was kept so; null: none at all */
+    public static function of(Given $given, string $key): ?array
+    {
+        return self::whole($given->underIf($key)?->all());
+    }
+
     /**
      * All seven days in their order, each window with its keys in theirs.
      *
-     * @param  array<string, list<array{from: string, to: string, at?: string|null}>>|null  $table
-     * @return array<string, list<array{from: string, to: string, at?: string}>>|null
+     * @param  array<array-key, mixed>|null  $table
+     * @return ($table is null ? null : Week)
      */
     public static function whole(?array $table): ?array
     {
@@ -50,7 +61,7 @@ final class WeeklyTable implements ValidationRule
         }
         $whole = [];
         foreach (Wall::WEEKDAYS as $name) {
-            $whole[$name] = self::stretches($table[$name] ?? []);
+            $whole[$name] = self::stretches(Given::in($table)->each($name));
         }
 
         return $whole;
@@ -59,12 +70,16 @@ final class WeeklyTable implements ValidationRule
     /**
      * Sorted, since the order in which stretches were drawn means nothing.
      *
-     * @param  list<array{from: string, to: string, at?: string|null}>  $windows
-     * @return list<array{from: string, to: string, at?: string}>
+     * @param  list<Given>  $windows
+     * @return list<Stretch>
      */
     public static function stretches(array $windows): array
     {
-        $stretches = array_map(static fn (array $window): array => ['from' => $window['from'], 'to' => $window['to']] + (isset($window['at']) ? ['at' => $window['at']] : []), $windows);
+        $stretches = array_map(static function (Given $window): array {
+            $place = $window->stringIf('at');
+
+            return ['from' => $window->string('from'), 'to' => $window->string('to')] + ($place === null ? [] : ['at' => $place]);
+        }, $windows);
         sort($stretches);
 
         return $stretches;

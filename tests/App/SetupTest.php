@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Bookings\SetupReader;
 use App\Changes\Things as Kinds;
 use App\Models\Business;
 use App\Models\SetupChange;
 use App\Models\User;
+use App\Offer\SetupReader;
+use App\Support\Given;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
@@ -188,7 +189,7 @@ it('means to the rules what is saved: a draft in the rule book is what is read o
     $before = app(SetupReader::class)->book($yard->business->refresh());
     $draft = Things::change($yard->business, $kind, $id, $change);
     $thing = app(Kinds::class)->of($kind);
-    $drafted = $thing->book($before, $id, $thing->shaped($draft['content']));
+    $drafted = $thing->book($before, $id, $thing->contents()::from(Given::in($draft['content'])));
     save($yard, [$draft])->assertOk();
     $plain = static fn (RuleBook $book): RuleBook => $book->with(zone: Zone::named($book->zone->name)); // a zone remembers what it was asked last
     expect($plain($drafted))->toEqual($plain(app(SetupReader::class)->book($yard->business->refresh())));

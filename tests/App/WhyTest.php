@@ -72,7 +72,7 @@ it('does not tell staff what their colleagues do', function (): void {
 it('keeps what no draft touches the same object, also for staff, so that a preview need not look at it', function (): void {
     $second = Yard::offer($this->yard->business, ['name' => 'Second'], $this->yard->staff);
     $draft = app(App\Changes\Things::class);
-    $content = ['noticeMinutes' => 60] + Things::content($this->yard->business, 'service', $this->yard->lesson->id);
+    $content = App\Offer\Contents\ServiceContent::from(App\Support\Given::in(['noticeMinutes' => 60] + Things::content($this->yard->business, 'service', $this->yard->lesson->id)));
     $drafts = [new App\Changes\Draft('service', $this->yard->lesson->id, $content, null, $draft->of('service'), isNew: false)];
     foreach ([App\Access\Role::Owner, App\Access\Role::Staff] as $role) {
         [$before, $after] = app(App\Bookings\DraftedBook::class)->both($this->yard->business->refresh(), new App\Access\Access($this->yard->owner, $role, $this->yard->staff[0]->id), $drafts);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Changes\Content;
 use App\Changes\Things as Kinds;
 use App\Changes\Version;
 use App\Models\Business;
@@ -15,7 +16,14 @@ final class Things
     /** @return array<string, mixed> what is there now */
     public static function content(Business $business, string $kind, string $id): array
     {
-        return app(CurrentBusiness::class)->of($business->id, static fn (): array => app(Kinds::class)->of($kind)->read($business->refresh(), $id) ?? []);
+        return self::read($business, $kind, $id)?->toArray() ?? [];
+    }
+
+    private static function read(Business $business, string $kind, string $id): ?Content
+    {
+        $read = static fn (): ?Content => app(Kinds::class)->of($kind)->read($business->refresh(), $id);
+
+        return app(CurrentBusiness::class)->of($business->id, $read);
     }
 
     /**
@@ -26,9 +34,9 @@ final class Things
      */
     public static function change(Business $business, string $kind, string $id, array $changes): array
     {
-        $now = self::content($business, $kind, $id);
+        $now = self::read($business, $kind, $id);
 
-        return ['kind' => $kind, 'id' => $id, 'version' => Version::of($now), 'content' => $changes + $now];
+        return ['kind' => $kind, 'id' => $id, 'version' => Version::of($now), 'content' => $changes + ($now?->toArray() ?? [])];
     }
 
     /** @return array<string, mixed> a draft that takes it away */

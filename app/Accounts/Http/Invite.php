@@ -8,7 +8,7 @@ use App\Access\Access;
 use App\Access\Role;
 use App\Accounts\InviteSomebody;
 use App\Models\Business;
-use App\Roster\Checks;
+use App\Support\Checks;
 use App\Support\MailAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

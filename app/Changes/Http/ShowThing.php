@@ -31,6 +31,6 @@ final readonly class ShowThing
             throw new NotFoundHttpException;
         }
 
-        return new JsonResponse(['kind' => $kind, 'id' => $id, 'version' => Version::of($content), 'content' => $content, 'history' => $this->history->of($business, $kind, $id)]);
+        return new JsonResponse(['kind' => $kind, 'id' => $id, 'version' => Version::of($content), 'content' => $content->toArray(), 'history' => $this->history->of($business, $kind, $id)]);
     }
 }

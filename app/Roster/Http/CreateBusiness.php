@@ -6,7 +6,7 @@ namespace App\Roster\Http;
 
 use App\Models\User;
 use App\Roster\BeginBusiness;
-use App\Roster\Things\FactsThing;
+use App\Roster\Contents\FactsContent;
 use App\Support\Refusal;
 use App\Support\WeeklyTable;
 use Illuminate\Http\JsonResponse;
@@ -27,7 +27,7 @@ final readonly class CreateBusiness
         $user = $request->user();
         assert($user instanceof User);
         $facts = $request->validate([
-            ...FactsThing::first(null),
+            ...FactsContent::first(null),
             'address' => 'nullable|string|max:300',
             'hours' => ['present', 'array', new WeeklyTable],
             'services' => 'present|array|list|max:20',
@@ -36,7 +36,7 @@ final readonly class CreateBusiness
             'services.*.price' => 'required|integer|min:0|max:100000000',
             'people' => 'present|array|list|max:60',
             'people.*' => 'required|string|max:120',
-        ], FactsThing::SENTENCES + [
+        ], FactsContent::sentences() + [
             'services.*.name.required' => 'What is the service called?', 'services.*.minutes.*' => 'How many minutes does it last? At least 1, at most a day (1440).', 'services.*.price.*' => 'The price is an amount of 0 or more.',
             'people.*.required' => 'What is this person called?', 'max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.',
         ]);

@@ -8,7 +8,7 @@ use App\Access\Access;
 use App\Bookings\PreviewDrafts;
 use App\Changes\ReadDrafts;
 use App\Models\Business;
-use App\Roster\Checks;
+use App\Support\Checks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Time\Wall;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Roster\Http;
 
 use App\Models\Business;
-use App\Roster\Checks;
 use App\Roster\PoolDay;
+use App\Support\Checks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;

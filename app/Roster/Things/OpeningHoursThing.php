@@ -4,52 +4,43 @@ declare(strict_types=1);
 
 namespace App\Roster\Things;
 
+use App\Changes\Content;
 use App\Changes\Thing;
 use App\Models\Business;
+use App\Roster\Contents\OpeningHoursContent;
 use App\Support\WeeklyTable;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Hours;
 
-/** When the business is open in an ordinary week. */
+/**
+ * When the business is open in an ordinary week.
+ *
+ * @implements Thing<OpeningHoursContent>
+ */
 final readonly class OpeningHoursThing implements Thing
 {
-    public function rules(Business $business, ?string $id): array
+    public function contents(): string
     {
-        return ['hours' => ['present', new WeeklyTable]];
+        return OpeningHoursContent::class;
     }
 
-    public function sentences(): array
+    public function read(Business $business, string $id): ?OpeningHoursContent
     {
-        return [];
+        return $id === 'business' ? new OpeningHoursContent(WeeklyTable::whole($business->opening_hours)) : null;
     }
 
-    public function shaped(array $given): array
+    public function write(Business $business, string $id, ?Content $content): void
     {
-        return ['hours' => WeeklyTable::whole($given['hours'])];
+        $business->update(['opening_hours' => $content->hours ?? []]);
     }
 
-    public function read(Business $business, string $id): ?array
-    {
-        return $id === 'business' ? ['hours' => WeeklyTable::whole($business->opening_hours)] : null;
-    }
-
-    public function write(Business $business, string $id, ?array $content): void
-    {
-        $business->update(['opening_hours' => $content['hours'] ?? []]);
-    }
-
-    public function objection(Business $business, string $id, ?array $content): ?string
+    public function objection(Business $business, string $id, ?Content $content): ?string
     {
         return $content === null ? 'Opening hours can be empty, but not go.' : null;
     }
 
-    public function name(array $content): string
+    public function book(RuleBook $book, string $id, ?Content $content): RuleBook
     {
-        return 'Opening hours';
-    }
-
-    public function book(RuleBook $book, string $id, ?array $content): RuleBook
-    {
-        return $book->with(openingHours: new Hours(WeeklyTable::windows($content['hours'] ?? []), $book->openingHours->specialDays()));
+        return $book->with(openingHours: new Hours(WeeklyTable::windows($content->hours ?? []), $book->openingHours->specialDays()));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Roster;
+namespace App\Support;
 
 use App\Models\Business;
 use Closure;

@@ -2,17 +2,21 @@
 
 declare(strict_types=1);
 
-namespace App\Offer\Things;
+namespace App\Offer\Contents;
 
 use App\Facts\Mark;
+use App\Ledger\Contents\CancellationContent;
+use App\Ledger\Contents\PaymentContent;
+use App\Ledger\Contents\PricingContent;
 use App\Models\Business;
-use App\Roster\Checks;
+use App\Support\Checks;
+use App\Support\Given;
 use App\Support\WeeklyTable;
 use Closure;
 use Illuminate\Validation\Rule;
 
 /** What a service must be like, field by field, and what is said where it is not. */
-final readonly class ServiceChecks
+final class ServiceRules
 {
     /** Longest in minutes that a service, its set-up or its clear-up may last: a week, for kilns. */
     private const LONGEST = 10_080;
@@ -21,7 +25,7 @@ final readonly class ServiceChecks
         'name.required' => 'What is the service called?',
         'minutes.*' => 'How many minutes does it last? At least 1, at most a week (10080).',
         'choices.*' => 'Lengths are whole minutes from 1 to 10080, each once.',
-        'range.*' => 'The client\'s own length has a shortest and a longest, 1 to 10080 minutes, in steps that lead from one to the other.',
+        'range.*' => "The client's own length has a shortest and a longest, 1 to 10080 minutes, in steps that lead from one to the other.",
         'setup.*' => 'Set-up is 0 to 1440 minutes.',
         'clearup.*' => 'Clear-up is 0 to 1440 minutes.',
         'startEvery.*' => 'Starts lie 1 to 1440 minutes apart.',
@@ -40,7 +44,7 @@ final readonly class ServiceChecks
     ];
 
     /** @return array<string, mixed> */
-    public function rules(Business $business): array
+    public static function of(Business $business): array
     {
         $length = 'integer|min:1|max:'.self::LONGEST;
 
@@ -63,7 +67,9 @@ final readonly class ServiceChecks
             'colour' => ['nullable', Rule::in(Mark::COLOURS)],
             'pattern' => ['nullable', Rule::in(Mark::PATTERNS)],
             'approval' => 'required|boolean',
-            ...PriceChecks::rules($business),
+            ...PricingContent::rules($business, null),
+            ...PaymentContent::rules($business, null),
+            ...CancellationContent::rules($business, null),
             'visibility' => 'required|in:page,link,desk',
             'active' => 'required|boolean',
             ...self::whoAndWhere($business),
@@ -111,8 +117,7 @@ final readonly class ServiceChecks
     private static function range(): Closure
     {
         return static function (string $attribute, mixed $range, Closure $fail): void {
-            [$min, $max, $step] = array_map(static fn (string $key): int => is_numeric($range[$key] ?? null) ? (int) $range[$key] : 0, ['min', 'max', 'step']);
-            if ($step < 1 || $max < $min || ($max - $min) % $step !== 0) {
+            if (! RangeContent::from(Given::in($range))->isWhole()) {
                 $fail(self::SENTENCES['range.*']);
             }
         };

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Contents;
+
+use Closure;
+use YardBell\Core\Price\InvalidPrice;
+use YardBell\Core\Price\Percent;
+
+/** What amounts and parts of them must be like. */
+final class Amounts
+{
+    public const LARGEST = 100_000_000;
+
+    /** In the minor unit. */
+    public const RULE = 'integer|min:0|max:'.self::LARGEST;
+
+    public static function percent(): Closure
+    {
+        return static function (string $attribute, mixed $value, Closure $fail): void {
+            try {
+                $percent = Percent::of(is_string($value) || is_int($value) ? (string) $value : '');
+                if ($percent->part(100) > 100 || $percent->written() === '0') {
+                    $fail('A part is above 0 and at most 100 percent.');
+                }
+            } catch (InvalidPrice) {
+                $fail('A part is a number of percent, like 20 or 12.5.');
+            }
+        };
+    }
+
+    /** In its one form: "12.5". */
+    public static function written(?string $percent): ?string
+    {
+        return $percent === null ? null : Percent::of($percent)->written();
+    }
+}

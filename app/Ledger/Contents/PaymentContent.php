@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Contents;
+
+use App\Changes\Content;
+use App\Models\Business;
+use App\Support\Given;
+use YardBell\Core\Price\PaymentKind;
+use YardBell\Core\Price\PaymentTerms;
+use YardBell\Core\Price\Percent;
+
+/** What is paid when booking (rules.md P10); a deposit is an amount or a part of the price. */
+final readonly class PaymentContent extends Content
+{
+    /** @param  int|null  $amount minor unit */
+    public function __construct(public string $kind, public ?int $amount = null, public ?string $percent = null)
+    {
+    }
+
+    public static function from(Given $given): static
+    {
+        $percent = Amounts::written($given->stringIf('percent'));
+
+        return new self($given->string('kind'), $percent === null ? $given->intIf('amount') : null, $percent);
+    }
+
+    /** As it is kept: nothing when booking where there is no price yet, and amounts only of a deposit. */
+    public function fitting(bool $isPricedLater): self
+    {
+        $kind = $isPricedLater && $this->kind !== 'card_hold' ? 'none' : $this->kind;
+
+        return $kind === 'deposit' ? $this : new self($kind);
+    }
+
+    public static function rules(Business $business, ?string $id): array
+    {
+        return [
+            'payment' => ['required', 'array:kind,amount,percent'],
+            'payment.kind' => 'required|in:none,optional,deposit,full,card_hold',
+            'payment.amount' => 'present|nullable|integer|min:1|max:'.Amounts::LARGEST,
+            'payment.percent' => ['present', 'nullable', Amounts::percent()],
+        ];
+    }
+
+    public static function sentences(): array
+    {
+        return [
+            'payment.kind.*' => 'Choose when it is paid.',
+            'payment.amount.*' => 'A deposit is an amount above 0, or a part of the price.',
+        ];
+    }
+
+    public function toCore(): PaymentTerms
+    {
+        return new PaymentTerms(PaymentKind::from($this->kind), $this->percent === null ? $this->amount : Percent::of($this->percent));
+    }
+}

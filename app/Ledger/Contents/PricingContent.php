@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Contents;
+
+use App\Changes\Content;
+use App\Models\Business;
+use App\Support\Checks;
+use App\Support\Given;
+use YardBell\Core\Price\PriceKind;
+use YardBell\Core\Price\Pricing;
+
+/** How a service's price is made (rules.md P1, P2); amounts in the minor unit. */
+final readonly class PricingContent extends Content
+{
+    /**
+     * @param  list<array{minutes: int, amount: int}>  $byMinutes for lengths to choose from
+     * @param  int|null  $perStep for a length of the client's own
+     * @param  list<array{staff: string, amount: int}>  $byStaff
+     * @param  list<int>  $extraPeople
+     */
+    public function __construct(
+        public string $kind,
+        public int $amount,
+        public array $byMinutes,
+        public ?int $perStep,
+        public array $byStaff,
+        public bool $perPerson,
+        public array $extraPeople,
+    ) {
+    }
+
+    public static function from(Given $given): static
+    {
+        $byMinutes = static fn (Given $one): array => ['minutes' => $one->int('minutes'), 'amount' => $one->int('amount')];
+        $byStaff = static fn (Given $one): array => ['staff' => $one->string('staff'), 'amount' => $one->int('amount')];
+
+        return new self(
+            $given->string('kind'),
+            $given->int('amount'),
+            array_map($byMinutes, $given->each('byMinutes')),
+            $given->intIf('perStep'),
+            array_map($byStaff, $given->each('byStaff')),
+            $given->bool('perPerson'),
+            $given->ints('extraPeople'),
+        );
+    }
+
+    /**
+     * As it is kept: only what goes with the kind of price and of length, and with those who do it.
+     *
+     * @param  list<int>  $choices lengths to choose from; none: one length
+     * @param  list<string>  $staff
+     */
+    public function fitting(array $choices, bool $isOwnLength, array $staff): self
+    {
+        $isFixed = $this->kind === 'fixed';
+        $amounts = array_column($this->byMinutes, 'amount', 'minutes');
+        $hasAmount = $this->kind === 'from' || ($isFixed && $choices === [] && ! $isOwnLength);
+
+        return new self(
+            $this->kind,
+            $hasAmount ? $this->amount : 0,
+            array_map(static fn (int $minutes): array => ['minutes' => $minutes, 'amount' => $amounts[$minutes] ?? 0], $isFixed ? $choices : []),
+            $isFixed && $isOwnLength ? $this->perStep : null,
+            $this->of($staff)->byStaff,
+            $this->perPerson,
+            $this->extraPeople,
+        );
+    }
+
+    /**
+     * Of those who do it: what somebody else costs is forgotten.
+     *
+     * @param  list<string>  $staff
+     */
+    public function of(array $staff): self
+    {
+        $kept = array_filter($this->byStaff, static fn (array $one): bool => in_array($one['staff'], $staff, true));
+
+        return new self(...['byStaff' => array_values($kept)] + get_object_vars($this));
+    }
+
+    public function isSaidLater(): bool
+    {
+        return in_array($this->kind, ['from', 'on_request'], true) && $this->byStaff === [];
+    }
+
+    public static function rules(Business $business, ?string $id): array
+    {
+        $amount = Amounts::RULE;
+
+        return [
+            'pricing' => 'required|array:kind,amount,byMinutes,perStep,byStaff,perPerson,extraPeople',
+            'pricing.kind' => 'required|in:fixed,free,from,on_request',
+            'pricing.amount' => "required|{$amount}",
+            'pricing.byMinutes' => ['present', 'array', 'list', 'max:12'],
+            'pricing.byMinutes.*' => 'array:minutes,amount',
+            'pricing.byMinutes.*.minutes' => 'required|integer|distinct|min:1|max:10080',
+            'pricing.byMinutes.*.amount' => "required|{$amount}",
+            'pricing.perStep' => "present|nullable|{$amount}",
+            'pricing.byStaff' => 'present|array|list|max:200',
+            'pricing.byStaff.*' => 'array:staff,amount',
+            'pricing.byStaff.*.staff' => ['required', 'distinct', ...Checks::of($business, 'staff')],
+            'pricing.byStaff.*.amount' => "required|{$amount}",
+            'pricing.perPerson' => 'required|boolean',
+            'pricing.extraPeople' => 'present|array|list|max:12',
+            'pricing.extraPeople.*' => $amount,
+        ];
+    }
+
+    public static function sentences(): array
+    {
+        return [
+            'pricing.kind.*' => 'Choose how the price is said.',
+            'pricing.amount.*' => 'The price is an amount of 0 or more.',
+            'pricing.byMinutes.*.amount.*' => 'How much is it for this length?',
+            'pricing.byMinutes.*' => 'Every length has a price.',
+            'pricing.perStep.*' => 'What does one step cost? An amount of 0 or more.',
+            'pricing.byStaff.*.amount.*' => 'How much is it with this person? An amount of 0 or more.',
+            'pricing.byStaff.*' => 'This person does not work here, or stands here twice.',
+            'pricing.extraPeople.*' => 'What does each more person cost? Amounts of 0 or more.',
+        ];
+    }
+
+    public function toCore(): Pricing
+    {
+        $hasAmount = ! in_array($this->kind, ['free', 'on_request'], true) && $this->byMinutes === [] && $this->perStep === null;
+
+        return new Pricing(
+            PriceKind::from($this->kind),
+            $hasAmount ? $this->amount : null,
+            array_column($this->byMinutes, 'amount', 'minutes'),
+            $this->perStep,
+            array_column($this->byStaff, 'amount', 'staff'),
+            $this->perPerson,
+            $this->extraPeople,
+        );
+    }
+}

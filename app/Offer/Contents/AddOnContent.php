@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offer\Contents;
+
+use App\Changes\Content;
+use App\Models\AddOn;
+use App\Models\Business;
+use App\Support\Checks;
+use App\Support\Given;
+
+final readonly class AddOnContent extends Content
+{
+    /**
+     * @param  int  $price minor unit
+     * @param  list<string>|null  $services ids; null: all of them
+     */
+    public function __construct(
+        public string $name,
+        public int $price,
+        public int $minutes,
+        public bool $perPerson,
+        public ?string $picture,
+        public ?array $services,
+    ) {
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self(
+            $given->text('name'),
+            $given->int('price'),
+            $given->int('minutes'),
+            $given->bool('perPerson'),
+            $given->stringIf('picture'),
+            $given->stringsIf('services'),
+        );
+    }
+
+    public static function of(AddOn $row): self
+    {
+        return new self($row->name, $row->price, $row->minutes, $row->per_person, $row->picture, $row->services);
+    }
+
+    public static function rules(Business $business, ?string $id): array
+    {
+        return [
+            'name' => 'required|string|max:120',
+            'price' => 'required|integer|min:0|max:100000000',
+            'minutes' => 'required|integer|min:0|max:1440',
+            'perPerson' => 'required|boolean',
+            'picture' => Checks::picture($business),
+            'services' => 'present|nullable|array|list|min:1|max:300',
+            'services.*' => ['distinct', ...Checks::of($business, 'services')],
+        ];
+    }
+
+    public static function sentences(): array
+    {
+        return [
+            'name.required' => 'What is it called?',
+            'price.*' => 'The price is an amount of 0 or more.',
+            'minutes.*' => 'It adds 0 to 1440 minutes.',
+            'services.*' => 'Choose services, or all of them.',
+            'services.min' => 'No service is chosen. Choose some, or all of them.',
+        ];
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offer\Contents;
+
+use App\Ledger\Contents\CancellationContent;
+use App\Ledger\Contents\PaymentContent;
+use App\Ledger\Contents\PricingContent;
+use App\Support\Given;
+
+/** What lengths, price, payment and approval of a service say together. */
+final class PriceTogether
+{
+    /** @return array<string, string> a sentence by field; empty if all is well */
+    public static function wrong(Given $given): array
+    {
+        $pricing = PricingContent::from($given->under('pricing'));
+        $cancellation = $given->underIf('cancellation');
+
+        return array_filter([
+            ...self::lengths($given, $pricing),
+            'pricing.extraPeople' => $pricing->perPerson && $pricing->extraPeople !== []
+                ? 'More people cost either the same each, or amounts of their own, not both.'
+                : null,
+            'payment.amount' => $given->under('payment')->string('kind') === 'deposit' && ! self::isOneOf($given->under('payment'))
+                ? PaymentContent::sentences()['payment.amount.*']
+                : null,
+            'cancellation.amount' => $cancellation !== null && ! self::isOneOf($cancellation)
+                ? CancellationContent::sentences()['cancellation.amount.*']
+                : null,
+            'approval' => $given->bool('approval') && self::paysFirst($given, $pricing)
+                ? 'What waits for your yes cannot be paid when booking. Let clients pay when they come, or keep a card.'
+                : null,
+        ]);
+    }
+
+    /** @return array<string, string|null> */
+    private static function lengths(Given $given, PricingContent $pricing): array
+    {
+        if ($pricing->kind !== 'fixed' || $given->string('kind') !== 'appointment') {
+            return [];
+        }
+        $isOwn = $given->underIf('range') !== null;
+        $choices = $isOwn || count($given->ints('choices')) < 2 ? [] : $given->ints('choices');
+        $unpriced = array_diff($choices, array_column($pricing->byMinutes, 'minutes'));
+
+        return [
+            'pricing.byMinutes' => $unpriced === [] ? null : 'How much is it for '.implode(' and for ', $unpriced).' minutes?',
+            'pricing.perStep' => $isOwn && $pricing->perStep === null ? PricingContent::sentences()['pricing.perStep.*'] : null,
+        ];
+    }
+
+    /** Either an amount or a part, not both. */
+    private static function isOneOf(Given $terms): bool
+    {
+        return $terms->has('amount') !== $terms->has('percent');
+    }
+
+    private static function paysFirst(Given $given, PricingContent $pricing): bool
+    {
+        $kind = $given->under('payment')->string('kind');
+
+        return ! in_array($kind, ['none', 'card_hold'], true) && ! $pricing->of($given->strings('staff'))->isSaidLater();
+    }
+}

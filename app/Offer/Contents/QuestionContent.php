@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offer\Contents;
+
+use App\Changes\Content;
+use App\Models\Business;
+use App\Models\Question;
+use App\Support\Checks;
+use App\Support\Given;
+use Illuminate\Validation\Rule;
+
+final readonly class QuestionContent extends Content
+{
+    private const CHOSEN = ['choice', 'choices'];
+
+    /**
+     * @param  list<string>  $choices
+     * @param  list<string>|null  $services ids; null: all of them
+     * @param  array{question: string, answer: string}|null  $shownIf
+     * @param  string  $parameter of the link, which fills a hidden one
+     */
+    public function __construct(
+        public string $text,
+        public string $type,
+        public array $choices,
+        public bool $required,
+        public ?array $services,
+        public ?array $shownIf,
+        public string $parameter,
+    ) {
+    }
+
+    public static function from(Given $given): static
+    {
+        $type = $given->string('type');
+        $after = $given->underIf('shownIf');
+
+        return new self(
+            $given->text('text'),
+            $type,
+            in_array($type, self::CHOSEN, true) ? array_map(trim(...), $given->strings('choices')) : [],
+            $type !== 'hidden' && $given->bool('required'),
+            $given->stringsIf('services'),
+            $after === null ? null : ['question' => $after->string('question'), 'answer' => $after->string('answer')],
+            $type === 'hidden' ? $given->string('parameter') : '',
+        );
+    }
+
+    public static function of(Question $row): self
+    {
+        return new self($row->text, $row->type, $row->choices, $row->required, $row->services, $row->shown_if, $row->parameter);
+    }
+
+    public static function rules(Business $business, ?string $id): array
+    {
+        return [
+            'text' => 'required|string|max:300',
+            'type' => ['required', Rule::in(Question::TYPES)],
+            'choices' => ['present', 'array', 'list', 'max:40', 'required_if:type,'.implode(',', self::CHOSEN)],
+            'choices.*' => 'required|string|max:120|distinct:ignore_case',
+            'required' => 'required|boolean',
+            'services' => 'present|nullable|array|list|min:1|max:300',
+            'services.*' => ['distinct', ...Checks::of($business, 'services')],
+            'shownIf' => 'present|nullable|array:question,answer',
+            'shownIf.question' => ['required_with:shownIf', Rule::notIn([(string) $id]), ...Checks::of($business, 'questions')],
+            'shownIf.answer' => 'required_with:shownIf|string|max:120',
+            'parameter' => ['nullable', 'required_if:type,hidden', 'string', 'max:60', 'regex:/^[a-z][a-z0-9_-]*\z/'],
+        ];
+    }
+
+    public static function sentences(): array
+    {
+        return [
+            'text.required' => 'What do you want to know?',
+            'type.*' => 'Choose how it is answered.',
+            'choices.required_if' => 'Name at least one answer to choose from.',
+            'choices.*.required' => 'An answer has a text.',
+            'choices.*.distinct' => 'Two answers are the same.',
+            'services.*' => 'Choose services, or all of them.',
+            'services.min' => 'No service is chosen. Choose some, or all of them.',
+            'shownIf.question.*' => 'Choose an earlier question.',
+            'shownIf.answer.*' => 'After which answer?',
+            'parameter.*' => 'The part of the link that fills it: small letters, digits, hyphens, like "from".',
+        ];
+    }
+
+    public function name(): string
+    {
+        return $this->text;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster\Contents;
+
+use App\Changes\Content;
+use App\Models\Business;
+use App\Models\Closure;
+use App\Support\Checks;
+use App\Support\Given;
+use YardBell\Core\Availability\Closure as Shut;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\WallSpan;
+use YardBell\Core\Time\Zone;
+
+/** Date-times as clocks show them: "2027-03-01T09:30". */
+final readonly class ClosureContent extends Content
+{
+    private const NOBODY = 'Nobody is chosen, so it would close for nobody. Choose people, or everyone.';
+
+    /** @param  list<string>|null  $staff ids; null: everyone */
+    public function __construct(public string $name, public string $from, public string $to, public ?array $staff)
+    {
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('name'), $given->string('from'), $given->string('to'), $given->stringsIf('staff'));
+    }
+
+    public static function of(Closure $row): self
+    {
+        return new self($row->name, $row->from->format('Y-m-d\TH:i'), $row->to->format('Y-m-d\TH:i'), $row->staff);
+    }
+
+    public static function rules(Business $business, ?string $id): array
+    {
+        return [
+            'name' => 'nullable|string|max:120',
+            'from' => ['required', Checks::wall()],
+            'to' => ['required', 'after:from', Checks::wall()],
+            'staff' => 'present|nullable|array|list|min:1|max:200',
+            'staff.*' => ['distinct', ...Checks::of($business, 'staff')],
+        ];
+    }
+
+    public static function sentences(): array
+    {
+        return [
+            'from.required' => 'When does it begin?',
+            'to.required' => 'When does it end?',
+            'to.after' => 'It ends after it begins.',
+            'staff.min' => self::NOBODY,
+            'staff.*' => self::NOBODY,
+        ];
+    }
+
+    public function name(): string
+    {
+        return trim("Closure {$this->name}");
+    }
+
+    public function toCore(string $id, Zone $zone): Shut
+    {
+        return new Shut($id, WallSpan::between(Wall::dateTime($this->from), Wall::dateTime($this->to), $zone), $this->staff, $this->name);
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster\Contents;
+
+use App\Bookings\ProofOfAddress;
+use App\Changes\Content;
+use App\Clients\PhoneNumber;
+use App\Models\Business;
+use App\Support\Checks;
+use App\Support\Given;
+use App\Support\WeeklyTable;
+use Closure;
+use Illuminate\Validation\Rule;
+use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\Zone;
+
+/**
+ * What a business is called, where its page is, how it counts time and money.
+ *
+ * @phpstan-import-type Week from WeeklyTable
+ */
+final readonly class FactsContent extends Content
+{
+    /** Addresses of pages that Yard Bell itself needs. */
+    private const TAKEN = ['api', 'book', 'new', 'start', 'sign-in'];
+
+    /**
+     * @param  list<string>  $links
+     * @param  int  $clock 12 or 24 hours
+     * @param  Week|null  $publicHours null: the opening hours
+     * @param  string  $proof of an address (see ProofOfAddress)
+     */
+    public function __construct(
+        public string $name,
+        public string $slug,
+        public string $about,
+        public string $timeZone,
+        public string $currency,
+        public string $email,
+        public string $phone,
+        public array $links,
+        public int $clock,
+        public string $firstWeekday,
+        public ?array $publicHours,
+        public int $travelMinutes,
+        public string $proof,
+        public ?string $logo,
+        public ?string $banner,
+    ) {
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self(
+            name: $given->text('name'),
+            slug: $given->string('slug'),
+            about: $given->text('about'),
+            timeZone: $given->string('timeZone'),
+            currency: $given->string('currency'),
+            email: $given->string('email'),
+            phone: $given->text('phone'),
+            links: $given->strings('links'),
+            clock: $given->int('clock'),
+            firstWeekday: $given->string('firstWeekday'),
+            publicHours: WeeklyTable::of($given, 'publicHours'),
+            travelMinutes: $given->int('travelMinutes'),
+            proof: $given->stringIf('proof') ?? 'abuse',
+            logo: $given->stringIf('logo'),
+            banner: $given->stringIf('banner'),
+        );
+    }
+
+    public static function of(Business $business): self
+    {
+        return new self(
+            name: $business->name,
+            slug: $business->slug,
+            about: $business->about,
+            timeZone: $business->time_zone,
+            currency: $business->currency,
+            email: $business->email,
+            phone: $business->phone,
+            links: $business->links,
+            clock: $business->clock,
+            firstWeekday: $business->first_weekday,
+            publicHours: WeeklyTable::whole($business->public_hours),
+            travelMinutes: $business->travel_minutes,
+            proof: $business->proof,
+            logo: $business->logo,
+            banner: $business->banner,
+        );
+    }
+
+    public static function rules(Business $business, ?string $id): array
+    {
+        return [
+            ...self::first($business->id),
+            'email' => 'nullable|string|max:190|email:rfc',
+            'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
+            'links' => 'present|array|list|max:6',
+            'links.*' => ['required', 'string', 'max:300', Checks::link()],
+            'clock' => 'required|in:12,24',
+            'firstWeekday' => ['required', Rule::in(Wall::WEEKDAYS)],
+            'publicHours' => ['present', 'nullable', new WeeklyTable],
+            'travelMinutes' => 'required|integer|min:0|max:720',
+            'proof' => ['nullable', Rule::in(ProofOfAddress::CHOICES)],
+            'logo' => Checks::picture($business),
+            'banner' => Checks::picture($business),
+        ];
+    }
+
+    /** @return array<string, list<mixed>> those a business begins with; $except: the one that may keep its address */
+    public static function first(?int $except): array
+    {
+        $zone = static function (string $attribute, mixed $value, Closure $fail): void {
+            try {
+                Zone::named(is_string($value) ? $value : '');
+            } catch (InvalidTime $wrong) {
+                $fail($wrong->getMessage());
+            }
+        };
+        $free = Rule::unique('businesses', 'slug')->ignore($except);
+
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'slug' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9][a-z0-9-]*[a-z0-9]\z/', Rule::notIn(self::TAKEN), $free],
+            'about' => ['nullable', 'string', 'max:500'],
+            'timeZone' => ['required', 'string', 'max:60', $zone],
+            'currency' => ['required', 'string', 'regex:/^[A-Z]{3}\z/'],
+        ];
+    }
+
+    public static function sentences(): array
+    {
+        return [
+            'name.required' => 'What is the business called?',
+            'slug.required' => 'The page needs an address.',
+            'slug.regex' => 'Small letters, digits and hyphens, at least two: harbour-pottery.',
+            'slug.unique' => 'Another business has this address already.',
+            'slug.not_in' => 'This address is needed by Yard Bell itself.',
+            'timeZone.required' => 'In which time zone is the business?',
+            'currency.*' => 'Three capitals, like EUR.',
+            'email.email' => 'This does not look like a mail address. One looks like name@example.com.',
+            'travelMinutes.*' => 'The way from one place to another takes 0 to 720 minutes.',
+            'links.max' => 'At most :max links fit on the page.',
+        ];
+    }
+
+    public function name(): string
+    {
+        return 'The business';
+    }
+
+    /** @return array<string, mixed> */
+    public function columns(): array
+    {
+        return [
+            'name' => $this->name,
+            'slug' => $this->slug,
+            'about' => $this->about,
+            'time_zone' => $this->timeZone,
+            'currency' => $this->currency,
+            'email' => $this->email,
+            'phone' => $this->phone,
+            'links' => $this->links,
+            'clock' => $this->clock,
+            'first_weekday' => $this->firstWeekday,
+            'public_hours' => $this->publicHours,
+            'travel_minutes' => $this->travelMinutes,
+            'proof' => $this->proof,
+            'logo' => $this->logo,
+            'banner' => $this->banner,
+        ];
+    }
+}

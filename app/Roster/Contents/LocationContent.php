@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster\Contents;
+
+use App\Changes\Content;
+use App\Clients\PhoneNumber;
+use App\Models\Business;
+use App\Models\Location;
+use App\Support\Checks;
+use App\Support\Given;
+use App\Support\WeeklyTable;
+use YardBell\Core\Availability\Location as Place;
+use YardBell\Core\Time\Hours;
+use YardBell\Core\Time\Window;
+
+/** @phpstan-import-type Week from WeeklyTable */
+final readonly class LocationContent extends Content
+{
+    /** @param  Week|null  $hours null: the business's */
+    public function __construct(
+        public string $name,
+        public string $address,
+        public string $directions,
+        public string $phone,
+        public ?string $picture,
+        public bool $online,
+        public string $meetingLink,
+        public ?array $hours,
+    ) {
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self(
+            $given->text('name'),
+            $given->text('address'),
+            $given->text('directions'),
+            $given->text('phone'),
+            $given->stringIf('picture'),
+            $given->bool('online'),
+            $given->bool('online') ? $given->string('meetingLink') : '',
+            WeeklyTable::of($given, 'hours'),
+        );
+    }
+
+    public static function of(Location $row): self
+    {
+        return new self(
+            $row->name,
+            $row->address,
+            $row->directions,
+            $row->phone,
+            $row->picture,
+            $row->online,
+            $row->meeting_link,
+            WeeklyTable::whole($row->hours),
+        );
+    }
+
+    public static function rules(Business $business, ?string $id): array
+    {
+        return [
+            'name' => 'required|string|max:120',
+            'address' => 'nullable|string|max:300',
+            'directions' => 'nullable|string|max:1000',
+            'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
+            'picture' => Checks::picture($business),
+            'online' => 'required|boolean',
+            'meetingLink' => ['nullable', 'string', 'max:300', Checks::link()],
+            'hours' => ['present', 'nullable', new WeeklyTable],
+        ];
+    }
+
+    public static function sentences(): array
+    {
+        return ['name.required' => 'What is it called?'];
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    /** @return array<string, mixed> */
+    public function columns(): array
+    {
+        return [
+            'name' => $this->name,
+            'address' => $this->address,
+            'directions' => $this->directions,
+            'phone' => $this->phone,
+            'picture' => $this->picture,
+            'online' => $this->online,
+            'meeting_link' => $this->meetingLink,
+            'hours' => $this->hours,
+        ];
+    }
+
+    /** @param  array<int, list<Window>>  $special by day number */
+    public function toCore(string $id, array $special): Place
+    {
+        return new Place($id, $this->name, Hours::ofLocation($this->hours === null ? null : WeeklyTable::windows($this->hours), $special));
+    }
+}

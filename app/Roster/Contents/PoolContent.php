@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster\Contents;
+
+use App\Changes\Content;
+use App\Models\Business;
+use App\Models\Outage;
+use App\Models\Pool;
+use App\Models\Unit;
+use App\Support\Checks;
+use App\Support\Given;
+use YardBell\Core\Availability\Pool as Wheels;
+use YardBell\Core\Time\Zone;
+
+final readonly class PoolContent extends Content
+{
+    /**
+     * @param  string|null  $location null: everywhere
+     * @param  list<UnitContent>  $units in the order they are taken
+     * @param  list<OutageContent>  $outages in order of time
+     */
+    public function __construct(public string $name, public ?string $location, public array $units, public array $outages)
+    {
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self(
+            $given->text('name'),
+            $given->stringIf('location'),
+            array_map(UnitContent::from(...), $given->each('units')),
+            OutageContent::sorted(array_map(OutageContent::from(...), $given->each('outages'))),
+        );
+    }
+
+    /**
+     * @param  iterable<Unit>  $units
+     * @param  iterable<Outage>  $outages
+     */
+    public static function of(Pool $row, iterable $units, iterable $outages): self
+    {
+        return new self(
+            $row->name,
+            $row->location_id,
+            array_map(UnitContent::of(...), [...$units]),
+            OutageContent::sorted(array_map(OutageContent::of(...), [...$outages])),
+        );
+    }
+
+    public static function rules(Business $business, ?string $id): array
+    {
+        $own = 'unique:units,id'.($id === null ? '' : ",{$id},pool_id");
+
+        return [
+            'name' => 'required|string|max:120',
+            'location' => ['present', 'nullable', ...Checks::of($business, 'locations')],
+            'units' => 'present|array|list|max:200',
+            'units.*' => 'array:id,name',
+            'units.*.id' => ['required', 'string', 'distinct', 'regex:/^[0-9A-HJKMNP-TV-Z]{26}\z/i', $own],
+            'units.*.name' => 'required|string|max:120|distinct:ignore_case',
+            'outages' => 'present|array|list|max:400',
+            'outages.*' => 'array:unit,name,from,to',
+            'outages.*.unit' => 'required|string|in_array:units.*.id',
+            'outages.*.name' => 'nullable|string|max:120',
+            'outages.*.from' => ['required', Checks::wall()],
+            'outages.*.to' => ['required', 'after:outages.*.from', Checks::wall()],
+        ];
+    }
+
+    public static function sentences(): array
+    {
+        return [
+            'name.required' => 'What are they called, all together?',
+            'location.*' => 'Choose one of the locations, or all of them.',
+            'units.*.name.required' => 'Each unit has a name.',
+            'units.*.name.distinct' => 'Two units have the same name.',
+            'units.*.id.*' => 'This unit is not one of this pool.',
+            'outages.*.unit.*' => 'Which unit is out of order?',
+            'outages.*.to.after' => 'It ends after it begins.',
+            'outages.*.from.required' => 'When does it begin?',
+            'outages.*.to.required' => 'When does it end?',
+        ];
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    /** @return list<string> ids */
+    public function units(): array
+    {
+        return array_map(static fn (UnitContent $unit): string => $unit->id, $this->units);
+    }
+
+    public function toCore(string $id, Zone $zone): Wheels
+    {
+        $outages = [];
+        foreach ($this->outages as $outage) {
+            $outages[$outage->unit][] = $outage->toCore($zone);
+        }
+
+        return new Wheels($id, $this->location, $this->units(), $outages, $this->name);
+    }
+}

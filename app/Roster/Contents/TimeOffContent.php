@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Roster\Contents;
+
+use App\Changes\Content;
+use App\Models\Business;
+use App\Models\TimeOff;
+use App\Support\Checks;
+use App\Support\Given;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\WallSpan;
+use YardBell\Core\Time\Zone;
+
+/** Date-times as clocks show them: "2027-03-01T09:30". */
+final readonly class TimeOffContent extends Content
+{
+    public function __construct(public string $staff, public string $name, public string $from, public string $to)
+    {
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->string('staff'), $given->text('name'), $given->string('from'), $given->string('to'));
+    }
+
+    public static function of(TimeOff $row): self
+    {
+        return new self($row->staff_id, $row->name, $row->from->format('Y-m-d\TH:i'), $row->to->format('Y-m-d\TH:i'));
+    }
+
+    public static function rules(Business $business, ?string $id): array
+    {
+        return [
+            'staff' => ['required', ...Checks::of($business, 'staff')],
+            'name' => 'nullable|string|max:120',
+            'from' => ['required', Checks::wall()],
+            'to' => ['required', 'after:from', Checks::wall()],
+        ];
+    }
+
+    public static function sentences(): array
+    {
+        return [
+            'staff.*' => 'Whose time off is it?',
+            'from.required' => 'When does it begin?',
+            'to.required' => 'When does it end?',
+            'to.after' => 'It ends after it begins.',
+        ];
+    }
+
+    public function name(): string
+    {
+        return trim("Time off {$this->name}");
+    }
+
+    public function toCore(Zone $zone): WallSpan
+    {
+        return WallSpan::between(Wall::dateTime($this->from), Wall::dateTime($this->to), $zone);
+    }
+}
