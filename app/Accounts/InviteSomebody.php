@@ -41,7 +41,7 @@ final readonly class InviteSomebody
                 'business_id' => $business->id, 'email' => $email, 'role' => $role->value, 'staff_id' => $staff,
                 'token_hash' => hash('sha256', $token), 'expires_at' => $this->clock->now()->addDays(self::DAYS),
             ]);
-            $this->letters->send($email, Occasion::Invitation, ['by' => $access->user->name, 'business' => $business->name, 'link' => config('app.url')."/invitation/{$token}"], $invitation->id);
+            $this->letters->send($email, Occasion::Invitation, ['by' => $access->user->name, 'business' => $business->name, 'link' => config()->string('app.url')."/invitation/{$token}"], $invitation->id);
 
             return $invitation;
         });
@@ -54,7 +54,7 @@ final readonly class InviteSomebody
             throw new Refusal('Confirm your mail address first: open the link we have sent you.', 409, 'unverified');
         }
         $waiting = Invitation::query()->where('business_id', $business->id)->where('email', $email)->whereNull('accepted_at')->value('role');
-        foreach (array_filter([$role, Role::tryFrom((string) $waiting)]) as $one) { // an earlier invitation would end
+        foreach (array_filter([$role, is_string($waiting) ? Role::tryFrom($waiting) : null]) as $one) { // an earlier invitation would end
             if (! $access->role->mayManage($one)) {
                 throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
             }

@@ -38,12 +38,12 @@ final readonly class SignUps
         $this->db->transaction(function () use ($name, $email, $hashed): void {
             $token = Str::random(40);
             if (User::query()->where('email', $email)->exists()) {
-                $this->letters->send($email, Occasion::Known, ['name' => '', 'link' => config('app.url').'/sign-in'], $token);
+                $this->letters->send($email, Occasion::Known, ['name' => '', 'link' => config()->string('app.url').'/sign-in'], $token);
 
                 return;
             }
             $this->db->table('sign_ups')->insert(['name' => $name, 'email' => $email, 'password' => $hashed, 'token_hash' => hash('sha256', $token), 'expires_at' => $this->clock->now()->addHours(self::HOURS)]);
-            $this->letters->send($email, Occasion::SignUp, ['name' => '', 'link' => config('app.url')."/sign-up/{$token}"], hash('sha256', $token));
+            $this->letters->send($email, Occasion::SignUp, ['name' => '', 'link' => config()->string('app.url')."/sign-up/{$token}"], hash('sha256', $token));
         });
     }
 

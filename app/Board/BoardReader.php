@@ -66,7 +66,7 @@ final readonly class BoardReader
     /** Grows with everything that happens to the bookings of this business. */
     public function version(Business $business): int
     {
-        return (int) BookingChange::query()->where('business_id', $business->id)->max('id');
+        return BookingChange::query()->where('business_id', $business->id)->orderByDesc('id')->first(['id'])->id ?? 0;
     }
 
     /** @return array<string, Timeline> by staff member: open at any location */
@@ -115,8 +115,8 @@ final readonly class BoardReader
 
         return [
             'bookings' => $today->count(),
-            'total' => (int) $today->sum('price'),
-            'due' => (int) $today->sum(static fn (Booking $booking): int => Balance::of($booking)->due),
+            'total' => array_sum($today->map(static fn (Booking $booking): int => $booking->price)->all()),
+            'due' => array_sum($today->map(static fn (Booking $booking): int => Balance::of($booking)->due)->all()),
         ];
     }
 }

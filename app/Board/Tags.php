@@ -7,6 +7,7 @@ namespace App\Board;
 use App\Ledger\Balance;
 use App\Models\Booking;
 use App\Models\Session;
+use App\Support\Column;
 use App\Support\Instants;
 use Illuminate\Support\Collection;
 use YardBell\Core\Availability\RuleBook;
@@ -33,7 +34,7 @@ final readonly class Tags
         foreach ($sessions as $session) {
             $tags[] = $this->session($session, $bookings->where('session_id', $session->id)->values());
         }
-        usort($tags, static fn (array $a, array $b): int => strcmp($a['start'], $b['start']) ?: strcmp($a['id'], $b['id']));
+        usort($tags, static fn (array $a, array $b): int => [$a['start'], $a['id']] <=> [$b['start'], $b['id']]);
 
         return $tags;
     }
@@ -56,7 +57,7 @@ final readonly class Tags
         $first = $group->first();
         $rules = $this->book->services[$first->service_id] ?? null;
 
-        return $this->tag($first, $group, $first->id, $first->staff->pluck('id')->values()->all(), $first->service_name, $rules?->isShared() === true ? $rules->places : null);
+        return $this->tag($first, $group, $first->id, Column::strings($first->staff->pluck('id')), $first->service_name, $rules?->isShared() === true ? $rules->places : null);
     }
 
     /**
@@ -89,14 +90,20 @@ final readonly class Tags
             'service' => $service,
             'client' => $alone === null ? null : $alone->contact['name'] ?? null,
             'state' => $alone === null ? 'confirmed' : $alone->state->value,
-            'money' => $alone === null ? ($balances->sum('due') > 0 ? 'due' : 'free') : $balances->first()?->state,
-            'price' => $alone === null || $balances->first()?->state === 'part' ? (int) $balances->sum('due') : $alone->price,
+            'money' => $alone === null ? (self::due($balances) > 0 ? 'due' : 'free') : $balances->first()?->state,
+            'price' => $alone === null || $balances->first()?->state === 'part' ? self::due($balances) : $alone->price,
             'places' => $places,
-            'taken' => (int) $people->sum('party'),
+            'taken' => array_sum($people->map(static fn (Booking $booking): int => $booking->party)->all()),
             'people' => $people->map(static fn (Booking $booking): array => [
                 'booking' => $booking->id, 'client' => $booking->contact['name'] ?? null, 'party' => $booking->party, 'state' => $booking->state->value, 'money' => Balance::of($booking)->state,
             ])->values()->all(),
         ];
+    }
+
+    /** @param  Collection<int, Balance>  $balances */
+    private static function due(Collection $balances): int
+    {
+        return array_sum($balances->map(static fn (Balance $balance): int => $balance->due)->all());
     }
 
     private static function written(\Carbon\CarbonImmutable $at): string

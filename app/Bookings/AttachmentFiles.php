@@ -6,6 +6,7 @@ namespace App\Bookings;
 
 use App\Models\Attachment;
 use App\Models\Booking;
+use App\Support\Column;
 use finfo;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\UploadedFile;
@@ -75,7 +76,7 @@ final readonly class AttachmentFiles
         if ((clone $all)->where('booking_id', $booking->id)->count() >= self::MOST) {
             throw ValidationException::withMessages(['file' => 'That is enough: at most '.self::MOST.' files go with a booking.']);
         }
-        if ((int) $all->sum('bytes') + $bytes > self::MOST_BYTES) {
+        if (array_sum(array_map(intval(...), Column::strings($all->pluck('bytes')))) + $bytes > self::MOST_BYTES) {
             throw ValidationException::withMessages(['file' => 'No more files can be taken here just now. Bring it along, or call.']);
         }
     }

@@ -81,7 +81,7 @@ final readonly class ConfirmBooking
             if (! $booking->awaits_proof) {
                 return; // pressed twice
             }
-            $this->hold->again($booking, $business, $this->clock->minute() + (int) config('yardbell.hold_minutes'));
+            $this->hold->again($booking, $business, $this->clock->minute() + config()->integer('yardbell.hold_minutes'));
             $booking->awaits_proof = false;
             $this->book($booking);
         }, attempts: 5);
@@ -97,14 +97,14 @@ final readonly class ConfirmBooking
     {
         $now = $this->clock->minute();
         if (! $waits) {
-            return $now + (int) config('yardbell.hold_minutes');
+            return $now + config()->integer('yardbell.hold_minutes');
         }
-        $end = Instants::minute($booking->created_at) + (int) config('yardbell.hold_life_minutes');
+        $end = Instants::minute($booking->created_at) + config()->integer('yardbell.hold_life_minutes');
         if ($end <= $now) {
             throw new Refusal('This time was kept for you for an hour, and is given free now. Pick it again.', 409, 'not_held');
         }
 
-        return min($end, $now + (int) config('yardbell.payment_minutes'));
+        return min($end, $now + config()->integer('yardbell.payment_minutes'));
     }
 
     /** What happens when nothing is left to pay first. Within a transaction that has locked the booking. */

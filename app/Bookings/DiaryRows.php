@@ -53,9 +53,9 @@ final readonly class DiaryRows
             $row->minutes,
             (int) $row->setup, // a union makes decimals of them
             (int) $row->clearup,
-            json_decode($row->staff_ids),
+            self::ids($row->staff_ids),
             $row->location_id,
-            $row->units === '[]' ? [] : json_decode($row->units),
+            self::ids($row->units),
             (int) $row->party,
             State::from($row->state),
             $row->held_until,
@@ -70,11 +70,23 @@ final readonly class DiaryRows
             $row->service_id,
             $row->starts_at,
             $row->minutes,
-            json_decode($row->staff_ids),
+            self::ids($row->staff_ids),
             $row->location_id,
-            json_decode($row->units),
+            self::ids($row->units),
             (int) $row->places,
             $row->state === 'cancelled',
         );
+    }
+
+    /** @return list<string> */
+    private static function ids(string $json): array
+    {
+        if ($json === '[]') {
+            return [];
+        }
+        /** @var list<string> $ids */
+        $ids = json_decode($json);
+
+        return $ids;
     }
 }

@@ -50,7 +50,7 @@ final readonly class DraftedBook
     {
         $known = [];
         $own = static function (Service $service) use (&$known, $only): Service {
-            return $known[spl_object_id($service)] ??= new Service(...['staff' => array_values(array_intersect($service->staff, [$only]))] + get_object_vars($service));
+            return $known[spl_object_id($service)] ??= $service->doneBy(array_values(array_intersect($service->staff, [$only])));
         };
 
         return array_map(static fn (RuleBook $book): RuleBook => $book->with(staff: array_intersect_key($book->staff, [$only => 1]), services: array_map($own, $book->services)), $books);

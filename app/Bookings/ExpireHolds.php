@@ -44,6 +44,6 @@ final readonly class ExpireHolds
     private function hasRunOut(Builder $query): void
     {
         $now = $this->clock->now();
-        $query->whereNull('held_until')->orWhere('held_until', '<=', $now)->orWhere('held_until', '>', $now->addMinutes((int) config('yardbell.hold_life_minutes')));
+        $query->whereNull('held_until')->orWhere('held_until', '<=', $now)->orWhere('held_until', '>', $now->addMinutes(config()->integer('yardbell.hold_life_minutes')));
     }
 }

@@ -39,7 +39,7 @@ final readonly class HoldLimits
         $this->claims->take($business, ["VISITOR {$visitor->mark}"], $this->clock->minute(), $this->clock->minute() + 1); // counted by one at a time
         $live = $this->live($business);
         $own = array_values(array_filter($live, static fn (stdClass $hold): bool => $hold->visitor === $visitor->mark));
-        if (count($own) >= $this->mostOfOne) {
+        if ($own !== [] && count($own) >= $this->mostOfOne) {
             throw $this->refusal("From where you are, {$this->mostOfOne} times are held and not booked yet. Book one of them, or come back", $own);
         }
         $this->checkBooked($business, $visitor);
@@ -68,7 +68,7 @@ final readonly class HoldLimits
     {
         $day = $book->zone->day($slot->start);
         $same = array_values(array_filter($live, static fn (stdClass $hold): bool => $hold->session_id === null && $book->zone->day((int) $hold->start) === $day));
-        $held = array_sum(array_map(static fn (stdClass $hold): int => $hold->minutes * count(json_decode($hold->staff_ids)), $same));
+        $held = array_sum(array_map(static fn (stdClass $hold): int => $hold->minutes * substr_count($hold->staff_ids, '","') + $hold->minutes, $same));
         $wanted = ($slot->end - $slot->start) * count($slot->staff);
         if (count($same) >= self::FEW && 2 * ($held + $wanted) > self::openMinutes($book, $day)) {
             throw $this->refusal('Half of this day is being looked at by others just now. Choose another day, or come back', $same);

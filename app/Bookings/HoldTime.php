@@ -89,7 +89,8 @@ final readonly class HoldTime
     /** What the claims have left of it counts, not what was read before. */
     private function stillHolds(Booking $booking): bool
     {
-        $until = Booking::query()->where('business_id', $booking->business_id)->whereKey($booking->id)->where('state', State::Held)->value('held_until');
+        $until = Booking::query()->where('business_id', $booking->business_id)->whereKey($booking->id)
+            ->where('state', State::Held)->first()?->held_until;
 
         return $until !== null && Instants::minute($until) > $this->clock->minute();
     }

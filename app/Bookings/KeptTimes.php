@@ -31,7 +31,10 @@ final readonly class KeptTimes
         $made = [$business->rules_mark, $now, $taken->fingerprint()];
         $kept = $this->cache->get($key);
         if (is_array($kept) && $kept[0] === $made) {
-            return $kept[1];
+            /** @var array<string, mixed> $times as it was put there, below */
+            $times = $kept[1];
+
+            return $times;
         }
         $times = $make();
         $this->cache->put($key, [$made, $times], 60);

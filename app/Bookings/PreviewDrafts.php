@@ -22,6 +22,8 @@ use YardBell\Core\Time\Wall;
 /**
  * What drafts would open, close and strand, day by day on one ruler: asked of the core, nothing is written. Bookings are
  * looked for in the whole year to come.
+ *
+ * @phpstan-type Span array{from: int, to: int}
  */
 final readonly class PreviewDrafts
 {
@@ -81,7 +83,7 @@ final readonly class PreviewDrafts
         return $stranded;
     }
 
-    /** @return list<array<string, mixed>> in minutes since each day's midnight */
+    /** @return list<array{date: string, stays: list<Span>, opens: list<Span>, closes: list<Span>, gained: int, lost: int}> in minutes since each day's midnight */
     private function days(RuleBook $book, Effect $effect, int $from, int $until): array
     {
         [$gained, $lost] = [self::byDay($effect->opens), self::byDay($effect->closes)];
@@ -122,7 +124,7 @@ final readonly class PreviewDrafts
         return array_map(static fn (array $stretch): array => ['from' => $stretch[0] - $midnight, 'to' => $stretch[1] - $midnight], $timeline->stretches());
     }
 
-    /** @param  list<array<string, mixed>>  $days */
+    /** @param  list<array{stays: list<Span>, opens: list<Span>, closes: list<Span>}>  $days */
     private static function ruler(array $days): Ruler
     {
         $all = array_merge(...array_map(static fn (array $day): array => [...$day['stays'], ...$day['opens'], ...$day['closes']], $days));

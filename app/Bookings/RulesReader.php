@@ -42,7 +42,8 @@ final readonly class RulesReader
     /** Within a transaction that holds claims: what is set up by now, whatever was read before. */
     public function bookNow(Business $business): RuleBook
     {
-        $business->rules_mark = $this->db->table('businesses')->where('id', $business->id)->value('rules_mark');
+        $mark = $this->db->table('businesses')->where('id', $business->id)->value('rules_mark');
+        $business->rules_mark = is_string($mark) ? $mark : null;
 
         return $this->books->of($business->isDirty('rules_mark') ? $business->refresh() : $business);
     }

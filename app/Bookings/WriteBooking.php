@@ -25,7 +25,7 @@ final readonly class WriteBooking
     public function __invoke(Business $business, ServiceRules $rules, Slot $slot, Choice $choice, ?Visitor $visitor = null): Booking
     {
         $now = $this->clock->minute();
-        $until = $now + (int) config('yardbell.hold_minutes');
+        $until = $now + config()->integer('yardbell.hold_minutes');
         $service = Service::query()->where('business_id', $business->id)->findOrFail($rules->id);
         $extra = $slot->session === null ? $choice->extra : 0; // a session lasts as long as it lasts
         $length = $slot->end - $slot->start;

@@ -12,7 +12,8 @@ use Illuminate\Validation\ValidationException;
 /** Holds what is given against the rules of its kind, as the business is now. */
 final readonly class CheckContent
 {
-    private const SENTENCES = ['max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.'];
+    /** Of whatever kind: what is said where there is too much. */
+    public const SENTENCES = ['max' => 'At most :max fit here.', 'max.string' => 'At most :max characters fit here.'];
 
     public function __construct(private Factory $validation)
     {

@@ -73,7 +73,9 @@ final readonly class SaveDrafts
     /** @param  Draft<Content>  $draft */
     private function lastToChange(Business $business, Draft $draft): string
     {
-        return (string) ($this->changes($business, $draft)->orderByDesc('setup_changes.id')->value('by') ?? 'Somebody');
+        $by = $this->changes($business, $draft)->orderByDesc('setup_changes.id')->value('by');
+
+        return is_string($by) ? $by : 'Somebody';
     }
 
     /** @param  Draft<Content>  $draft */

@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Scenario\ExportDocument;
+use App\Support\Given;
 use Illuminate\Console\Command;
 
 final class ExportBusiness extends Command
@@ -17,18 +18,20 @@ final class ExportBusiness extends Command
 
     public function handle(ExportDocument $export, CurrentBusiness $current): int
     {
-        $business = Business::query()->where('slug', $this->option('business'))->first();
+        $given = Given::in([...$this->arguments(), ...$this->options()]);
+        [$slug, $file] = [$given->string('business'), $given->string('file')];
+        $business = Business::query()->where('slug', $slug)->first();
         if ($business === null) {
-            $this->error("There is no business \"{$this->option('business')}\"; --business takes the address of its page.");
+            $this->error("There is no business \"{$slug}\"; --business takes the address of its page.");
 
             return 2;
         }
-        if (@file_put_contents((string) $this->argument('file'), $current->of($business->id, static fn (): string => $export($business))."\n") === false) {
-            $this->error("\"{$this->argument('file')}\" cannot be written.");
+        if (@file_put_contents($file, $current->of($business->id, static fn (): string => $export($business))."\n") === false) {
+            $this->error("\"{$file}\" cannot be written.");
 
             return 2;
         }
-        $this->line("{$business->name} is written to {$this->argument('file')}.");
+        $this->line("{$business->name} is written to {$file}.");
 
         return self::SUCCESS;
     }

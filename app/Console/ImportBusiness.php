@@ -8,6 +8,7 @@ use App\Models\Business;
 use App\Models\User;
 use App\Scenario\ImportDocument;
 use App\Scenario\WritePrices;
+use App\Support\Given;
 use Illuminate\Console\Command;
 use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Change;
@@ -25,7 +26,7 @@ final class ImportBusiness extends Command
 
     public function handle(ImportDocument $import): int
     {
-        $scenario = $this->read((string) $this->argument('file'));
+        $scenario = $this->read(Given::in($this->arguments())->string('file'));
         if ($scenario === null) {
             return 2;
         }
@@ -64,16 +65,17 @@ final class ImportBusiness extends Command
             return 2;
         }
         $business = $import->asNew($scenario, $owner);
-        $this->line("{$business->name} is there, at ".config('app.url')."/at/{$business->slug}/board. Its page is not published yet.");
+        $this->line("{$business->name} is there, at ".config()->string('app.url')."/at/{$business->slug}/board. Its page is not published yet.");
 
         return self::SUCCESS;
     }
 
     private function replace(ImportDocument $import, Scenario $scenario): int
     {
-        $business = Business::query()->where('slug', $this->option('business'))->first();
+        $slug = Given::in($this->options())->string('business');
+        $business = Business::query()->where('slug', $slug)->first();
         if ($business === null) {
-            $this->error("There is no business \"{$this->option('business')}\"; --business takes the address of its page.");
+            $this->error("There is no business \"{$slug}\"; --business takes the address of its page.");
 
             return 2;
         }

@@ -14,6 +14,7 @@ use App\Models\CurrentBusiness;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
+use App\Support\Column;
 use App\Support\WeeklyTable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -53,7 +54,7 @@ final readonly class GatePage
     {
         $services = self::offered($business)->where(static fn (Builder $query) => $query->where('visibility', 'page')->orWhere('id', $linked))->with('staff', 'locations')->get();
 
-        $ids = $services->pluck('id')->all();
+        $ids = Column::strings($services->pluck('id'));
         $addOns = AddOn::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get()
             ->filter(static fn (AddOn $addOn): bool => $addOn->services === null || array_intersect($addOn->services, $ids) !== [])->values();
         $staff = array_merge(...$services->map(static fn (Service $service): array => $service->staff->pluck('id')->all())->values()->all());
@@ -76,7 +77,7 @@ final readonly class GatePage
     /** @return array<string, mixed> */
     private static function service(Service $service, Tariff $tariff): array
     {
-        $staff = $service->staff->where('active', true)->map(static fn (Member $member): string => $member->id)->values()->all();
+        $staff = Column::strings($service->staff->where('active', true)->pluck('id'));
 
         return [
             ...Mark::of($service), 'description' => $service->description, 'category' => $service->category_id, 'picture' => $service->picture,

@@ -8,8 +8,8 @@ use App\Bookings\Choice;
 use App\Bookings\Sale;
 use App\Bookings\Tariffs;
 use App\Models\Business;
-use App\Models\Member;
 use App\Models\Service;
+use App\Support\Column;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Visit;
@@ -48,7 +48,7 @@ final readonly class GateQuote
     /** @return non-empty-list<list<string>> who may take it together */
     private static function takers(Service $service, Choice $choice): array
     {
-        $active = $service->staff->where('active', true)->map(static fn (Member $member): string => $member->id)->values()->all();
+        $active = Column::strings($service->staff->where('active', true)->pluck('id'));
 
         return match (true) {
             $choice->member !== null => [[$choice->member]],

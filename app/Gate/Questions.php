@@ -26,10 +26,10 @@ final readonly class Questions
     {
         $asked = self::all($business)->filter(static fn (Question $question): bool => $question->services === null || array_intersect($question->services, $services) !== []);
 
-        return $asked->map(static fn (Question $question): array => [
+        return array_values($asked->map(static fn (Question $question): array => [
             'id' => $question->id, 'text' => $question->text, 'type' => $question->type, 'choices' => $question->choices, 'required' => $question->required,
             'services' => $question->services === null ? null : array_values(array_intersect($question->services, $services)), 'shownIf' => $question->shown_if, 'parameter' => $question->parameter,
-        ])->values()->all();
+        ])->all());
     }
 
     /**

@@ -10,14 +10,14 @@ final class Hosts
     /** @return list<string> patterns: its own address, and in the demonstration that of the stand-ins */
     public static function trusted(): array
     {
-        $addresses = array_filter([config('app.url'), config('yardbell.demonstration') === true ? config('yardbell.stand_ins') : null]);
+        $addresses = [config()->string('app.url'), ...(config('yardbell.demonstration') === true ? [config()->string('yardbell.stand_ins')] : [])];
 
-        return array_values(array_map(static fn (mixed $address): string => '^'.preg_quote((string) parse_url((string) $address, PHP_URL_HOST)).'\z', $addresses));
+        return array_map(static fn (string $address): string => '^'.preg_quote((string) parse_url($address, PHP_URL_HOST)).'\z', $addresses);
     }
 
     /** @return list<string> read before there is a configuration */
     public static function proxies(): array
     {
-        return array_values(array_filter(explode(',', (string) ($_SERVER['YARDBELL_PROXIES'] ?? getenv('YARDBELL_PROXIES') ?: ''))));
+        return array_values(array_filter(explode(',', (string) getenv('YARDBELL_PROXIES'))));
     }
 }

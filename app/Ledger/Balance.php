@@ -44,18 +44,18 @@ final readonly class Balance
     {
         $over = in_array($booking->state, [State::Cancelled, State::Declined, State::Expired], true);
         $came = $booking->payments->where('kind', '<>', PaymentKind::Card)->whereIn('state', PaymentState::CAME_IN);
-        $paid = (int) $came->sum('amount');
-        $stays = $paid - (int) $came->sum('returned');
+        $paid = self::sum($came, 'amount');
+        $stays = $paid - self::sum($came, 'returned');
         $owed = $over ? $booking->fee ?? 0 : $booking->price;
 
         return new self(
             price: $booking->payment === 'desk' ? null : $booking->price,
             from: $booking->from_price,
             paid: $paid,
-            returning: (int) $came->where('state', PaymentState::Refunding)->sum('returned'),
-            returned: (int) $came->where('state', PaymentState::Refunded)->sum('returned'),
+            returning: self::sum($came->where('state', PaymentState::Refunding), 'returned'),
+            returned: self::sum($came->where('state', PaymentState::Refunded), 'returned'),
             due: max(0, $owed - $stays),
-            charging: (int) $booking->payments->where('state', PaymentState::Charging)->sum('amount'),
+            charging: self::sum($booking->payments->where('state', PaymentState::Charging), 'amount'),
             fee: $booking->fee,
             isOver: $over,
             keepsCard: $booking->payments->where('kind', PaymentKind::Card)->contains('state', PaymentState::Kept),
@@ -67,6 +67,15 @@ final readonly class Balance
     public function kept(): int
     {
         return $this->paid - $this->returning - $this->returned;
+    }
+
+    /**
+     * @param  Collection<int, Payment>  $payments
+     * @param  'amount'|'returned'  $of
+     */
+    private static function sum(Collection $payments, string $of): int
+    {
+        return array_sum($payments->map(static fn (Payment $payment): int => $payment->{$of})->all());
     }
 
     /** @param  Collection<int, Payment>  $payments */

@@ -25,7 +25,7 @@ final readonly class ChargeChannel implements Channel
 
     public function send(OutboxEntry $entry): callable
     {
-        $payment = Payment::query()->findOrFail($entry->content['payment']);
+        $payment = Payment::query()->findOrFail($entry->text('payment'));
         $this->processor->charge($entry->key, $entry->recipient, $payment->amount);
 
         return static fn (): bool => $payment->update(['state' => PaymentState::Paid]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Support\Circuit;
+use App\Support\Given;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\PendingRequest;
@@ -38,7 +39,7 @@ final readonly class HttpProcessor implements Processor
     {
         $answer = $this->ask("checkouts/{$checkout}/refunds", ['key' => $key, 'amount' => $amount]);
         if ($answer->status() === 409) {
-            throw new RefundRefused((string) $answer->json('message'));
+            throw new RefundRefused(Given::in($answer->json())->string('message'));
         }
         $this->checkout($answer);
     }
@@ -47,7 +48,7 @@ final readonly class HttpProcessor implements Processor
     {
         $answer = $this->ask("checkouts/{$checkout}/charges", ['key' => $key, 'amount' => $amount]);
         if ($answer->status() === 409) {
-            throw new ChargeRefused((string) $answer->json('message'));
+            throw new ChargeRefused(Given::in($answer->json())->string('message'));
         }
         $this->checkout($answer);
     }

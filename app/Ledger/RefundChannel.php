@@ -25,7 +25,7 @@ final readonly class RefundChannel implements Channel
 
     public function send(OutboxEntry $entry): callable
     {
-        $payment = Payment::query()->findOrFail($entry->content['payment']);
+        $payment = Payment::query()->findOrFail($entry->text('payment'));
         $this->processor->refund($entry->key, $entry->recipient, $payment->returned);
 
         return static fn (): bool => $payment->update(['state' => PaymentState::Refunded]);

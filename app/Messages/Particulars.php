@@ -9,6 +9,7 @@ use App\Facts\Told;
 use App\Language\Catalogue;
 use App\Models\Audience;
 use App\Models\Booking;
+use App\Models\Member;
 use App\Support\LocalTime;
 
 /** The lines of a mail that say what, when, with whom, where and for how much, one below the other. */
@@ -45,8 +46,8 @@ final readonly class Particulars
 
     private function with(BookingFacts $facts): string
     {
-        $names = array_column($facts->staff, 'name');
-        $last = (string) array_pop($names);
+        $names = array_map(static fn (Member $member): string => $member->name, $facts->staff);
+        $last = array_pop($names) ?? '';
 
         return $names === [] ? $last : $this->catalogue->say('mail.and', ['first' => implode(', ', $names), 'last' => $last]);
     }

@@ -35,8 +35,9 @@ final readonly class Wording
 
     private function accountLetter(OutboxEntry $entry): Letter
     {
-        $say = fn (string $part): string => $this->catalogue->say("mail.account.{$entry->occasion->value}.{$part}", $entry->content);
-        $hello = $this->hello((string) ($entry->content['name'] ?? ''));
+        $parameters = array_filter($entry->content, is_string(...));
+        $say = fn (string $part): string => $this->catalogue->say("mail.account.{$entry->occasion->value}.{$part}", $parameters);
+        $hello = $this->hello($entry->text('name'));
 
         return new Letter($entry->key, $entry->recipient, 'Yard Bell', $say('subject'), "{$hello},\n\n{$say('text')}\n");
     }
@@ -53,7 +54,7 @@ final readonly class Wording
         $paragraphs = array_filter([
             $toClient ? $this->toClient($entry->occasion, $facts) : $this->toHouse($entry->occasion, $facts),
             implode("\n", $this->particulars->of($booking, $facts, $entry->audience)),
-            ($entry->content['why'] ?? '') === '' ? '' : "\"{$entry->content['why']}\"",
+            $entry->text('why') === '' ? '' : "\"{$entry->text('why')}\"",
             $toClient ? $this->link($entry->occasion, $booking) : '',
             $facts->business->name,
         ]);

@@ -46,6 +46,14 @@ final class OutboxEntry extends Model
         ];
     }
 
+    /** What its content has under a key; empty where it has nothing. */
+    public function text(string $key): string
+    {
+        $value = $this->content[$key] ?? null;
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+
     /** @return BelongsTo<Booking, $this> */
     public function booking(): BelongsTo
     {

@@ -6,6 +6,8 @@ namespace App\Roster;
 
 use App\Models\Business;
 use App\Models\Member;
+use App\Support\Column;
+use App\Support\Given;
 use Illuminate\Database\ConnectionInterface;
 
 /** Who does which service, where, when and with what: the lists beside a service, each in its order. */
@@ -18,7 +20,7 @@ final readonly class Assigned
     /** @return list<string> ids of the services somebody does */
     public function servicesOf(Member $member): array
     {
-        return $this->db->table('service_staff')->where('business_id', $member->business_id)->where('staff_id', $member->id)->orderBy('service_id')->pluck('service_id')->all();
+        return Column::strings($this->db->table('service_staff')->where('business_id', $member->business_id)->where('staff_id', $member->id)->orderBy('service_id')->pluck('service_id'));
     }
 
     /** @param  list<string>  $services */
@@ -26,8 +28,8 @@ final readonly class Assigned
     {
         $rows = $this->db->table('service_staff')->where('business_id', $business->id);
         (clone $rows)->where('staff_id', $staff)->whereNotIn('service_id', $services)->delete();
-        foreach (array_diff($services, (clone $rows)->where('staff_id', $staff)->pluck('service_id')->all()) as $service) {
-            $last = (int) (clone $rows)->where('service_id', $service)->max('position');
+        foreach (array_diff($services, Column::strings((clone $rows)->where('staff_id', $staff)->pluck('service_id'))) as $service) {
+            $last = Given::in(['last' => (clone $rows)->where('service_id', $service)->max('position')])->int('last');
             $this->db->table('service_staff')->insert(['business_id' => $business->id, 'service_id' => $service, 'staff_id' => $staff, 'position' => $last + 1]);
         }
     }
@@ -35,7 +37,8 @@ final readonly class Assigned
     /** @return list<string> ids, in the service's order */
     public function of(int $business, string $service, string $what): array
     {
-        return $this->db->table("service_{$what}")->where('business_id', $business)->where('service_id', $service)->orderBy('position')->pluck("{$what}_id")->all();
+        return Column::strings($this->db->table("service_{$what}")->where('business_id', $business)->where('service_id', $service)
+            ->orderBy('position')->pluck("{$what}_id"));
     }
 
     /** @param  list<string>  $ids */

@@ -6,6 +6,7 @@ namespace App\Roster;
 
 use App\Bookings\RuleBooks;
 use App\Models\Business;
+use App\Support\Column;
 use Illuminate\Contracts\Cache\Repository;
 use YardBell\Core\Availability\CheckRules;
 use YardBell\Core\Availability\Finding;
@@ -36,10 +37,13 @@ final readonly class Checklist
         $key = "findings-{$business->id}";
         $kept = $this->cache->get($key);
         if (is_array($kept) && $kept[0] === $business->rules_mark) {
-            return [$kept[1], $kept[2]];
+            /** @var array{list<array{what: string, advice: string, list: string, id: string|null, part: string}>, bool} $found as it was put there, below */
+            $found = [$kept[1], $kept[2]];
+
+            return $found;
         }
         $book = $this->books->of($business);
-        $book = $book->with(services: array_diff_key($book->services, array_flip($business->services()->where('active', false)->pluck('id')->all())));
+        $book = $book->with(services: array_diff_key($book->services, array_flip(Column::strings($business->services()->where('active', false)->pluck('id')))));
         $findings = array_map(self::shape(...), (new CheckRules($book))->findings());
         $can = self::leavesAny($book, $findings);
         $this->cache->forever($key, [$business->rules_mark, $findings, $can]);

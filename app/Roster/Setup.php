@@ -23,11 +23,13 @@ use App\Models\Question;
 use App\Models\Unit;
 use App\Roster\Things\AccessThing;
 use App\Support\Clock;
+use App\Support\Column;
 use App\Support\Given;
 use App\Support\WeeklyTable;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\DB;
 use stdClass;
+use YardBell\Core\Price\Tariff;
 
 /** All that is set up, by list and name: what the rooms Roster and Offer show before anything is opened. */
 final readonly class Setup
@@ -45,7 +47,7 @@ final readonly class Setup
             'slug' => $business->slug, 'name' => $business->name,
             'timeZone' => $business->time_zone, 'clock' => $business->clock, 'currency' => $business->currency,
             'published' => $business->published_at !== null,
-            'link' => config('app.url')."/book/{$business->slug}",
+            'link' => config()->string('app.url')."/book/{$business->slug}",
             'openingHours' => WeeklyTable::whole($business->opening_hours),
             'me' => ['role' => $access->role->value, 'staff' => $access->staff, 'may' => array_values(array_map(static fn (Act $act): string => $act->value, array_filter(Act::cases(), $access->role->may(...))))],
             'roles' => array_map(static fn (Role $role): array => ['role' => $role->value, 'words' => $role->words()], Role::cases()),
@@ -75,15 +77,48 @@ final readonly class Setup
     /** @return list<array<string, mixed>> */
     private function services(Business $business): array
     {
-        $places = $this->db->table('service_location')->where('business_id', $business->id)->orderBy('position')->get(['service_id', 'location_id'])->groupBy('service_id');
-        $staff = $this->db->table('service_staff')->where('business_id', $business->id)->orderBy('position')->get(['service_id', 'staff_id'])->groupBy('service_id');
+        $places = $this->assigned($business, 'location');
+        $staff = $this->assigned($business, 'staff');
+        $columns = ['id', 'name', 'category_id', 'kind', 'minutes', 'lengths', 'pricing', 'colour', 'pattern', 'visibility', 'active', 'picture'];
 
-        return $business->services()->toBase()->get(['id', 'name', 'category_id', 'kind', 'minutes', 'lengths', 'pricing', 'colour', 'pattern', 'visibility', 'active', 'picture'])->map(static fn (stdClass $service): array => [
-            'id' => $service->id, 'name' => $service->name, 'initials' => Mark::initials($service->name), 'colour' => $service->colour, 'pattern' => $service->pattern,
-            'category' => $service->category_id, 'kind' => $service->kind, 'minutes' => $service->minutes, 'lengths' => self::lengths($service), 'ownLength' => str_starts_with((string) $service->lengths, '{'), 'visibility' => $service->visibility, 'active' => (bool) $service->active, 'picture' => $service->picture,
-            'price' => Shown::price(Tariffs::priced($service->name, $service->kind, $service->minutes, json_decode($service->lengths ?? '[]', true), PricingContent::from(Given::json($service->pricing))), ($staff[$service->id] ?? collect())->pluck('staff_id')->all()),
-            'staff' => ($staff[$service->id] ?? collect())->pluck('staff_id')->all(), 'locations' => ($places[$service->id] ?? collect())->pluck('location_id')->all(),
-        ])->values()->all();
+        return array_values($business->services()->toBase()->get($columns)->map(static fn (stdClass $service): array => [
+            'id' => $service->id,
+            'name' => $service->name,
+            'initials' => Mark::initials($service->name),
+            'colour' => $service->colour,
+            'pattern' => $service->pattern,
+            'category' => $service->category_id,
+            'kind' => $service->kind,
+            'minutes' => $service->minutes,
+            'lengths' => self::lengths($service),
+            'ownLength' => str_starts_with((string) $service->lengths, '{'),
+            'visibility' => $service->visibility,
+            'active' => (bool) $service->active,
+            'picture' => $service->picture,
+            'price' => Shown::price(self::tariff($service), $staff[$service->id] ?? []),
+            'staff' => $staff[$service->id] ?? [],
+            'locations' => $places[$service->id] ?? [],
+        ])->all());
+    }
+
+    private static function tariff(stdClass $service): Tariff
+    {
+        /** @var list<int>|array{min: int, max: int, step: int} $lengths */
+        $lengths = json_decode($service->lengths ?? '[]', true);
+
+        return Tariffs::priced($service->name, $service->kind, $service->minutes, $lengths, PricingContent::from(Given::json($service->pricing)));
+    }
+
+    /** @return array<string, list<string>> ids by service, each in its order */
+    private function assigned(Business $business, string $what): array
+    {
+        $assigned = [];
+        $rows = $this->db->table("service_{$what}")->where('business_id', $business->id)->orderBy('position')->get(['service_id', "{$what}_id as one"]);
+        foreach ($rows as $row) {
+            $assigned[(string) $row->service_id][] = (string) $row->one;
+        }
+
+        return $assigned;
     }
 
     /** @return list<int> all lengths it has; of a length of the client's own the shortest and the longest */
@@ -102,17 +137,18 @@ final readonly class Setup
     /** @return list<array<string, mixed>> */
     private function pools(Business $business): array
     {
-        $units = Unit::query()->orderBy('position')->orderBy('id')->get(['pool_id', 'name'])->groupBy('pool_id');
+        $units = Unit::query()->orderBy('position')->orderBy('id')->get(['pool_id', 'name']);
 
-        return Pool::query()->orderBy('position')->orderBy('id')->get()->map(static fn (Pool $pool): array => [
-            'id' => $pool->id, 'name' => $pool->name, 'location' => $pool->location_id, 'units' => ($units[$pool->id] ?? collect())->pluck('name')->all(),
-        ])->values()->all();
+        return array_values(Pool::query()->orderBy('position')->orderBy('id')->get()->map(static fn (Pool $pool): array => [
+            'id' => $pool->id, 'name' => $pool->name, 'location' => $pool->location_id,
+            'units' => Column::strings($units->where('pool_id', $pool->id)->pluck('name')),
+        ])->all());
     }
 
     /** @return list<array<string, mixed>> those that wait */
     private function invitations(Business $business): array
     {
-        return Invitation::query()->where('business_id', $business->id)->whereNull('accepted_at')->where('expires_at', '>', $this->clock->now())->orderBy('id')->get()
-            ->map(static fn (Invitation $invitation): array => ['id' => $invitation->id, 'email' => $invitation->email, 'role' => $invitation->role, 'staff' => $invitation->staff_id])->values()->all();
+        return array_values(Invitation::query()->where('business_id', $business->id)->whereNull('accepted_at')->where('expires_at', '>', $this->clock->now())->orderBy('id')->get()
+            ->map(static fn (Invitation $invitation): array => ['id' => $invitation->id, 'email' => $invitation->email, 'role' => $invitation->role, 'staff' => $invitation->staff_id])->all());
     }
 }

@@ -12,6 +12,8 @@ use App\Models\Closure;
 use App\Models\SpecialDay;
 use App\Models\TimeOff;
 use App\Support\Clock;
+use App\Support\Column;
+use App\Support\Given;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use YardBell\Core\Time\Wall;
@@ -32,25 +34,31 @@ final readonly class Year
         [$first, $last] = ["{$year}-01-01", ($year + 1).'-01-01'];
         $during = static fn (Builder $rows): Builder => $rows->where('from', '<', $last)->where('to', '>', $first)->orderBy('from')->orderBy('id');
         $days = SpecialDay::query()->where('date', '>=', $first)->where('date', '<', $last)->orderBy('date')->orderBy('id');
-        $concerns = static fn (array $thing): bool => $only === null || in_array($thing['content']['staff'], [null, $only], true) || (is_array($thing['content']['staff']) && in_array($only, $thing['content']['staff'], true));
-        $gone = self::gone($business);
+        $here = [...Column::strings($business->staff()->pluck('id')), ...Column::strings($business->locations()->pluck('id'))];
         $all = [];
         foreach (['specialDay' => $days, 'closure' => $during(Closure::query()), 'timeOff' => $during(TimeOff::query())] as $kind => $rows) {
-            $all[$kind.'s'] = array_values(array_filter($rows->get()->map(fn (Model $row): array => $this->thing($kind, $row))->all(), static fn (array $thing): bool => $concerns($thing) && ! $gone($thing['content'])));
+            $things = array_map(fn (Model $row): array => $this->thing($kind, $row), array_values($rows->get()->all()));
+            $all[$kind.'s'] = array_values(array_filter($things, static fn (array $thing): bool => self::isShown(Given::in($thing['content']), $here, $only)));
         }
 
         return ['year' => $year, 'today' => Wall::date($business->zone()->day($this->clock->minute())), ...$all];
     }
 
-    /** @return callable(array<string, mixed>): bool whether it is of a person or location that has been removed */
-    private static function gone(Business $business): callable
+    /**
+     * Whether it concerns who asks, and nobody and no place that has been removed.
+     *
+     * @param  list<string>  $here ids of people and places that are there
+     */
+    private static function isShown(Given $content, array $here, ?string $only): bool
     {
-        $here = [...$business->staff()->pluck('id'), ...$business->locations()->pluck('id')];
+        $staff = $content->stringsIf('staff') ?? array_filter([$content->stringIf('staff')]);
+        $place = $content->stringIf('location');
 
-        return static fn (array $content): bool => array_diff(array_filter([$content['location'] ?? null, ...(array) $content['staff']]), $here) !== [];
+        return ($only === null || $staff === [] || in_array($only, $staff, true))
+            && array_diff($staff, $here) === [] && ($place === null || in_array($place, $here, true));
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{id: mixed, version: string|null, content: array<string, mixed>} */
     private function thing(string $kind, Model $row): array
     {
         $thing = $this->things->of($kind);

@@ -12,6 +12,7 @@ use App\Models\Client;
 use App\Models\Service;
 use App\Models\Session;
 use App\Offer\SetupReader;
+use App\Support\Column;
 use App\Support\Instants;
 use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Diary;
@@ -33,22 +34,35 @@ final readonly class ExportDocument
         return Writer::write(new Scenario(
             book: $this->setup->book($business),
             diary: $this->diary($business),
-            bookingIds: Booking::query()->where('business_id', $business->id)->orderBy('id')->pluck('id')->all(),
+            bookingIds: Column::strings(Booking::query()->where('business_id', $business->id)->orderBy('id')->pluck('id')),
             name: $business->name,
             currency: $business->currency,
-            clients: Client::query()->where('business_id', $business->id)->orderBy('id')->pluck('name', 'id')->all(),
+            clients: $this->clients($business),
             prices: ['services' => $this->prices($business)],
         ));
+    }
+
+    /** @return array<string, string> names by id */
+    private function clients(Business $business): array
+    {
+        $names = [];
+        foreach (Client::query()->where('business_id', $business->id)->orderBy('id')->get() as $client) {
+            $names[$client->id] = $client->name;
+        }
+
+        return $names;
     }
 
     public function diary(Business $business): Diary
     {
         $bookings = Booking::query()->where('business_id', $business->id)->orderBy('id')->get();
 
+        $sessions = Session::query()->where('business_id', $business->id)->orderBy('starts_at')->orderBy('id')->get();
+
         return new Diary(
-            $bookings->whereNull('session_id')->map($this->taken(...))->values()->all(),
-            Session::query()->where('business_id', $business->id)->orderBy('starts_at')->orderBy('id')->get()->map($this->scheduled(...))->values()->all(),
-            $bookings->whereNotNull('session_id')->map($this->seat(...))->values()->all(),
+            array_values($bookings->whereNull('session_id')->map($this->taken(...))->all()),
+            array_values($sessions->map($this->scheduled(...))->all()),
+            array_values($bookings->whereNotNull('session_id')->map($this->seat(...))->all()),
         );
     }
 

@@ -12,6 +12,7 @@ use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
 use App\Support\Clock;
+use App\Support\Column;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Daypart;
@@ -72,7 +73,7 @@ final readonly class WriteSetup
     {
         $known = [];
         foreach (['locations', 'staff', 'services', 'pools', 'units', 'dayparts', 'closures', 'time_off', 'add_ons'] as $list) {
-            $known[$list] = array_fill_keys($this->db->table($list)->where('business_id', $business->id)->pluck('id')->all(), true);
+            $known[$list] = array_fill_keys(Column::strings($this->db->table($list)->where('business_id', $business->id)->pluck('id')), true);
         }
 
         return $known;

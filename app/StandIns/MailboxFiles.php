@@ -44,8 +44,9 @@ final readonly class MailboxFiles implements Post
     /** @return list<array{id: string, at: float, to: string, from: string, subject: string, text: string, calendar: string|null, method: string|null}> newest first */
     public function all(): array
     {
+        /** @var list<array{id: string, at: float, to: string, from: string, subject: string, text: string, calendar: string|null, method: string|null}> $mails as send() writes them */
         $mails = array_map(
-            static fn (string $file): array => json_decode((string) file_get_contents($file), true, 8, JSON_THROW_ON_ERROR),
+            static fn (string $file): mixed => json_decode((string) file_get_contents($file), true, 8, JSON_THROW_ON_ERROR),
             glob("{$this->folder}/*.json") ?: [],
         );
         usort($mails, static fn (array $a, array $b): int => $b['at'] <=> $a['at']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\StandIns;
 
 use App\Support\Clock;
+use App\Support\Column;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Factory;
@@ -87,7 +88,9 @@ final readonly class ProcessorStandIn
     /** How much has been refunded or charged so far. */
     public function moved(string $id, string $kind): int
     {
-        return (int) $this->db->table('stand_in_movements')->where('checkout', $id)->where('kind', $kind)->sum('amount');
+        $amounts = $this->db->table('stand_in_movements')->where('checkout', $id)->where('kind', $kind)->pluck('amount');
+
+        return array_sum(array_map(intval(...), Column::strings($amounts)));
     }
 
     /** The same key twice is done once. */
@@ -113,8 +116,9 @@ final readonly class ProcessorStandIn
     public function tick(): void
     {
         foreach ($this->db->table('stand_in_checkouts')->where('state', 'processing')->where('answers_at', '<=', $this->clock->machine())->pluck('id') as $id) {
-            $this->answerLate((string) $id);
-            $this->notify((string) $id, 1);
+            assert(is_string($id));
+            $this->answerLate($id);
+            $this->notify($id, 1);
         }
         foreach ($this->db->table('stand_in_notices')->where('due_at', '<=', $this->clock->machine())->orderBy('id')->limit(50)->get() as $notice) {
             $this->send($notice);

@@ -34,7 +34,9 @@ final readonly class Circuit
      */
     public function through(string $service, callable $call, callable $refusal): mixed
     {
-        [$failures, $openUntil] = $this->cache->get("circuit-{$service}", [0, 0]);
+        /** @var array{int, int} $known failures in a row, and until when nobody is let through */
+        $known = $this->cache->get("circuit-{$service}", [0, 0]);
+        [$failures, $openUntil] = $known;
         if ($openUntil > $this->clock->machine()->getTimestamp() || ($failures >= self::FAILURES && ! $this->cache->add("circuit-{$service}-one", true, self::SHORTEST_SECONDS))) {
             throw $refusal();
         }

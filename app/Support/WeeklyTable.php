@@ -85,12 +85,6 @@ final class WeeklyTable implements ValidationRule
         return $stretches;
     }
 
-    /** @return array<int, list<Window>>|null */
-    public static function decoded(?string $json): ?array
-    {
-        return $json === null ? null : self::windows(json_decode($json, true, 8, JSON_THROW_ON_ERROR));
-    }
-
     /** @param  list<string>  $places ids that a window may count for alone; none: windows count everywhere */
     public function __construct(private readonly array $places = [])
     {

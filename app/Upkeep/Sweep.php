@@ -99,7 +99,7 @@ final readonly class Sweep
         $this->db->table('sign_ups')->where('expires_at', '<', $this->clock->now())->limit(self::MOST)->delete();
         $this->db->table('password_reset_tokens')->where('created_at', '<', $this->clock->machine()->subDay())->limit(self::MOST)->delete();
         $this->db->table('cache')->where('expiration', '<', $this->clock->machine()->getTimestamp())->limit(self::MOST)->delete();
-        $this->db->table('sessions')->where('last_activity', '<', $this->clock->machine()->getTimestamp() - 60 * (int) config('session.lifetime'))->limit(self::MOST)->delete();
+        $this->db->table('sessions')->where('last_activity', '<', $this->clock->machine()->getTimestamp() - 60 * config()->integer('session.lifetime'))->limit(self::MOST)->delete();
     }
 
     /** @param  callable(Builder, string): Builder  $old */

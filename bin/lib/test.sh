@@ -111,6 +111,7 @@ export YARDBELL_TEST_URL="http://127.0.0.1:$web" YARDBELL_TEST_STAND_INS="http:/
 if [ $# -eq 0 ]; then
     later phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.core.neon
     later phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon
+    later phpstan-database vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.database.neon
     later pint vendor/bin/pint --test
     later tsc npx tsc --noEmit
     later tsc-front npx tsc --noEmit -p tests/Front

@@ -25,7 +25,7 @@ final readonly class ForgotPassword
             'email.*' => 'Which mail address do you sign in with?',
         ])['email'];
         Password::sendResetLink(['email' => MailAddress::normal($email)], function (User $user, string $token): void {
-            $link = config('app.url').'/new-password?'.http_build_query(['token' => $token, 'email' => $user->email]);
+            $link = config()->string('app.url').'/new-password?'.http_build_query(['token' => $token, 'email' => $user->email]);
             $this->letters->to($user, Occasion::Password, $link, substr(hash('sha256', $token), 0, 20));
         });
 

@@ -41,6 +41,6 @@ final class Me
 
     private static function standIns(): ?string
     {
-        return config('yardbell.demonstration') === true ? (string) config('yardbell.stand_ins') : null;
+        return config('yardbell.demonstration') === true ? config()->string('yardbell.stand_ins') : null;
     }
 }

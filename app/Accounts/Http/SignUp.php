@@ -25,7 +25,7 @@ final readonly class SignUp
         $given = $request->validate(['name' => 'required|string|max:120', 'email' => ['required', 'string', 'max:190', new MailAddress], 'password' => Passwords::rules()], [
             'name.*' => 'Please tell us your name.', 'email.required' => 'Your mail address is what you sign in with.', 'email.*' => MailAddress::SENTENCE, ...Passwords::sentences(),
         ]);
-        (new Timebox)->call(fn () => $this->signUps->ask(trim($given['name']), (string) MailAddress::normal($given['email']), $given['password']), (int) config('yardbell.timebox', self::MICROSECONDS));
+        (new Timebox)->call(fn () => $this->signUps->ask(trim($given['name']), (string) MailAddress::normal($given['email']), $given['password']), config()->integer('yardbell.timebox', self::MICROSECONDS));
 
         return new JsonResponse(['sent' => true], 202);
     }

@@ -19,7 +19,7 @@ final readonly class VerifyMail
     public function __invoke(Request $request, int $id): RedirectResponse
     {
         $user = User::query()->findOrFail($id);
-        if (! $request->hasValidSignature() || ! hash_equals(hash('sha256', $user->email), (string) $request->query('mail'))) {
+        if (! $request->hasValidSignature() || ! hash_equals(hash('sha256', $user->email), $request->string('mail')->value())) {
             throw new NotFoundHttpException;
         }
         if ($user->email_verified_at === null) {

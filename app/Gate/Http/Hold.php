@@ -25,15 +25,15 @@ final readonly class Hold
     public function __invoke(Request $request, string $slug): JsonResponse
     {
         $business = GatePage::published($slug);
-        $asked = $request->validate(['service' => 'required|string|max:26', 'start' => 'required|string|max:20']);
-        $service = GatePage::offered($business)->find($asked['service'])
+        $request->validate(['service' => 'required|string|max:26', 'start' => 'required|string|max:20']);
+        $service = GatePage::offered($business)->find($request->string('service')->value())
             ?? throw new Refusal('This service is no longer on the page. Load it again to see what there is.', 404, 'gone');
         try {
-            $start = Wall::instant($asked['start']);
+            $start = Wall::instant($request->string('start')->value());
         } catch (InvalidTime $wrong) {
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
 
-        return new JsonResponse($this->shape->of(($this->hold)($business, ($this->read)($request, $business, $service->id)->at($start), Visitor::from((string) $request->ip(), (string) config('app.key')))), 201);
+        return new JsonResponse($this->shape->of(($this->hold)($business, ($this->read)($request, $business, $service->id)->at($start), Visitor::from((string) $request->ip(), config()->string('app.key')))), 201);
     }
 }

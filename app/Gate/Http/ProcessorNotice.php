@@ -19,7 +19,7 @@ final readonly class ProcessorNotice
 
     public function __invoke(Request $request): JsonResponse
     {
-        if (! $this->processor->sealed($request->getContent(), (string) $request->header('X-Processor-Seal'))) {
+        if (! $this->processor->sealed($request->getContent(), (string) $request->headers->get('X-Processor-Seal'))) {
             throw new NotFoundHttpException;
         }
         $told = json_decode($request->getContent(), true);

@@ -9,6 +9,7 @@ use App\Bookings\OpenTimes;
 use App\Gate\GatePage;
 use App\Gate\GateQuote;
 use App\Models\Business;
+use App\Support\Given;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
@@ -25,15 +26,16 @@ final readonly class ShowGate
         $business = GatePage::published($slug);
         $asked = $request->query('service');
         $page = $this->page->of($business, is_string($asked) ? $asked : null);
-        $ids = array_column($page['services'], 'id');
+        $offered = Given::in($page)->each('services');
+        $ids = array_map(static fn (Given $one): string => $one->string('id'), $offered);
         $service = is_string($asked) && in_array($asked, $ids, true) ? $asked : $ids[0] ?? null;
         $with = $request->query('with');
-        $staff = is_string($with) ? $business->staff()->where('active', true)->where(static fn (Builder $query) => $query->where('id', $with)->orWhere('page', $with))->value('id') : null;
+        $staff = is_string($with) ? $business->staff()->where('active', true)->where(static fn (Builder $query) => $query->where('id', $with)->orWhere('page', $with))->first()?->id : null;
 
         return view('gate', [
             'title' => "Book at {$business->name}",
             'description' => $business->about !== '' ? $business->about : "Pick a time at {$business->name} and book it in a minute.",
-            'first' => ['page' => $page, ...$service === null ? ['times' => null, 'quote' => null] : $this->first($business, new Choice($service, $staff, location: self::place($page, $service))), 'booking' => null],
+            'first' => ['page' => $page, ...$service === null ? ['times' => null, 'quote' => null] : $this->first($business, new Choice($service, $staff, location: self::place($offered, $service))), 'booking' => null],
         ]);
     }
 
@@ -46,12 +48,16 @@ final readonly class ShowGate
     /**
      * The first of several places, as one of them must be chosen; null for the only one.
      *
-     * @param  array<string, mixed>  $page
+     * @param  list<Given>  $offered services of the page
      */
-    private static function place(array $page, string $service): ?string
+    private static function place(array $offered, string $service): ?string
     {
-        $places = array_column($page['services'], 'locations', 'id')[$service];
+        foreach ($offered as $one) {
+            if ($one->string('id') === $service) {
+                return count($one->strings('locations')) > 1 ? $one->strings('locations')[0] : null;
+            }
+        }
 
-        return count($places) > 1 ? $places[0] : null;
+        return null;
     }
 }

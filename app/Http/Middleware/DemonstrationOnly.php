@@ -14,7 +14,7 @@ final class DemonstrationOnly
 {
     public function handle(Request $request, Closure $next): Response
     {
-        $port = parse_url((string) config('yardbell.stand_ins'), PHP_URL_PORT) ?: 80;
+        $port = parse_url(config()->string('yardbell.stand_ins'), PHP_URL_PORT) ?: 80;
         if (config('yardbell.demonstration') !== true || $request->getPort() !== $port) {
             throw new NotFoundHttpException;
         }

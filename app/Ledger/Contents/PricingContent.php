@@ -79,7 +79,15 @@ final readonly class PricingContent extends Content
     {
         $kept = array_filter($this->byStaff, static fn (array $one): bool => in_array($one['staff'], $staff, true));
 
-        return new self(...['byStaff' => array_values($kept)] + get_object_vars($this));
+        return new self(
+            $this->kind,
+            $this->amount,
+            $this->byMinutes,
+            $this->perStep,
+            array_values($kept),
+            $this->perPerson,
+            $this->extraPeople,
+        );
     }
 
     public function isSaidLater(): bool

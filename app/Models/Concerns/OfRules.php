@@ -13,7 +13,9 @@ trait OfRules
     public static function bootOfRules(): void
     {
         $mark = static function (Model $model): void {
-            Business::markRules((int) $model->getAttribute('business_id'));
+            $business = $model->getAttribute('business_id');
+            assert(is_int($business));
+            Business::markRules($business);
         };
         static::saved($mark);
         static::deleted($mark);

@@ -182,7 +182,7 @@ final readonly class ServiceContent extends Content
     /** @param  array{colour: string, pattern: string}  $mark */
     public function marked(array $mark): self
     {
-        return new self(...$mark + get_object_vars($this));
+        return self::from(Given::in($mark + $this->toArray()));
     }
 
     /** The longest an appointment of it takes its people, in minutes. */

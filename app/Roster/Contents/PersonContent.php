@@ -11,6 +11,7 @@ use App\Models\Business;
 use App\Models\Member;
 use App\Roster\UnlikeMark;
 use App\Support\Checks;
+use App\Support\Column;
 use App\Support\Given;
 use App\Support\WeeklyTable;
 use Illuminate\Validation\Rule;
@@ -114,7 +115,7 @@ final readonly class PersonContent extends Content
             'toldOf' => 'present|array|list',
             'toldOf.*' => ['distinct', Rule::in(Member::OCCASIONS)],
             'changesOwnHours' => 'required|boolean',
-            'hours' => ['present', 'nullable', new WeeklyTable($business->locations()->get(['id'])->modelKeys())],
+            'hours' => ['present', 'nullable', new WeeklyTable(Column::strings($business->locations()->pluck('id')))],
             'breaks' => ['present', 'nullable', new WeeklyTable],
             'respectBusy' => 'required|boolean',
             'maxPerDay' => 'present|nullable|integer|min:1|max:200',
@@ -142,7 +143,7 @@ final readonly class PersonContent extends Content
     /** @param  array{colour: string, pattern: string}  $mark */
     public function marked(array $mark): self
     {
-        return new self(...$mark + get_object_vars($this));
+        return self::from(Given::in($mark + $this->toArray()));
     }
 
     /** @return array<string, mixed> of the row; what they do is written by Assigned */

@@ -44,7 +44,7 @@ final readonly class PoolContent extends Content
         return new self(
             $row->name,
             $row->location_id,
-            array_map(UnitContent::of(...), [...$units]),
+            array_map(UnitContent::of(...), array_values([...$units])),
             OutageContent::sorted(array_map(OutageContent::of(...), [...$outages])),
         );
     }

@@ -8,6 +8,7 @@ use App\Changes\Content;
 use App\Models\Business;
 use App\Models\SpecialDay;
 use App\Support\Checks;
+use App\Support\Column;
 use App\Support\Given;
 use App\Support\WeeklyTable;
 use Closure;
@@ -47,7 +48,7 @@ final readonly class SpecialDayContent extends Content
 
     public static function rules(Business $business, ?string $id): array
     {
-        $table = new WeeklyTable($business->locations()->get(['id'])->modelKeys());
+        $table = new WeeklyTable(Column::strings($business->locations()->pluck('id')));
         $hours = static function (string $attribute, mixed $value, Closure $fail) use ($table): void {
             $wrong = $table->wrongDay($value);
             if ($wrong !== null) {

@@ -8,6 +8,7 @@ use App\Changes\Content;
 use App\Changes\Thing;
 use App\Models\Business;
 use App\Roster\Contents\OrderContent;
+use App\Support\Column;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\RuleBook;
 
@@ -40,7 +41,7 @@ final readonly class OrderThing implements Thing
         }
         $ids = $this->db->table($table)->where('business_id', $business->id)->orderBy('position')->orderBy('id')->pluck('id');
 
-        return new OrderContent(array_map(strval(...), array_values($ids->all())));
+        return new OrderContent(Column::strings($ids));
     }
 
     public function write(Business $business, string $id, ?Content $content): void

@@ -99,7 +99,7 @@ final readonly class PersonThing extends ModelThing
             }
             $staff = $did ? array_values(array_diff($service->staff, [$id])) : [...$service->staff, $id];
 
-            return new Service(...['staff' => $staff] + get_object_vars($service));
+            return $service->doneBy($staff);
         }, $book->services);
     }
 }

@@ -20,7 +20,7 @@ final class MeetingApi
             throw new ServiceUnavailableHttpException;
         }
 
-        return new JsonResponse(['link' => config('yardbell.stand_ins').'/stand-ins/meetings/'.substr(hash('sha256', $asked['key']), 0, 12)], 201);
+        return new JsonResponse(['link' => config()->string('yardbell.stand_ins').'/stand-ins/meetings/'.substr(hash('sha256', $asked['key']), 0, 12)], 201);
     }
 
     public function show(string $id): View

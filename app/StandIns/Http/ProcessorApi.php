@@ -56,7 +56,7 @@ final readonly class ProcessorApi
 
     private function admit(Request $request): void
     {
-        if (! hash_equals((string) config('yardbell.processor_secret'), (string) $request->bearerToken())) {
+        if (! hash_equals(config()->string('yardbell.processor_secret'), (string) $request->bearerToken())) {
             throw new AccessDeniedHttpException;
         }
     }

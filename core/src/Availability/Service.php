@@ -50,6 +50,17 @@ final readonly class Service
         return new self(...['availableFrom' => null, 'availableUntil' => null] + get_object_vars($this));
     }
 
+    /**
+     * The same, done by others.
+     *
+     * @param  list<string>  $staff ids, in the order they are taken
+     */
+    public function doneBy(array $staff): self
+    {
+        // @phpstan-ignore argument.type (its own properties, by their names)
+        return new self(...['staff' => $staff] + get_object_vars($this));
+    }
+
     public function isShared(): bool
     {
         return $this->places > 1;
