@@ -10,7 +10,6 @@ use App\Facts\Mark;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;
-use App\Models\CurrentBusiness;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
@@ -18,7 +17,6 @@ use App\Support\Column;
 use App\Support\WeeklyTable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Database\Query\Builder as Query;
 use YardBell\Core\Price\Tariff;
 
 /** What the Gate shows before anything is asked: the business, its services, who does them. Nothing private, and nothing that only services not shown here name. */
@@ -26,25 +24,6 @@ final readonly class GatePage
 {
     /** More than so many are not picked from a list; they call. */
     private const LARGEST_PARTY = 12;
-
-    public static function published(string $slug): Business
-    {
-        return self::spokenOf(Business::query()->where('slug', $slug)->whereNotNull('published_at')->firstOrFail());
-    }
-
-    /** The same, if clients may book the service there: asked in one query, for the page's most frequent question. */
-    public static function offering(string $slug, string $service): Business
-    {
-        return self::spokenOf(Business::query()->where('slug', $slug)->whereNotNull('published_at')->whereExists(static fn (Query $query) => $query->from('services')
-            ->whereColumn('business_id', 'businesses.id')->where('id', $service)->where('active', true)->where('visibility', '<>', 'desk'))->firstOrFail());
-    }
-
-    private static function spokenOf(Business $business): Business
-    {
-        app(CurrentBusiness::class)->set($business->id);
-
-        return $business;
-    }
 
     /**
      * @param  string|null  $linked id of a service that is shown though it is not on the page: whoever has its link may book it

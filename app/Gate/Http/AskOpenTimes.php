@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\OpenTimes;
-use App\Gate\GatePage;
+use App\Gate\Published;
 use App\Gate\ReadChoice;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
@@ -15,7 +15,7 @@ use YardBell\Core\Time\Wall;
 
 final readonly class AskOpenTimes
 {
-    public function __construct(private OpenTimes $times, private ReadChoice $read)
+    public function __construct(private Published $published, private OpenTimes $times, private ReadChoice $read)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class AskOpenTimes
     {
         [$service, $from] = [$request->query('service'), $request->query('from')];
         $service = is_string($service) ? $service : '';
-        $business = GatePage::offering($slug, $service);
+        $business = $this->published->offering($slug, $service);
         $choice = ($this->read)($request, $business, $service);
         try {
             $fromDay = is_string($from) ? Wall::day($from) : null;

@@ -8,6 +8,7 @@ use App\Bookings\HoldTime;
 use App\Bookings\Visitor;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
+use App\Gate\Published;
 use App\Gate\ReadChoice;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
@@ -18,13 +19,13 @@ use YardBell\Core\Time\Wall;
 /** Keeps a time while the client fills in the rest. */
 final readonly class Hold
 {
-    public function __construct(private HoldTime $hold, private ClientBooking $shape, private ReadChoice $read)
+    public function __construct(private Published $published, private HoldTime $hold, private ClientBooking $shape, private ReadChoice $read)
     {
     }
 
     public function __invoke(Request $request, string $slug): JsonResponse
     {
-        $business = GatePage::published($slug);
+        $business = $this->published->page($slug);
         $request->validate(['service' => 'required|string|max:26', 'start' => 'required|string|max:20']);
         $service = GatePage::offered($business)->find($request->string('service')->value())
             ?? throw new Refusal('This service is no longer on the page. Load it again to see what there is.', 404, 'gone');

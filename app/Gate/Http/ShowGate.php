@@ -8,6 +8,7 @@ use App\Bookings\Choice;
 use App\Bookings\OpenTimes;
 use App\Gate\GatePage;
 use App\Gate\GateQuote;
+use App\Gate\Published;
 use App\Models\Business;
 use App\Support\Given;
 use Illuminate\Contracts\View\View;
@@ -17,13 +18,13 @@ use Illuminate\Http\Request;
 /** The booking page, with its first data in it: it can be read before any script runs. */
 final readonly class ShowGate
 {
-    public function __construct(private GatePage $page, private OpenTimes $times, private GateQuote $quote)
+    public function __construct(private Published $published, private GatePage $page, private OpenTimes $times, private GateQuote $quote)
     {
     }
 
     public function __invoke(Request $request, string $slug): View
     {
-        $business = GatePage::published($slug);
+        $business = $this->published->page($slug);
         $asked = $request->query('service');
         $page = $this->page->of($business, is_string($asked) ? $asked : null);
         $offered = Given::in($page)->each('services');
