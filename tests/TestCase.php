@@ -10,6 +10,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as Base;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\Contract;
 
 /**
  * Against a real database, whose port bin/yardbell test gives. Tables are made once a run; each test begins with them
@@ -55,10 +56,13 @@ abstract class TestCase extends Base
         return 'yardbell_app'.(is_string($token) && $token !== '' ? "_{$token}" : '');
     }
 
-    /** What is asked of the application begins with no business set, as every real request does. */
+    /** What is asked begins with no business set, as every real request does; what is answered is as the API description says. */
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
     {
-        return app(CurrentBusiness::class)->of(null, fn () => parent::call($method, $uri, $parameters, $cookies, $files, $server, $content));
+        $answer = app(CurrentBusiness::class)->of(null, fn () => parent::call($method, $uri, $parameters, $cookies, $files, $server, $content));
+        Contract::check($method, $uri, $answer);
+
+        return $answer;
     }
 
     protected function setUp(): void

@@ -120,6 +120,7 @@ if [ $# -eq 0 ]; then
     later prettier npx prettier --check resources/js resources/css tests/Front
     later gate-size php bin/lib/gate-size.php
     later openapi node bin/lib/lint-openapi.mjs
+    later described node bin/lib/describe.mjs --check
     later ground tests/ground.sh "$(free_port 8900)"
     beside &
     besides=$!

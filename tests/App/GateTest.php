@@ -6,13 +6,11 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Support\ClientLink;
 use App\Support\Clock;
-use Tests\Support\Contract;
 use Tests\Support\Yard;
 
 it('offers two weeks of times, as the description says', function (): void {
     $yard = Yard::open(people: 2);
     $answer = $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}")->assertOk();
-    Contract::holds('OpenTimes', $answer);
     expect($answer->json('days'))->toHaveCount(14)->and($answer->json('ruler'))->toBe(['from' => 540, 'to' => 1020])
         ->and($answer->json('days.2.starts.0.minute'))->toBe(540)->and($answer->json('days.2.starts.0.staff'))->toHaveCount(2);
 });
@@ -53,13 +51,11 @@ it('serves the page with title, description and first data in it', function (): 
 it('books from end to end', function (): void {
     $yard = Yard::open();
     $held = $this->postJson('/gate-api/pages/yard/holds', ['service' => $yard->lesson->id, 'staff' => null, 'start' => Yard::at('10:00')])->assertCreated();
-    Contract::holds('ClientBooking', $held);
     $answer = $this->postJson("/gate-api/bookings/{$held->json('id')}/book?{$held->json('query')}", ['name' => 'Kim Post', 'email' => 'Kim@Post.example', 'phone' => '+44 1632 960123', 'note' => 'Left-handed'])->assertOk();
-    Contract::holds('Booked', $answer);
     expect($answer->json('booking.state'))->toBe('confirmed')->and(Booking::query()->firstOrFail()->contact['phone'] ?? null)->toBe('+441632960123');
     $this->get("/b/{$held->json('id')}?{$held->json('query')}")->assertOk()->assertSee('Your booking at Yard');
     $this->get("/b/{$held->json('id')}/calendar?{$held->json('query')}")->assertOk()->assertSee('BEGIN:VEVENT');
-    Contract::holds('ClientBooking', $this->postJson("/gate-api/bookings/{$held->json('id')}/cancel?{$held->json('query')}")->assertOk());
+    $this->postJson("/gate-api/bookings/{$held->json('id')}/cancel?{$held->json('query')}")->assertOk();
     expect(Booking::query()->firstOrFail()->state->value)->toBe('cancelled');
 });
 
@@ -68,7 +64,6 @@ it('says at the field what is wrong, and books nothing', function (array $change
     $booking = $yard->hold('10:00');
     $details = $changes + ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''];
     $answer = $this->postJson("/gate-api/bookings/{$booking->id}/book?".app(ClientLink::class)->query($booking), $details)->assertUnprocessable();
-    Contract::holds('Refusal', $answer);
     expect($answer->json("fields.{$field}"))->toContain($sentence)->and($booking->refresh()->state->value)->toBe('held');
 })->with([
     [['name' => '  '], 'name', 'tell us your name'],
@@ -83,7 +78,6 @@ it('refuses what makes no sense with a sentence and a 4xx', function (array $bod
     $yard = Yard::open();
     $body += ['service' => $yard->lesson->id, 'staff' => null, 'start' => Yard::at('10:00')];
     $answer = $this->postJson('/gate-api/pages/yard/holds', $body)->assertStatus($status);
-    Contract::holds('Refusal', $answer);
     expect(Booking::query()->count())->toBe(0);
 })->with([
     'another service' => [['service' => '01m84dghqph39a0f0nprcswqw1'], 404],

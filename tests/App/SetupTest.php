@@ -11,7 +11,6 @@ use App\Support\Given;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
-use Tests\Support\Contract;
 use Tests\Support\Things;
 use Tests\Support\Yard;
 use YardBell\Core\Availability\RuleBook;
@@ -26,18 +25,16 @@ function save(Yard $yard, array $drafts, string $to = 'drafts'): TestResponse
 it('adds, shows, changes, removes and undoes every kind of thing', function (string $kind, array $change): void {
     $yard = Yard::open();
     $added = save($yard, [Things::fresh($kind)])->assertOk();
-    Contract::holds('Saved', $added);
     $id = $added->json('ids.0');
     $shown = $this->getJson("/api/businesses/yard/things/{$kind}/{$id}")->assertOk();
-    Contract::holds('Thing', $shown);
     $first = $shown->json('content');
     expect($first)->toMatchArray(array_diff_key(Things::fresh($kind)['content'], ['colour' => 1, 'pattern' => 1, 'hours' => 1, 'content' => 1]));
 
     $changed = save($yard, [Things::change($yard->business, $kind, $id, $change)])->assertOk();
     expect(Things::content($yard->business, $kind, $id))->toMatchArray($change);
-    Contract::holds('Setup', $this->getJson('/api/businesses/yard/setup')->assertOk());
+    $this->getJson('/api/businesses/yard/setup')->assertOk();
 
-    Contract::holds('Saved', $this->postJson("/api/businesses/yard/changes/{$changed->json('change')}/undo")->assertOk());
+    $this->postJson("/api/businesses/yard/changes/{$changed->json('change')}/undo")->assertOk();
     expect(json_encode(Things::content($yard->business, $kind, $id)))->toBe(json_encode($first));
     $history = $this->getJson("/api/businesses/yard/things/{$kind}/{$id}")->json('history');
     expect(array_column($history, 'what'))->toBe(['undone', 'changed', 'added'])->and($history[0]['by'])->toBe('Owner of yard')
@@ -72,7 +69,6 @@ it('saves several at once or none, and undoes them at once', function (): void {
     expect($refused->json('fields'))->toBe(['drafts.1.to' => 'It ends after it begins.'])->and(DB::table('time_off')->count())->toBe(0);
     $saved = save($yard, [$off(0), $off(1)])->assertOk();
     $year = $this->getJson('/api/businesses/yard/year/2030')->assertOk();
-    Contract::holds('Year', $year);
     expect($year->json('timeOffs'))->toHaveCount(2);
     $this->postJson("/api/businesses/yard/changes/{$saved->json('change')}/undo")->assertOk();
     expect(DB::table('time_off')->count())->toBe(0)->and(SetupChange::query()->count())->toBe(2);
@@ -109,7 +105,6 @@ it('says at the field what is wrong', function (string $kind, array $change, str
     $change = array_map(static fn (mixed $value): mixed => $value === 'LESSON' ? [$yard->lesson->id, $yard->lesson->id] : $value, $change);
     $draft = in_array($kind, ['facts', 'openingHours'], true) ? Things::change($yard->business, $kind, 'business', $change) : Things::fresh($kind, $change);
     $refused = save($yard, [$draft])->assertUnprocessable();
-    Contract::holds('Refusal', $refused);
     expect(array_keys($refused->json('fields')))->toContain("drafts.0.{$field}")->and(SetupChange::query()->count())->toBe(0);
     save($yard, [$draft], 'drafts/preview')->assertUnprocessable();
 })->with([
@@ -221,7 +216,7 @@ it('previews special days, time off and people for those they are for', function
     expect($asks($off)['strandedCount'])->toBe(0)->and($asks($off)['lost'])->toBe(6)->and($asks(['content' => ['staff' => $taker] + $off['content']] + $off)['strandedCount'])->toBe(1);
     $longer = $asks(Things::change($yard->business, 'openingHours', 'business', ['hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], [['from' => '09:00', 'to' => '18:00']])]));
     expect($longer['lost'])->toBe(0)->and($longer['days'][5]['opens'])->toBe([['from' => 1020, 'to' => 1080]])->and($longer['days'][5]['gained'])->toBe(4)->and($longer['ruler'])->toBe(['from' => 540, 'to' => 1080]);
-    Contract::holds('Effect', save($yard, [$off], 'drafts/preview'));
+    save($yard, [$off], 'drafts/preview');
     $later = $this->postJson('/api/businesses/yard/drafts/preview', ['drafts' => [$off], 'from' => '2027-06-01'])->assertOk();
     expect($later->json('days.0.date'))->toBe('2027-06-01')->and(DB::table('time_off')->count())->toBe(0);
 });
@@ -231,10 +226,8 @@ it('shows the next times of a service before it is saved, and why not', function
     $day = substr(Yard::at('10:00'), 0, 10);
     $draft = Things::change($yard->business, 'service', $yard->lesson->id, ['minutes' => 120, 'startEvery' => 60]);
     $times = save($yard, [$draft], 'drafts/times')->assertOk();
-    Contract::holds('DraftTimes', $times);
     expect($times->json('findings'))->toBe([])->and(array_column($times->json('times.days.2.starts'), 'minute'))->toBe([540, 600, 660, 720, 780, 840, 900]);
     $why = $this->postJson('/api/businesses/yard/drafts/why', ['drafts' => [$draft], 'at' => "{$day}T16:00"])->assertOk();
-    Contract::holds('WhyNot', $why);
     expect($why->json('offered'))->toBeFalse()->and($why->json('rows.0.staff'))->toBe(['Ana Reed'])->and($why->json('rows.0.reasons.0.says'))->toContain('9:00 to 17:00')
         ->and($this->postJson('/api/businesses/yard/drafts/why', ['drafts' => [$draft], 'at' => "{$day}T15:00"])->json('offered'))->toBeTrue();
     $this->postJson('/api/businesses/yard/drafts/why', ['drafts' => [$draft], 'at' => 'noon'])->assertUnprocessable();
