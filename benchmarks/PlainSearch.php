@@ -23,7 +23,11 @@ final readonly class PlainSearch
         $staff = array_column($this->document['staff'], null, 'id');
         $found = [];
         $last = new DateTimeImmutable("{$to} 23:59", $this->zone);
-        for ($start = new DateTimeImmutable("{$from} 00:00", $this->zone); $start <= $last; $start = $start->modify("+{$service['startEvery']} minutes")) {
+        for (
+            $start = new DateTimeImmutable("{$from} 00:00", $this->zone);
+            $start <= $last;
+            $start = $start->modify("+{$service['startEvery']} minutes")
+        ) {
             foreach ($service['staff'] as $id) {
                 if ($start >= new DateTimeImmutable($now) && $this->isFree($service, $staff[$id], $start)) {
                     $found[] = $start->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i\Z')." {$id}";
@@ -52,13 +56,20 @@ final readonly class PlainSearch
             }
         }
         foreach ($this->document['business']['closures'] as $closure) {
-            if ($start < new DateTimeImmutable($closure['to'], $this->zone) && new DateTimeImmutable($closure['from'], $this->zone) < $end) {
+            if (
+                $start < new DateTimeImmutable($closure['to'], $this->zone) &&
+                new DateTimeImmutable($closure['from'], $this->zone) < $end
+            ) {
                 return false;
             }
         }
         [$from, $to] = [$start->modify("-{$service['setup']} minutes"), $end->modify("+{$service['clearup']} minutes")];
         foreach ($this->document['bookings'] as $booking) {
-            if (in_array($member['id'], $booking['staff'], true) && $booking['state'] !== 'cancelled' && $this->overlaps($booking, $from, $to)) {
+            if (
+                in_array($member['id'], $booking['staff'], true) &&
+                $booking['state'] !== 'cancelled' &&
+                $this->overlaps($booking, $from, $to)
+            ) {
                 return false;
             }
         }
@@ -71,7 +82,8 @@ final readonly class PlainSearch
     {
         $start = new DateTimeImmutable($booking['start']);
 
-        return $start->modify("-{$booking['setup']} minutes") < $to && $from < $start->modify('+'.($booking['minutes'] + $booking['clearup']).' minutes');
+        return $start->modify("-{$booking['setup']} minutes") < $to &&
+            $from < $start->modify('+'.($booking['minutes'] + $booking['clearup']).' minutes');
     }
 
     /** @param  array<string, list<array{from: string, to: string}>>  $hours */
@@ -92,7 +104,12 @@ final readonly class PlainSearch
      */
     private function windows(array $hours, DateTimeImmutable $at): array
     {
-        return array_map(fn (array $window): array => [new DateTimeImmutable($at->format('Y-m-d ').$window['from'], $this->zone), new DateTimeImmutable($at->format('Y-m-d ').$window['to'], $this->zone)],
-            $hours[strtolower($at->format('D'))] ?? []);
+        return array_map(
+            fn (array $window): array => [
+                new DateTimeImmutable($at->format('Y-m-d ').$window['from'], $this->zone),
+                new DateTimeImmutable($at->format('Y-m-d ').$window['to'], $this->zone),
+            ],
+            $hours[strtolower($at->format('D'))] ?? [],
+        );
     }
 }

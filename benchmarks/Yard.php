@@ -24,23 +24,54 @@ final readonly class Yard
         return [
             'format' => 'yardbell/1',
             'business' => [
-                'name' => 'Bench', 'timeZone' => 'Europe/Lisbon', 'currency' => 'EUR',
+                'name' => 'Bench',
+                'timeZone' => 'Europe/Lisbon',
+                'currency' => 'EUR',
                 'openingHours' => array_fill_keys($weekdays, [['from' => '08:00', 'to' => '20:00']]),
-                'closures' => [['id' => 'spring', 'from' => '2027-03-19T12:00', 'to' => '2027-03-20T00:00', 'staff' => null]],
+                'closures' => [
+                    ['id' => 'spring', 'from' => '2027-03-19T12:00', 'to' => '2027-03-20T00:00', 'staff' => null],
+                ],
             ],
             'locations' => [['id' => 'harbour', 'name' => 'Harbour'], ['id' => 'mill', 'name' => 'Mill']],
-            'resources' => [['id' => 'wheel', 'units' => array_map(static fn (int $i): string => "wheel-{$i}", range(1, 12))]],
-            'staff' => array_map(static fn (string $id, int $i): array => [
-                'id' => $id, 'name' => "Person {$i}", 'hours' => array_fill_keys($weekdays, [['from' => ['08:00', '09:00', '11:00'][$i % 3], 'to' => ['16:00', '18:00', '20:00'][$i % 3]]]),
-                'breaks' => array_fill_keys($weekdays, [['from' => '13:00', 'to' => '13:30']]),
-            ], $ids, array_keys($ids)),
-            'services' => array_map(static fn (int $i): array => [
-                'id' => "service-{$i}", 'name' => "Service {$i}", 'minutes' => [30, 45, 60, 90][$i % 4], 'setup' => 5, 'clearup' => 10, 'startEvery' => 15, 'bookAheadDays' => 400,
-                'locations' => ['harbour'], 'staff' => $i === 0 ? $ids : array_values(array_slice($ids, $i % max(1, $people - 8), 8)), 'assignment' => 'rotate',
-                'resources' => $i % 5 === 4 ? [['pool' => 'wheel', 'units' => 1]] : [],
-            ], range(0, $services - 1)),
-            'clients' => array_map(static fn (int $i): array => ['id' => "client-{$i}", 'name' => "Client {$i}"], range(0, 199)),
-            'bookings' => [...self::bookings($random, $ids, $services, $bookings, 0, $days), ...self::bookings($random, $ids, $services, $around, 60, 300)],
+            'resources' => [
+                ['id' => 'wheel', 'units' => array_map(static fn (int $i): string => "wheel-{$i}", range(1, 12))],
+            ],
+            'staff' => array_map(
+                static fn (string $id, int $i): array => [
+                    'id' => $id,
+                    'name' => "Person {$i}",
+                    'hours' => array_fill_keys($weekdays, [
+                        ['from' => ['08:00', '09:00', '11:00'][$i % 3], 'to' => ['16:00', '18:00', '20:00'][$i % 3]],
+                    ]),
+                    'breaks' => array_fill_keys($weekdays, [['from' => '13:00', 'to' => '13:30']]),
+                ],
+                $ids,
+                array_keys($ids),
+            ),
+            'services' => array_map(
+                static fn (int $i): array => [
+                    'id' => "service-{$i}",
+                    'name' => "Service {$i}",
+                    'minutes' => [30, 45, 60, 90][$i % 4],
+                    'setup' => 5,
+                    'clearup' => 10,
+                    'startEvery' => 15,
+                    'bookAheadDays' => 400,
+                    'locations' => ['harbour'],
+                    'staff' => $i === 0 ? $ids : array_values(array_slice($ids, $i % max(1, $people - 8), 8)),
+                    'assignment' => 'rotate',
+                    'resources' => $i % 5 === 4 ? [['pool' => 'wheel', 'units' => 1]] : [],
+                ],
+                range(0, $services - 1),
+            ),
+            'clients' => array_map(
+                static fn (int $i): array => ['id' => "client-{$i}", 'name' => "Client {$i}"],
+                range(0, 199),
+            ),
+            'bookings' => [
+                ...self::bookings($random, $ids, $services, $bookings, 0, $days),
+                ...self::bookings($random, $ids, $services, $around, 60, 300),
+            ],
         ];
     }
 
@@ -48,16 +79,31 @@ final readonly class Yard
      * @param  list<string>  $ids
      * @return list<array<string, mixed>>
      */
-    private static function bookings(Randomizer $random, array $ids, int $services, int $count, int $from, int $days): array
-    {
+    private static function bookings(
+        Randomizer $random,
+        array $ids,
+        int $services,
+        int $count,
+        int $from,
+        int $days,
+    ): array {
         $bookings = [];
         for ($i = 0; $i < $count; $i++) {
             $service = $random->getInt(0, $services - 1);
             $start = self::MONDAY + ($from + $random->getInt(0, $days - 1)) * 86400 + $random->getInt(32, 76) * 900;
             $bookings[] = [
-                'id' => "b{$from}-{$i}", 'service' => "service-{$service}", 'start' => gmdate('Y-m-d\TH:i\Z', $start), 'minutes' => [30, 45, 60, 90][$service % 4],
-                'setup' => 5, 'clearup' => 10, 'staff' => [$ids[$random->getInt(0, count($ids) - 1)]], 'location' => 'harbour', 'units' => $service % 5 === 4 ? ['wheel-'.$random->getInt(1, 12)] : [],
-                'party' => 1, 'client' => 'client-'.$random->getInt(0, 199), 'state' => ['confirmed', 'confirmed', 'completed', 'cancelled'][$random->getInt(0, 3)],
+                'id' => "b{$from}-{$i}",
+                'service' => "service-{$service}",
+                'start' => gmdate('Y-m-d\TH:i\Z', $start),
+                'minutes' => [30, 45, 60, 90][$service % 4],
+                'setup' => 5,
+                'clearup' => 10,
+                'staff' => [$ids[$random->getInt(0, count($ids) - 1)]],
+                'location' => 'harbour',
+                'units' => $service % 5 === 4 ? ['wheel-'.$random->getInt(1, 12)] : [],
+                'party' => 1,
+                'client' => 'client-'.$random->getInt(0, 199),
+                'state' => ['confirmed', 'confirmed', 'completed', 'cancelled'][$random->getInt(0, 3)],
                 'createdAt' => gmdate('Y-m-d\TH:i\Z', self::MONDAY - $random->getInt(1, 90) * 86400),
             ];
         }

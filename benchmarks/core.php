@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * bin/yardbell bench core: the search against a plain one, how it grows, and the whole slots command against a process that
+ * bin/yardbell bench core: the search against a plain one, how it grows, and the whole slots command against a process
+ * that
  * only reads and decodes the file. All in one run; ratios, and the times they are made of.
  */
 
@@ -27,9 +28,14 @@ $median = static function (array $values): float {
 
     return $values[intdiv(count($values), 2)];
 };
-$read = static fn (int $people, int $bookings, int $around): Scenario => Reader::read(json_encode(Yard::document($people, 3, $bookings, 31, $around), JSON_THROW_ON_ERROR));
+$read = static fn (int $people, int $bookings, int $around): Scenario => Reader::read(
+    json_encode(Yard::document($people, 3, $bookings, 31, $around), JSON_THROW_ON_ERROR),
+);
 $ask = static fn (string $to): Ask => new Ask('service-0', Wall::day(FROM), Wall::day($to), Wall::instant(NOW));
-$search = static fn (Scenario $scenario, string $to = '2027-03-31'): array => (new SlotSearch($scenario->book, $scenario->diary))->slots($ask($to));
+$search = static fn (Scenario $scenario, string $to = '2027-03-31'): array => (new SlotSearch(
+    $scenario->book,
+    $scenario->diary,
+))->slots($ask($to));
 /** Medians in milliseconds of things done by turns. */
 $compare = static function (array $things, int $rounds) use ($median): array {
     $took = [];
@@ -57,26 +63,76 @@ $plain = new PlainSearch($document);
 $start = hrtime(true);
 $slowly = $plain->starts('service-0', FROM, '2027-03-31', NOW);
 $slow = (hrtime(true) - $start) / 1e6;
-$quickly = array_map(static fn (Slot $slot): string => Wall::writeInstant($slot->start)." {$slot->staff[0]}", $search($month));
+$quickly = array_map(
+    static fn (Slot $slot): string => Wall::writeInstant($slot->start)." {$slot->staff[0]}",
+    $search($month),
+);
 if ($slowly !== $quickly) {
     stop('The plain search and the core disagree; nothing here says anything.');
 }
 $quick = $compare([fn () => $search($month)], 30)[0];
-$line('(a) a month, 12 people, 3,000 bookings: plain / core', $slow / $quick, 'at least 100', $slow / $quick >= 100, sprintf('%.0f ms / %.2f ms, %d rows', $slow, $quick, count($quickly)));
+$line(
+    '(a) a month, 12 people, 3,000 bookings: plain / core',
+    $slow / $quick,
+    'at least 100',
+    $slow / $quick >= 100,
+    sprintf('%.0f ms / %.2f ms, %d rows', $slow, $quick, count($quickly)),
+);
 
 [$few, $many, $double] = [$read(12, 1500, 1500), $read(12, 1500, 3000), $read(24, 3000, 0)];
 $grown = $compare(['once' => fn () => $search($few), 'bookings' => fn () => $search($many)], 40);
-$line('(b) twice the bookings outside the dates', $grown['bookings'] / $grown['once'], 'at most 1.1', $grown['bookings'] <= 1.1 * $grown['once'], sprintf('%.2f ms, %.2f ms', $grown['once'], $grown['bookings']));
+$line(
+    '(b) twice the bookings outside the dates',
+    $grown['bookings'] / $grown['once'],
+    'at most 1.1',
+    $grown['bookings'] <= 1.1 * $grown['once'],
+    sprintf('%.2f ms, %.2f ms', $grown['once'], $grown['bookings']),
+);
 $single = $read(12, 1500, 0);
 $grown = $compare(['once' => fn () => $search($single), 'people' => fn () => $search($double)], 40);
-$line('(b) twice the people, and their bookings', $grown['people'] / $grown['once'], 'at most 2.2', $grown['people'] <= 2.2 * $grown['once'], sprintf('%.2f ms, %.2f ms', $grown['once'], $grown['people']));
-$grown = $compare(['once' => fn () => $search($month, '2027-03-14'), 'days' => fn () => $search($month, '2027-03-28')], 40);
-$line('(b) twice the days', $grown['days'] / $grown['once'], 'at most 2.2', $grown['days'] <= 2.2 * $grown['once'], sprintf('%.2f ms, %.2f ms', $grown['once'], $grown['days']));
+$line(
+    '(b) twice the people, and their bookings',
+    $grown['people'] / $grown['once'],
+    'at most 2.2',
+    $grown['people'] <= 2.2 * $grown['once'],
+    sprintf('%.2f ms, %.2f ms', $grown['once'], $grown['people']),
+);
+$grown = $compare(
+    ['once' => fn () => $search($month, '2027-03-14'), 'days' => fn () => $search($month, '2027-03-28')],
+    40,
+);
+$line(
+    '(b) twice the days',
+    $grown['days'] / $grown['once'],
+    'at most 2.2',
+    $grown['days'] <= 2.2 * $grown['once'],
+    sprintf('%.2f ms, %.2f ms', $grown['once'], $grown['days']),
+);
 
 $file = (string) tempnam(sys_get_temp_dir(), 'yard');
-file_put_contents($file, json_encode(Yard::document(sized(40, 4), sized(30, 4), sized(5000, 50), 60), JSON_THROW_ON_ERROR));
-$decode = ['php', '-n', '-d', 'memory_limit=1G', '-r', '$value = json_decode(file_get_contents($argv[1]), false, 32, JSON_THROW_ON_ERROR); if (isset($argv[2])) { echo memory_get_peak_usage(); }', $file];
-$slots = [dirname(__DIR__).'/bin/yardbell', 'slots', $file, '--service=service-3', '--from='.FROM, '--to=2027-03-07', '--now='.NOW];
+file_put_contents(
+    $file,
+    json_encode(Yard::document(sized(40, 4), sized(30, 4), sized(5000, 50), 60), JSON_THROW_ON_ERROR),
+);
+$decode = [
+    'php',
+    '-n',
+    '-d',
+    'memory_limit=1G',
+    '-r',
+    '$value = json_decode(file_get_contents($argv[1]), false, 32, JSON_THROW_ON_ERROR); if (isset($argv[2])) '
+        .'{ echo memory_get_peak_usage(); }',
+    $file,
+];
+$slots = [
+    dirname(__DIR__).'/bin/yardbell',
+    'slots',
+    $file,
+    '--service=service-3',
+    '--from='.FROM,
+    '--to=2027-03-07',
+    '--now='.NOW,
+];
 $run = static function (array $command): string {
     $process = proc_open($command, [1 => ['pipe', 'w']], $pipes);
     $out = (string) stream_get_contents($pipes[1]);
@@ -85,12 +141,38 @@ $run = static function (array $command): string {
     return $out;
 };
 $took = $compare(['decode' => fn () => $run($decode), 'slots' => fn () => $run($slots)], 41);
-$line('(c) the slots process / one that reads and decodes', $took['slots'] / $took['decode'], 'at most 2', $took['slots'] <= 2 * $took['decode'], sprintf('%.1f ms / %.1f ms', $took['slots'], $took['decode']));
+$line(
+    '(c) the slots process / one that reads and decodes',
+    $took['slots'] / $took['decode'],
+    'at most 2',
+    $took['slots'] <= 2 * $took['decode'],
+    sprintf('%.1f ms / %.1f ms', $took['slots'], $took['decode']),
+);
 $told = "{$file}.php"; // tells the peak at the end, after the answer
 file_put_contents($told, '<?php register_shutdown_function(static fn () => print("\n".memory_get_peak_usage()));');
-$answer = $run(['php', '-n', '-d', 'memory_limit=1G', '-d', 'zend.enable_gc=0', '-d', "auto_prepend_file={$told}", dirname(__DIR__).'/core/bin/core.php', ...array_slice($slots, 1)]);
-$peak = ['decode' => (int) $run([...$decode, 'peak']), 'slots' => (int) substr($answer, (int) strrpos($answer, "\n") + 1)];
+$answer = $run([
+    'php',
+    '-n',
+    '-d',
+    'memory_limit=1G',
+    '-d',
+    'zend.enable_gc=0',
+    '-d',
+    "auto_prepend_file={$told}",
+    dirname(__DIR__).'/core/bin/core.php',
+    ...array_slice($slots, 1),
+]);
+$peak = [
+    'decode' => (int) $run([...$decode, 'peak']),
+    'slots' => (int) substr($answer, (int) strrpos($answer, "\n") + 1),
+];
 unlink($told);
-$line('(d) peak memory of the same', $peak['slots'] / $peak['decode'], 'at most 2', $peak['slots'] <= 2 * $peak['decode'], sprintf('%.1f MB / %.1f MB', $peak['slots'] / 1e6, $peak['decode'] / 1e6));
+$line(
+    '(d) peak memory of the same',
+    $peak['slots'] / $peak['decode'],
+    'at most 2',
+    $peak['slots'] <= 2 * $peak['decode'],
+    sprintf('%.1f MB / %.1f MB', $peak['slots'] / 1e6, $peak['decode'] / 1e6),
+);
 unlink($file);
 verdict(! $failed);

@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 /*
- * bin/yardbell bench http: the running server's answers against its own floor (one row by its key, a small answer), all in
- * one run and by turns, so that what else the machine does falls on each alike. Prints medians, 95th percentiles and ratios.
+ * bin/yardbell bench http: the running server's answers against its own floor (one row by its key, a small answer), all
+ * in
+ * one run and by turns, so that what else the machine does falls on each alike. Prints medians, 95th percentiles and
+ * ratios.
  */
 
 require __DIR__.'/run.php';
@@ -13,7 +15,8 @@ define('ROUNDS', sized(200, 2));
 $address = rtrim($argv[1] ?? 'http://127.0.0.1:8400', '/');
 $first = static function () use ($address): array {
     $page = (string) @file_get_contents("{$address}/book/quernmoor");
-    preg_match('#id="first">(.*?)</script>#s', $page, $found) || stop("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.");
+    preg_match('#id="first">(.*?)</script>#s', $page, $found) ||
+        stop("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.");
 
     return json_decode($found[1], true, 64, JSON_THROW_ON_ERROR);
 };
@@ -21,9 +24,17 @@ $first = static function () use ($address): array {
 $handle = curl_init();
 /** @return array{float, int, mixed} milliseconds, status, answer */
 $ask = static function (string $path, ?array $body = null) use ($address, $handle): array {
-    curl_setopt_array($handle, [
-        CURLOPT_URL => $address.$path, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json'],
-    ] + ($body === null ? [CURLOPT_HTTPGET => true] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($body)]));
+    curl_setopt_array(
+        $handle,
+        [
+            CURLOPT_URL => $address.$path,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json'],
+        ] +
+            ($body === null
+                ? [CURLOPT_HTTPGET => true]
+                : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($body)]),
+    );
     $start = hrtime(true);
     $answer = (string) curl_exec($handle);
 
@@ -31,7 +42,9 @@ $ask = static function (string $path, ?array $body = null) use ($address, $handl
 };
 
 $page = $first();
-$free = array_values(array_filter($page['page']['services'], static fn (array $one): bool => $one['payment'] === 'none'))[0]['id'];
+$free = array_values(
+    array_filter($page['page']['services'], static fn (array $one): bool => $one['payment'] === 'none'),
+)[0]['id'];
 $service = $page['times']['service'];
 $starts = [];
 foreach ([0, 14, 28, 42] as $later) {
@@ -46,11 +59,19 @@ $times = ['floor' => [], 'times for two weeks' => [], 'hold' => [], 'book' => []
 $wrong = 0;
 for ($round = -10; $round < ROUNDS; $round++) {
     $start = $starts[array_rand($starts)]['at'];
-    $took = ['floor' => $ask('/gate-api/floor'), 'times for two weeks' => $ask("/gate-api/pages/quernmoor/open-times?service={$service}"),
-        'hold' => $ask('/gate-api/pages/quernmoor/holds', ['service' => $free, 'staff' => null, 'start' => $start])];
+    $took = [
+        'floor' => $ask('/gate-api/floor'),
+        'times for two weeks' => $ask("/gate-api/pages/quernmoor/open-times?service={$service}"),
+        'hold' => $ask('/gate-api/pages/quernmoor/holds', ['service' => $free, 'staff' => null, 'start' => $start]),
+    ];
     $held = $took['hold'][2];
     if (isset($held['id'])) {
-        $took['book'] = $ask("/gate-api/bookings/{$held['id']}/book?{$held['query']}", ['name' => 'Bench Mark', 'email' => 'bench@post.example', 'phone' => '', 'note' => '']);
+        $took['book'] = $ask("/gate-api/bookings/{$held['id']}/book?{$held['query']}", [
+            'name' => 'Bench Mark',
+            'email' => 'bench@post.example',
+            'phone' => '',
+            'note' => '',
+        ]);
         $took['let go'] = $ask("/gate-api/bookings/{$held['id']}/cancel?{$held['query']}", []);
     }
     foreach ($took as $what => [$milliseconds, $status]) {
@@ -69,9 +90,25 @@ $quantile = static function (array $values, float $at): float {
 $floor = $quantile($times['floor'], 0.5);
 printf("%-22s %8s %10s %8s %8s\n", 'request', 'asked', 'median ms', 'p95 ms', '× floor');
 foreach (array_filter($times) as $what => $values) {
-    printf("%-22s %8d %10.1f %8.1f %8.2f\n", $what, count($values), $quantile($values, 0.5), $quantile($values, 0.95), $quantile($values, 0.5) / $floor);
+    printf(
+        "%-22s %8d %10.1f %8.1f %8.2f\n",
+        $what,
+        count($values),
+        $quantile($values, 0.5),
+        $quantile($values, 0.95),
+        $quantile($values, 0.5) / $floor,
+    );
 }
-echo 'Answers: '.implode(', ', array_map(static fn (string $what, int $count): string => "{$what} × {$count}", array_keys($statuses), $statuses))."\n";
+echo 'Answers: '
+    .implode(
+        ', ',
+        array_map(
+            static fn (string $what, int $count): string => "{$what} × {$count}",
+            array_keys($statuses),
+            $statuses,
+        ),
+    )
+    ."\n";
 if ($wrong > 0) {
     echo "{$wrong} answers were failures; the figures above say nothing.\n";
     exit(1);

@@ -14,15 +14,32 @@ define('ROUNDS', sized(25, 2));
 
 $address = rtrim($argv[1] ?? 'http://127.0.0.1:8400', '/');
 $first = (string) @file_get_contents("{$address}/book/quernmoor");
-preg_match('#id="first">(.*?)</script>#s', $first, $found) || stop("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.");
+preg_match('#id="first">(.*?)</script>#s', $first, $found) ||
+    stop("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.");
 $services = json_decode($found[1], true, 64, JSON_THROW_ON_ERROR)['page']['services'];
-$of = static fn (array $kinds): array => array_values(array_filter($services, static fn (array $one): bool => in_array($one['payment'], $kinds, true) && ! $one['approval'] && ! $one['session']))[0];
+$of = static fn (array $kinds): array => array_values(
+    array_filter(
+        $services,
+        static fn (array $one): bool => in_array($one['payment'], $kinds, true)
+            && ! $one['approval'] && ! $one['session'],
+    ),
+)[0];
 [$paid, $unpaid] = [$of(['full', 'deposit']), $of(['none'])];
 
 /** @return array{float, mixed} milliseconds, answer */
 $ask = static function (CurlHandle $handle, string $url, ?array $body = null, bool $form = false): array {
-    curl_setopt_array($handle, [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Accept: application/json', ...$form ? [] : ['Content-Type: application/json']], CURLOPT_COOKIEFILE => '']
-        + ($body === null ? [CURLOPT_HTTPGET => true] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $form ? http_build_query($body) : json_encode($body)]));
+    curl_setopt_array(
+        $handle,
+        [
+            CURLOPT_URL => $url,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HTTPHEADER => ['Accept: application/json', ...$form ? [] : ['Content-Type: application/json']],
+            CURLOPT_COOKIEFILE => '',
+        ] +
+            ($body === null
+                ? [CURLOPT_HTTPGET => true]
+                : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $form ? http_build_query($body) : json_encode($body)]),
+    );
     $start = hrtime(true);
     $answer = (string) curl_exec($handle);
 
@@ -34,18 +51,29 @@ $client = static function (int $i) use ($address, $ask, $paid, $unpaid): array {
     [$pays, $took] = [$i % 2 === 0, ['book' => [], 'page' => [], 'booked' => []]];
     $service = $pays ? $paid : $unpaid;
     for ($round = 0; $round < ROUNDS; $round++) {
-        $from = gmdate('Y-m-d', time() + 86400 * (2 + ($i * ROUNDS + $round) % 40));
-        [, $times] = $ask($handle, "{$address}/gate-api/pages/quernmoor/open-times?service={$service['id']}&from={$from}");
+        $from = gmdate('Y-m-d', time() + 86400 * (2 + (($i * ROUNDS + $round) % 40)));
+        [, $times] = $ask(
+            $handle,
+            "{$address}/gate-api/pages/quernmoor/open-times?service={$service['id']}&from={$from}",
+        );
         $starts = array_merge(...array_column($times['days'] ?? [], 'starts'));
         if ($starts === []) {
             continue;
         }
-        [, $held] = $ask($handle, "{$address}/gate-api/pages/quernmoor/holds", ['service' => $service['id'], 'start' => $starts[random_int(0, count($starts) - 1)]['at']]);
+        [, $held] = $ask($handle, "{$address}/gate-api/pages/quernmoor/holds", [
+            'service' => $service['id'],
+            'start' => $starts[random_int(0, count($starts) - 1)]['at'],
+        ]);
         if (! isset($held['id'])) {
             continue;
         }
         $start = hrtime(true);
-        [$milliseconds, $booked] = $ask($handle, "{$address}/gate-api/bookings/{$held['id']}/book?{$held['query']}", ['name' => 'Bench Mark', 'email' => "bench{$i}-{$round}@post.example", 'phone' => '', 'note' => '']);
+        [$milliseconds, $booked] = $ask($handle, "{$address}/gate-api/bookings/{$held['id']}/book?{$held['query']}", [
+            'name' => 'Bench Mark',
+            'email' => "bench{$i}-{$round}@post.example",
+            'phone' => '',
+            'note' => '',
+        ]);
         isset($booked['booking']) || exit(1);
         $took['book'][] = $milliseconds;
         for ($page = $booked['pay']; $pays && $page === null; usleep(100_000)) {
@@ -94,8 +122,21 @@ $quantile = static function (array $values, float $at): float {
     return $values === [] ? 0.0 : $values[(int) floor($at * (count($values) - 1))];
 };
 printf("%d clients at once, every other one pays.\n%-34s %7s %10s %8s\n", CLIENTS, '', 'times', 'median ms', 'p95 ms');
-foreach (['unpaid book' => 'answer to book, paid later', 'paid book' => 'answer to book, paid now', 'paid page' => 'until the payment page is there', 'paid booked' => 'from paying until it is booked'] as $key => $words) {
-    printf("%-34s %7d %10.1f %8.1f\n", $words, count($all[$key] ?? []), $quantile($all[$key] ?? [], 0.5), $quantile($all[$key] ?? [], 0.95));
+foreach (
+    [
+        'unpaid book' => 'answer to book, paid later',
+        'paid book' => 'answer to book, paid now',
+        'paid page' => 'until the payment page is there',
+        'paid booked' => 'from paying until it is booked',
+    ] as $key => $words
+) {
+    printf(
+        "%-34s %7d %10.1f %8.1f\n",
+        $words,
+        count($all[$key] ?? []),
+        $quantile($all[$key] ?? [], 0.5),
+        $quantile($all[$key] ?? [], 0.95),
+    );
 }
 $ratio = $quantile($all['paid book'] ?? [], 0.95) / max(0.001, $quantile($all['unpaid book'] ?? [], 0.95));
 printf("p95 of a paid booking is %.2f × that of an unpaid one (limit 3).\n", $ratio);

@@ -36,5 +36,7 @@ function database(int $port): PDO
 {
     $name = getenv('DB_DATABASE') ?: 'yardbell';
 
-    return new PDO("mysql:host=127.0.0.1;port={$port};dbname={$name}", 'yardbell', 'yardbell', [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+    return new PDO("mysql:host=127.0.0.1;port={$port};dbname={$name}", 'yardbell', 'yardbell', [
+        PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
+    ]);
 }

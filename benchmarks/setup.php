@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 /*
- * bin/yardbell bench setup: the workspace's lists and previews on the running demonstration, and on a house of 60 people,
- * 150 services, 3,000 bookings and two years of special days that is made for it and taken away again. By turns with the
+ * bin/yardbell bench setup: the workspace's lists and previews on the running demonstration, and on a house of 60
+ * people,
+ * 150 services, 3,000 bookings and two years of special days that is made for it and taken away again. By turns with
+ * the
  * floor (one row by its key) and with "who is signed in", the least that any workspace route does.
  */
 
@@ -23,11 +25,20 @@ for ($day = 0; $day < 852; $day++) {
     if (gmdate('N', Yard::MONDAY + ($day - 60) * 86400) === '1') {
         continue; // Mondays follow the weekly hours, which the preview changes
     }
-    $document['business']['specialDays'][] = ['date' => gmdate('Y-m-d', Yard::MONDAY + ($day - 60) * 86400), 'hours' => [['from' => '09:00', 'to' => '17:00']]];
+    $document['business']['specialDays'][] = [
+        'date' => gmdate('Y-m-d', Yard::MONDAY + ($day - 60) * 86400),
+        'hours' => [['from' => '09:00', 'to' => '17:00']],
+    ];
 }
 $file = tempnam(sys_get_temp_dir(), 'bench').'.json';
 file_put_contents($file, json_encode($document, JSON_THROW_ON_ERROR));
-exec((getenv('DB_DATABASE') === false ? 'bin/yardbell import ' : 'php artisan import ').escapeshellarg($file).' --owner=alva@quernmoor.example', $said, $failed);
+exec(
+    (getenv('DB_DATABASE') === false ? 'bin/yardbell import ' : 'php artisan import ')
+        .escapeshellarg($file)
+        .' --owner=alva@quernmoor.example',
+    $said,
+    $failed,
+);
 unlink($file);
 $failed === 0 || stop(implode("\n", $said));
 
@@ -39,22 +50,47 @@ $ask = static function (string $path, ?array $body = null) use ($address, $handl
     foreach (curl_getinfo($handle, CURLINFO_COOKIELIST) as $cookie) {
         $token = str_contains($cookie, 'XSRF-TOKEN') ? urldecode(explode("\t", $cookie)[6]) : $token;
     }
-    curl_setopt_array($handle, [CURLOPT_URL => $address.$path, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $cookies, CURLOPT_COOKIEFILE => '',
-        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-Requested-With: XMLHttpRequest', "X-XSRF-TOKEN: {$token}"]]
-        + ($body === null ? [CURLOPT_HTTPGET => true] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($body)]));
+    curl_setopt_array(
+        $handle,
+        [
+            CURLOPT_URL => $address.$path,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_COOKIEJAR => $cookies,
+            CURLOPT_COOKIEFILE => '',
+            CURLOPT_HTTPHEADER => [
+                'Accept: application/json',
+                'Content-Type: application/json',
+                'X-Requested-With: XMLHttpRequest',
+                "X-XSRF-TOKEN: {$token}",
+            ],
+        ] +
+            ($body === null
+                ? [CURLOPT_HTTPGET => true]
+                : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($body)]),
+    );
     $start = hrtime(true);
     $answer = (string) curl_exec($handle);
 
     return [(hrtime(true) - $start) / 1e6, curl_getinfo($handle, CURLINFO_RESPONSE_CODE), $answer];
 };
 $ask('/api/me');
-$ask('/api/sign-in', ['email' => 'alva@quernmoor.example', 'password' => 'clay-and-water'])[1] === 200 || stop("Alva cannot sign in at {$address}. bin/yardbell start serves the demonstration.");
+$ask('/api/sign-in', ['email' => 'alva@quernmoor.example', 'password' => 'clay-and-water'])[1] === 200 ||
+    stop("Alva cannot sign in at {$address}. bin/yardbell start serves the demonstration.");
 
 $hours = static function (string $business) use ($ask): array {
     $thing = json_decode($ask("/api/businesses/{$business}/things/openingHours/business")[2], true);
     $thing['content']['hours']['mon'] = [['from' => '10:00', 'to' => '21:00']];
 
-    return ['drafts' => [['kind' => 'openingHours', 'id' => 'business', 'version' => $thing['version'], 'content' => $thing['content']]]];
+    return [
+        'drafts' => [
+            [
+                'kind' => 'openingHours',
+                'id' => 'business',
+                'version' => $thing['version'],
+                'content' => $thing['content'],
+            ],
+        ],
+    ];
 };
 [$small, $large] = [$hours('quernmoor'), $hours('bench')];
 $asked = [
@@ -87,5 +123,11 @@ $quantile = static function (array $values, float $at): float {
 $floor = $quantile($times['floor'], 0.5);
 printf("%-34s %10s %8s %8s\n", 'request', 'median ms', 'p95 ms', '× floor');
 foreach ($times as $what => $values) {
-    printf("%-34s %10.1f %8.1f %8.2f\n", $what, $quantile($values, 0.5), $quantile($values, 0.95), $quantile($values, 0.5) / $floor);
+    printf(
+        "%-34s %10.1f %8.1f %8.2f\n",
+        $what,
+        $quantile($values, 0.5),
+        $quantile($values, 0.95),
+        $quantile($values, 0.5) / $floor,
+    );
 }

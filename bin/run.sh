@@ -10,7 +10,8 @@ command=${1:-help}
 [ $# -gt 0 ] && shift
 case "$command" in
     export|import)
-        [ -e "$home/run/env" ] && ! flock -n "$home/run/lock" true || fail "Yard Bell is not running here. bin/yardbell start begins it; then $command works."
+        [ -e "$home/run/env" ] && ! flock -n "$home/run/lock" true || fail \
+                "Yard Bell is not running here. bin/yardbell start begins it; then $command works."
         . "$home/run/env"
         # A file is named from where one stands; the application stands here.
         files=()
@@ -28,8 +29,8 @@ bin/yardbell bench core|crowd|mutants     the search against a plain one; with 2
 bin/yardbell bench pay                    clients who pay when booking beside others who do not, all at once
 bin/yardbell bench fuzz                   20,000 requests of strange input: none may break it
 bin/yardbell export FILE --business=NAME  a business of the running server as a yardbell/1 document
-bin/yardbell import FILE …                such a document as a new business, or in place of a set-up; shows first what changes
-bin/yardbell slots|why|check FILE --help  which times a rule document offers, why one is not, what keeps it from being booked
+bin/yardbell import FILE …                such a document as a new business, or in place of a set-up
+bin/yardbell slots|why|check FILE --help  which times a rule document offers, why one is not, what keeps them all
 TEXT
         ;;
     *) fail "There is no command \"$command\". bin/yardbell help lists them." ;;

@@ -19,7 +19,12 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/gate.php', commands: __DIR__.'/../routes/console.php', apiPrefix: 'gate-api')
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/gate.php',
+        commands: __DIR__.'/../routes/console.php',
+        apiPrefix: 'gate-api',
+    )
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove([HandleCors::class, PreventRequestsDuringMaintenance::class]);
         $middleware->append(SecurityHeaders::class);
@@ -28,7 +33,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trustProxies(at: Hosts::proxies());
         $middleware->web(append: [OneFormOfId::class]);
         $middleware->api(append: [OneFormOfId::class]);
-        $middleware->alias(['demonstration' => DemonstrationOnly::class, 'business' => BusinessOfRoute::class, 'auth' => Authenticate::class, 'may' => May::class]);
+        $middleware->alias([
+            'demonstration' => DemonstrationOnly::class,
+            'business' => BusinessOfRoute::class,
+            'auth' => Authenticate::class,
+            'may' => May::class,
+        ]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->api(remove: [SubstituteBindings::class]);
     })

@@ -26,7 +26,8 @@ return [
                 PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false),
                 // What is read after a claim is held must be what others have committed by then.
                 PDO::MYSQL_ATTR_INIT_COMMAND => "set names utf8mb4 collate utf8mb4_unicode_ci, time_zone = '+00:00', "
-                    ."tx_isolation = 'READ-COMMITTED', sql_mode = 'ONLY_FULL_GROUP_BY,STRICT_TRANS_TABLES,NO_ZERO_IN_DATE,"
+                    ."tx_isolation = 'READ-COMMITTED', sql_mode = "
+                        ."'ONLY_FULL_GROUP_BY,STRICT_TRANS_TABLES,NO_ZERO_IN_DATE,"
                     ."NO_ZERO_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION'",
             ],
         ],

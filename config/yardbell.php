@@ -14,13 +14,19 @@ return [
     'meetings' => env('YARDBELL_MEETINGS', env('YARDBELL_STAND_INS', 'http://127.0.0.1:8401')),
 
     // What processor and application share to sign notices with. It has no value but in the demonstration.
-    'processor_secret' => env('YARDBELL_PROCESSOR_SECRET', env('YARDBELL_DEMONSTRATION', false) ? 'only-for-the-stand-in' : null),
+    'processor_secret' => env(
+        'YARDBELL_PROCESSOR_SECRET',
+        env('YARDBELL_DEMONSTRATION', false) ? 'only-for-the-stand-in' : null,
+    ),
 
     // Where mail is laid down, a file each.
     'mailbox' => env('YARDBELL_MAILBOX', storage_path('mailbox')),
 
     // Who invites to calendars for businesses that have given no mail address.
-    'sender' => env('YARDBELL_SENDER', 'bookings@'.parse_url((string) env('APP_URL', 'http://127.0.0.1:8400'), PHP_URL_HOST)),
+    'sender' => env(
+        'YARDBELL_SENDER',
+        'bookings@'.parse_url((string) env('APP_URL', 'http://127.0.0.1:8400'), PHP_URL_HOST),
+    ),
 
     // Where pictures are kept.
     'pictures' => env('YARDBELL_PICTURES', storage_path('pictures')),
@@ -31,7 +37,8 @@ return [
     // Where workers leave a mark, a file a lane, each time they have done something; null: nowhere.
     'alive' => env('YARDBELL_ALIVE'),
 
-    // By how many minutes the demonstration's clock was put forward; a file, so that asking for the time costs no query.
+    // By how many minutes the demonstration's clock was put forward; a file, so that asking for the time costs no
+    // query.
     'clock' => env('YARDBELL_CLOCK', storage_path('clock')),
 
     // Tries at signing in, a minute and address; at holding and booking, six times as many a minute and machine.

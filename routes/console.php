@@ -8,4 +8,11 @@ use App\Console\ImportBusiness;
 use App\Console\Work;
 use Illuminate\Console\Application;
 
-Application::starting(static fn (Application $artisan) => $artisan->resolveCommands([Work::class, Demonstrate::class, ExportBusiness::class, ImportBusiness::class]));
+Application::starting(
+    static fn (Application $artisan) => $artisan->resolveCommands([
+        Work::class,
+        Demonstrate::class,
+        ExportBusiness::class,
+        ImportBusiness::class,
+    ]),
+);

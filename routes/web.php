@@ -56,7 +56,9 @@ Route::get('b/{id}', ShowBooking::class)->withoutMiddleware('web');
 Route::get('b/{id}/calendar', DownloadCalendar::class)->withoutMiddleware('web');
 Route::get('pictures/{id}', ShowPicture::class)->withoutMiddleware('web');
 Route::get('verify/{id}', VerifyMail::class)->where('id', '[0-9]{1,18}')->name('verify');
-Route::get('/{room?}', static fn () => view('workspace'))->where('room', '|sign-in|sign-up|sign-up/.*|forgot-password|new-password|start|invitation/.*|at/.*')->name('workspace');
+Route::get('/{room?}', static fn () => view('workspace'))
+    ->where('room', '|sign-in|sign-up|sign-up/.*|forgot-password|new-password|start|invitation/.*|at/.*')
+    ->name('workspace');
 
 /* The workspace's API */
 
@@ -73,60 +75,64 @@ Route::prefix('api')->group(static function (): void {
     Route::post('invitations/{token}', Accept::class)->middleware('throttle:account');
     Route::get('trades', ShowTrades::class)->middleware('auth');
     Route::post('businesses', CreateBusiness::class)->middleware('auth');
-    Route::prefix('businesses/{business}')->middleware(['auth', 'business'])->group(static function (): void {
-        Route::middleware('may:see-setup')->group(static function (): void {
-            Route::get('setup', ShowSetup::class);
-            Route::get('year/{year}', ShowYear::class)->where('year', '[0-9]{4}');
-            Route::get('things/{kind}/{id}', ShowThing::class);
-            Route::get('pools/{id}/day', ShowPoolDay::class);
-            Route::post('drafts/preview', PreviewChanges::class);
-            Route::post('drafts/times', AskDraftTimes::class);
-            Route::post('drafts/why', AskWhyNot::class);
-            Route::post('drafts', SaveChanges::class); // who may change which thing: ChangePolicy
-            Route::post('changes/{id}/undo', UndoSaved::class);
+    Route::prefix('businesses/{business}')
+        ->middleware(['auth', 'business'])
+        ->group(static function (): void {
+            Route::middleware('may:see-setup')->group(static function (): void {
+                Route::get('setup', ShowSetup::class);
+                Route::get('year/{year}', ShowYear::class)->where('year', '[0-9]{4}');
+                Route::get('things/{kind}/{id}', ShowThing::class);
+                Route::get('pools/{id}/day', ShowPoolDay::class);
+                Route::post('drafts/preview', PreviewChanges::class);
+                Route::post('drafts/times', AskDraftTimes::class);
+                Route::post('drafts/why', AskWhyNot::class);
+                Route::post('drafts', SaveChanges::class); // who may change which thing: ChangePolicy
+                Route::post('changes/{id}/undo', UndoSaved::class);
+            });
+            Route::middleware('may:change-setup')->group(static function (): void {
+                Route::post('pictures', StorePicture::class);
+                Route::post('meeting-rooms', OpenMeetingRoom::class);
+            });
+            Route::middleware('may:manage-sign-ins')->group(static function (): void {
+                Route::post('invitations', Invite::class);
+                Route::delete('invitations/{id}', WithdrawInvitation::class);
+            });
+            Route::put('published', Publish::class)->middleware('may:publish');
+            Route::middleware('may:see-own-day')->group(static function (): void {
+                Route::get('board', ShowBoard::class);
+                Route::get('board/version', ShowVersion::class);
+                Route::get('bookings/{id}', ShowCard::class);
+                Route::get('bookings/{id}/files/{file}', DownloadAttachment::class);
+            });
+            Route::middleware('may:change-bookings')->group(static function (): void {
+                Route::post('bookings/{id}/cancel', CancelFromCard::class);
+                Route::post('bookings/{id}/answer', AnswerRequest::class);
+                Route::post('bookings/{id}/times', AskOtherTimes::class);
+                Route::post('bookings/{id}/move', Move::class);
+                Route::post('bookings/{id}/word', SendWord::class);
+            });
         });
-        Route::middleware('may:change-setup')->group(static function (): void {
-            Route::post('pictures', StorePicture::class);
-            Route::post('meeting-rooms', OpenMeetingRoom::class);
-        });
-        Route::middleware('may:manage-sign-ins')->group(static function (): void {
-            Route::post('invitations', Invite::class);
-            Route::delete('invitations/{id}', WithdrawInvitation::class);
-        });
-        Route::put('published', Publish::class)->middleware('may:publish');
-        Route::middleware('may:see-own-day')->group(static function (): void {
-            Route::get('board', ShowBoard::class);
-            Route::get('board/version', ShowVersion::class);
-            Route::get('bookings/{id}', ShowCard::class);
-            Route::get('bookings/{id}/files/{file}', DownloadAttachment::class);
-        });
-        Route::middleware('may:change-bookings')->group(static function (): void {
-            Route::post('bookings/{id}/cancel', CancelFromCard::class);
-            Route::post('bookings/{id}/answer', AnswerRequest::class);
-            Route::post('bookings/{id}/times', AskOtherTimes::class);
-            Route::post('bookings/{id}/move', Move::class);
-            Route::post('bookings/{id}/word', SendWord::class);
-        });
-    });
 });
 
 /* Stand-ins: what is outside in real life, small and on this machine */
 
-Route::prefix('stand-ins')->middleware('demonstration')->group(static function (): void {
-    Route::redirect('/', '/stand-ins/mailbox');
-    Route::get('mailbox', [MailboxPage::class, 'index']);
-    Route::get('mailbox/{id}', [MailboxPage::class, 'show']);
-    Route::get('mailbox/{id}/calendar', [MailboxPage::class, 'calendar']);
-    Route::get('clock', [ClockPage::class, 'show']);
-    Route::post('clock', [ClockPage::class, 'put']);
-    Route::get('meetings/{id}', [MeetingApi::class, 'show']);
-    Route::get('processor/pay/{id}', [ProcessorPage::class, 'show']);
-    Route::post('processor/pay/{id}', [ProcessorPage::class, 'pay']);
-    Route::withoutMiddleware('web')->group(static function (): void {
-        Route::post('meetings', [MeetingApi::class, 'open']);
-        Route::post('processor/checkouts', [ProcessorApi::class, 'open']);
-        Route::get('processor/checkouts/{id}', [ProcessorApi::class, 'show']);
-        Route::post('processor/checkouts/{id}/refunds', [ProcessorApi::class, 'refund']);
-        Route::post('processor/checkouts/{id}/charges', [ProcessorApi::class, 'charge']);
+Route::prefix('stand-ins')
+    ->middleware('demonstration')
+    ->group(static function (): void {
+        Route::redirect('/', '/stand-ins/mailbox');
+        Route::get('mailbox', [MailboxPage::class, 'index']);
+        Route::get('mailbox/{id}', [MailboxPage::class, 'show']);
+        Route::get('mailbox/{id}/calendar', [MailboxPage::class, 'calendar']);
+        Route::get('clock', [ClockPage::class, 'show']);
+        Route::post('clock', [ClockPage::class, 'put']);
+        Route::get('meetings/{id}', [MeetingApi::class, 'show']);
+        Route::get('processor/pay/{id}', [ProcessorPage::class, 'show']);
+        Route::post('processor/pay/{id}', [ProcessorPage::class, 'pay']);
+        Route::withoutMiddleware('web')->group(static function (): void {
+            Route::post('meetings', [MeetingApi::class, 'open']);
+            Route::post('processor/checkouts', [ProcessorApi::class, 'open']);
+            Route::get('processor/checkouts/{id}', [ProcessorApi::class, 'show']);
+            Route::post('processor/checkouts/{id}/refunds', [ProcessorApi::class, 'refund']);
+            Route::post('processor/checkouts/{id}/charges', [ProcessorApi::class, 'charge']);
+        });
     });
-});

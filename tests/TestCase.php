@@ -56,10 +56,16 @@ abstract class TestCase extends Base
         return 'yardbell_app'.(is_string($token) && $token !== '' ? "_{$token}" : '');
     }
 
-    /** What is asked begins with no business set, as every real request does; what is answered is as the API description says. */
+    /**
+     * What is asked begins with no business set, as every real request does; what is answered is as the API description
+     * says.
+     */
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
     {
-        $answer = app(CurrentBusiness::class)->of(null, fn () => parent::call($method, $uri, $parameters, $cookies, $files, $server, $content));
+        $answer = app(CurrentBusiness::class)->of(
+            null,
+            fn () => parent::call($method, $uri, $parameters, $cookies, $files, $server, $content),
+        );
         Contract::check($method, $uri, $answer);
 
         return $answer;
@@ -68,7 +74,8 @@ abstract class TestCase extends Base
     protected function setUp(): void
     {
         parent::setUp();
-        $this->app?->instance(CurrentBusiness::class, new CurrentBusiness(across: true)); // a test looks at everybody's tables
+        // a test looks at everybody's tables
+        $this->app?->instance(CurrentBusiness::class, new CurrentBusiness(across: true));
         if (! self::$migrated) {
             self::$migrated = true;
             $this->app?->make(Kernel::class)->call('migrate:fresh', ['--force' => true]);

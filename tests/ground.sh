@@ -1,5 +1,6 @@
 #!/bin/bash
-# Starts Yard Bell as its owner would, in a folder and on ports of its own, lets its parts die and hang, and looks whether
+# Starts Yard Bell as its owner would, in a folder and on ports of its own, lets its parts die and hang, and looks
+# whether
 # they come back, whether that is said, and what somebody who asks meanwhile sees. Run by bin/yardbell test.
 set -u
 cd "$(dirname "$(readlink -f "$0")")/.." || exit 1
@@ -36,26 +37,30 @@ within 120 said 'Ctrl-C' || { cat "$out"; fail 'it does not start'; exit 1; }
 answers || fail 'it does not answer after its start'
 
 # Text comes compressed, what is built stays with the browser, one connection serves many.
-page=$(curl -s --compressed -D "$YARDBELL_HOME/page.head" "http://127.0.0.1:$port/book/quernmoor" -H 'Accept-Encoding: gzip')
+gate="http://127.0.0.1:$port/book/quernmoor"
+page=$(curl -s --compressed -D "$YARDBELL_HOME/page.head" "$gate" -H 'Accept-Encoding: gzip')
 grep -qi '^Content-Encoding: gzip' "$YARDBELL_HOME/page.head" || fail 'a page comes uncompressed'
 script=$(grep -o '/build/assets/[^"]*\.js' <<<"$page" | head -1)
 built=$(curl -s -o /dev/null -D - -H 'Accept-Encoding: gzip' "http://127.0.0.1:$port$script")
 grep -qi '^Cache-Control: .*immutable' <<<"$built" || fail 'what is built is asked for again'
 grep -qi '^Content-Encoding: gzip' <<<"$built" || fail 'what is built comes uncompressed'
 [ -e "public$script.gz" ] || fail 'what is built is compressed anew at every request'
-reused=$(curl -sv "http://127.0.0.1:$port/gate-api/floor" "http://127.0.0.1:$port/gate-api/floor" -o /dev/null -o /dev/null 2>&1)
+floor="http://127.0.0.1:$port/gate-api/floor"
+reused=$(curl -sv "$floor" "$floor" -o /dev/null -o /dev/null 2>&1)
 grep -qi 're-using' <<<"$reused" || fail 'a connection is closed after one answer'
-[ "$(curl -s -o /dev/null -w '%{http_code}' "http://127.0.0.1:$port/.env")" = 404 ] || fail 'a hidden file is not refused'
+[ "$(curl -s -o /dev/null -w '%{http_code}' "http://127.0.0.1:$port/.env")" = 404 ] || fail \
+        'a hidden file is not refused'
 
 # A part that dies.
 for part in php database web-server worker-mail; do
     before=$(process "$part")
     kill -KILL -- "-$before"
     if [ "$part" = php ]; then
-        calm=$(curl -s -D - "http://127.0.0.1:$port/book/quernmoor")
-        grep -q '^HTTP/1.1 503' <<<"$calm" && grep -qi '^Retry-After: 5' <<<"$calm" && grep -q 'Back in a moment' <<<"$calm" \
-            || fail 'who asks while PHP is away gets no calm page'
-        [ "$(status -H 'Accept: application/json')" = 503 ] || fail 'who asks for data while PHP is away is not told 503'
+        calm=$(curl -s -D - "$gate")
+        grep -q '^HTTP/1.1 503' <<<"$calm" && grep -qi '^Retry-After: 5' <<<"$calm" \
+            && grep -q 'Back in a moment' <<<"$calm" || fail 'who asks while PHP is away gets no calm page'
+        [ "$(status -H 'Accept: application/json')" = 503 ] || fail \
+                'who asks for data while PHP is away is not told 503'
     fi
     within 15 other "$part" "$before" || fail "$part is not started again"
     within 15 answers || fail "nothing answers after $part died"

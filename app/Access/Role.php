@@ -18,7 +18,11 @@ enum Role: string
         return match ($this) {
             self::Owner, self::Manager => true,
             self::Desk => in_array($act, [Act::SeeOwnDay, Act::SeeBoard, Act::ChangeBookings, Act::SeeSetup], true),
-            self::Staff => in_array($act, [Act::SeeOwnDay, Act::SeeSetup, Act::ChangeOwnHours], true), // own hours: where their person says so
+            self::Staff => in_array(
+                $act,
+                [Act::SeeOwnDay, Act::SeeSetup, Act::ChangeOwnHours],
+                true,
+            ), // own hours: where their person says so
             self::Bookkeeper => in_array($act, [Act::SeeOwnDay, Act::SeeBoard, Act::SeeSetup], true),
         };
     }
@@ -34,7 +38,8 @@ enum Role: string
         return match ($this) {
             self::Owner => 'Does everything, and says who else may sign in.',
             self::Manager => 'Does everything an owner does, but cannot make or remove owners.',
-            self::Desk => 'Sees the whole Board; answers requests, moves and cancels bookings. Sees the set-up, changes nothing of it.',
+            self::Desk => 'Sees the whole Board; answers requests, moves and cancels bookings. Sees the set-up, '
+                .'changes nothing of it.',
             self::Staff => 'Sees their own day. Changes their own hours and time off where this is allowed below.',
             self::Bookkeeper => 'Sees everything, changes nothing.',
         };

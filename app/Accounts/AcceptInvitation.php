@@ -16,15 +16,24 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Whoever holds the mailed link may sign in to the business from now on. */
 final readonly class AcceptInvitation
 {
-    public function __construct(private ConnectionInterface $db, private Clock $clock, private CurrentBusiness $current)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Clock $clock,
+        private CurrentBusiness $current,
+    ) {
     }
 
     /** @throws NotFoundHttpException where the link is wrong, used or too old */
     public function find(string $token): Invitation
     {
-        $invitation = $this->current->across(fn (): ?Invitation => Invitation::query()->where('token_hash', hash('sha256', $token))
-            ->whereNull('accepted_at')->where('expires_at', '>', $this->clock->now())->first()) ?? throw new NotFoundHttpException;
+        $invitation =
+            $this->current->across(
+                fn (): ?Invitation => Invitation::query()
+                    ->where('token_hash', hash('sha256', $token))
+                    ->whereNull('accepted_at')
+                    ->where('expires_at', '>', $this->clock->now())
+                    ->first(),
+            ) ?? throw new NotFoundHttpException();
         $this->current->set($invitation->business_id);
 
         return $invitation;
@@ -44,8 +53,16 @@ final readonly class AcceptInvitation
             if ($business->users()->whereKey($user->id)->exists()) {
                 throw new Refusal("You sign in to {$business->name} already.", 409, 'already');
             }
-            $taken = $invitation->staff_id === null || $this->db->table('business_users')->where('business_id', $business->id)->where('staff_id', $invitation->staff_id)->exists();
-            $business->users()->attach($user->id, ['role' => $invitation->role, 'staff_id' => $taken ? null : $invitation->staff_id]);
+            $taken =
+                $invitation->staff_id === null ||
+                $this->db
+                    ->table('business_users')
+                    ->where('business_id', $business->id)
+                    ->where('staff_id', $invitation->staff_id)
+                    ->exists();
+            $business
+                ->users()
+                ->attach($user->id, ['role' => $invitation->role, 'staff_id' => $taken ? null : $invitation->staff_id]);
             $invitation->update(['accepted_at' => $this->clock->now()]);
 
             return $user;
@@ -56,9 +73,18 @@ final readonly class AcceptInvitation
     private function account(Invitation $invitation, array $account): User
     {
         if (User::query()->where('email', $invitation->email)->exists()) {
-            throw new Refusal('There is an account with this address. Sign in with it, and open the link again.', 409, 'sign_in');
+            throw new Refusal(
+                'There is an account with this address. Sign in with it, and open the link again.',
+                409,
+                'sign_in',
+            );
         }
 
-        return User::query()->create(['name' => trim($account['name']), 'email' => $invitation->email, 'password' => $account['password'], 'email_verified_at' => $this->clock->now()]); // the link proves the address
+        return User::query()->create([
+            'name' => trim($account['name']),
+            'email' => $invitation->email,
+            'password' => $account['password'],
+            'email_verified_at' => $this->clock->now(),
+        ]); // the link proves the address
     }
 }

@@ -16,13 +16,19 @@ use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 
-/** Asks somebody by mail to sign in here, in a role, perhaps as one of the staff. An earlier invitation of theirs ends. */
+/**
+ * Asks somebody by mail to sign in here, in a role, perhaps as one of the staff. An earlier invitation of theirs ends.
+ */
 final readonly class InviteSomebody
 {
     private const DAYS = 14;
 
-    public function __construct(private ConnectionInterface $db, private AccountLetters $letters, private MailQuota $quota, private Clock $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private AccountLetters $letters,
+        private MailQuota $quota,
+        private Clock $clock,
+    ) {
     }
 
     /** @throws Refusal */
@@ -38,10 +44,23 @@ final readonly class InviteSomebody
         return $this->db->transaction(function () use ($business, $access, $email, $role, $staff, $token): Invitation {
             Invitation::query()->where('business_id', $business->id)->where('email', $email)->delete();
             $invitation = Invitation::query()->create([
-                'business_id' => $business->id, 'email' => $email, 'role' => $role->value, 'staff_id' => $staff,
-                'token_hash' => hash('sha256', $token), 'expires_at' => $this->clock->now()->addDays(self::DAYS),
+                'business_id' => $business->id,
+                'email' => $email,
+                'role' => $role->value,
+                'staff_id' => $staff,
+                'token_hash' => hash('sha256', $token),
+                'expires_at' => $this->clock->now()->addDays(self::DAYS),
             ]);
-            $this->letters->send($email, Occasion::Invitation, ['by' => $access->user->name, 'business' => $business->name, 'link' => config()->string('app.url')."/invitation/{$token}"], $invitation->id);
+            $this->letters->send(
+                $email,
+                Occasion::Invitation,
+                [
+                    'by' => $access->user->name,
+                    'business' => $business->name,
+                    'link' => config()->string('app.url')."/invitation/{$token}",
+                ],
+                $invitation->id,
+            );
 
             return $invitation;
         });
@@ -53,8 +72,13 @@ final readonly class InviteSomebody
         if ($access->user->email_verified_at === null) {
             throw new Refusal('Confirm your mail address first: open the link we have sent you.', 409, 'unverified');
         }
-        $waiting = Invitation::query()->where('business_id', $business->id)->where('email', $email)->whereNull('accepted_at')->value('role');
-        foreach (array_filter([$role, is_string($waiting) ? Role::tryFrom($waiting) : null]) as $one) { // an earlier invitation would end
+        $waiting = Invitation::query()
+            ->where('business_id', $business->id)
+            ->where('email', $email)
+            ->whereNull('accepted_at')
+            ->value('role');
+        foreach (array_filter([$role, is_string($waiting) ? Role::tryFrom($waiting) : null]) as $one) {
+            // an earlier invitation would end
             if (! $access->role->mayManage($one)) {
                 throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
             }

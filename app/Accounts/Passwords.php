@@ -6,7 +6,10 @@ namespace App\Accounts;
 
 use Closure;
 
-/** What a password must be: long enough to be worth something, short enough to be hashed whole, and not one of the commonest. */
+/**
+ * What a password must be: long enough to be worth something, short enough to be hashed whole, and not one of the
+ * commonest.
+ */
 final class Passwords
 {
     private const SHORTEST = 10;
@@ -17,20 +20,33 @@ final class Passwords
     /** @return list<mixed> */
     public static function rules(): array
     {
-        return ['required', 'string', 'min:'.self::SHORTEST, static function (string $attribute, mixed $value, Closure $fail): void {
-            if (is_string($value) && strlen($value) > self::LONGEST_BYTES) {
-                $fail('A password has at most '.self::LONGEST_BYTES.' bytes: as many plain letters, or fewer with accents.');
-            } elseif (is_string($value) && self::isCommon($value)) {
-                $fail('This is one of the passwords that are tried first. Several words that have nothing to do with each other are better.');
-            }
-        }];
+        return [
+            'required',
+            'string',
+            'min:'.self::SHORTEST,
+            static function (string $attribute, mixed $value, Closure $fail): void {
+                if (is_string($value) && strlen($value) > self::LONGEST_BYTES) {
+                    $fail(
+                        'A password has at most '
+                            .self::LONGEST_BYTES
+                            .' bytes: as many plain letters, or fewer with accents.',
+                    );
+                } elseif (is_string($value) && self::isCommon($value)) {
+                    $fail(
+                        'This is one of the passwords that are tried first. Several words that have nothing to do '
+                            .'with each other are better.',
+                    );
+                }
+            },
+        ];
     }
 
     /** @return array<string, string> */
     public static function sentences(): array
     {
         return [
-            'password.required' => 'Choose a password of at least '.self::SHORTEST.' characters.', 'password.min' => 'A password has at least '.self::SHORTEST.' characters.',
+            'password.required' => 'Choose a password of at least '.self::SHORTEST.' characters.',
+            'password.min' => 'A password has at least '.self::SHORTEST.' characters.',
             'password.string' => 'Choose a password of at least '.self::SHORTEST.' characters.',
         ];
     }
@@ -43,13 +59,19 @@ final class Passwords
         $half = strlen($core) % 2 === 0 ? substr($core, 0, intdiv(strlen($core), 2)) : '';
         $common = self::list();
 
-        return strlen(count_chars($plain, 3)) <= 3 || isset($common[$plain]) || isset($common[$core]) || ($half !== '' && $core === $half.$half && isset($common[$half]))
-            || str_contains('01234567890123456789', $plain) || str_contains('98765432109876543210', $plain);
+        return strlen(count_chars($plain, 3)) <= 3 ||
+            isset($common[$plain]) ||
+            isset($common[$core]) ||
+            ($half !== '' && $core === $half.$half && isset($common[$half])) ||
+            str_contains('01234567890123456789', $plain) ||
+            str_contains('98765432109876543210', $plain);
     }
 
     /** @return array<string, int> */
     private static function list(): array
     {
-        return array_flip(file(resource_path('common-passwords.txt'), FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: []);
+        return array_flip(
+            file(resource_path('common-passwords.txt'), FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [],
+        );
     }
 }

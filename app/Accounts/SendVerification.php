@@ -23,7 +23,10 @@ final readonly class SendVerification
     public function __invoke(User $user): void
     {
         URL::useOrigin(config()->string('app.url')); // never what a request calls this machine
-        $link = URL::temporarySignedRoute('verify', $this->clock->machine()->addHours(self::HOURS), ['id' => $user->id, 'mail' => hash('sha256', $user->email)]);
+        $link = URL::temporarySignedRoute('verify', $this->clock->machine()->addHours(self::HOURS), [
+            'id' => $user->id,
+            'mail' => hash('sha256', $user->email),
+        ]);
         URL::useOrigin(null);
         $this->letters->to($user, Occasion::Verify, $link, Str::random(20));
     }

@@ -17,15 +17,21 @@ use stdClass;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
- * An account comes to be by opening a mailed link. Asking for one is answered alike whether the address is known or not:
+ * An account comes to be by opening a mailed link. Asking for one is answered alike whether the address is known or
+ * not:
  * whoever has an account already is told so by mail, and nobody else is.
  */
 final readonly class SignUps
 {
     private const HOURS = 24;
 
-    public function __construct(private ConnectionInterface $db, private Hasher $hasher, private AccountLetters $letters, private MailQuota $quota, private Clock $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Hasher $hasher,
+        private AccountLetters $letters,
+        private MailQuota $quota,
+        private Clock $clock,
+    ) {
     }
 
     /** @param  string  $email in its one form */
@@ -38,12 +44,30 @@ final readonly class SignUps
         $this->db->transaction(function () use ($name, $email, $hashed): void {
             $token = Str::random(40);
             if (User::query()->where('email', $email)->exists()) {
-                $this->letters->send($email, Occasion::Known, ['name' => '', 'link' => config()->string('app.url').'/sign-in'], $token);
+                $this->letters->send(
+                    $email,
+                    Occasion::Known,
+                    ['name' => '', 'link' => config()->string('app.url').'/sign-in'],
+                    $token,
+                );
 
                 return;
             }
-            $this->db->table('sign_ups')->insert(['name' => $name, 'email' => $email, 'password' => $hashed, 'token_hash' => hash('sha256', $token), 'expires_at' => $this->clock->now()->addHours(self::HOURS)]);
-            $this->letters->send($email, Occasion::SignUp, ['name' => '', 'link' => config()->string('app.url')."/sign-up/{$token}"], hash('sha256', $token));
+            $this->db
+                ->table('sign_ups')
+                ->insert([
+                    'name' => $name,
+                    'email' => $email,
+                    'password' => $hashed,
+                    'token_hash' => hash('sha256', $token),
+                    'expires_at' => $this->clock->now()->addHours(self::HOURS),
+                ]);
+            $this->letters->send(
+                $email,
+                Occasion::SignUp,
+                ['name' => '', 'link' => config()->string('app.url')."/sign-up/{$token}"],
+                hash('sha256', $token),
+            );
         });
     }
 
@@ -55,16 +79,26 @@ final readonly class SignUps
     public function finish(string $token): User
     {
         return $this->db->transaction(function () use ($token): User {
-            $asked = $this->db->table('sign_ups')->where('token_hash', hash('sha256', $token))->where('expires_at', '>', $this->clock->now())->lockForUpdate()->first();
-            if (! $asked instanceof stdClass) {
-                throw new NotFoundHttpException;
+            $asked = $this->db
+                ->table('sign_ups')
+                ->where('token_hash', hash('sha256', $token))
+                ->where('expires_at', '>', $this->clock->now())
+                ->lockForUpdate()
+                ->first();
+            if (! ($asked instanceof stdClass)) {
+                throw new NotFoundHttpException();
             }
             $this->db->table('sign_ups')->where('email', $asked->email)->delete();
             if (User::query()->where('email', $asked->email)->exists()) {
                 throw new Refusal('There is an account with this address already. Sign in with it.', 409, 'sign_in');
             }
 
-            return User::query()->create(['name' => $asked->name, 'email' => $asked->email, 'password' => $asked->password, 'email_verified_at' => $this->clock->now()]);
+            return User::query()->create([
+                'name' => $asked->name,
+                'email' => $asked->email,
+                'password' => $asked->password,
+                'email_verified_at' => $this->clock->now(),
+            ]);
         });
     }
 }

@@ -41,14 +41,21 @@ final readonly class BoardReader
         $open = self::open($book, $monday, $monday + Ribbon::DAYS - 1);
         $fortnight = $this->diary->bookings($business, $book->zone->dates($monday, $monday + Ribbon::DAYS - 1));
         $fortnight = self::with($only, $fortnight);
-        $bookings = $fortnight->filter(static fn (Booking $booking): bool => ! Taken::by($booking)->intersect($span)->isEmpty())->values();
-        $sessions = $this->diary->sessions($business, $span)
-            ->filter(static fn (Session $session): bool => $only === null || in_array($only, $session->staff_ids, true))->values();
+        $bookings = $fortnight
+            ->filter(static fn (Booking $booking): bool => ! Taken::by($booking)->intersect($span)->isEmpty())
+            ->values();
+        $sessions = $this->diary
+            ->sessions($business, $span)
+            ->filter(static fn (Session $session): bool => $only === null || in_array($only, $session->staff_ids, true))
+            ->values();
 
         return [
             'business' => [
-                'slug' => $business->slug, 'name' => $business->name, 'timeZone' => $business->time_zone,
-                'currency' => $business->currency, 'clock' => $business->clock,
+                'slug' => $business->slug,
+                'name' => $business->name,
+                'timeZone' => $business->time_zone,
+                'currency' => $business->currency,
+                'clock' => $business->clock,
             ],
             'requests' => self::with($only, $this->diary->requests($business))->map(self::request(...))->all(),
             'date' => Wall::date($day),
@@ -66,7 +73,10 @@ final readonly class BoardReader
     /** Grows with everything that happens to the bookings of this business. */
     public function version(Business $business): int
     {
-        return BookingChange::query()->where('business_id', $business->id)->orderByDesc('id')->first(['id'])->id ?? 0;
+        return BookingChange::query()
+            ->where('business_id', $business->id)
+            ->orderByDesc('id')
+            ->first(['id'])->id ?? 0;
     }
 
     /** @return array<string, Timeline> by staff member: open at any location */
@@ -90,7 +100,9 @@ final readonly class BoardReader
      */
     private static function with(?string $only, Collection $bookings): Collection
     {
-        return $bookings->filter(static fn (Booking $booking): bool => $only === null || $booking->isWith($only))->values();
+        return $bookings
+            ->filter(static fn (Booking $booking): bool => $only === null || $booking->isWith($only))
+            ->values();
     }
 
     /** @return array{id: string, start: string, service: string, client: string} */
@@ -110,8 +122,10 @@ final readonly class BoardReader
      */
     private static function takings(Collection $bookings, RuleBook $book, int $day): array
     {
-        $today = $bookings->filter(static fn (Booking $booking): bool => $booking->state->value !== 'held'
-            && $book->zone->day(Instants::minute($booking->starts_at)) === $day);
+        $today = $bookings->filter(
+            static fn (Booking $booking): bool => $booking->state->value !== 'held' &&
+                $book->zone->day(Instants::minute($booking->starts_at)) === $day,
+        );
 
         return [
             'bookings' => $today->count(),

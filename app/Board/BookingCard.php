@@ -26,7 +26,11 @@ final readonly class BookingCard
     public function of(Booking $booking): array
     {
         $facts = BookingFacts::of($booking);
-        $refund = OutboxEntry::query()->where('booking_id', $booking->id)->whereIn('channel', [RefundChannel::NAME, ChargeChannel::NAME])->orderByDesc('id')->first();
+        $refund = OutboxEntry::query()
+            ->where('booking_id', $booking->id)
+            ->whereIn('channel', [RefundChannel::NAME, ChargeChannel::NAME])
+            ->orderByDesc('id')
+            ->first();
         $balance = $facts->balance;
 
         return [
@@ -55,15 +59,47 @@ final readonly class BookingCard
             'fee' => $booking->fee,
             'cardKept' => CancellationCost::keptCard($booking) !== null,
             'terms' => $booking->cancellation,
-            'payments' => $booking->payments->map(static fn (Payment $payment): array => ['kind' => $payment->kind->value, 'amount' => $payment->amount, 'returned' => $payment->returned, 'state' => $payment->state->value])->values()->all(),
+            'payments' => $booking->payments
+                ->map(
+                    static fn (Payment $payment): array => [
+                        'kind' => $payment->kind->value,
+                        'amount' => $payment->amount,
+                        'returned' => $payment->returned,
+                        'state' => $payment->state->value,
+                    ],
+                )
+                ->values()
+                ->all(),
             'moneyTrouble' => $refund !== null && $refund->error !== '' ? $refund->error : null,
-            'messages' => $booking->messages()->get()->map(static fn (OutboxEntry $entry): array => [
-                'id' => $entry->id, 'occasion' => $entry->occasion->value, 'audience' => $entry->audience->value, 'recipient' => $entry->recipient,
-                'state' => $entry->state, 'at' => ($entry->sent_at ?? $entry->due_at)->format('Y-m-d\TH:i\Z'), 'error' => $entry->error,
-            ])->values()->all(),
-            'history' => $booking->changes()->get()->map(static fn (BookingChange $change): array => [
-                'state' => $change->state, 'by' => $change->by, 'why' => $change->why, 'at' => $change->at->format('Y-m-d\TH:i\Z'),
-            ])->values()->all(),
+            'messages' => $booking
+                ->messages()
+                ->get()
+                ->map(
+                    static fn (OutboxEntry $entry): array => [
+                        'id' => $entry->id,
+                        'occasion' => $entry->occasion->value,
+                        'audience' => $entry->audience->value,
+                        'recipient' => $entry->recipient,
+                        'state' => $entry->state,
+                        'at' => ($entry->sent_at ?? $entry->due_at)->format('Y-m-d\TH:i\Z'),
+                        'error' => $entry->error,
+                    ],
+                )
+                ->values()
+                ->all(),
+            'history' => $booking
+                ->changes()
+                ->get()
+                ->map(
+                    static fn (BookingChange $change): array => [
+                        'state' => $change->state,
+                        'by' => $change->by,
+                        'why' => $change->why,
+                        'at' => $change->at->format('Y-m-d\TH:i\Z'),
+                    ],
+                )
+                ->values()
+                ->all(),
             'mayCancel' => $booking->state->mayBecome(State::Cancelled),
         ];
     }

@@ -28,22 +28,36 @@ final readonly class Diary
     {
         return self::within(Booking::query(), $business, $span)
             ->whereNotIn('state', ['cancelled', 'declined', 'expired'])
-            ->where(fn (Builder $query) => $query->where('state', '!=', 'held')->orWhere('held_until', '>', $this->clock->now()))
-            ->with(['staff:id,name', 'payments'])->orderBy('starts_at')->get();
+            ->where(
+                fn (Builder $query) => $query
+                    ->where('state', '!=', 'held')
+                    ->orWhere('held_until', '>', $this->clock->now()),
+            )
+            ->with(['staff:id,name', 'payments'])
+            ->orderBy('starts_at')
+            ->get();
     }
 
     /** @return Collection<int, Session> */
     public function sessions(Business $business, Timeline $span): Collection
     {
-        return self::within(Session::query(), $business, $span)->where('state', 'scheduled')
-            ->with('service:id,name')->orderBy('starts_at')->get();
+        return self::within(Session::query(), $business, $span)
+            ->where('state', 'scheduled')
+            ->with('service:id,name')
+            ->orderBy('starts_at')
+            ->get();
     }
 
     /** @return Collection<int, Booking> of any day that wait for a yes, the oldest first */
     public function requests(Business $business): Collection
     {
-        return Booking::query()->where('business_id', $business->id)->where('state', 'pending')
-            ->where('starts_at', '>', $this->clock->now())->orderBy('created_at')->limit(self::MOST_REQUESTS)->get();
+        return Booking::query()
+            ->where('business_id', $business->id)
+            ->where('state', 'pending')
+            ->where('starts_at', '>', $this->clock->now())
+            ->orderBy('created_at')
+            ->limit(self::MOST_REQUESTS)
+            ->get();
     }
 
     /**
@@ -56,7 +70,8 @@ final readonly class Diary
     {
         $edges = array_merge([], ...$span->stretches()) ?: [0, 0];
 
-        return $query->where('business_id', $business->id)
+        return $query
+            ->where('business_id', $business->id)
             ->where('taken_from', '<', Instants::toDatabase(max($edges)))
             ->where('taken_from', '>=', Instants::toDatabase(min($edges) - $business->longest_taken))
             ->where('taken_until', '>', Instants::toDatabase(min($edges)));

@@ -37,8 +37,12 @@ final readonly class Lanes
             if (! isset($this->book->staff[$member->id])) {
                 continue;
             }
-            $mine = $bookings->filter(static fn (Booking $booking): bool => $booking->staff->contains('id', $member->id));
-            $led = $sessions->filter(static fn (Session $session): bool => in_array($member->id, $session->staff_ids, true));
+            $mine = $bookings->filter(
+                static fn (Booking $booking): bool => $booking->staff->contains('id', $member->id),
+            );
+            $led = $sessions->filter(
+                static fn (Session $session): bool => in_array($member->id, $session->staff_ids, true),
+            );
             if ($member->active || $mine->isNotEmpty() || $led->isNotEmpty()) {
                 $taken = $mine->toBase()->concat($led)->map(Taken::by(...));
                 $lanes[] = $this->lane($member, $open[$member->id], array_values($taken->all()));
@@ -56,7 +60,8 @@ final readonly class Lanes
     {
         $rules = $this->book->staff[$member->id];
         $breaks = $rules->breaks?->between($this->day - 1, $this->day, $this->book->zone) ?? Timeline::none();
-        $free = $open->intersect($this->span)->intersect(Timeline::between($this->now, PHP_INT_MAX)); // what has passed is not open any more
+        // what has passed is not open any more
+        $free = $open->intersect($this->span)->intersect(Timeline::between($this->now, PHP_INT_MAX));
         foreach ([...$taken, $rules->off(), $rules->busy()] as $gone) {
             $free = $free->subtract($gone);
         }
@@ -75,7 +80,10 @@ final readonly class Lanes
     private function written(Timeline $timeline): array
     {
         return array_map(
-            static fn (array $stretch): array => ['from' => Wall::writeInstant($stretch[0]), 'to' => Wall::writeInstant($stretch[1])],
+            static fn (array $stretch): array => [
+                'from' => Wall::writeInstant($stretch[0]),
+                'to' => Wall::writeInstant($stretch[1]),
+            ],
             $timeline->intersect($this->span)->stretches(),
         );
     }

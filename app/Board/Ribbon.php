@@ -23,13 +23,17 @@ final readonly class Ribbon
      */
     public static function of(RuleBook $book, int $monday, array $open, Collection $bookings): array
     {
-        $byDay = $bookings->groupBy(static fn (Booking $booking): int => $book->zone->day(Instants::minute($booking->starts_at)));
+        $byDay = $bookings->groupBy(
+            static fn (Booking $booking): int => $book->zone->day(Instants::minute($booking->starts_at)),
+        );
         $days = [];
         for ($day = $monday; $day < $monday + self::DAYS; $day++) {
             $span = $book->zone->dates($day, $day);
             $minutes = array_sum(array_map(static fn (Timeline $one): int => $one->intersect($span)->minutes(), $open));
-            $booked = $byDay->get($day) ?? new Collection;
-            $taken = (int) $booked->sum(static fn (Booking $booking): int => $booking->minutes * $booking->staff->count());
+            $booked = $byDay->get($day) ?? new Collection();
+            $taken = (int) $booked->sum(
+                static fn (Booking $booking): int => $booking->minutes * $booking->staff->count(),
+            );
             $days[] = [
                 'date' => Wall::date($day),
                 'bookings' => $booked->count(),

@@ -13,7 +13,10 @@ use Illuminate\Support\Collection;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Wall;
 
-/** What hangs on the lanes of a day: a tag a booking, one for all of a shared appointment, one a session with its places. */
+/**
+ * What hangs on the lanes of a day: a tag a booking, one for all of a shared appointment, one a session with its
+ * places.
+ */
 final readonly class Tags
 {
     public function __construct(private RuleBook $book)
@@ -42,9 +45,18 @@ final readonly class Tags
     /** Bookings that are one appointment (rules.md T14) have the same. */
     private function together(Booking $booking): string
     {
-        $shared = ($this->book->services[$booking->service_id] ?? null)?->isShared() === true && $booking->staff_ids !== [];
+        $shared =
+            ($this->book->services[$booking->service_id] ?? null)?->isShared() === true && $booking->staff_ids !== [];
 
-        return $shared ? implode(' ', [$booking->service_id, $booking->starts_at->getTimestamp(), $booking->minutes, implode(',', $booking->staff_ids), $booking->location_id]) : $booking->id;
+        return $shared
+            ? implode(' ', [
+                $booking->service_id,
+                $booking->starts_at->getTimestamp(),
+                $booking->minutes,
+                implode(',', $booking->staff_ids),
+                $booking->location_id,
+            ])
+            : $booking->id;
     }
 
     /**
@@ -57,7 +69,14 @@ final readonly class Tags
         $first = $group->first();
         $rules = $this->book->services[$first->service_id] ?? null;
 
-        return $this->tag($first, $group, $first->id, Column::strings($first->staff->pluck('id')), $first->service_name, $rules?->isShared() === true ? $rules->places : null);
+        return $this->tag(
+            $first,
+            $group,
+            $first->id,
+            Column::strings($first->staff->pluck('id')),
+            $first->service_name,
+            $rules?->isShared() === true ? $rules->places : null,
+        );
     }
 
     /**
@@ -66,7 +85,14 @@ final readonly class Tags
      */
     private function session(Session $session, Collection $seats): array
     {
-        return $this->tag($session, $seats, $session->id, $session->staff_ids, $session->service->name ?? '', $session->places);
+        return $this->tag(
+            $session,
+            $seats,
+            $session->id,
+            $session->staff_ids,
+            $session->service->name ?? '',
+            $session->places,
+        );
     }
 
     /**
@@ -74,8 +100,14 @@ final readonly class Tags
      * @param  list<string>  $staff
      * @return array<string, mixed>
      */
-    private function tag(Booking|Session $of, Collection $people, string $id, array $staff, string $service, ?int $places): array
-    {
+    private function tag(
+        Booking|Session $of,
+        Collection $people,
+        string $id,
+        array $staff,
+        string $service,
+        ?int $places,
+    ): array {
         $balances = $people->map(Balance::of(...));
         /** @var Booking|null $alone */
         $alone = $places === null ? $people->first() : null;
@@ -94,9 +126,18 @@ final readonly class Tags
             'price' => $alone === null || $balances->first()?->state === 'part' ? self::due($balances) : $alone->price,
             'places' => $places,
             'taken' => array_sum($people->map(static fn (Booking $booking): int => $booking->party)->all()),
-            'people' => $people->map(static fn (Booking $booking): array => [
-                'booking' => $booking->id, 'client' => $booking->contact['name'] ?? null, 'party' => $booking->party, 'state' => $booking->state->value, 'money' => Balance::of($booking)->state,
-            ])->values()->all(),
+            'people' => $people
+                ->map(
+                    static fn (Booking $booking): array => [
+                        'booking' => $booking->id,
+                        'client' => $booking->contact['name'] ?? null,
+                        'party' => $booking->party,
+                        'state' => $booking->state->value,
+                        'money' => Balance::of($booking)->state,
+                    ],
+                )
+                ->values()
+                ->all(),
         ];
     }
 

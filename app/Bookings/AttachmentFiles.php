@@ -13,7 +13,8 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
 /**
- * Files that come with bookings: kept beside the database under a name of our own, never shown in a browser, only saved from
+ * Files that come with bookings: kept beside the database under a name of our own, never shown in a browser, only saved
+ * from
  * it. They go when their booking comes to nothing (Upkeep\Sweep).
  */
 final readonly class AttachmentFiles
@@ -27,8 +28,14 @@ final readonly class AttachmentFiles
 
     /** By what the bytes are, not by what the name says; each with the ending it gets. */
     private const KINDS = [
-        'application/pdf' => 'pdf', 'image/jpeg' => 'jpg', 'image/png' => 'png', 'image/webp' => 'webp', 'image/gif' => 'gif',
-        'image/avif' => 'avif', 'image/heic' => 'heic', 'text/plain' => 'txt',
+        'application/pdf' => 'pdf',
+        'image/jpeg' => 'jpg',
+        'image/png' => 'png',
+        'image/webp' => 'webp',
+        'image/gif' => 'gif',
+        'image/avif' => 'avif',
+        'image/heic' => 'heic',
+        'text/plain' => 'txt',
     ];
 
     public function __construct(private ConnectionInterface $db, private string $folder)
@@ -43,16 +50,25 @@ final readonly class AttachmentFiles
             throw ValidationException::withMessages(['file' => 'Pictures, PDF and plain text can be sent.']);
         }
         $attachment = $this->db->transaction(function () use ($booking, $file, $kind): Attachment {
-            $this->db->table('businesses')->where('id', $booking->business_id)->lockForUpdate()->value('id'); // counted by one at a time
+            // counted by one at a time
+            $this->db->table('businesses')->where('id', $booking->business_id)->lockForUpdate()->value('id');
             $this->makeRoom($booking, (int) $file->getSize());
 
-            return Attachment::query()->create(['business_id' => $booking->business_id, 'booking_id' => $booking->id, 'name' => self::named($file, self::KINDS[$kind]), 'bytes' => (int) $file->getSize(), 'kind' => $kind]);
+            return Attachment::query()->create([
+                'business_id' => $booking->business_id,
+                'booking_id' => $booking->id,
+                'name' => self::named($file, self::KINDS[$kind]),
+                'bytes' => (int) $file->getSize(),
+                'kind' => $kind,
+            ]);
         }, attempts: 3);
         try {
             $file->move(dirname($this->path($attachment)), basename($this->path($attachment)));
         } catch (\Symfony\Component\HttpFoundation\File\Exception\FileException) {
             $attachment->delete();
-            throw ValidationException::withMessages(['file' => 'The file could not be kept just now. Try again in a moment.']);
+            throw ValidationException::withMessages([
+                'file' => 'The file could not be kept just now. Try again in a moment.',
+            ]);
         }
 
         return $attachment;
@@ -74,10 +90,14 @@ final readonly class AttachmentFiles
     {
         $all = Attachment::query()->where('business_id', $booking->business_id);
         if ((clone $all)->where('booking_id', $booking->id)->count() >= self::MOST) {
-            throw ValidationException::withMessages(['file' => 'That is enough: at most '.self::MOST.' files go with a booking.']);
+            throw ValidationException::withMessages([
+                'file' => 'That is enough: at most '.self::MOST.' files go with a booking.',
+            ]);
         }
         if (array_sum(array_map(intval(...), Column::strings($all->pluck('bytes')))) + $bytes > self::MOST_BYTES) {
-            throw ValidationException::withMessages(['file' => 'No more files can be taken here just now. Bring it along, or call.']);
+            throw ValidationException::withMessages([
+                'file' => 'No more files can be taken here just now. Bring it along, or call.',
+            ]);
         }
     }
 

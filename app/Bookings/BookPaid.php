@@ -33,7 +33,11 @@ final readonly class BookPaid implements Fulfilment
     public function paid(Booking $booking, Payment $payment): void
     {
         try {
-            $this->hold->again($booking, Business::query()->findOrFail($booking->business_id), $this->clock->minute() + 1);
+            $this->hold->again(
+                $booking,
+                Business::query()->findOrFail($booking->business_id),
+                $this->clock->minute() + 1,
+            );
             $this->confirm->book($booking);
         } catch (TimeTaken|Refusal) {
             if ($booking->state === State::Held) {

@@ -30,7 +30,12 @@ final readonly class Bookable
         $ask = $wish->onItsDay($book->zone, $this->clock->minute(), $relaxed);
         $diary = $this->rules->diary($business, $book, $ask, turn: $wish->choice->member === null);
 
-        return array_values(array_filter((new SlotSearch($book, $diary))->slots($ask), static fn (Slot $slot): bool => $slot->start === $wish->start));
+        return array_values(
+            array_filter(
+                (new SlotSearch($book, $diary))->slots($ask),
+                static fn (Slot $slot): bool => $slot->start === $wish->start,
+            ),
+        );
     }
 
     /** The row this wish gets: the one whose turn it is (rules.md T16), or any where that is drawn. */
@@ -57,11 +62,16 @@ final readonly class Bookable
         $day = $book->zone->day($wish->start);
         $ask = $wish->choice->during(max($day - 1, $book->zone->day($now)), $day + self::NEAR_DAYS, $now);
         $slots = [];
-        foreach ((new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask) as $slot) {
+        foreach (
+            (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask) as $slot
+        ) {
             $slots[$slot->start] ??= $slot;
         }
         unset($slots[$wish->start]);
-        usort($slots, static fn (Slot $a, Slot $b): int => abs($a->start - $wish->start) <=> abs($b->start - $wish->start));
+        usort(
+            $slots,
+            static fn (Slot $a, Slot $b): int => abs($a->start - $wish->start) <=> abs($b->start - $wish->start),
+        );
         $near = array_slice($slots, 0, $count);
         usort($near, static fn (Slot $a, Slot $b): int => $a->start <=> $b->start);
 

@@ -14,7 +14,10 @@ use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
-/** Gives the time back, the money too as far as the terms say, and tells everyone. Doing it twice does what doing it once does. */
+/**
+ * Gives the time back, the money too as far as the terms say, and tells everyone. Doing it twice does what doing it
+ * once does.
+ */
 final readonly class CancelBooking
 {
     public function __construct(
@@ -36,10 +39,18 @@ final readonly class CancelBooking
                 return $booking;
             }
             if (! $booking->state->mayBecome(State::Cancelled)) {
-                throw new Refusal("This booking is {$booking->state->value} and can no longer be cancelled.", 409, 'too_late');
+                throw new Refusal(
+                    "This booking is {$booking->state->value} and can no longer be cancelled.",
+                    409,
+                    'too_late',
+                );
             }
             if ($by === 'client' && $booking->starts_at <= $this->clock->now()) {
-                throw new Refusal('It has begun already, so it can no longer be cancelled here. Please call.', 409, 'too_late');
+                throw new Refusal(
+                    'It has begun already, so it can no longer be cancelled here. Please call.',
+                    409,
+                    'too_late',
+                );
             }
             $wasBooked = $booking->state !== State::Held;
             $fee = $by === 'client' ? $this->cost->of($booking) : 0;

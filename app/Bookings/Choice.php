@@ -7,7 +7,10 @@ namespace App\Bookings;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Relaxed;
 
-/** What somebody chooses before a time: a service, and with whom, for how many, how long, where and with what where they care. */
+/**
+ * What somebody chooses before a time: a service, and with whom, for how many, how long, where and with what where they
+ * care.
+ */
 final readonly class Choice
 {
     /**
@@ -36,6 +39,17 @@ final readonly class Choice
 
     public function during(int $fromDay, int $toDay, int $now, Relaxed $relaxed = new Relaxed()): Ask
     {
-        return new Ask($this->service, $fromDay, $toDay, $now, $this->minutes, $this->extra, $this->party, $this->member, $this->location, $relaxed);
+        return new Ask(
+            $this->service,
+            $fromDay,
+            $toDay,
+            $now,
+            $this->minutes,
+            $this->extra,
+            $this->party,
+            $this->member,
+            $this->location,
+            $relaxed,
+        );
     }
 }

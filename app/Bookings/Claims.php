@@ -34,7 +34,8 @@ final readonly class Claims
         foreach ($takers as $taker) {
             for ($day = $zone->day($from); $day <= $zone->day($until - 1); $day++) {
                 $this->db->statement(
-                    'insert into claims (business_id, taker, day, times) values (?, ?, ?, 1) on duplicate key update times = times + 1',
+                    'insert into claims (business_id, taker, day, times) values (?, ?, ?, 1) on duplicate key update '
+                        .'times = times + 1',
                     [$business->id, $taker, substr(Instants::toDatabase($day * 1440), 0, 10)],
                 );
             }
@@ -48,7 +49,15 @@ final readonly class Claims
      */
     private function lapse(Business $business, int $from, int $until): void
     {
-        $this->db->update("update bookings set held_until = null where business_id = ? and state = 'held' and held_until <= ? and taken_from < ? and taken_until > ?",
-            [$business->id, Instants::toDatabase($this->clock->minute()), Instants::toDatabase($until), Instants::toDatabase($from)]);
+        $this->db->update(
+            "update bookings set held_until = null where business_id = ? and state = 'held' and held_until <= ? and "
+                .'taken_from < ? and taken_until > ?',
+            [
+                $business->id,
+                Instants::toDatabase($this->clock->minute()),
+                Instants::toDatabase($until),
+                Instants::toDatabase($from),
+            ],
+        );
     }
 }

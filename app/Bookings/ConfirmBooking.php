@@ -35,7 +35,10 @@ final readonly class ConfirmBooking
     }
 
     /**
-     * @param  array{name: string, email: string, phone: string, note: string, answers?: list<array{question: string, answer: string, file?: string}>, payNow?: bool}  $details checked before
+     * @param  array{
+     *     name: string, email: string, phone: string, note: string,
+     *     answers?: list<array{question: string, answer: string, file?: string}>, payNow?: bool,
+     * } $details checked before
      *
      * @throws TimeTaken
      */
@@ -50,17 +53,25 @@ final readonly class ConfirmBooking
                 throw new Refusal('This time is no longer held for you. Pick it again.', 409, 'not_held');
             }
             if ($booking->payment === 'optional') {
-                $booking->due_now = ($details['payNow'] ?? false) ? $booking->price : 0;
+                $booking->due_now = $details['payNow'] ?? false ? $booking->price : 0;
             }
             $client = $this->client($business, $details);
             $paysFirst = $booking->due_now > 0 || $booking->payment === 'card_hold';
             $provesFirst = ! $paysFirst && ProofOfAddress::isAsked($business, $client, $this->clock->now());
             if ($provesFirst && ! $booking->awaits_proof && ! $this->quota->takes((string) $client->email)) {
-                throw new TooMany('Several mails have gone to this address today, and none of their links was opened. Try again tomorrow, or call.', 86_400);
+                throw new TooMany(
+                    'Several mails have gone to this address today, and none of their links was opened. Try again '
+                        .'tomorrow, or call.',
+                    86_400,
+                );
             }
             $this->hold->again($booking, $business, $this->until($booking, waits: $paysFirst || $provesFirst));
             $booking->client_id = $client->id;
-            $booking->contact = ['name' => $details['name'], 'email' => $details['email'], 'phone' => $details['phone']];
+            $booking->contact = [
+                'name' => $details['name'],
+                'email' => $details['email'],
+                'phone' => $details['phone'],
+            ];
             $booking->note = $details['note'];
             $booking->answers = $details['answers'] ?? [];
             $booking->awaits_proof = $provesFirst;
@@ -81,14 +92,19 @@ final readonly class ConfirmBooking
             if (! $booking->awaits_proof) {
                 return; // pressed twice
             }
-            $this->hold->again($booking, $business, $this->clock->minute() + config()->integer('yardbell.hold_minutes'));
+            $this->hold->again(
+                $booking,
+                $business,
+                $this->clock->minute() + config()->integer('yardbell.hold_minutes'),
+            );
             $booking->awaits_proof = false;
             $this->book($booking);
         }, attempts: 5);
     }
 
     /**
-     * Until when it goes on being held. What waits for money or a mail is not held for ever, however often somebody presses
+     * Until when it goes on being held. What waits for money or a mail is not held for ever, however often somebody
+     * presses
      * the button: a hold has one life, and after it the time is picked again.
      *
      * @throws Refusal
@@ -101,7 +117,11 @@ final readonly class ConfirmBooking
         }
         $end = Instants::minute($booking->created_at) + config()->integer('yardbell.hold_life_minutes');
         if ($end <= $now) {
-            throw new Refusal('This time was kept for you for an hour, and is given free now. Pick it again.', 409, 'not_held');
+            throw new Refusal(
+                'This time was kept for you for an hour, and is given free now. Pick it again.',
+                409,
+                'not_held',
+            );
         }
 
         return min($end, $now + config()->integer('yardbell.payment_minutes'));
@@ -122,7 +142,10 @@ final readonly class ConfirmBooking
 
     public static function mustBeApproved(Booking $booking): bool
     {
-        return Service::query()->where('business_id', $booking->business_id)->whereKey($booking->service_id)->value('approval') === true;
+        return Service::query()
+            ->where('business_id', $booking->business_id)
+            ->whereKey($booking->service_id)
+            ->value('approval') === true;
     }
 
     /** It waits for a yes; the time is kept meanwhile. */
@@ -141,7 +164,10 @@ final readonly class ConfirmBooking
     private function client(Business $business, array $details): Client
     {
         return Client::query()->firstOrCreate(
-            ['business_id' => $business->id, 'email' => MailAddress::normal($details['email']) ?? mb_strtolower($details['email'])],
+            [
+                'business_id' => $business->id,
+                'email' => MailAddress::normal($details['email']) ?? mb_strtolower($details['email']),
+            ],
             ['name' => $details['name'], 'phone' => $details['phone']],
         );
     }

@@ -15,8 +15,12 @@ use YardBell\Core\Booking\State;
 /** Says yes or no to a booking that waits for it, and tells the client. */
 final readonly class DecideBooking
 {
-    public function __construct(private ConnectionInterface $db, private History $history, private Announcements $announcements, private ReturnMoney $return)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private History $history,
+        private Announcements $announcements,
+        private ReturnMoney $return,
+    ) {
     }
 
     /** @throws Refusal where it does not wait any more */
@@ -25,7 +29,11 @@ final readonly class DecideBooking
         return $this->db->transaction(function () use ($businessId, $id, $yes, $by, $why): Booking {
             $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($id);
             if ($booking->state !== State::Pending) {
-                throw new Refusal("This booking does not wait for an answer: it is {$booking->state->value}.", 409, 'too_late');
+                throw new Refusal(
+                    "This booking does not wait for an answer: it is {$booking->state->value}.",
+                    409,
+                    'too_late',
+                );
             }
             $this->history->become($booking, $yes ? State::Confirmed : State::Declined, $by, $why);
             $this->announcements->of($booking, $yes ? Occasion::Booked : Occasion::Declined, $why);

@@ -33,7 +33,13 @@ final readonly class DiaryRows
             if ($row->places !== null) {
                 $sessions[] = self::session($row);
             } elseif ($row->session_id !== null) {
-                $seats[] = new Seat($row->id, $row->session_id, (int) $row->party, State::from($row->state), $row->held_until);
+                $seats[] = new Seat(
+                    $row->id,
+                    $row->session_id,
+                    (int) $row->party,
+                    State::from($row->state),
+                    $row->held_until,
+                );
             } else {
                 $bookings[] = self::booking($row);
             }

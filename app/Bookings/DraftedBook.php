@@ -12,7 +12,9 @@ use App\Models\Business;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
 
-/** The rule book as it would be with drafts in it: nothing is written, and whoever sees only their own day sees only it. */
+/**
+ * The rule book as it would be with drafts in it: nothing is written, and whoever sees only their own day sees only it.
+ */
 final readonly class DraftedBook
 {
     public function __construct(private RulesReader $rules, private Objections $objections)
@@ -50,9 +52,17 @@ final readonly class DraftedBook
     {
         $known = [];
         $own = static function (Service $service) use (&$known, $only): Service {
-            return $known[spl_object_id($service)] ??= $service->doneBy(array_values(array_intersect($service->staff, [$only])));
+            return $known[spl_object_id($service)] ??= $service->doneBy(
+                array_values(array_intersect($service->staff, [$only])),
+            );
         };
 
-        return array_map(static fn (RuleBook $book): RuleBook => $book->with(staff: array_intersect_key($book->staff, [$only => 1]), services: array_map($own, $book->services)), $books);
+        return array_map(
+            static fn (RuleBook $book): RuleBook => $book->with(
+                staff: array_intersect_key($book->staff, [$only => 1]),
+                services: array_map($own, $book->services),
+            ),
+            $books,
+        );
     }
 }

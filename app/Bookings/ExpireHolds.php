@@ -17,24 +17,46 @@ use YardBell\Core\Booking\State;
  */
 final readonly class ExpireHolds
 {
-    public function __construct(private ConnectionInterface $db, private History $history, private Clock $clock, private CurrentBusiness $current)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private History $history,
+        private Clock $clock,
+        private CurrentBusiness $current,
+    ) {
     }
 
     public function __invoke(): void
     {
-        $held = $this->current->across(fn () => Booking::query()->where('state', State::Held)->where($this->hasRunOut(...))
-            ->whereNotExists(fn ($query) => $query->from('payments')->whereColumn('payments.booking_id', 'bookings.id')->where('payments.state', 'open')->whereNotNull('checkout')
-                ->where('payments.created_at', '>', $this->clock->machine()->subHour()))
-            ->limit(200)->get(['id', 'business_id']));
+        $held = $this->current->across(
+            fn () => Booking::query()
+                ->where('state', State::Held)
+                ->where($this->hasRunOut(...))
+                ->whereNotExists(
+                    fn ($query) => $query
+                        ->from('payments')
+                        ->whereColumn('payments.booking_id', 'bookings.id')
+                        ->where('payments.state', 'open')
+                        ->whereNotNull('checkout')
+                        ->where('payments.created_at', '>', $this->clock->machine()->subHour()),
+                )
+                ->limit(200)
+                ->get(['id', 'business_id']),
+        );
         foreach ($held as $booking) {
-            $this->current->of($booking->business_id, fn () => $this->db->transaction(fn () => $this->expire($booking->id)));
+            $this->current->of(
+                $booking->business_id,
+                fn () => $this->db->transaction(fn () => $this->expire($booking->id)),
+            );
         }
     }
 
     private function expire(string $id): void
     {
-        $booking = Booking::query()->where('state', State::Held)->where($this->hasRunOut(...))->lockForUpdate()->find($id);
+        $booking = Booking::query()
+            ->where('state', State::Held)
+            ->where($this->hasRunOut(...))
+            ->lockForUpdate()
+            ->find($id);
         if ($booking !== null) {
             $this->history->become($booking, State::Expired, 'the clock');
         }
@@ -44,6 +66,9 @@ final readonly class ExpireHolds
     private function hasRunOut(Builder $query): void
     {
         $now = $this->clock->now();
-        $query->whereNull('held_until')->orWhere('held_until', '<=', $now)->orWhere('held_until', '>', $now->addMinutes(config()->integer('yardbell.hold_life_minutes')));
+        $query
+            ->whereNull('held_until')
+            ->orWhere('held_until', '<=', $now)
+            ->orWhere('held_until', '>', $now->addMinutes(config()->integer('yardbell.hold_life_minutes')));
     }
 }

@@ -55,7 +55,10 @@ final readonly class History
             $booking->state->holdsTime(null, 0) => self::FAR,
             default => self::NEVER,
         };
-        $this->db->table('booking_staff')->where('business_id', $booking->business_id)->where('booking_id', $booking->id)
+        $this->db
+            ->table('booking_staff')
+            ->where('business_id', $booking->business_id)
+            ->where('booking_id', $booking->id)
             ->update(['holds_until' => $until]);
     }
 
@@ -68,8 +71,12 @@ final readonly class History
     private function note(Booking $booking, string $by, string $why): void
     {
         BookingChange::query()->create([
-            'business_id' => $booking->business_id, 'booking_id' => $booking->id, 'state' => $booking->state->value,
-            'by' => $by, 'why' => $why, 'at' => $this->clock->now(),
+            'business_id' => $booking->business_id,
+            'booking_id' => $booking->id,
+            'state' => $booking->state->value,
+            'by' => $by,
+            'why' => $why,
+            'at' => $this->clock->now(),
         ]);
     }
 }

@@ -25,8 +25,12 @@ final readonly class HoldLimits
     /** So many at once are always given, however little is open. */
     private const FEW = 3;
 
-    public function __construct(private ConnectionInterface $db, private Clock $clock, private Claims $claims, private int $mostOfOne)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Clock $clock,
+        private Claims $claims,
+        private int $mostOfOne,
+    ) {
     }
 
     /**
@@ -36,11 +40,20 @@ final readonly class HoldLimits
      */
     public function check(Business $business, RuleBook $book, Slot $slot, int $party, Visitor $visitor): void
     {
-        $this->claims->take($business, ["VISITOR {$visitor->mark}"], $this->clock->minute(), $this->clock->minute() + 1); // counted by one at a time
+        $this->claims->take(
+            $business,
+            ["VISITOR {$visitor->mark}"],
+            $this->clock->minute(),
+            $this->clock->minute() + 1,
+        ); // counted by one at a time
         $live = $this->live($business);
         $own = array_values(array_filter($live, static fn (stdClass $hold): bool => $hold->visitor === $visitor->mark));
         if ($own !== [] && count($own) >= $this->mostOfOne) {
-            throw $this->refusal("From where you are, {$this->mostOfOne} times are held and not booked yet. Book one of them, or come back", $own);
+            throw $this->refusal(
+                "From where you are, {$this->mostOfOne} times are held and not booked yet. Book one of them, or come "
+                    .'back',
+                $own,
+            );
         }
         $this->checkBooked($business, $visitor);
         if ($slot->session === null) {
@@ -50,13 +63,26 @@ final readonly class HoldLimits
         }
     }
 
-    /** Whoever books and books is asked to prove their address after as many as may be held, and stopped after twice as many. */
+    /**
+     * Whoever books and books is asked to prove their address after as many as may be held, and stopped after twice as
+     * many.
+     */
     private function checkBooked(Business $business, Visitor $visitor): void
     {
-        $booked = $this->db->table('bookings')->where('business_id', $business->id)->where('visitor', $visitor->mark)->whereIn('state', ['pending', 'confirmed'])
-            ->where('created_at', '>', $this->clock->now()->subHour())->count();
+        $booked = $this->db
+            ->table('bookings')
+            ->where('business_id', $business->id)
+            ->where('visitor', $visitor->mark)
+            ->whereIn('state', ['pending', 'confirmed'])
+            ->where('created_at', '>', $this->clock->now()->subHour())
+            ->count();
         if ($booked >= 2 * $this->mostOfOne) {
-            throw new TooMany("From where you are, {$booked} times were booked within an hour. Call if you need more, or come back in an hour.", 3600, 'too_many_bookings');
+            throw new TooMany(
+                "From where you are, {$booked} times were booked within an hour. Call if you need more, or come back "
+                    .'in an hour.',
+                3600,
+                'too_many_bookings',
+            );
         }
         if ($booked >= $this->mostOfOne) {
             ProofOfAddress::abused($business, $this->clock->now());
@@ -67,21 +93,42 @@ final readonly class HoldLimits
     private function checkDate(RuleBook $book, Slot $slot, array $live): void
     {
         $day = $book->zone->day($slot->start);
-        $same = array_values(array_filter($live, static fn (stdClass $hold): bool => $hold->session_id === null && $book->zone->day((int) $hold->start) === $day));
-        $held = array_sum(array_map(static fn (stdClass $hold): int => $hold->minutes * substr_count($hold->staff_ids, '","') + $hold->minutes, $same));
+        $same = array_values(
+            array_filter(
+                $live,
+                static fn (stdClass $hold): bool => $hold->session_id === null &&
+                    $book->zone->day((int) $hold->start) === $day,
+            ),
+        );
+        $held = array_sum(
+            array_map(
+                static fn (stdClass $hold): int => $hold->minutes * substr_count($hold->staff_ids, '","') +
+                    $hold->minutes,
+                $same,
+            ),
+        );
         $wanted = ($slot->end - $slot->start) * count($slot->staff);
         if (count($same) >= self::FEW && 2 * ($held + $wanted) > self::openMinutes($book, $day)) {
-            throw $this->refusal('Half of this day is being looked at by others just now. Choose another day, or come back', $same);
+            throw $this->refusal(
+                'Half of this day is being looked at by others just now. Choose another day, or come back',
+                $same,
+            );
         }
     }
 
     /** @param  list<stdClass>  $live */
     private function checkSession(Slot $slot, int $party, array $live): void
     {
-        $same = array_values(array_filter($live, static fn (stdClass $hold): bool => $hold->session_id === $slot->session));
+        $same = array_values(
+            array_filter($live, static fn (stdClass $hold): bool => $hold->session_id === $slot->session),
+        );
         $held = array_sum(array_column($same, 'party'));
-        if (count($same) >= self::FEW && $held + $party > $slot->places) { // as many again must stay free
-            throw $this->refusal('Most of these places are being looked at by others just now. Choose another time, or come back', $same);
+        if (count($same) >= self::FEW && $held + $party > $slot->places) {
+            // as many again must stay free
+            throw $this->refusal(
+                'Most of these places are being looked at by others just now. Choose another time, or come back',
+                $same,
+            );
         }
     }
 
@@ -90,7 +137,11 @@ final readonly class HoldLimits
     {
         $time = new OpenTime($book, $day - 1, $day + 1);
         $span = $book->zone->dates($day, $day);
-        $bookable = array_unique(array_merge(...array_map(static fn (Service $service): array => $service->staff, array_values($book->services))));
+        $bookable = array_unique(
+            array_merge(
+                ...array_map(static fn (Service $service): array => $service->staff, array_values($book->services)),
+            ),
+        );
         $minutes = 0;
         foreach ($bookable as $id) {
             $open = Timeline::none();
@@ -108,14 +159,21 @@ final readonly class HoldLimits
     /** @return list<stdClass> holds that are not booked yet, the first to end first */
     private function live(Business $business): array
     {
-        return $this->db->select("select visitor, session_id, staff_ids, minutes, party, timestampdiff(minute, '1970-01-01', starts_at) as start, timestampdiff(minute, '1970-01-01', held_until) as until
-            from bookings where business_id = ? and state = 'held' and held_until > ? and visitor is not null order by held_until", [$business->id, Instants::toDatabase($this->clock->minute())]);
+        return $this->db->select(
+            "select visitor, session_id, staff_ids, minutes, party,
+                timestampdiff(minute, '1970-01-01', starts_at) as start,
+                timestampdiff(minute, '1970-01-01', held_until) as until
+            from bookings
+            where business_id = ? and state = 'held' and held_until > ? and visitor is not null
+            order by held_until",
+            [$business->id, Instants::toDatabase($this->clock->minute())],
+        );
     }
 
     /** @param  non-empty-list<stdClass>  $holds */
     private function refusal(string $sentence, array $holds): TooMany
     {
-        $seconds = max(1, ((int) $holds[0]->until - $this->clock->minute())) * 60;
+        $seconds = max(1, (int) $holds[0]->until - $this->clock->minute()) * 60;
 
         return new TooMany("{$sentence} in ".TooMany::wait($seconds).'.', $seconds, 'too_many_holds');
     }

@@ -50,7 +50,10 @@ final readonly class HoldTime
                 break;
             }
             try {
-                $booking = $this->db->transaction(fn (): ?Booking => $this->take($business, $book, $wish, $slot, $visitor), attempts: 5);
+                $booking = $this->db->transaction(
+                    fn (): ?Booking => $this->take($business, $book, $wish, $slot, $visitor),
+                    attempts: 5,
+                );
             } catch (TooMany $many) {
                 ProofOfAddress::abused($business, $this->clock->now());
                 throw $many;
@@ -64,7 +67,8 @@ final readonly class HoldTime
     }
 
     /**
-     * Goes on holding a time, or takes it again if its hold has run out and nobody else has it: whoever typed slowly, or
+     * Goes on holding a time, or takes it again if its hold has run out and nobody else has it: whoever typed slowly,
+     * or
      * paid late, loses nothing. To be called within a transaction that has locked the booking.
      *
      * @throws TimeTaken
@@ -75,10 +79,19 @@ final readonly class HoldTime
             throw new Refusal('This booking is not waiting for anything any more.', 409, 'not_held');
         }
         $start = Instants::minute($booking->starts_at);
-        $this->claims->take($business, [...$booking->staff_ids, ...$booking->units, $booking->service_id, ...array_filter([$booking->session_id])],
-            $start - $booking->setup, $start + $booking->minutes + $booking->clearup);
+        $this->claims->take(
+            $business,
+            [...$booking->staff_ids, ...$booking->units, $booking->service_id, ...array_filter([$booking->session_id])],
+            $start - $booking->setup,
+            $start + $booking->minutes + $booking->clearup,
+        );
         if (! $this->stillHolds($booking) && ! $this->isStillFree($booking, $business)) {
-            throw TimeTaken::near($this->bookable->near($business, (new Choice($booking->service_id, party: $booking->party))->at($start)));
+            throw TimeTaken::near(
+                $this->bookable->near(
+                    $business,
+                    (new Choice($booking->service_id, party: $booking->party))->at($start),
+                ),
+            );
         }
         if ($booking->state === State::Expired) {
             $this->history->become($booking, State::Held, 'client', 'taken again');
@@ -89,8 +102,11 @@ final readonly class HoldTime
     /** What the claims have left of it counts, not what was read before. */
     private function stillHolds(Booking $booking): bool
     {
-        $until = Booking::query()->where('business_id', $booking->business_id)->whereKey($booking->id)
-            ->where('state', State::Held)->first()?->held_until;
+        $until = Booking::query()
+            ->where('business_id', $booking->business_id)
+            ->whereKey($booking->id)
+            ->where('state', State::Held)
+            ->first()?->held_until;
 
         return $until !== null && Instants::minute($until) > $this->clock->minute();
     }
@@ -98,30 +114,48 @@ final readonly class HoldTime
     private function isStillFree(Booking $booking, Business $business): bool
     {
         $start = Instants::minute($booking->starts_at);
-        $slots = $this->bookable->at($business, $this->rules->bookNow($business), self::choice($booking)->at($start), new Relaxed(notice: true));
-        $same = array_filter($slots, static fn (Slot $slot): bool => $slot->session === $booking->session_id
-            && ($slot->session !== null || ($slot->staff === $booking->staff_ids && $slot->units === $booking->units)));
+        $slots = $this->bookable->at(
+            $business,
+            $this->rules->bookNow($business),
+            self::choice($booking)->at($start),
+            new Relaxed(notice: true),
+        );
+        $same = array_filter(
+            $slots,
+            static fn (Slot $slot): bool => $slot->session === $booking->session_id &&
+                ($slot->session !== null || ($slot->staff === $booking->staff_ids && $slot->units === $booking->units)),
+        );
 
         return $same !== [] && $start >= $this->clock->minute();
     }
 
-    /** Claims the days of all that is taken, asks the core again with what is true now, and writes. Null: somebody was quicker. */
+    /**
+     * Claims the days of all that is taken, asks the core again with what is true now, and writes. Null: somebody was
+     * quicker.
+     */
     private function take(Business $business, RuleBook $book, Wish $wish, Slot $slot, ?Visitor $visitor): ?Booking
     {
         $choice = $wish->choice;
         $service = $book->services[$choice->service];
         $takers = $slot->session !== null ? [$slot->session] : [...$slot->staff, ...$slot->units];
         if ($service->maxPerDay !== null || ($choice->member === null && $service->assignment === Assignment::Rotate)) {
-            $takers[] = $service->id; // what the whole service may take a day, or whose turn it is, is decided by one at a time
+            // what the whole service may take a day, or whose turn it is, is decided by one at a time
+            $takers[] = $service->id;
         }
         $this->claims->take($business, $takers, $slot->start - $service->setup, $slot->end + $service->clearup);
         $now = $this->rules->bookNow($business);
         if ($now->travelMinutes !== $book->travelMinutes) {
             return null; // claimed by what was so a moment ago
         }
-        $same = array_filter($this->bookable->at($business, $now, $wish), static fn (Slot $offered): bool => $offered->session === $slot->session
-            && $offered->staff === $slot->staff && $offered->units === $slot->units && $offered->location === $slot->location && $offered->end === $slot->end
-            && ($offered->next !== false || $choice->member !== null || $service->assignment !== Assignment::Rotate));
+        $same = array_filter(
+            $this->bookable->at($business, $now, $wish),
+            static fn (Slot $offered): bool => $offered->session === $slot->session &&
+                $offered->staff === $slot->staff &&
+                $offered->units === $slot->units &&
+                $offered->location === $slot->location &&
+                $offered->end === $slot->end &&
+                ($offered->next !== false || $choice->member !== null || $service->assignment !== Assignment::Rotate),
+        );
 
         if ($same === []) {
             return null;
@@ -138,6 +172,13 @@ final readonly class HoldTime
     {
         $inSession = $booking->session_id !== null;
 
-        return new Choice($booking->service_id, $booking->staff_ids[0] ?? null, $booking->party, $inSession ? null : $booking->minutes - $booking->extra_minutes, $booking->location_id, extra: $inSession ? 0 : $booking->extra_minutes);
+        return new Choice(
+            $booking->service_id,
+            $booking->staff_ids[0] ?? null,
+            $booking->party,
+            $inSession ? null : $booking->minutes - $booking->extra_minutes,
+            $booking->location_id,
+            extra: $inSession ? 0 : $booking->extra_minutes,
+        );
     }
 }

@@ -43,10 +43,19 @@ final readonly class MoveBooking
         return $this->db->transaction(function () use ($business, $id, $start, $staff, $by): Booking {
             $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
             if (! in_array($booking->state, self::MOVABLE, true) || $booking->session_id !== null) {
-                throw new Refusal('This booking cannot be moved: it has begun, is over, or is part of a session.', 409, 'too_late');
+                throw new Refusal(
+                    'This booking cannot be moved: it has begun, is over, or is part of a session.',
+                    409,
+                    'too_late',
+                );
             }
             $slot = $this->slot($business, $booking, $start, $staff) ?? throw $this->taken($business, $booking);
-            $this->claims->take($business, [...$slot->staff, ...$slot->units], $slot->start - $booking->setup, $slot->end + $booking->clearup);
+            $this->claims->take(
+                $business,
+                [...$slot->staff, ...$slot->units],
+                $slot->start - $booking->setup,
+                $slot->end + $booking->clearup,
+            );
             $slot = $this->slot($business, $booking, $start, $slot->staff) ?? throw $this->taken($business, $booking);
             $this->put($booking, $slot, $by);
 
@@ -76,13 +85,26 @@ final readonly class MoveBooking
     {
         $was = $booking->starts_at->format('Y-m-d\TH:i\Z');
         $booking->fill([
-            'starts_at' => Instants::carbon($slot->start), 'location_id' => $slot->location, 'staff_ids' => $slot->staff, 'units' => $slot->units,
-            'taken_from' => Instants::carbon($slot->start - $booking->setup), 'taken_until' => Instants::carbon($slot->end + $booking->clearup),
+            'starts_at' => Instants::carbon($slot->start),
+            'location_id' => $slot->location,
+            'staff_ids' => $slot->staff,
+            'units' => $slot->units,
+            'taken_from' => Instants::carbon($slot->start - $booking->setup),
+            'taken_until' => Instants::carbon($slot->end + $booking->clearup),
         ]);
         $booking->calendar_sequence++;
         $booking->save();
-        $this->db->table('booking_staff')->where('business_id', $booking->business_id)->where('booking_id', $booking->id)->delete();
-        $this->write->people($booking, $slot->staff, Instants::minute($booking->created_at), Instants::toDatabase($this->clock->minute()));
+        $this->db
+            ->table('booking_staff')
+            ->where('business_id', $booking->business_id)
+            ->where('booking_id', $booking->id)
+            ->delete();
+        $this->write->people(
+            $booking,
+            $slot->staff,
+            Instants::minute($booking->created_at),
+            Instants::toDatabase($this->clock->minute()),
+        );
         $this->history->holds($booking);
         $this->history->changed($booking, $by, "moved from {$was}");
         $this->announcements->drop($booking);

@@ -60,11 +60,12 @@ final readonly class OpenTimes
 
     private function ask(RuleBook $book, Choice $choice, ?int $fromDay): Ask
     {
-        $isKnown = isset($book->services[$choice->service])
-            && ($choice->member === null || isset($book->staff[$choice->member]))
-            && ($choice->location === null || isset($book->locations[$choice->location]));
+        $isKnown =
+            isset($book->services[$choice->service]) &&
+            ($choice->member === null || isset($book->staff[$choice->member])) &&
+            ($choice->location === null || isset($book->locations[$choice->location]));
         if (! $isKnown) {
-            throw new NotFoundHttpException;
+            throw new NotFoundHttpException();
         }
         $now = $this->clock->minute();
         $from = max($fromDay ?? 0, $book->zone->day($now));
@@ -77,12 +78,20 @@ final readonly class OpenTimes
     {
         $rules = $book->services[$choice->service];
         $today = $book->zone->day($ask->now);
-        $time = OpenTime::around($book, $rules, $ask, ($rules->lengths?->named($choice->minutes) ?? 0) + $choice->extra);
+        $time = OpenTime::around(
+            $book,
+            $rules,
+            $ask,
+            ($rules->lengths?->named($choice->minutes) ?? 0) + $choice->extra,
+        );
         $slots = (new SlotSearch($book, $taken->diary(), $time))->slots($ask);
         $starts = $this->starts($slots, $book->zone, $rules);
         $open = $this->open($book, $ask, $rules->hasSessions ? self::during($slots) : $this->hours($book, $ask, $time));
         $none = new NoStart($book, $rules, $time, $today);
-        $soonest = [...$this->before($book, $business, $choice, $today, $ask->fromDay), ...array_merge(...array_values($starts))];
+        $soonest = [
+            ...$this->before($book, $business, $choice, $today, $ask->fromDay),
+            ...array_merge(...array_values($starts)),
+        ];
 
         return [
             'service' => $choice->service,
@@ -95,12 +104,15 @@ final readonly class OpenTimes
             'lastDay' => Wall::date($today + $rules->bookAheadDays),
             'ruler' => self::ruler($open)->toArray(),
             'soonest' => array_slice($soonest, 0, self::SOONEST),
-            'days' => array_map(static fn (int $day): array => [
-                'date' => Wall::date($day),
-                'open' => $open[$day] ?? [],
-                'starts' => $starts[$day] ?? [],
-                'none' => isset($starts[$day]) ? null : $none->on($day, isset($open[$day])),
-            ], range($ask->fromDay, $ask->toDay)),
+            'days' => array_map(
+                static fn (int $day): array => [
+                    'date' => Wall::date($day),
+                    'open' => $open[$day] ?? [],
+                    'starts' => $starts[$day] ?? [],
+                    'none' => isset($starts[$day]) ? null : $none->on($day, isset($open[$day])),
+                ],
+                range($ask->fromDay, $ask->toDay),
+            ),
         ];
     }
 
@@ -124,7 +136,9 @@ final readonly class OpenTimes
 
     /**
      * @param  list<Slot>  $slots
-     * @return array<int, list<array{at: string, minute: int, part: string, staff: list<string>, places: int|null, minutes: int|null}>> by day number
+     * @return array<int, list<array{
+     *     at: string, minute: int, part: string, staff: list<string>, places: int|null, minutes: int|null,
+     * }>> by day number
      */
     private function starts(array $slots, Zone $zone, Service $service): array
     {
@@ -134,8 +148,14 @@ final readonly class OpenTimes
             $wall = $zone->wall($slot->start);
             $day = (int) floor($wall / Wall::DAY);
             $minute = $wall - $day * Wall::DAY;
-            $starts[$day][$slot->start] ??= ['at' => Wall::writeInstant($slot->start), 'minute' => $minute, 'part' => self::part($minute), 'staff' => [], 'places' => $shared ? 0 : null,
-                'minutes' => $slot->session === null ? null : $slot->end - $slot->start]; // a session lasts as long as it lasts
+            $starts[$day][$slot->start] ??= [
+                'at' => Wall::writeInstant($slot->start),
+                'minute' => $minute,
+                'part' => self::part($minute),
+                'staff' => [],
+                'places' => $shared ? 0 : null,
+                'minutes' => $slot->session === null ? null : $slot->end - $slot->start,
+            ]; // a session lasts as long as it lasts
             if ($shared) {
                 $starts[$day][$slot->start]['places'] = max($starts[$day][$slot->start]['places'], $slot->places);
             }
@@ -182,7 +202,10 @@ final readonly class OpenTimes
         for ($day = $ask->fromDay; $day <= $ask->toDay; $day++) {
             foreach ($open->intersect($book->zone->dates($day, $day))->stretches() as [$start, $end]) {
                 $from = $book->zone->wall($start) - $day * Wall::DAY;
-                $days[$day][] = ['from' => $from, 'to' => max($from, $book->zone->wall($end - 1) + 1 - $day * Wall::DAY)];
+                $days[$day][] = [
+                    'from' => $from,
+                    'to' => max($from, $book->zone->wall($end - 1) + 1 - $day * Wall::DAY),
+                ];
             }
         }
 

@@ -14,7 +14,9 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 
-/** Where else a booking could go: the rules are asked as if it were not there, without notice and limits (rules.md T18). */
+/**
+ * Where else a booking could go: the rules are asked as if it were not there, without notice and limits (rules.md T18).
+ */
 final readonly class OtherTimes
 {
     private const DAYS = 21;
@@ -28,8 +30,13 @@ final readonly class OtherTimes
     {
         $now = $this->clock->minute();
         $day = max($book->zone->day(Instants::minute($booking->starts_at)), $book->zone->day($now));
-        $slots = array_values(array_filter($this->slots($business, $book, $booking, $day, $day + self::DAYS - 1),
-            static fn (Slot $slot): bool => $slot->start > $now && ($slot->start !== Instants::minute($booking->starts_at) || $slot->staff !== $booking->staff_ids)));
+        $slots = array_values(
+            array_filter(
+                $this->slots($business, $book, $booking, $day, $day + self::DAYS - 1),
+                static fn (Slot $slot): bool => $slot->start > $now &&
+                    ($slot->start !== Instants::minute($booking->starts_at) || $slot->staff !== $booking->staff_ids),
+            ),
+        );
         $same = static fn (Slot $slot): int => $slot->staff === $booking->staff_ids ? 0 : 1;
         usort($slots, static fn (Slot $a, Slot $b): int => $same($a) <=> $same($b) ?: $a->start <=> $b->start);
 
@@ -41,7 +48,12 @@ final readonly class OtherTimes
     {
         $day = $book->zone->day($start);
 
-        return array_values(array_filter($this->slots($business, $book, $booking, $day, $day), static fn (Slot $slot): bool => $slot->start === $start));
+        return array_values(
+            array_filter(
+                $this->slots($business, $book, $booking, $day, $day),
+                static fn (Slot $slot): bool => $slot->start === $start,
+            ),
+        );
     }
 
     /** @return list<Slot> */
@@ -52,9 +64,24 @@ final readonly class OtherTimes
             return []; // gone, or taken by the session it is part of
         }
         $minutes = $lengths->named($booking->minutes - $booking->extra_minutes);
-        $extra = $minutes === null ? max(0, $booking->minutes - (int) $lengths->named(null)) : $booking->extra_minutes; // it keeps its length, whatever the service has now
-        $ask = new Ask($booking->service_id, $fromDay, $toDay, $this->clock->minute(), $minutes, $extra, $booking->party, null, null, new Relaxed(notice: true, limits: true));
+        // it keeps its length, whatever the service has now
+        $extra = $minutes === null ? max(0, $booking->minutes - (int) $lengths->named(null)) : $booking->extra_minutes;
+        $ask = new Ask(
+            $booking->service_id,
+            $fromDay,
+            $toDay,
+            $this->clock->minute(),
+            $minutes,
+            $extra,
+            $booking->party,
+            null,
+            null,
+            new Relaxed(notice: true, limits: true),
+        );
 
-        return (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id)))->slots($ask);
+        return (new SlotSearch(
+            $book,
+            $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id),
+        ))->slots($ask);
     }
 }

@@ -20,7 +20,8 @@ use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
 /**
- * What drafts would open, close and strand, day by day on one ruler: asked of the core, nothing is written. Bookings are
+ * What drafts would open, close and strand, day by day on one ruler: asked of the core, nothing is written. Bookings
+ * are
  * looked for in the whole year to come.
  *
  * @phpstan-type Span array{from: int, to: int}
@@ -58,8 +59,17 @@ final readonly class PreviewDrafts
         $today = $after->zone->day($now);
         $from = min(max($from ?? $today, $today), $today + self::FURTHEST);
         $until = $from + (count($after->services) > self::LARGE ? 7 : self::DAYS) - 1;
-        $effect = (new ChangePreview($before, $after, $this->rules->diaryBetween($business, $after, $from, $until)))->of($from, $until, $now);
-        $stranded = array_values(array_filter($this->strandedBy($business, $before, $after, $today, $now), static fn (Taken $booking): bool => $only === null || in_array($only, $booking->staff, true)));
+        $effect = (new ChangePreview(
+            $before,
+            $after,
+            $this->rules->diaryBetween($business, $after, $from, $until),
+        ))->of($from, $until, $now);
+        $stranded = array_values(
+            array_filter(
+                $this->strandedBy($business, $before, $after, $today, $now),
+                static fn (Taken $booking): bool => $only === null || in_array($only, $booking->staff, true),
+            ),
+        );
         $days = $this->days($after, $effect, $from, $until);
 
         return [
@@ -77,13 +87,21 @@ final readonly class PreviewDrafts
     private function strandedBy(Business $business, RuleBook $before, RuleBook $after, int $today, int $now): array
     {
         $until = $today + self::STRANDS_WITHIN;
-        $stranded = (new ChangePreview($before, $after, $this->rules->diaryBetween($business, $before, $today, $until)))->stranded($today, $until, $now);
+        $stranded = (new ChangePreview(
+            $before,
+            $after,
+            $this->rules->diaryBetween($business, $before, $today, $until),
+        ))->stranded($today, $until, $now);
         usort($stranded, static fn (Taken $a, Taken $b): int => $a->start <=> $b->start ?: strcmp($a->id, $b->id));
 
         return $stranded;
     }
 
-    /** @return list<array{date: string, stays: list<Span>, opens: list<Span>, closes: list<Span>, gained: int, lost: int}> in minutes since each day's midnight */
+    /**
+     * @return list<array{
+     *     date: string, stays: list<Span>, opens: list<Span>, closes: list<Span>, gained: int, lost: int,
+     * }> in minutes since each day's midnight
+     */
     private function days(RuleBook $book, Effect $effect, int $from, int $until): array
     {
         [$gained, $lost] = [self::byDay($effect->opens), self::byDay($effect->closes)];
@@ -121,13 +139,21 @@ final readonly class PreviewDrafts
     /** @return list<array{from: int, to: int}> */
     private static function written(Timeline $timeline, int $midnight): array
     {
-        return array_map(static fn (array $stretch): array => ['from' => $stretch[0] - $midnight, 'to' => $stretch[1] - $midnight], $timeline->stretches());
+        return array_map(
+            static fn (array $stretch): array => ['from' => $stretch[0] - $midnight, 'to' => $stretch[1] - $midnight],
+            $timeline->stretches(),
+        );
     }
 
     /** @param  list<array{stays: list<Span>, opens: list<Span>, closes: list<Span>}>  $days */
     private static function ruler(array $days): Ruler
     {
-        $all = array_merge(...array_map(static fn (array $day): array => [...$day['stays'], ...$day['opens'], ...$day['closes']], $days));
+        $all = array_merge(
+            ...array_map(
+                static fn (array $day): array => [...$day['stays'], ...$day['opens'], ...$day['closes']],
+                $days,
+            ),
+        );
 
         return Ruler::around([...array_column($all, 'from'), ...array_column($all, 'to')]);
     }
@@ -138,7 +164,12 @@ final readonly class PreviewDrafts
         $services = [];
         foreach (['gained' => $effect->opens, 'lost' => $effect->closes] as $what => $changes) {
             foreach ($changes as $change) {
-                $services[$change->service] ??= ['id' => $change->service, 'name' => ($after->services[$change->service] ?? $before->services[$change->service])->name, 'gained' => 0, 'lost' => 0];
+                $services[$change->service] ??= [
+                    'id' => $change->service,
+                    'name' => ($after->services[$change->service] ?? $before->services[$change->service])->name,
+                    'gained' => 0,
+                    'lost' => 0,
+                ];
                 $services[$change->service][$what] += count($change->starts);
             }
         }
@@ -152,15 +183,22 @@ final readonly class PreviewDrafts
      */
     private function stranded(Business $business, RuleBook $book, array $stranded): array
     {
-        $clients = Booking::query()->where('business_id', $business->id)->whereIn('id', array_map(static fn (Taken $booking): string => $booking->id, $stranded))->get(['id', 'contact', 'service_name'])->keyBy('id');
+        $clients = Booking::query()
+            ->where('business_id', $business->id)
+            ->whereIn('id', array_map(static fn (Taken $booking): string => $booking->id, $stranded))
+            ->get(['id', 'contact', 'service_name'])
+            ->keyBy('id');
 
-        return array_map(static fn (Taken $booking): array => [
-            'id' => $booking->id,
-            'start' => Wall::writeInstant($booking->start),
-            'minutes' => $booking->minutes,
-            'service' => $clients[$booking->id]->service_name ?? '',
-            'client' => $clients[$booking->id]->contact['name'] ?? null,
-            'staff' => array_map(static fn (string $id): string => $book->staff[$id]->name, $booking->staff),
-        ], $stranded);
+        return array_map(
+            static fn (Taken $booking): array => [
+                'id' => $booking->id,
+                'start' => Wall::writeInstant($booking->start),
+                'minutes' => $booking->minutes,
+                'service' => $clients[$booking->id]->service_name ?? '',
+                'client' => $clients[$booking->id]->contact['name'] ?? null,
+                'staff' => array_map(static fn (string $id): string => $book->staff[$id]->name, $booking->staff),
+            ],
+            $stranded,
+        );
     }
 }

@@ -31,12 +31,18 @@ final class ProofOfAddress
     /** Somebody holds more times than anybody needs. */
     public static function abused(Business $business, CarbonImmutable $now): void
     {
-        Business::query()->whereKey($business->id)->update(['abused_until' => $now->addHours(self::HOURS_AFTER_ABUSE)]);
+        Business::query()
+            ->whereKey($business->id)
+            ->update(['abused_until' => $now->addHours(self::HOURS_AFTER_ABUSE)]);
     }
 
     /** The link that was mailed for this booking has been opened. */
     public static function given(Booking $booking, CarbonImmutable $now): void
     {
-        Client::query()->where('business_id', $booking->business_id)->whereKey($booking->client_id)->whereNull('proven_at')->update(['proven_at' => $now]);
+        Client::query()
+            ->where('business_id', $booking->business_id)
+            ->whereKey($booking->client_id)
+            ->whereNull('proven_at')
+            ->update(['proven_at' => $now]);
     }
 }

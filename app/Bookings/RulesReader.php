@@ -15,17 +15,24 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
 use YardBell\Core\Time\Wall;
 
-/** What the core needs to know of a business: a fixed number of queries, however many people, days and bookings there are. */
+/**
+ * What the core needs to know of a business: a fixed number of queries, however many people, days and bookings there
+ * are.
+ */
 final readonly class RulesReader
 {
     private const BOOKINGS = "
-        select id, service_id, location_id, minutes, staff_ids, units, state, timestampdiff(minute, '1970-01-01', starts_at) as starts_at,
-            session_id, setup, clearup, party, null as places, timestampdiff(minute, '1970-01-01', held_until) as held_until
+        select id, service_id, location_id, minutes, staff_ids, units, state,
+            timestampdiff(minute, '1970-01-01', starts_at) as starts_at,
+            session_id, setup, clearup, party, null as places,
+            timestampdiff(minute, '1970-01-01', held_until) as held_until
         from bookings
-        where business_id = ? and taken_from >= ? and taken_from < ? and taken_until > ? and state not in ('cancelled', 'declined', 'expired')";
+        where business_id = ? and taken_from >= ? and taken_from < ? and taken_until > ?
+            and state not in ('cancelled', 'declined', 'expired')";
 
     private const SESSIONS = "
-        select id, service_id, location_id, minutes, staff_ids, units, state, timestampdiff(minute, '1970-01-01', starts_at),
+        select id, service_id, location_id, minutes, staff_ids, units, state,
+            timestampdiff(minute, '1970-01-01', starts_at),
             null, 0, 0, 0, places, null
         from scheduled_sessions
         where business_id = ? and taken_from >= ? and taken_from < ? and taken_until > ?";
@@ -51,9 +58,23 @@ final readonly class RulesReader
     /** What is booked on and around the dates, of every service: one query. Whose turn it is, is not asked. */
     public function diaryBetween(Business $business, RuleBook $book, int $fromDay, int $toDay): Diary
     {
-        $longest = max([0, ...array_map(static fn (Service $service): int => $service->setup + ($service->lengths->max ?? 0) + $service->clearup, array_values($book->services))]) + $book->travelMinutes;
+        $longest =
+            max([
+                0,
+                ...array_map(
+                    static fn (Service $service): int => $service->setup +
+                        ($service->lengths->max ?? 0) +
+                        $service->clearup,
+                    array_values($book->services),
+                ),
+            ]) + $book->travelMinutes;
 
-        return $this->between($business, $book, ($fromDay - 1) * Wall::DAY - $longest, ($toDay + 2) * Wall::DAY + $longest)->diary();
+        return $this->between(
+            $business,
+            $book,
+            ($fromDay - 1) * Wall::DAY - $longest,
+            ($toDay + 2) * Wall::DAY + $longest,
+        )->diary();
     }
 
     /**
@@ -64,15 +85,25 @@ final readonly class RulesReader
      */
     public function diary(Business $business, RuleBook $book, Ask $ask, bool $turn): Diary
     {
-        return $this->taken($business, $book, $ask)->diary($turn ? $this->lastTaken($business, $book->services[$ask->service]) : []);
+        return $this->taken($business, $book, $ask)->diary(
+            $turn ? $this->lastTaken($business, $book->services[$ask->service]) : [],
+        );
     }
 
-    /** What an appointment of an asked date, whatever its zone, can meet with its set-up, clear-up and the way to it: one query. */
+    /**
+     * What an appointment of an asked date, whatever its zone, can meet with its set-up, clear-up and the way to it:
+     * one query.
+     */
     public function taken(Business $business, RuleBook $book, Ask $ask): DiaryRows
     {
         $service = $book->services[$ask->service];
         $from = ($ask->fromDay - 1) * Wall::DAY - $service->setup - $book->travelMinutes;
-        $until = ($ask->toDay + 2) * Wall::DAY + ($service->lengths->max ?? 0) + $ask->extra + $service->clearup + $book->travelMinutes;
+        $until =
+            ($ask->toDay + 2) * Wall::DAY +
+            ($service->lengths->max ?? 0) +
+            $ask->extra +
+            $service->clearup +
+            $book->travelMinutes;
 
         return $this->between($business, $book, $from, $until);
     }
@@ -80,27 +111,45 @@ final readonly class RulesReader
     /** What takes any of these instants. */
     private function between(Business $business, RuleBook $book, int $from, int $until): DiaryRows
     {
-        $around = [$business->id, Instants::toDatabase($from - $business->longest_taken), Instants::toDatabase($until), Instants::toDatabase($from)];
+        $around = [
+            $business->id,
+            Instants::toDatabase($from - $business->longest_taken),
+            Instants::toDatabase($until),
+            Instants::toDatabase($from),
+        ];
 
-        return new DiaryRows($book->hasSessions()
-            ? $this->db->select(self::BOOKINGS.' union all '.self::SESSIONS, [...$around, ...$around])
-            : $this->db->select(self::BOOKINGS, $around));
+        return new DiaryRows(
+            $book->hasSessions()
+                ? $this->db->select(self::BOOKINGS.' union all '.self::SESSIONS, [...$around, ...$around])
+                : $this->db->select(self::BOOKINGS, $around),
+        );
     }
 
     /** @return array<string, int> by staff member: when their latest booking of the service was made */
     private function lastTaken(Business $business, Service $service): array
     {
-        if (count($service->staff) < 2 || ! in_array($service->assignment, [Assignment::Choose, Assignment::Rotate], true)) {
+        if (
+            count($service->staff) < 2 ||
+            ! in_array($service->assignment, [Assignment::Choose, Assignment::Rotate], true)
+        ) {
             return [];
         }
-        $latest = $this->db->table('booking_staff')
+        $latest = $this->db
+            ->table('booking_staff')
             ->whereColumn('booking_staff.business_id', 'service_staff.business_id')
             ->whereColumn('booking_staff.service_id', 'service_staff.service_id')
             ->whereColumn('booking_staff.staff_id', 'service_staff.staff_id')
             ->where('holds_until', '>', Instants::toDatabase($this->clock->minute()))
-            ->orderByDesc('made_at')->limit(1)->select('made_at');
-        $rows = $this->db->table('service_staff')->where('business_id', $business->id)->where('service_id', $service->id)
-            ->select('staff_id')->selectSub($latest, 'made_at')->get();
+            ->orderByDesc('made_at')
+            ->limit(1)
+            ->select('made_at');
+        $rows = $this->db
+            ->table('service_staff')
+            ->where('business_id', $business->id)
+            ->where('service_id', $service->id)
+            ->select('staff_id')
+            ->selectSub($latest, 'made_at')
+            ->get();
         $made = [];
         foreach ($rows as $row) {
             if ($row->made_at !== null) {

@@ -16,7 +16,9 @@ final class Sale
     {
         return [
             'price' => $quote->total ?? 0,
-            'from_price' => $quote->isPriced() || $service->pricing['kind'] !== 'from' ? null : $service->pricing['amount'],
+            'from_price' => $quote->isPriced() || $service->pricing['kind'] !== 'from'
+                ? null
+                : $service->pricing['amount'],
             'due_now' => $quote->dueNow,
             'payment' => $quote->isPriced() ? $service->payment_terms['kind'] : 'desk',
             'cancellation' => $service->cancellation,
@@ -27,7 +29,15 @@ final class Sale
     /** @return list<array{kind: string, label: string, amount: int, id?: string, quantity?: int}> */
     public static function lines(Quote $quote): array
     {
-        return array_map(static fn (Line $line): array => ['kind' => $line->kind, 'label' => $line->label, 'amount' => $line->amount]
-            + ($line->id === null ? [] : ['id' => $line->id]) + ($line->quantity === null ? [] : ['quantity' => $line->quantity]), $quote->lines);
+        return array_map(
+            static fn (Line $line): array => [
+                'kind' => $line->kind,
+                'label' => $line->label,
+                'amount' => $line->amount,
+            ] +
+                ($line->id === null ? [] : ['id' => $line->id]) +
+                ($line->quantity === null ? [] : ['quantity' => $line->quantity]),
+            $quote->lines,
+        );
     }
 }

@@ -21,7 +21,11 @@ final class Shown
     {
         $span = $tariff->span($staff);
 
-        return ['kind' => $span === null ? $tariff->pricing->kind->value : 'fixed', 'amount' => $span[0] ?? $tariff->pricing->amount ?? 0, 'varies' => $span !== null && $span[0] !== $span[1]];
+        return [
+            'kind' => $span === null ? $tariff->pricing->kind->value : 'fixed',
+            'amount' => $span[0] ?? ($tariff->pricing->amount ?? 0),
+            'varies' => $span !== null && $span[0] !== $span[1],
+        ];
     }
 
     /** @return list<int> to choose from, in the owner's order; one for most services */
@@ -31,7 +35,11 @@ final class Shown
 
         return match (true) {
             $lengths === null => [$service->minutes],
-            $lengths->choices === [] => array_slice(range($lengths->min, $lengths->max, $lengths->step), 0, self::MOST_LENGTHS),
+            $lengths->choices === [] => array_slice(
+                range($lengths->min, $lengths->max, $lengths->step),
+                0,
+                self::MOST_LENGTHS,
+            ),
             default => $lengths->choices,
         };
     }

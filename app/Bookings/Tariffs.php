@@ -26,7 +26,10 @@ final readonly class Tariffs
     /** Of a service with its add-ons: one query. */
     public function of(Service $service): Tariff
     {
-        return self::with($service, AddOn::query()->where('business_id', $service->business_id)->orderBy('position')->orderBy('id')->get());
+        return self::with(
+            $service,
+            AddOn::query()->where('business_id', $service->business_id)->orderBy('position')->orderBy('id')->get(),
+        );
     }
 
     /** @param  Collection<int, AddOn>  $addOns of the business */
@@ -35,7 +38,13 @@ final readonly class Tariffs
         $own = [];
         foreach ($addOns as $addOn) {
             if ($addOn->services === null || in_array($service->id, $addOn->services, true)) {
-                $own[$addOn->id] = new PricedAddOn($addOn->id, $addOn->name, $addOn->price, $addOn->minutes, $addOn->per_person);
+                $own[$addOn->id] = new PricedAddOn(
+                    $addOn->id,
+                    $addOn->name,
+                    $addOn->price,
+                    $addOn->minutes,
+                    $addOn->per_person,
+                );
             }
         }
 
@@ -73,7 +82,7 @@ final readonly class Tariffs
             default => Lengths::stepped($lengths['min'], $lengths['max'], $lengths['step']),
         };
 
-        return new Tariff($name, $lengths, $pricing->toCore(), $addOns, $payment?->toCore() ?? new PaymentTerms);
+        return new Tariff($name, $lengths, $pricing->toCore(), $addOns, $payment?->toCore() ?? new PaymentTerms());
     }
 
     /** @throws Refusal that says what there is no price for */

@@ -19,9 +19,12 @@ final class TimeTaken extends Refusal
     /** @param  list<Slot>  $near */
     public static function near(array $near): self
     {
-        return new self($near === []
-            ? 'That time has just been taken, and nothing else is free close to it.'
-            : 'That time has just been taken. These are free close to it.', $near);
+        return new self(
+            $near === []
+                ? 'That time has just been taken, and nothing else is free close to it.'
+                : 'That time has just been taken. These are free close to it.',
+            $near,
+        );
     }
 
     public function code(): string
@@ -32,6 +35,11 @@ final class TimeTaken extends Refusal
     /** @return array<string, mixed> */
     public function details(): array
     {
-        return ['near' => array_map(static fn (Slot $slot): string => \YardBell\Core\Time\Wall::writeInstant($slot->start), $this->near)];
+        return [
+            'near' => array_map(
+                static fn (Slot $slot): string => \YardBell\Core\Time\Wall::writeInstant($slot->start),
+                $this->near,
+            ),
+        ];
     }
 }

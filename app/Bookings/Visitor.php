@@ -6,7 +6,9 @@ namespace App\Bookings;
 
 use Symfony\Component\HttpFoundation\IpUtils;
 
-/** Who holds a time before anything is known of them: the network they come from, as a keyed hash that leads nowhere. */
+/**
+ * Who holds a time before anything is known of them: the network they come from, as a keyed hash that leads nowhere.
+ */
 final readonly class Visitor
 {
     private function __construct(public string $mark)
@@ -21,7 +23,9 @@ final readonly class Visitor
     /** Whoever has one address of such a network can easily have another: 256 of IPv4, a site's share of IPv6. */
     private static function network(string $address): string
     {
-        $masked = str_contains($address, ':') ? inet_ntop((string) inet_pton($address) & (string) inet_pton('ffff:ffff:ffff::')) : IpUtils::anonymize($address);
+        $masked = str_contains($address, ':')
+            ? inet_ntop((string) inet_pton($address) & (string) inet_pton('ffff:ffff:ffff::'))
+            : IpUtils::anonymize($address);
 
         return $masked === false ? $address : $masked;
     }

@@ -18,27 +18,55 @@ use YardBell\Core\Price\Visit;
 /** Writes a held booking of an offered row. Within the transaction that has claimed what it takes. */
 final readonly class WriteBooking
 {
-    public function __construct(private ConnectionInterface $db, private Clock $clock, private History $history, private Tariffs $tariffs)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Clock $clock,
+        private History $history,
+        private Tariffs $tariffs,
+    ) {
     }
 
-    public function __invoke(Business $business, ServiceRules $rules, Slot $slot, Choice $choice, ?Visitor $visitor = null): Booking
-    {
+    public function __invoke(
+        Business $business,
+        ServiceRules $rules,
+        Slot $slot,
+        Choice $choice,
+        ?Visitor $visitor = null,
+    ): Booking {
         $now = $this->clock->minute();
         $until = $now + config()->integer('yardbell.hold_minutes');
         $service = Service::query()->where('business_id', $business->id)->findOrFail($rules->id);
         $extra = $slot->session === null ? $choice->extra : 0; // a session lasts as long as it lasts
         $length = $slot->end - $slot->start;
-        $quote = Tariffs::quote($this->tariffs->of($service), new Visit($slot->session === null ? $length - $extra : null, $slot->staff, $choice->party, $choice->addOns));
+        $quote = Tariffs::quote(
+            $this->tariffs->of($service),
+            new Visit($slot->session === null ? $length - $extra : null, $slot->staff, $choice->party, $choice->addOns),
+        );
         $booking = Booking::query()->create([
-            'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $slot->location, 'session_id' => $slot->session,
-            'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $length, 'extra_minutes' => $extra,
-            'setup' => $rules->setup, 'clearup' => $rules->clearup,
-            'taken_from' => Instants::carbon($slot->start - $rules->setup), 'taken_until' => Instants::carbon($slot->end + $rules->clearup),
-            'staff_ids' => $slot->session === null ? $slot->staff : [], 'units' => $slot->session === null ? $slot->units : [],
-            'party' => $choice->party, 'note' => '', 'calendar_sequence' => 0, 'state' => State::Held, 'held_until' => Instants::carbon($until), 'visitor' => $visitor?->mark,
-            'currency' => $business->currency, ...Sale::columns($quote, $service),
-            'created_at' => $this->clock->now(), 'updated_at' => $this->clock->now(),
+            'business_id' => $business->id,
+            'service_id' => $service->id,
+            'location_id' => $slot->location,
+            'session_id' => $slot->session,
+            'service_name' => $service->name,
+            'starts_at' => Instants::carbon($slot->start),
+            'minutes' => $length,
+            'extra_minutes' => $extra,
+            'setup' => $rules->setup,
+            'clearup' => $rules->clearup,
+            'taken_from' => Instants::carbon($slot->start - $rules->setup),
+            'taken_until' => Instants::carbon($slot->end + $rules->clearup),
+            'staff_ids' => $slot->session === null ? $slot->staff : [],
+            'units' => $slot->session === null ? $slot->units : [],
+            'party' => $choice->party,
+            'note' => '',
+            'calendar_sequence' => 0,
+            'state' => State::Held,
+            'held_until' => Instants::carbon($until),
+            'visitor' => $visitor?->mark,
+            'currency' => $business->currency,
+            ...Sale::columns($quote, $service),
+            'created_at' => $this->clock->now(),
+            'updated_at' => $this->clock->now(),
         ]);
         self::reachBack($business, $booking);
         $this->people($booking, $slot->staff, $now, Instants::toDatabase($until));
@@ -55,10 +83,19 @@ final readonly class WriteBooking
      */
     public function people(Booking $booking, array $staff, int $madeAt, string $holdsUntil): void
     {
-        $this->db->table('booking_staff')->insert(array_map(static fn (string $member): array => [
-            'business_id' => $booking->business_id, 'booking_id' => $booking->id, 'staff_id' => $member, 'service_id' => $booking->service_id,
-            'made_at' => Instants::toDatabase($madeAt), 'holds_until' => $holdsUntil,
-        ], $staff));
+        $this->db->table('booking_staff')->insert(
+            array_map(
+                static fn (string $member): array => [
+                    'business_id' => $booking->business_id,
+                    'booking_id' => $booking->id,
+                    'staff_id' => $member,
+                    'service_id' => $booking->service_id,
+                    'made_at' => Instants::toDatabase($madeAt),
+                    'holds_until' => $holdsUntil,
+                ],
+                $staff,
+            ),
+        );
     }
 
     /** How far back a reader must look for what is still going on. */
@@ -66,7 +103,10 @@ final readonly class WriteBooking
     {
         $taken = (int) $booking->taken_from->diffInMinutes($booking->taken_until);
         if ($taken > $business->longest_taken) {
-            Business::query()->whereKey($business->id)->where('longest_taken', '<', $taken)->update(['longest_taken' => $taken]);
+            Business::query()
+                ->whereKey($business->id)
+                ->where('longest_taken', '<', $taken)
+                ->update(['longest_taken' => $taken]);
         }
     }
 }

@@ -38,14 +38,21 @@ final readonly class ChangePolicy
         }
     }
 
-    /** Whether somebody may see a thing at all: sign-ins only who manages them, other people's own days only who sees all. */
+    /**
+     * Whether somebody may see a thing at all: sign-ins only who manages them, other people's own days only who sees
+     * all.
+     */
     public function sees(Access $access, string $kind, string $id, Content $content): bool
     {
         return match (true) {
             $kind === 'access' => $access->role->may(Act::ManageSignIns),
             $access->role->may(Act::SeeBoard) => true,
             $kind === 'person' => $id === $access->staff,
-            in_array($kind, ['timeOff', 'specialDay'], true) => in_array(self::of($content)->stringIf('staff'), [null, $access->staff], true),
+            in_array($kind, ['timeOff', 'specialDay'], true) => in_array(
+                self::of($content)->stringIf('staff'),
+                [null, $access->staff],
+                true,
+            ),
             default => true,
         };
     }
@@ -61,12 +68,16 @@ final readonly class ChangePolicy
             return false;
         }
         $changed = array_column(Version::differences($before?->toArray(), $draft->content?->toArray()), 'field');
-        $whose = array_values(array_unique(array_filter([
-            self::of($before)->stringIf('staff'), self::of($draft->content)->stringIf('staff'),
-        ])));
+        $whose = array_values(
+            array_unique(
+                array_filter([self::of($before)->stringIf('staff'), self::of($draft->content)->stringIf('staff')]),
+            ),
+        );
 
         return match ($draft->kind) {
-            'person' => $draft->id === $access->staff && $draft->content !== null && array_diff($changed, self::OWN_HOURS) === [],
+            'person' => $draft->id === $access->staff &&
+                $draft->content !== null &&
+                array_diff($changed, self::OWN_HOURS) === [],
             'timeOff', 'specialDay' => $whose === [$access->staff],
             default => false,
         };
@@ -78,8 +89,10 @@ final readonly class ChangePolicy
         if ($draft->kind !== 'access') {
             return;
         }
-        $before ?? throw new NotFoundHttpException; // who may sign in comes by invitation
-        foreach (array_filter([self::of($before)->string('role'), self::of($draft->content)->string('role')]) as $role) {
+        $before ?? throw new NotFoundHttpException(); // who may sign in comes by invitation
+        foreach (
+            array_filter([self::of($before)->string('role'), self::of($draft->content)->string('role')]) as $role
+        ) {
             if (! $access->role->mayManage(Role::from($role))) {
                 throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
             }

@@ -32,7 +32,11 @@ final readonly class CheckContent
     public function __invoke(Thing $thing, Business $business, ?string $id, array $given): Content
     {
         $contents = $thing->contents();
-        $checked = Given::in($this->validation->make($given, $contents::rules($business, $id), $contents::sentences() + self::SENTENCES)->validate());
+        $checked = Given::in(
+            $this->validation
+                ->make($given, $contents::rules($business, $id), $contents::sentences() + self::SENTENCES)
+                ->validate(),
+        );
         $wrong = $thing instanceof ChecksTogether ? $thing->together($checked) : [];
 
         return $wrong === [] ? $contents::from($checked) : throw ValidationException::withMessages($wrong);

@@ -8,7 +8,8 @@ use App\Models\Business;
 use App\Support\Given;
 
 /**
- * What a thing that is set up consists of: read at the door, written by its thing, kept in the history. A part of a content
+ * What a thing that is set up consists of: read at the door, written by its thing, kept in the history. A part of a
+ * content
  * is a content of its own.
  */
 abstract readonly class Content
@@ -39,7 +40,9 @@ abstract readonly class Content
         return '';
     }
 
-    /** @return array<string, mixed> as the API carries it; the same content always comes out in the same order of keys */
+    /**
+     * @return array<string, mixed> as the API carries it; the same content always comes out in the same order of keys
+     */
     public function toArray(): array
     {
         return array_map(self::plain(...), get_object_vars($this));

@@ -29,7 +29,9 @@ final readonly class Objections
     {
         $now = $draft->thing->read($business, $draft->id);
 
-        return $now !== null || $draft->isNew || $this->wasHere($business, $draft) ? $now : throw new NotFoundHttpException;
+        return $now !== null || $draft->isNew || $this->wasHere($business, $draft)
+            ? $now
+            : throw new NotFoundHttpException();
     }
 
     /**
@@ -41,12 +43,15 @@ final readonly class Objections
     public function against(Business $business, Draft $draft, int $i): void
     {
         $this->known($business, $draft);
-        if ($draft->content !== null) { // what it names may have gone since it was read, or since it was like this
+        if ($draft->content !== null) {
+            // what it names may have gone since it was read, or since it was like this
             ($this->check)($draft->thing, $business, $draft->isNew ? null : $draft->id, $draft->content->toArray());
         }
         $objection = $draft->thing->objection($business, $draft->id, $draft->content);
         if ($objection !== null) {
-            throw $draft->content === null ? new Refusal($objection, 409, 'in_use') : ValidationException::withMessages(["drafts.{$i}.name" => $objection]);
+            throw $draft->content === null
+                ? new Refusal($objection, 409, 'in_use')
+                : ValidationException::withMessages(["drafts.{$i}.name" => $objection]);
         }
     }
 
@@ -57,6 +62,11 @@ final readonly class Objections
      */
     private function wasHere(Business $business, Draft $draft): bool
     {
-        return $this->db->table('setup_change_things')->where('business_id', $business->id)->where('kind', $draft->kind)->where('thing', $draft->id)->exists();
+        return $this->db
+            ->table('setup_change_things')
+            ->where('business_id', $business->id)
+            ->where('kind', $draft->kind)
+            ->where('thing', $draft->id)
+            ->exists();
     }
 }

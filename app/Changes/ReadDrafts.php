@@ -12,7 +12,10 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** Reads the drafts of a request: each content by the rules of its kind. What is wrong is said by draft and field, "drafts.0.name". */
+/**
+ * Reads the drafts of a request: each content by the rules of its kind. What is wrong is said by draft and field,
+ * "drafts.0.name".
+ */
 final readonly class ReadDrafts
 {
     /** At once: a special day for everybody in a large house. */
@@ -29,14 +32,23 @@ final readonly class ReadDrafts
      */
     public function __invoke(Request $request, Business $business): array
     {
-        $given = $this->validation->make($request->all(), [
-            'drafts' => 'required|array|list|min:1|max:'.self::MOST,
-            'drafts.*' => 'required|array:kind,id,content,version',
-            'drafts.*.kind' => ['required', Rule::in($this->things->kinds())],
-            'drafts.*.id' => 'nullable|string|max:40|regex:/^[A-Za-z0-9-]+\z/',
-            'drafts.*.content' => 'nullable|array',
-            'drafts.*.version' => 'nullable|required_with:drafts.*.id|string|max:16',
-        ], ['drafts.max' => 'At most :max changes are saved at once.', 'drafts.*.kind.in' => 'There is no such kind of thing.'])->validate();
+        $given = $this->validation
+            ->make(
+                $request->all(),
+                [
+                    'drafts' => 'required|array|list|min:1|max:'.self::MOST,
+                    'drafts.*' => 'required|array:kind,id,content,version',
+                    'drafts.*.kind' => ['required', Rule::in($this->things->kinds())],
+                    'drafts.*.id' => 'nullable|string|max:40|regex:/^[A-Za-z0-9-]+\z/',
+                    'drafts.*.content' => 'nullable|array',
+                    'drafts.*.version' => 'nullable|required_with:drafts.*.id|string|max:16',
+                ],
+                [
+                    'drafts.max' => 'At most :max changes are saved at once.',
+                    'drafts.*.kind.in' => 'There is no such kind of thing.',
+                ],
+            )
+            ->validate();
         [$drafts, $wrong] = [[], []];
         foreach (Given::in($given)->each('drafts') as $i => $draft) {
             try {

@@ -17,8 +17,12 @@ use Illuminate\Database\Query\Builder;
  */
 final readonly class SaveDrafts
 {
-    public function __construct(private ConnectionInterface $db, private ChangePolicy $policy, private Objections $objections, private Clock $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private ChangePolicy $policy,
+        private Objections $objections,
+        private Clock $clock,
+    ) {
     }
 
     /**
@@ -59,7 +63,10 @@ final readonly class SaveDrafts
         $draft->thing->write($business, $draft->id, $draft->content);
 
         return [
-            'business_id' => $business->id, 'kind' => $draft->kind, 'thing' => $draft->id, 'name' => mb_substr(($draft->content ?? $before)?->name() ?? '', 0, 160),
+            'business_id' => $business->id,
+            'kind' => $draft->kind,
+            'thing' => $draft->id,
+            'name' => mb_substr(($draft->content ?? $before)?->name() ?? '', 0, 160),
             'before' => self::json($before),
             'after' => self::json($draft->content === null ? null : $draft->thing->read($business, $draft->id)),
         ];
@@ -81,15 +88,27 @@ final readonly class SaveDrafts
     /** @param  Draft<Content>  $draft */
     private function changes(Business $business, Draft $draft): Builder
     {
-        return $this->db->table('setup_change_things')->join('setup_changes', 'setup_changes.id', '=', 'change_id')
-            ->where('setup_change_things.business_id', $business->id)->where('kind', $draft->kind)->where('thing', $draft->id);
+        return $this->db
+            ->table('setup_change_things')
+            ->join('setup_changes', 'setup_changes.id', '=', 'change_id')
+            ->where('setup_change_things.business_id', $business->id)
+            ->where('kind', $draft->kind)
+            ->where('thing', $draft->id);
     }
 
     /** @param  non-empty-list<array<string, mixed>>  $rows */
     private function record(Business $business, Access $access, array $rows, ?string $undoes): SetupChange
     {
-        $change = SetupChange::query()->create(['business_id' => $business->id, 'by' => $access->user->name, 'user_id' => $access->user->id, 'at' => $this->clock->now(), 'undoes' => $undoes]);
-        $this->db->table('setup_change_things')->insert(array_map(static fn (array $row): array => ['change_id' => $change->id] + $row, $rows));
+        $change = SetupChange::query()->create([
+            'business_id' => $business->id,
+            'by' => $access->user->name,
+            'user_id' => $access->user->id,
+            'at' => $this->clock->now(),
+            'undoes' => $undoes,
+        ]);
+        $this->db
+            ->table('setup_change_things')
+            ->insert(array_map(static fn (array $row): array => ['change_id' => $change->id] + $row, $rows));
         Business::markRules($business->id);
 
         return $change;

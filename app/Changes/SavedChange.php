@@ -21,7 +21,10 @@ final class SavedChange
             'slug' => $business->slug,
             'change' => $change?->id,
             'ids' => array_map(static fn (Draft $draft): string => $draft->id, $drafts),
-            'versions' => array_map(static fn (Draft $draft): ?string => Version::of($draft->thing->read($business, $draft->id)), $drafts),
+            'versions' => array_map(
+                static fn (Draft $draft): ?string => Version::of($draft->thing->read($business, $draft->id)),
+                $drafts,
+            ),
         ];
     }
 }

@@ -23,19 +23,32 @@ final readonly class ThingHistory
     /** @return list<array<string, mixed>> */
     public function of(Business $business, string $kind, string $id): array
     {
-        return array_values($this->db->table('setup_change_things')->join('setup_changes', 'setup_changes.id', '=', 'change_id')
-            ->where('setup_change_things.business_id', $business->id)->where('kind', $kind)->where('thing', $id)
-            ->orderByDesc('setup_changes.id')->limit(self::MOST)->get(['setup_changes.id', 'at', 'by', 'before', 'after', 'undoes'])
-            ->map(static fn (stdClass $row): array => [
-                'id' => $row->id, 'at' => Wall::writeInstant(Instants::fromDatabase($row->at)), 'by' => $row->by,
-                'what' => match (true) {
-                    $row->undoes !== null => 'undone',
-                    $row->before === null => 'added',
-                    $row->after === null => 'removed',
-                    default => 'changed',
-                },
-                'fields' => Version::differences(self::content($row->before), self::content($row->after)),
-            ])->all());
+        return array_values(
+            $this->db
+                ->table('setup_change_things')
+                ->join('setup_changes', 'setup_changes.id', '=', 'change_id')
+                ->where('setup_change_things.business_id', $business->id)
+                ->where('kind', $kind)
+                ->where('thing', $id)
+                ->orderByDesc('setup_changes.id')
+                ->limit(self::MOST)
+                ->get(['setup_changes.id', 'at', 'by', 'before', 'after', 'undoes'])
+                ->map(
+                    static fn (stdClass $row): array => [
+                        'id' => $row->id,
+                        'at' => Wall::writeInstant(Instants::fromDatabase($row->at)),
+                        'by' => $row->by,
+                        'what' => match (true) {
+                            $row->undoes !== null => 'undone',
+                            $row->before === null => 'added',
+                            $row->after === null => 'removed',
+                            default => 'changed',
+                        },
+                        'fields' => Version::differences(self::content($row->before), self::content($row->after)),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return array<array-key, mixed>|null */

@@ -23,19 +23,38 @@ final readonly class UndoChange
     public function __invoke(Business $business, Access $access, string $id): ?SetupChange
     {
         $change = SetupChange::query()->where('business_id', $business->id)->findOrFail($id);
-        $rows = $this->db->table('setup_change_things')->where('business_id', $business->id)->where('change_id', $change->id)->get();
+        $rows = $this->db
+            ->table('setup_change_things')
+            ->where('business_id', $business->id)
+            ->where('change_id', $change->id)
+            ->get();
         $drafts = [];
         foreach ($rows as $row) {
             $thing = $this->things->of($row->kind);
             $after = self::content($thing, $row->after);
-            $drafts[] = new Draft($row->kind, $row->thing, self::content($thing, $row->before), Version::of($after), $thing, isNew: $after === null);
+            $drafts[] = new Draft(
+                $row->kind,
+                $row->thing,
+                self::content($thing, $row->before),
+                Version::of($after),
+                $thing,
+                isNew: $after === null,
+            );
         }
         try {
             return ($this->save)($business, $access, $drafts, $change->id);
         } catch (MeanwhileChanged $changed) {
-            throw new Refusal("This cannot be undone any more: {$changed->by} has changed it again since.", 409, 'changed_meanwhile');
+            throw new Refusal(
+                "This cannot be undone any more: {$changed->by} has changed it again since.",
+                409,
+                'changed_meanwhile',
+            );
         } catch (ValidationException $wrong) {
-            throw new Refusal("This cannot be undone any more, since other things have changed: {$wrong->getMessage()}", 409, 'changed_meanwhile');
+            throw new Refusal(
+                "This cannot be undone any more, since other things have changed: {$wrong->getMessage()}",
+                409,
+                'changed_meanwhile',
+            );
         }
     }
 

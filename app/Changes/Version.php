@@ -10,7 +10,9 @@ final class Version
     /** @return string|null null: there is none */
     public static function of(?Content $content): ?string
     {
-        return $content === null ? null : substr(hash('sha256', json_encode($content->toArray(), JSON_THROW_ON_ERROR)), 0, 16);
+        return $content === null
+            ? null
+            : substr(hash('sha256', json_encode($content->toArray(), JSON_THROW_ON_ERROR)), 0, 16);
     }
 
     /**

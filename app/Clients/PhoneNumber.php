@@ -21,7 +21,9 @@ final readonly class PhoneNumber implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (is_string($value) && trim($value) !== '' && self::parsed($value, $this->timeZone) === null) {
-            $fail('This does not look like a telephone number. With its country it begins with +, like +44 1632 960123.');
+            $fail(
+                'This does not look like a telephone number. With its country it begins with +, like +44 1632 960123.',
+            );
         }
     }
 

@@ -26,7 +26,10 @@ final class ExportBusiness extends Command
 
             return 2;
         }
-        if (@file_put_contents($file, $current->of($business->id, static fn (): string => $export($business))."\n") === false) {
+        if (
+            @file_put_contents($file, $current->of($business->id, static fn (): string => $export($business))."\n") ===
+            false
+        ) {
             $this->error("\"{$file}\" cannot be written.");
 
             return 2;

@@ -20,7 +20,9 @@ use YardBell\Core\Time\Wall;
 
 final class ImportBusiness extends Command
 {
-    protected $signature = 'import {file : a yardbell/1 document} {--business= : whose set-up it replaces} {--owner= : mail address of whoever a new business belongs to} {--yes : do it, not only show what it would do}';
+    protected $signature = 'import {file : a yardbell/1 document} {--business= : whose set-up it replaces} '
+        .'{--owner= : mail address of whoever a new business belongs to} '
+        .'{--yes : do it, not only show what it would do}';
 
     protected $description = 'Take a yardbell/1 document in: as a new business, or in place of the set-up of one';
 
@@ -33,10 +35,14 @@ final class ImportBusiness extends Command
 
         $left = WritePrices::leftOut($scenario);
         if ($left !== []) {
-            $this->warn('Not taken in, since it cannot be set up here yet: '.implode(', ', $left).'. Keep the document.');
+            $this->warn(
+                'Not taken in, since it cannot be set up here yet: '.implode(', ', $left).'. Keep the document.',
+            );
         }
 
-        return $this->option('business') === null ? $this->asNew($import, $scenario) : $this->replace($import, $scenario);
+        return $this->option('business') === null
+            ? $this->asNew($import, $scenario)
+            : $this->replace($import, $scenario);
     }
 
     private function read(string $file): ?Scenario
@@ -60,12 +66,19 @@ final class ImportBusiness extends Command
     {
         $owner = User::query()->where('email', $this->option('owner'))->first();
         if ($owner === null) {
-            $this->error('A new business needs an owner: --owner takes the mail address of somebody who signs in. To replace the set-up of a business, say --business.');
+            $this->error(
+                'A new business needs an owner: --owner takes the mail address of somebody who signs in. To replace '
+                    .'the set-up of a business, say --business.',
+            );
 
             return 2;
         }
         $business = $import->asNew($scenario, $owner);
-        $this->line("{$business->name} is there, at ".config()->string('app.url')."/at/{$business->slug}/board. Its page is not published yet.");
+        $this->line(
+            "{$business->name} is there, at "
+                .config()->string('app.url')
+                ."/at/{$business->slug}/board. Its page is not published yet.",
+        );
 
         return self::SUCCESS;
     }
@@ -79,16 +92,32 @@ final class ImportBusiness extends Command
 
             return 2;
         }
-        $this->tell($this->option('yes') === true ? $import->replace($business, $scenario) : $import->preview($business, $scenario), $scenario);
-        $this->line($this->option('yes') === true ? "The set-up of {$business->name} is replaced." : 'Nothing is changed yet; add --yes to do it.');
+        $this->tell(
+            $this->option('yes') === true
+                ? $import->replace($business, $scenario)
+                : $import->preview($business, $scenario),
+            $scenario,
+        );
+        $this->line(
+            $this->option('yes') === true
+                ? "The set-up of {$business->name} is replaced."
+                : 'Nothing is changed yet; add --yes to do it.',
+        );
 
         return self::SUCCESS;
     }
 
     private function tell(Effect $effect, Scenario $scenario): void
     {
-        $count = static fn (array $changes): int => array_sum(array_map(static fn (Change $change): int => count($change->starts), $changes));
-        $this->line("In the next four weeks {$count($effect->opens)} starts open, {$count($effect->closes)} close, and ".count($effect->stranded).' bookings no longer lie in open time'.($effect->stranded === [] ? '.' : ':'));
+        $count = static fn (array $changes): int => array_sum(
+            array_map(static fn (Change $change): int => count($change->starts), $changes),
+        );
+        $this->line(
+            "In the next four weeks {$count($effect->opens)} starts open, {$count($effect->closes)} close, and "
+                .count($effect->stranded)
+                .' bookings no longer lie in open time'
+                .($effect->stranded === [] ? '.' : ':'),
+        );
         foreach ($effect->stranded as $booking) {
             $this->line('  '.$this->written($booking, $scenario));
         }
@@ -96,6 +125,8 @@ final class ImportBusiness extends Command
 
     private function written(Booking $booking, Scenario $scenario): string
     {
-        return Wall::writeInstant($booking->start)." {$booking->id}, ".($scenario->book->services[$booking->service]->name ?? 'a service that is gone');
+        return Wall::writeInstant($booking->start)
+            ." {$booking->id}, "
+            .($scenario->book->services[$booking->service]->name ?? 'a service that is gone');
     }
 }

@@ -16,14 +16,16 @@ use Illuminate\Console\Command;
 use Throwable;
 
 /**
- * Worker and scheduler in one, a process a lane: mail, money, upkeep (holds that run out, what is old enough to go), and in
+ * Worker and scheduler in one, a process a lane: mail, money, upkeep (holds that run out, what is old enough to go),
+ * and in
  * the demonstration the stand-ins' own work. A service that hangs keeps only its own lane.
  */
 final class Work extends Command
 {
     public const LANES = ['mail', 'money', 'upkeep', 'stand-ins'];
 
-    protected $signature = 'work {--once : one round, then stop} {--lane= : mail, money, upkeep or stand-ins; all of them if left out}';
+    protected $signature = 'work {--once : one round, then stop} '
+        .'{--lane= : mail, money, upkeep or stand-ins; all of them if left out}';
 
     protected $description = 'Send what is due, open and settle payments, let holds expire, remove what is old enough';
 
@@ -83,13 +85,21 @@ final class Work extends Command
                 'payments' => static fn () => app(SettleOpen::class)(),
                 'refunds and fees' => static fn (): int => app(DeliverDue::class)(lane: 'money'),
             ],
-            'upkeep' => ['holds' => static fn () => app(ExpireHolds::class)(), 'sweeping' => static fn () => app(Sweep::class)()],
-            'stand-ins' => config('yardbell.demonstration') === true ? ['stand-ins' => static fn () => app(ProcessorStandIn::class)->tick()] : [],
+            'upkeep' => [
+                'holds' => static fn () => app(ExpireHolds::class)(),
+                'sweeping' => static fn () => app(Sweep::class)(),
+            ],
+            'stand-ins' => config('yardbell.demonstration') === true
+                ? ['stand-ins' => static fn () => app(ProcessorStandIn::class)->tick()]
+                : [],
             default => [],
         };
     }
 
-    /** What goes wrong in one part does not keep the others from their work; it is said once, and tried again after a while. */
+    /**
+     * What goes wrong in one part does not keep the others from their work; it is said once, and tried again after a
+     * while.
+     */
     private function carefully(string $name, callable $part): void
     {
         if (($this->waits[$name]['until'] ?? 0) > $this->clock->machine()->getTimestamp()) {
@@ -107,7 +117,10 @@ final class Work extends Command
                 $this->say("{$name}: does not work just now and is tried again: ".mb_substr($wrong::class, 0, 120));
                 report($wrong);
             }
-            $this->waits[$name] = ['failures' => $failures, 'until' => $this->clock->machine()->getTimestamp() + min(self::LONGEST_WAIT, 2 ** $failures)];
+            $this->waits[$name] = [
+                'failures' => $failures,
+                'until' => $this->clock->machine()->getTimestamp() + min(self::LONGEST_WAIT, 2 ** $failures),
+            ];
         }
     }
 

@@ -12,7 +12,10 @@ use App\Models\Member;
 use Carbon\CarbonImmutable;
 use YardBell\Core\Booking\State;
 
-/** What there is to tell of a booking, read once: its client's page, its card, mails and calendars all tell it from this. */
+/**
+ * What there is to tell of a booking, read once: its client's page, its card, mails and calendars all tell it from
+ * this.
+ */
 final readonly class BookingFacts
 {
     /**
@@ -47,7 +50,9 @@ final readonly class BookingFacts
 
     public static function of(Booking $booking): self
     {
-        $addOns = array_values(array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'addOn'));
+        $addOns = array_values(
+            array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'addOn'),
+        );
 
         return new self(
             id: $booking->id,
@@ -60,7 +65,10 @@ final readonly class BookingFacts
             staff: array_values($booking->staff()->get()->all()),
             location: $booking->place(),
             party: $booking->party,
-            addOns: array_map(static fn (array $line): array => ['label' => $line['label'], 'quantity' => $line['quantity'] ?? 1], $addOns),
+            addOns: array_map(
+                static fn (array $line): array => ['label' => $line['label'], 'quantity' => $line['quantity'] ?? 1],
+                $addOns,
+            ),
             contact: $booking->contact,
             answers: $booking->answers,
             note: $booking->note,

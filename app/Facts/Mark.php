@@ -18,8 +18,11 @@ final class Mark
     public static function of(Member|Service $member): array
     {
         return [
-            'id' => $member->id, 'name' => $member->name, 'initials' => self::initials($member->name),
-            'colour' => $member->colour, 'pattern' => $member->pattern,
+            'id' => $member->id,
+            'name' => $member->name,
+            'initials' => self::initials($member->name),
+            'colour' => $member->colour,
+            'pattern' => $member->pattern,
         ];
     }
 
@@ -43,7 +46,11 @@ final class Mark
         foreach ($taken as $member) {
             $worn["{$member->colour} {$member->pattern}"] = true;
         }
-        for ($i = 0; isset($worn[implode(' ', self::next($i))]) && $i < count(self::COLOURS) * count(self::PATTERNS); $i++);
+        for (
+            $i = 0;
+            isset($worn[implode(' ', self::next($i))]) && $i < count(self::COLOURS) * count(self::PATTERNS);
+            $i++
+        );
 
         return self::next($i);
     }

@@ -31,7 +31,9 @@ final readonly class Told
 
         return [
             'price' => $this->price($balance, $booking->currency),
-            'money' => $balance->isOver ? $this->over($balance, $booking->currency) : $this->ahead($balance, $booking, $toClient),
+            'money' => $balance->isOver
+                ? $this->over($balance, $booking->currency)
+                : $this->ahead($balance, $booking, $toClient),
             'terms' => $this->terms($booking),
         ];
     }
@@ -55,14 +57,19 @@ final readonly class Told
         $written = static fn (int $minor): string => Money::written($minor, $booking->currency);
         $parameters = [
             'whom' => $toClient ? 'client' : 'house',
-            'paid' => $written($balance->kept()), 'due' => $written($balance->due), 'amount' => $written($booking->due_now),
+            'paid' => $written($balance->kept()),
+            'due' => $written($balance->due),
+            'amount' => $written($booking->due_now),
         ];
         $codes = [$standing, $asked ? 'card_asked' : null];
 
         return [
-            ...array_map(fn (string $code): string => $this->catalogue->say("money.{$code}", $parameters), array_values(array_filter($codes))),
+            ...array_map(
+                fn (string $code): string => $this->catalogue->say("money.{$code}", $parameters),
+                array_values(array_filter($codes)),
+            ),
             ...$this->back($balance, $booking->currency),
-            ...($balance->keepsCard ? [$this->catalogue->say('money.card_kept', $parameters)] : []),
+            ...$balance->keepsCard ? [$this->catalogue->say('money.card_kept', $parameters)] : [],
         ];
     }
 
@@ -71,7 +78,9 @@ final readonly class Told
         return match (true) {
             $balance->price === null => 'settled_later',
             $balance->due > 0 && $balance->kept() > 0 => 'part_paid',
-            $balance->due > 0 && $isHeld && $booking->due_now > 0 => $booking->due_now === $balance->due ? 'now' : 'part_now',
+            $balance->due > 0 && $isHeld && $booking->due_now > 0 => $booking->due_now === $balance->due
+                ? 'now'
+                : 'part_now',
             $balance->due > 0 && $isHeld && $booking->payment === 'optional' => 'as_you_like',
             $balance->due > 0 => 'later',
             $balance->kept() > 0 => 'paid',
@@ -83,12 +92,16 @@ final readonly class Told
     private function over(Balance $balance, string $currency): array
     {
         $keepsAll = $balance->kept() > 0 && $balance->kept() === $balance->paid;
-        $amounts = $keepsAll ? ['kept_whole' => $balance->paid] : [
-            'was_paid' => $balance->paid, 'kept' => $balance->kept(), 'charging' => $balance->charging,
-        ];
+        $amounts = $keepsAll
+            ? ['kept_whole' => $balance->paid]
+            : [
+                'was_paid' => $balance->paid,
+                'kept' => $balance->kept(),
+                'charging' => $balance->charging,
+            ];
 
         return [
-            ...($balance->paid === 0 && $balance->charging === 0 ? [$this->catalogue->say('money.nothing_charged')] : []),
+            ...$balance->paid === 0 && $balance->charging === 0 ? [$this->catalogue->say('money.nothing_charged')] : [],
             ...$this->amounts($amounts, $currency),
             ...$this->back($balance, $currency),
         ];
@@ -126,9 +139,10 @@ final readonly class Told
         if ($terms === null || ! in_array($booking->state, [State::Held, State::Pending, State::Confirmed], true)) {
             return '';
         }
-        $cost = $terms->percent === null
-            ? Money::written($terms->amount ?? 0, $booking->currency)
-            : $this->catalogue->say('money.part_of_price', ['percent' => $terms->percent]);
+        $cost =
+            $terms->percent === null
+                ? Money::written($terms->amount ?? 0, $booking->currency)
+                : $this->catalogue->say('money.part_of_price', ['percent' => $terms->percent]);
         $until = $terms->toCore()->freeUntil(Instants::minute($booking->starts_at));
 
         return $this->catalogue->say($until < $this->clock->minute() ? 'money.terms_past' : 'money.terms_ahead', [

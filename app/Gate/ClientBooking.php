@@ -24,8 +24,13 @@ use YardBell\Core\Time\Wall;
 /** A booking as its client may see it. */
 final readonly class ClientBooking
 {
-    public function __construct(private ClientLink $links, private Clock $clock, private Processor $processor, private CancellationCost $cost, private Told $told)
-    {
+    public function __construct(
+        private ClientLink $links,
+        private Clock $clock,
+        private Processor $processor,
+        private CancellationCost $cost,
+        private Told $told,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -38,10 +43,17 @@ final readonly class ClientBooking
         return [
             'id' => $booking->id,
             'business' => GatePage::business($facts->business),
-            'state' => $booking->state === State::Held && ($booking->held_until === null || $booking->held_until <= $now) ? 'expired' : $booking->state->value,
+            'state' => $booking->state === State::Held
+                && ($booking->held_until === null || $booking->held_until <= $now)
+                    ? 'expired'
+                    : $booking->state->value,
             'start' => $facts->start->format('Y-m-d\TH:i\Z'),
             'end' => $facts->end->format('Y-m-d\TH:i\Z'),
-            'service' => ['id' => $booking->service_id, 'name' => $booking->service_name, 'minutes' => $booking->minutes],
+            'service' => [
+                'id' => $booking->service_id,
+                'name' => $booking->service_name,
+                'minutes' => $booking->minutes,
+            ],
             'staff' => $facts->marks(),
             'location' => $this->place($facts),
             'lines' => $booking->lines,
@@ -49,21 +61,37 @@ final readonly class ClientBooking
             'currency' => $booking->currency,
             'payment' => $booking->payment,
             'paid' => $this->paid($booking, $balance),
-            'amounts' => ['paid' => $balance->kept(), 'due' => $balance->due, 'dueNow' => $booking->due_now, 'fee' => $booking->fee],
+            'amounts' => [
+                'paid' => $balance->kept(),
+                'due' => $balance->due,
+                'dueNow' => $booking->due_now,
+                'fee' => $booking->fee,
+            ],
             'told' => $this->told->of($booking, toClient: true),
             'word' => $this->word($booking),
             'approval' => $booking->state === State::Held && ConfirmBooking::mustBeApproved($booking),
             'terms' => self::terms($booking),
             'cancelCosts' => $this->cost->of($booking),
             'pay' => $this->payPage($booking),
-            'payTrouble' => $booking->state === State::Held && $booking->payments->contains(static fn (Payment $payment): bool => $payment->state === PaymentState::Open && $payment->checkout === null && $payment->asks > 1),
+            'payTrouble' => $booking->state === State::Held &&
+                $booking->payments->contains(
+                    static fn (Payment $payment): bool => $payment->state === PaymentState::Open &&
+                        $payment->checkout === null &&
+                        $payment->asks > 1,
+                ),
             'heldUntil' => $booking->state === State::Held ? $booking->held_until?->format('Y-m-d\TH:i:s\Z') : null,
-            'heldSeconds' => $booking->state === State::Held ? max(0, (int) $now->diffInSeconds($booking->held_until ?? $now)) : null,
-            'client' => $booking->contact === null ? null : ['name' => $booking->contact['name'], 'email' => $booking->contact['email']],
+            'heldSeconds' => $booking->state === State::Held
+                    ? max(0, (int) $now->diffInSeconds($booking->held_until ?? $now))
+                    : null,
+            'client' => $booking->contact === null
+                    ? null
+                    : ['name' => $booking->contact['name'], 'email' => $booking->contact['email']],
             'note' => $booking->note,
             'awaitsProof' => $booking->awaits_proof,
             'party' => $booking->party,
-            'mayCancel' => $booking->state->mayBecome(State::Cancelled) && $booking->state !== State::Held && $booking->starts_at > $now,
+            'mayCancel' => $booking->state->mayBecome(State::Cancelled) &&
+                $booking->state !== State::Held &&
+                $booking->starts_at > $now,
             'link' => $this->links->to($booking),
             'query' => $this->links->query($booking),
         ];
@@ -94,29 +122,48 @@ final readonly class ClientBooking
         };
     }
 
-    /** @return array{freeUntil: string, amount: int|null, percent: string|null}|null what was agreed on cancelling; null: it is always free */
+    /**
+     * @return array{freeUntil: string, amount: int|null, percent: string|null}|null what was agreed on cancelling;
+     *   null: it is always free
+     */
     private static function terms(Booking $booking): ?array
     {
         $terms = CancellationContent::kept($booking->cancellation);
 
-        return $terms === null ? null : [
-            'freeUntil' => Wall::writeInstant($terms->toCore()->freeUntil(Instants::minute($booking->starts_at))),
-            'amount' => $terms->amount, 'percent' => $terms->percent,
-        ];
+        return $terms === null
+            ? null
+            : [
+                'freeUntil' => Wall::writeInstant($terms->toCore()->freeUntil(Instants::minute($booking->starts_at))),
+                'amount' => $terms->amount,
+                'percent' => $terms->percent,
+            ];
     }
 
     /** What the business wrote with its yes or no, or when it cancelled; empty for a client's own doing. */
     private function word(Booking $booking): string
     {
         $said = [State::Confirmed, State::Declined, State::Cancelled];
-        $last = BookingChange::query()->where('business_id', $booking->business_id)->where('booking_id', $booking->id)->where('state', $booking->state->value)->orderByDesc('id')->first();
+        $last = BookingChange::query()
+            ->where('business_id', $booking->business_id)
+            ->where('booking_id', $booking->id)
+            ->where('state', $booking->state->value)
+            ->orderByDesc('id')
+            ->first();
 
-        return in_array($booking->state, $said, true) && $last !== null && ! in_array($last->by, ['client', 'the clock'], true) && ! str_starts_with($last->why, 'moved from ') ? $last->why : '';
+        return in_array($booking->state, $said, true) &&
+            $last !== null &&
+            ! in_array($last->by, ['client', 'the clock'], true) &&
+            ! str_starts_with($last->why, 'moved from ')
+            ? $last->why
+            : '';
     }
 
     private function payPage(Booking $booking): ?string
     {
-        $checkout = $booking->state === State::Held ? $booking->payments()->where('state', PaymentState::Open)->value('checkout') : null;
+        $checkout =
+            $booking->state === State::Held
+                ? $booking->payments()->where('state', PaymentState::Open)->value('checkout')
+                : null;
 
         return is_string($checkout) ? $this->processor->page($checkout) : null;
     }

@@ -19,37 +19,118 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use YardBell\Core\Price\Tariff;
 
-/** What the Gate shows before anything is asked: the business, its services, who does them. Nothing private, and nothing that only services not shown here name. */
+/**
+ * What the Gate shows before anything is asked: the business, its services, who does them. Nothing private, and nothing
+ * that only services not shown here name.
+ */
 final readonly class GatePage
 {
     /** More than so many are not picked from a list; they call. */
     private const LARGEST_PARTY = 12;
 
     /**
-     * @param  string|null  $linked id of a service that is shown though it is not on the page: whoever has its link may book it
+     * @param  string|null  $linked id of a service that is shown though it is not on the page: whoever has its link may
+     *   book it
      * @return array<string, mixed>
      */
     public function of(Business $business, ?string $linked = null): array
     {
-        $services = self::offered($business)->where(static fn (Builder $query) => $query->where('visibility', 'page')->orWhere('id', $linked))->with('staff', 'locations')->get();
+        $services = self::offered($business)
+            ->where(static fn (Builder $query) => $query->where('visibility', 'page')->orWhere('id', $linked))
+            ->with('staff', 'locations')
+            ->get();
 
         $ids = Column::strings($services->pluck('id'));
-        $addOns = AddOn::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get()
-            ->filter(static fn (AddOn $addOn): bool => $addOn->services === null || array_intersect($addOn->services, $ids) !== [])->values();
-        $staff = array_merge(...$services->map(static fn (Service $service): array => $service->staff->pluck('id')->all())->values()->all());
-        $places = array_merge(...$services->map(static fn (Service $service): array => $service->locations->pluck('id')->all())->values()->all());
+        $addOns = AddOn::query()
+            ->where('business_id', $business->id)
+            ->orderBy('position')
+            ->orderBy('id')
+            ->get()
+            ->filter(
+                static fn (AddOn $addOn): bool => $addOn->services === null ||
+                    array_intersect($addOn->services, $ids) !== [],
+            )
+            ->values();
+        $staff = array_merge(
+            ...$services
+                ->map(static fn (Service $service): array => $service->staff->pluck('id')->all())
+                ->values()
+                ->all(),
+        );
+        $places = array_merge(
+            ...$services
+                ->map(static fn (Service $service): array => $service->locations->pluck('id')->all())
+                ->values()
+                ->all(),
+        );
 
         return [
             'business' => self::business($business),
-            'categories' => Category::query()->where('business_id', $business->id)->whereIn('id', $services->pluck('category_id')->filter()->all())->orderBy('position')->orderBy('id')->get()
-                ->map(static fn (Category $category): array => ['id' => $category->id, 'name' => $category->name, 'description' => $category->description, 'picture' => $category->picture])->values()->all(),
-            'services' => $services->map(static fn (Service $service): array => self::service($service, Tariffs::with($service, $addOns)))->values()->all(),
-            'addOns' => $addOns->map(static fn (AddOn $addOn): array => ['id' => $addOn->id, 'name' => $addOn->name, 'price' => $addOn->price, 'minutes' => $addOn->minutes, 'perPerson' => $addOn->per_person, 'picture' => $addOn->picture])->values()->all(),
+            'categories' => Category::query()
+                ->where('business_id', $business->id)
+                ->whereIn('id', $services->pluck('category_id')->filter()->all())
+                ->orderBy('position')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (Category $category): array => [
+                        'id' => $category->id,
+                        'name' => $category->name,
+                        'description' => $category->description,
+                        'picture' => $category->picture,
+                    ],
+                )
+                ->values()
+                ->all(),
+            'services' => $services
+                ->map(static fn (Service $service): array => self::service($service, Tariffs::with($service, $addOns)))
+                ->values()
+                ->all(),
+            'addOns' => $addOns
+                ->map(
+                    static fn (AddOn $addOn): array => [
+                        'id' => $addOn->id,
+                        'name' => $addOn->name,
+                        'price' => $addOn->price,
+                        'minutes' => $addOn->minutes,
+                        'perPerson' => $addOn->per_person,
+                        'picture' => $addOn->picture,
+                    ],
+                )
+                ->values()
+                ->all(),
             'questions' => Questions::of($business, $ids),
-            'staff' => $business->staff()->where('active', true)->whereIn('id', $staff)->get()->map(static fn (Member $member): array => [...Mark::of($member), 'about' => $member->about, 'picture' => $member->picture])->values()->all(),
-            'locations' => $business->locations()->whereIn('id', $places)->get()->map(static fn (Location $location): array => [
-                'id' => $location->id, 'name' => $location->name, 'address' => $location->address, 'directions' => $location->directions, 'phone' => $location->phone, 'link' => '', 'picture' => $location->picture,
-            ])->values()->all(),
+            'staff' => $business
+                ->staff()
+                ->where('active', true)
+                ->whereIn('id', $staff)
+                ->get()
+                ->map(
+                    static fn (Member $member): array => [
+                        ...Mark::of($member),
+                        'about' => $member->about,
+                        'picture' => $member->picture,
+                    ],
+                )
+                ->values()
+                ->all(),
+            'locations' => $business
+                ->locations()
+                ->whereIn('id', $places)
+                ->get()
+                ->map(
+                    static fn (Location $location): array => [
+                        'id' => $location->id,
+                        'name' => $location->name,
+                        'address' => $location->address,
+                        'directions' => $location->directions,
+                        'phone' => $location->phone,
+                        'link' => '',
+                        'picture' => $location->picture,
+                    ],
+                )
+                ->values()
+                ->all(),
         ];
     }
 
@@ -59,11 +140,22 @@ final readonly class GatePage
         $staff = Column::strings($service->staff->where('active', true)->pluck('id'));
 
         return [
-            ...Mark::of($service), 'description' => $service->description, 'category' => $service->category_id, 'picture' => $service->picture,
-            'minutes' => $service->minutes, 'lengths' => Shown::lengths($tariff, $service), 'price' => Shown::price($tariff, $staff),
-            'payment' => $service->payment_terms['kind'], 'cancellation' => $service->cancellation, 'approval' => $service->approval,
+            ...Mark::of($service),
+            'description' => $service->description,
+            'category' => $service->category_id,
+            'picture' => $service->picture,
+            'minutes' => $service->minutes,
+            'lengths' => Shown::lengths($tariff, $service),
+            'price' => Shown::price($tariff, $staff),
+            'payment' => $service->payment_terms['kind'],
+            'cancellation' => $service->cancellation,
+            'approval' => $service->approval,
             'choosesStaff' => $service->assignment === 'choose' && $service->kind === 'appointment',
-            'session' => $service->kind === 'session', 'largestParty' => min(self::LARGEST_PARTY, $service->max_party ?? ($service->kind === 'session' ? self::LARGEST_PARTY : $service->places)),
+            'session' => $service->kind === 'session',
+            'largestParty' => min(
+                self::LARGEST_PARTY,
+                $service->max_party ?? ($service->kind === 'session' ? self::LARGEST_PARTY : $service->places),
+            ),
             'locations' => $service->locations->pluck('id')->values()->all(),
             'staff' => $staff,
             'addOns' => array_keys($tariff->addOns),
@@ -80,10 +172,18 @@ final readonly class GatePage
     public static function business(Business $business): array
     {
         return [
-            'clock' => $business->clock, 'email' => $business->email, 'phone' => $business->phone, 'links' => $business->links, 'logo' => $business->logo, 'banner' => $business->banner,
+            'clock' => $business->clock,
+            'email' => $business->email,
+            'phone' => $business->phone,
+            'links' => $business->links,
+            'logo' => $business->logo,
+            'banner' => $business->banner,
             'hours' => WeeklyTable::whole($business->public_hours ?? $business->opening_hours),
-            'slug' => $business->slug, 'name' => $business->name, 'about' => $business->about,
-            'timeZone' => $business->time_zone, 'currency' => $business->currency,
+            'slug' => $business->slug,
+            'name' => $business->name,
+            'about' => $business->about,
+            'timeZone' => $business->time_zone,
+            'currency' => $business->currency,
         ];
     }
 }

@@ -30,8 +30,15 @@ final readonly class GateQuote
     {
         $service = GatePage::offered($business)->with('staff')->findOrFail($choice->service);
         $tariff = $this->tariffs->of($service);
-        $quotes = array_map(static fn (array $staff): Quote => Tariffs::quote($tariff, new Visit($choice->minutes, $staff, $choice->party, $choice->addOns)), self::takers($service, $choice));
-        usort($quotes, static fn (Quote $a, Quote $b): int => ($a->total ?? PHP_INT_MAX) <=> ($b->total ?? PHP_INT_MAX));
+        $quotes = array_map(
+            static fn (array $staff): Quote => Tariffs::quote(
+                $tariff,
+                new Visit($choice->minutes, $staff, $choice->party, $choice->addOns),
+            ),
+            self::takers($service, $choice),
+        );
+        $total = static fn (Quote $quote): int => $quote->total ?? PHP_INT_MAX;
+        usort($quotes, static fn (Quote $a, Quote $b): int => $total($a) <=> $total($b));
         $quote = $quotes[0];
 
         return [

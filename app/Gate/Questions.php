@@ -13,7 +13,9 @@ use Illuminate\Validation\ValidationException;
 use YardBell\Core\Time\InvalidTime;
 use YardBell\Core\Time\Wall;
 
-/** What a client is asked for a service, and what of the answers given is kept: each with its question as it was asked. */
+/**
+ * What a client is asked for a service, and what of the answers given is kept: each with its question as it was asked.
+ */
 final readonly class Questions
 {
     private const LONGEST = ['long' => 2000];
@@ -24,12 +26,29 @@ final readonly class Questions
      */
     public static function of(Business $business, array $services): array
     {
-        $asked = self::all($business)->filter(static fn (Question $question): bool => $question->services === null || array_intersect($question->services, $services) !== []);
+        $asked = self::all($business)->filter(
+            static fn (Question $question): bool => $question->services === null ||
+                array_intersect($question->services, $services) !== [],
+        );
 
-        return array_values($asked->map(static fn (Question $question): array => [
-            'id' => $question->id, 'text' => $question->text, 'type' => $question->type, 'choices' => $question->choices, 'required' => $question->required,
-            'services' => $question->services === null ? null : array_values(array_intersect($question->services, $services)), 'shownIf' => $question->shown_if, 'parameter' => $question->parameter,
-        ])->all());
+        return array_values(
+            $asked
+                ->map(
+                    static fn (Question $question): array => [
+                        'id' => $question->id,
+                        'text' => $question->text,
+                        'type' => $question->type,
+                        'choices' => $question->choices,
+                        'required' => $question->required,
+                        'services' => $question->services === null
+                                ? null
+                                : array_values(array_intersect($question->services, $services)),
+                        'shownIf' => $question->shown_if,
+                        'parameter' => $question->parameter,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -42,19 +61,34 @@ final readonly class Questions
     {
         [$answers, $kept, $wrong] = [[], [], []];
         foreach (self::all($business) as $question) {
-            $asked = ($question->services === null || in_array($booking->service_id, $question->services, true))
-                && ($question->shown_if === null || in_array($question->shown_if['answer'], (array) ($answers[$question->shown_if['question']] ?? []), true));
+            $asked =
+                ($question->services === null || in_array($booking->service_id, $question->services, true)) &&
+                ($question->shown_if === null ||
+                    in_array(
+                        $question->shown_if['answer'],
+                        (array) ($answers[$question->shown_if['question']] ?? []),
+                        true,
+                    ));
             if (! $asked) {
                 continue;
             }
             $answer = self::plain($given[$question->id] ?? null);
-            $file = $question->type === 'file' && $answer !== [] ? Attachment::query()->where('business_id', $business->id)->where('booking_id', $booking->id)->find($answer[0]) : null;
+            $file =
+                $question->type === 'file' && $answer !== []
+                    ? Attachment::query()
+                        ->where('business_id', $business->id)
+                        ->where('booking_id', $booking->id)
+                        ->find($answer[0])
+                    : null;
             $problem = self::problem($question, $answer, $file);
             if ($problem !== null) {
                 $wrong["answers.{$question->id}"] = [$problem];
             } elseif ($answer !== []) {
                 $answers[$question->id] = $answer;
-                $kept[] = $file === null ? ['question' => $question->text, 'answer' => implode(', ', $answer)] : ['question' => $question->text, 'answer' => $file->name, 'file' => $file->id];
+                $kept[] =
+                    $file === null
+                        ? ['question' => $question->text, 'answer' => implode(', ', $answer)]
+                        : ['question' => $question->text, 'answer' => $file->name, 'file' => $file->id];
             }
         }
 
@@ -70,7 +104,10 @@ final readonly class Questions
     /** @return list<string> what was typed or chosen; nothing, if it was left empty */
     private static function plain(mixed $given): array
     {
-        $all = array_filter(is_array($given) ? $given : [$given], static fn (mixed $one): bool => is_string($one) && trim($one) !== '');
+        $all = array_filter(
+            is_array($given) ? $given : [$given],
+            static fn (mixed $one): bool => is_string($one) && trim($one) !== '',
+        );
 
         return array_values(array_map(static fn (string $one): string => trim($one), $all));
     }
@@ -86,9 +123,11 @@ final readonly class Questions
         return match (true) {
             mb_strlen(implode('', $answer)) > $most => "At most {$most} characters fit here.",
             count($answer) > 1 && $question->type !== 'choices' => 'One answer is enough.',
-            in_array($question->type, ['choice', 'choices'], true) && array_diff($answer, $question->choices) !== [] => 'Choose from the answers there are.',
+            in_array($question->type, ['choice', 'choices'], true)
+                && array_diff($answer, $question->choices) !== [] => 'Choose from the answers there are.',
             $question->type === 'yesno' && ! in_array($answer[0], ['yes', 'no'], true) => 'Yes or no?',
-            $question->type === 'number' && ! is_numeric(str_replace(',', '.', $answer[0])) => 'This is to be a number.',
+            $question->type === 'number'
+                && ! is_numeric(str_replace(',', '.', $answer[0])) => 'This is to be a number.',
             $question->type === 'file' && $file === null => 'This file did not arrive. Choose it once more.',
             $question->type === 'date' && ! self::isDate($answer[0]) => 'This is to be a date.',
             default => null,

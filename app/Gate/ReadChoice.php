@@ -10,7 +10,10 @@ use App\Models\Business;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
-/** Reads what a client has chosen so far, from a question or from what is sent. By hand: it is read for every look at the times. */
+/**
+ * Reads what a client has chosen so far, from a question or from what is sent. By hand: it is read for every look at
+ * the times.
+ */
 final readonly class ReadChoice
 {
     private const LONGEST_ID = 26;
@@ -34,8 +37,18 @@ final readonly class ReadChoice
         return new Choice(
             $service,
             self::id($request, 'staff', 'a person'),
-            self::number($request->input('party'), 'party', self::LARGEST_PARTY, 'How many come is a whole number from 1.') ?? 1,
-            self::number($request->input('minutes'), 'minutes', self::LONGEST_MINUTES, 'A length is a whole number of minutes.'),
+            self::number(
+                $request->input('party'),
+                'party',
+                self::LARGEST_PARTY,
+                'How many come is a whole number from 1.',
+            ) ?? 1,
+            self::number(
+                $request->input('minutes'),
+                'minutes',
+                self::LONGEST_MINUTES,
+                'A length is a whole number of minutes.',
+            ),
             self::id($request, 'location', 'a place'),
             $addOns,
             $this->tariffs->extraMinutes($business, $service, $addOns),
@@ -54,7 +67,10 @@ final readonly class ReadChoice
 
     private static function number(mixed $given, string $field, int $most, string $sentence): ?int
     {
-        $number = $given === null ? null : filter_var($given, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => $most]]);
+        $number =
+            $given === null
+                ? null
+                : filter_var($given, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => $most]]);
 
         return $number === false ? throw ValidationException::withMessages([$field => $sentence]) : $number;
     }
@@ -63,11 +79,18 @@ final readonly class ReadChoice
     private static function addOns(mixed $given): array
     {
         if (! is_array($given ?? []) || count($given ?? []) > self::MOST) {
-            throw ValidationException::withMessages(['addOns' => 'Add-ons are chosen by their ids, at most '.self::MOST.' of them.']);
+            throw ValidationException::withMessages([
+                'addOns' => 'Add-ons are chosen by their ids, at most '.self::MOST.' of them.',
+            ]);
         }
         $addOns = [];
         foreach ($given ?? [] as $id => $quantity) {
-            $addOns[(string) $id] = (int) self::number($quantity ?? 0, "addOns.{$id}", self::MOST, 'Of an add-on 1 to '.self::MOST.' can be had.');
+            $addOns[(string) $id] = (int) self::number(
+                $quantity ?? 0,
+                "addOns.{$id}",
+                self::MOST,
+                'Of an add-on 1 to '.self::MOST.' can be had.',
+            );
         }
 
         return $addOns;

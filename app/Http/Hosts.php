@@ -10,9 +10,15 @@ final class Hosts
     /** @return list<string> patterns: its own address, and in the demonstration that of the stand-ins */
     public static function trusted(): array
     {
-        $addresses = [config()->string('app.url'), ...(config('yardbell.demonstration') === true ? [config()->string('yardbell.stand_ins')] : [])];
+        $addresses = [
+            config()->string('app.url'),
+            ...config('yardbell.demonstration') === true ? [config()->string('yardbell.stand_ins')] : [],
+        ];
 
-        return array_map(static fn (string $address): string => '^'.preg_quote((string) parse_url($address, PHP_URL_HOST)).'\z', $addresses);
+        return array_map(
+            static fn (string $address): string => '^'.preg_quote((string) parse_url($address, PHP_URL_HOST)).'\z',
+            $addresses,
+        );
     }
 
     /** @return list<string> read before there is a configuration */

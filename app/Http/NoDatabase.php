@@ -7,7 +7,10 @@ namespace App\Http;
 use PDOException;
 use Throwable;
 
-/** Whether something went wrong because the database cannot be reached just now: nothing is broken, and nothing was changed. */
+/**
+ * Whether something went wrong because the database cannot be reached just now: nothing is broken, and nothing was
+ * changed.
+ */
 final class NoDatabase
 {
     /** MariaDB's own numbers: too many connections, shutting down, no connection, gone away, lost while asking. */
@@ -16,7 +19,10 @@ final class NoDatabase
     public static function is(Throwable $wrong): bool
     {
         for ($cause = $wrong; $cause !== null; $cause = $cause->getPrevious()) {
-            if ($cause instanceof PDOException && in_array($cause->errorInfo[1] ?? $cause->getCode(), self::CODES, true)) {
+            if (
+                $cause instanceof PDOException &&
+                in_array($cause->errorInfo[1] ?? $cause->getCode(), self::CODES, true)
+            ) {
                 return true;
             }
         }

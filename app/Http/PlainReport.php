@@ -15,7 +15,9 @@ final class PlainReport
     public static function of(QueryException $wrong): bool
     {
         $cause = $wrong->getPrevious();
-        Log::error('A statement failed: '.self::plain($cause).' In: '.$wrong->getSql(), ['at' => self::place($wrong)]);
+        Log::error('A statement failed: '.self::plain($cause).' In: '.$wrong->getSql(), [
+            'at' => self::place($wrong),
+        ]);
 
         return false;
     }
@@ -23,7 +25,11 @@ final class PlainReport
     /** The database quotes values in its own messages as well. */
     private static function plain(?Throwable $cause): string
     {
-        return (string) preg_replace("/'(?:[^'\\\\]|\\\\.)*'/s", "'…'", $cause === null ? '' : mb_substr($cause->getMessage(), 0, 500));
+        return (string) preg_replace(
+            "/'(?:[^'\\\\]|\\\\.)*'/s",
+            "'…'",
+            $cause === null ? '' : mb_substr($cause->getMessage(), 0, 500),
+        );
     }
 
     /** The first place of ours in the trace. */

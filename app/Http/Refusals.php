@@ -27,7 +27,8 @@ final class Refusals
         405 => 'This address is used in another way.',
         413 => 'That is too much at once.',
         419 => 'This page was open for too long. Load it again; what you typed is still there.',
-        503 => 'Nobody answers just now. Nothing was changed, and what you typed is still there; try again in a few seconds.',
+        503 => 'Nobody answers just now. Nothing was changed, and what you typed is still there; try again in a few '
+            .'seconds.',
     ];
 
     /** Seconds after which it is worth asking again where the database cannot be reached; deploy/calm says the same. */
@@ -43,22 +44,54 @@ final class Refusals
     private static function answer(Throwable $wrong, Request $request): JsonResponse|Response|null
     {
         [$status, $body] = match (true) {
-            $wrong instanceof Refusal => [$wrong->status, ['code' => $wrong->code(), 'message' => $wrong->getMessage(), ...$wrong->details()]],
-            $wrong instanceof ValidationException => [422, [
-                'code' => 'invalid', 'message' => 'Something needs another look.',
-                'fields' => array_map(static fn (array $sentences): string => $sentences[0], $wrong->errors()),
-            ]],
-            $wrong instanceof UniqueConstraintViolationException => [409, ['code' => 'taken', 'message' => 'Somebody has just taken the same name or address. Nothing was changed; choose another.']],
-            $wrong instanceof AuthenticationException => [401, ['code' => 'signed_out', 'message' => self::SENTENCES[401]]],
-            $wrong instanceof TooManyRequestsHttpException => [429, self::tooMany((int) ($wrong->getHeaders()['Retry-After'] ?? 60))],
-            $wrong instanceof HttpExceptionInterface => [$wrong->getStatusCode(), [
-                'code' => 'http', 'message' => self::SENTENCES[$wrong->getStatusCode()] ?? 'That did not work.',
-            ]],
-            NoDatabase::is($wrong) => [503, ['code' => 'away', 'message' => self::SENTENCES[503], 'retryAfter' => self::AWAY_SECONDS]],
+            $wrong instanceof Refusal => [
+                $wrong->status,
+                ['code' => $wrong->code(), 'message' => $wrong->getMessage(), ...$wrong->details()],
+            ],
+            $wrong instanceof ValidationException => [
+                422,
+                [
+                    'code' => 'invalid',
+                    'message' => 'Something needs another look.',
+                    'fields' => array_map(static fn (array $sentences): string => $sentences[0], $wrong->errors()),
+                ],
+            ],
+            $wrong instanceof UniqueConstraintViolationException => [
+                409,
+                [
+                    'code' => 'taken',
+                    'message' => 'Somebody has just taken the same name or address. Nothing was changed; choose '
+                        .'another.',
+                ],
+            ],
+            $wrong instanceof AuthenticationException => [
+                401,
+                ['code' => 'signed_out', 'message' => self::SENTENCES[401]],
+            ],
+            $wrong instanceof TooManyRequestsHttpException => [
+                429,
+                self::tooMany((int) ($wrong->getHeaders()['Retry-After'] ?? 60)),
+            ],
+            $wrong instanceof HttpExceptionInterface => [
+                $wrong->getStatusCode(),
+                [
+                    'code' => 'http',
+                    'message' => self::SENTENCES[$wrong->getStatusCode()] ?? 'That did not work.',
+                ],
+            ],
+            NoDatabase::is($wrong) => [
+                503,
+                ['code' => 'away', 'message' => self::SENTENCES[503], 'retryAfter' => self::AWAY_SECONDS],
+            ],
             default => [500, null],
         };
         if ($body === null) {
-            return config('app.debug') === true ? null : self::shaped($request, 500, ['code' => 'broken', 'message' => 'Something broke on our side. Nothing was changed; try again in a moment.']);
+            return config('app.debug') === true
+                ? null
+                : self::shaped($request, 500, [
+                    'code' => 'broken',
+                    'message' => 'Something broke on our side. Nothing was changed; try again in a moment.',
+                ]);
         }
         if ($wrong instanceof AuthenticationException && ! self::wantsJson($request)) {
             return null;
@@ -70,7 +103,11 @@ final class Refusals
     /** @return array{code: string, message: string, retryAfter: int} */
     private static function tooMany(int $seconds): array
     {
-        return ['code' => 'too_many', 'message' => 'Too many tries. Try again in '.TooMany::wait($seconds).'.', 'retryAfter' => $seconds];
+        return [
+            'code' => 'too_many',
+            'message' => 'Too many tries. Try again in '.TooMany::wait($seconds).'.',
+            'retryAfter' => $seconds,
+        ];
     }
 
     /** @param  array<string, mixed>  $body */

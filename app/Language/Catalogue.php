@@ -27,7 +27,9 @@ final readonly class Catalogue
         }
         $said = MessageFormatter::formatMessage($this->translator->getLocale(), $pattern, $parameters);
 
-        return $said === false ? throw new LogicException("The sentence \"{$code}\" cannot be filled in: ".intl_get_error_message()) : $said;
+        return $said === false
+            ? throw new LogicException("The sentence \"{$code}\" cannot be filled in: ".intl_get_error_message())
+            : $said;
     }
 
     public function knows(string $code): bool

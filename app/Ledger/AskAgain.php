@@ -8,7 +8,9 @@ use App\Models\Payment;
 use App\Support\Clock;
 use Illuminate\Database\Eloquent\Builder;
 
-/** When the processor is asked after a payment again: soon at first, then less and less often. By the machine's clock. */
+/**
+ * When the processor is asked after a payment again: soon at first, then less and less often. By the machine's clock.
+ */
 final readonly class AskAgain
 {
     private const FIRST_SECONDS = 5;
@@ -44,6 +46,9 @@ final readonly class AskAgain
     public function watched(Payment $payment): void
     {
         $soon = $this->clock->machine()->addSeconds(self::WATCHED_SECONDS);
-        Payment::query()->whereKey($payment->id)->where('ask_at', '>', $soon)->update(['ask_at' => $soon]);
+        Payment::query()
+            ->whereKey($payment->id)
+            ->where('ask_at', '>', $soon)
+            ->update(['ask_at' => $soon]);
     }
 }

@@ -23,7 +23,8 @@ final readonly class Balance
      * @param  int  $paid all that ever came in, a fee charged to a card included
      * @param  int  $returning on its way back, $returned has gone back
      * @param  int  $charging a fee on its way from a kept card
-     * @param  string  $state nothing (over, and nobody paid), free, desk, due, part, paid, kept (over, and some of it stays), charging, refunding or refunded
+     * @param  string  $state nothing (over, and nobody paid), free, desk, due, part, paid, kept (over, and some of it
+     *   stays), charging, refunding or refunded
      */
     private function __construct(
         public ?int $price,

@@ -18,16 +18,34 @@ final readonly class HttpProcessor implements Processor
 
     private const TIMEOUT_SECONDS = 4;
 
-    public function __construct(private Factory $http, private Circuit $circuit, private string $address, private string $secret, private string $noticeUrl)
-    {
+    public function __construct(
+        private Factory $http,
+        private Circuit $circuit,
+        private string $address,
+        private string $secret,
+        private string $noticeUrl,
+    ) {
     }
 
-    public function open(string $key, int $amount, string $currency, string $description, string $returnUrl, bool $keepsCard = false): Checkout
-    {
-        return $this->checkout($this->ask('checkouts', [
-            'key' => $key, 'amount' => $amount, 'currency' => $currency, 'description' => $description,
-            'return_url' => $returnUrl, 'notify_url' => $this->noticeUrl, 'keeps_card' => $keepsCard,
-        ]));
+    public function open(
+        string $key,
+        int $amount,
+        string $currency,
+        string $description,
+        string $returnUrl,
+        bool $keepsCard = false,
+    ): Checkout {
+        return $this->checkout(
+            $this->ask('checkouts', [
+                'key' => $key,
+                'amount' => $amount,
+                'currency' => $currency,
+                'description' => $description,
+                'return_url' => $returnUrl,
+                'notify_url' => $this->noticeUrl,
+                'keeps_card' => $keepsCard,
+            ]),
+        );
     }
 
     public function find(string $checkout): Checkout
@@ -70,20 +88,32 @@ final readonly class HttpProcessor implements Processor
      */
     private function ask(string $path, ?array $body = null): Response
     {
-        return $this->circuit->through('processor', function () use ($path, $body): Response {
-            try {
-                $answer = $body === null ? $this->request()->get($this->url($path)) : $this->request()->post($this->url($path), $body);
-            } catch (ConnectionException $wrong) {
-                throw ProcessorUnreachable::because($wrong->getMessage());
-            }
+        return $this->circuit->through(
+            'processor',
+            function () use ($path, $body): Response {
+                try {
+                    $answer =
+                        $body === null
+                            ? $this->request()->get($this->url($path))
+                            : $this->request()->post($this->url($path), $body);
+                } catch (ConnectionException $wrong) {
+                    throw ProcessorUnreachable::because($wrong->getMessage());
+                }
 
-            return $answer->serverError() ? throw ProcessorUnreachable::because("status {$answer->status()}") : $answer;
-        }, static fn (): ProcessorUnreachable => ProcessorUnreachable::quietly());
+                return $answer->serverError()
+                    ? throw ProcessorUnreachable::because("status {$answer->status()}")
+                    : $answer;
+            },
+            static fn (): ProcessorUnreachable => ProcessorUnreachable::quietly(),
+        );
     }
 
     private function request(): PendingRequest
     {
-        return $this->http->withToken($this->secret)->connectTimeout(self::CONNECT_SECONDS)->timeout(self::TIMEOUT_SECONDS);
+        return $this->http
+            ->withToken($this->secret)
+            ->connectTimeout(self::CONNECT_SECONDS)
+            ->timeout(self::TIMEOUT_SECONDS);
     }
 
     private function url(string $path): string

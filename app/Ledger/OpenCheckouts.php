@@ -10,7 +10,10 @@ use App\Models\PaymentKind;
 use App\Models\PaymentState;
 use App\Support\ClientLink;
 
-/** Asks the processor for the payment pages that clients wait for. Asked again for the same payment, it is the same page. */
+/**
+ * Asks the processor for the payment pages that clients wait for. Asked again for the same payment, it is the same
+ * page.
+ */
 final readonly class OpenCheckouts
 {
     private const AT_ONCE = 20;
@@ -18,14 +21,26 @@ final readonly class OpenCheckouts
     /** Tries after which nobody waits any more: about ten minutes. */
     private const MOST = 12;
 
-    public function __construct(private Processor $processor, private ClientLink $links, private AskAgain $again, private CurrentBusiness $current)
-    {
+    public function __construct(
+        private Processor $processor,
+        private ClientLink $links,
+        private AskAgain $again,
+        private CurrentBusiness $current,
+    ) {
     }
 
     public function __invoke(): void
     {
-        $waiting = $this->current->across(fn () => Payment::query()->where('state', PaymentState::Open)->whereNull('checkout')->where('asks', '<', self::MOST)
-            ->where($this->again->isDue(...))->orderBy('id')->limit(self::AT_ONCE)->get());
+        $waiting = $this->current->across(
+            fn () => Payment::query()
+                ->where('state', PaymentState::Open)
+                ->whereNull('checkout')
+                ->where('asks', '<', self::MOST)
+                ->where($this->again->isDue(...))
+                ->orderBy('id')
+                ->limit(self::AT_ONCE)
+                ->get(),
+        );
         foreach ($waiting as $payment) {
             $this->again->later($payment); // before, so that what fails is not tried in every round
             try {
@@ -39,7 +54,14 @@ final readonly class OpenCheckouts
     private function open(Payment $payment): void
     {
         $booking = $payment->booking()->firstOrFail();
-        $checkout = $this->processor->open($payment->id, $payment->amount, $payment->currency, $booking->service_name, $this->links->to($booking), keepsCard: $payment->kind === PaymentKind::Card);
+        $checkout = $this->processor->open(
+            $payment->id,
+            $payment->amount,
+            $payment->currency,
+            $booking->service_name,
+            $this->links->to($booking),
+            keepsCard: $payment->kind === PaymentKind::Card,
+        );
         $payment->update(['checkout' => $checkout->id]);
         $this->again->fromNow($payment);
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-/** A payment processor with a payment page of its own. Every call may be repeated with the same key and is done once. */
+/**
+ * A payment processor with a payment page of its own. Every call may be repeated with the same key and is done once.
+ */
 interface Processor
 {
     /**
@@ -14,7 +16,14 @@ interface Processor
      *
      * @throws ProcessorUnreachable
      */
-    public function open(string $key, int $amount, string $currency, string $description, string $returnUrl, bool $keepsCard = false): Checkout;
+    public function open(
+        string $key,
+        int $amount,
+        string $currency,
+        string $description,
+        string $returnUrl,
+        bool $keepsCard = false,
+    ): Checkout;
 
     /** @throws ProcessorUnreachable */
     public function find(string $checkout): Checkout;

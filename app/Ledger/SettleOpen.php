@@ -11,7 +11,8 @@ use App\Support\Clock;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
- * Asks after payments that are still open: the client may never come back, a notice may never arrive. Less and less often,
+ * Asks after payments that are still open: the client may never come back, a notice may never arrive. Less and less
+ * often,
  * and no more after two days; money that comes later still counts, by its notice.
  */
 final readonly class SettleOpen
@@ -21,8 +22,12 @@ final readonly class SettleOpen
 
     private const AT_ONCE = 20;
 
-    public function __construct(private SettlePayment $settle, private AskAgain $again, private Clock $clock, private CurrentBusiness $current)
-    {
+    public function __construct(
+        private SettlePayment $settle,
+        private AskAgain $again,
+        private Clock $clock,
+        private CurrentBusiness $current,
+    ) {
     }
 
     public function __invoke(): void
@@ -37,12 +42,22 @@ final readonly class SettleOpen
         }
     }
 
-    /** @return Collection<int, Payment> those to ask for now; what has been open for too long is none of them any more */
+    /**
+     * @return Collection<int, Payment> those to ask for now; what has been open for too long is none of them any more
+     */
     private function due(): Collection
     {
-        Payment::query()->whereIn('state', PaymentState::ASKED_FOR)->where('created_at', '<=', $this->clock->machine()->subDays(self::DAYS))->update(['state' => PaymentState::Lapsed]);
+        Payment::query()
+            ->whereIn('state', PaymentState::ASKED_FOR)
+            ->where('created_at', '<=', $this->clock->machine()->subDays(self::DAYS))
+            ->update(['state' => PaymentState::Lapsed]);
 
-        return Payment::query()->whereIn('state', PaymentState::ASKED_FOR)->whereNotNull('checkout')
-            ->where($this->again->isDue(...))->orderBy('ask_at')->limit(self::AT_ONCE)->get();
+        return Payment::query()
+            ->whereIn('state', PaymentState::ASKED_FOR)
+            ->whereNotNull('checkout')
+            ->where($this->again->isDue(...))
+            ->orderBy('ask_at')
+            ->limit(self::AT_ONCE)
+            ->get();
     }
 }

@@ -20,8 +20,11 @@ use YardBell\Core\Booking\State;
  */
 final readonly class SettlePayment
 {
-    public function __construct(private ConnectionInterface $db, private Processor $processor, private Fulfilment $fulfilment)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Processor $processor,
+        private Fulfilment $fulfilment,
+    ) {
     }
 
     /** @throws ProcessorUnreachable */
@@ -34,7 +37,10 @@ final readonly class SettlePayment
         if ($state === PaymentState::Paid || $state === PaymentState::Kept) {
             $this->db->transaction(fn () => $this->paid($payment->id, $state), attempts: 5);
         } elseif ($state === PaymentState::Failed) {
-            Payment::query()->whereKey($payment->id)->where('state', PaymentState::Open)->update(['state' => $state]);
+            Payment::query()
+                ->whereKey($payment->id)
+                ->where('state', PaymentState::Open)
+                ->update(['state' => $state]);
         }
     }
 
@@ -46,8 +52,10 @@ final readonly class SettlePayment
         if (! in_array($payment->state, PaymentState::UNSETTLED, true)) {
             return;
         }
-        $isOwed = $payment->kind === PaymentKind::Payment && in_array($booking->state, [State::Confirmed, State::Pending], true)
-            && Balance::of($booking)->due >= $payment->amount; // booked without paying, paid after all
+        $isOwed =
+            $payment->kind === PaymentKind::Payment &&
+            in_array($booking->state, [State::Confirmed, State::Pending], true) &&
+            Balance::of($booking)->due >= $payment->amount; // booked without paying, paid after all
         $payment->update(['state' => $state]);
         if (! $isOwed) {
             $this->fulfilment->paid($booking, $payment);

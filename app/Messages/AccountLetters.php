@@ -24,6 +24,13 @@ final readonly class AccountLetters
     /** @param  array<string, string>  $content what its wording fills in */
     public function send(string $recipient, Occasion $occasion, array $content, string $key): void
     {
-        $this->outbox->add(MailChannel::NAME, $occasion, Audience::Account, $recipient, "{$occasion->value}-{$key}", $content);
+        $this->outbox->add(
+            MailChannel::NAME,
+            $occasion,
+            Audience::Account,
+            $recipient,
+            "{$occasion->value}-{$key}",
+            $content,
+        );
     }
 }

@@ -53,7 +53,14 @@ final readonly class Announcements
     {
         if ($booking->contact !== null) {
             $mark = substr(hash('sha256', $text), 0, 12);
-            $this->mail($booking, Occasion::Word, Audience::Client, $booking->contact['email'], why: $text, mark: $mark);
+            $this->mail(
+                $booking,
+                Occasion::Word,
+                Audience::Client,
+                $booking->contact['email'],
+                why: $text,
+                mark: $mark,
+            );
         }
     }
 
@@ -69,8 +76,12 @@ final readonly class Announcements
     /** What still waits is not sent any more. */
     public function drop(Booking $booking): void
     {
-        OutboxEntry::query()->where('business_id', $booking->business_id)->where('booking_id', $booking->id)
-            ->where('channel', MailChannel::NAME)->where('state', 'waiting')->update(['state' => 'dropped']);
+        OutboxEntry::query()
+            ->where('business_id', $booking->business_id)
+            ->where('booking_id', $booking->id)
+            ->where('channel', MailChannel::NAME)
+            ->where('state', 'waiting')
+            ->update(['state' => 'dropped']);
     }
 
     private function mail(

@@ -19,7 +19,10 @@ final readonly class CalendarFile
     {
         $calendar = new VCalendar(['PRODID' => '-//Yard Bell//Yard Bell//EN', 'METHOD' => $method->value]);
         $properties = $this->event->of($facts, $method);
-        $event = $calendar->add('VEVENT', array_filter($properties, static fn (mixed $value): bool => ! is_array($value)));
+        $event = $calendar->add(
+            'VEVENT',
+            array_filter($properties, static fn (mixed $value): bool => ! is_array($value)),
+        );
         assert($event instanceof VEvent);
         foreach (array_filter($properties, is_array(...)) as $name => [$value, $parameters]) {
             $event->add($name, $value, $parameters);

@@ -23,16 +23,32 @@ final readonly class MailQuota
     /** Whether one more may go to an address today; it counts. */
     public function takes(string $address): bool
     {
-        return $this->limiter->attempt('mail-to '.hash('sha256', $address), self::TO_ONE, static fn (): bool => true, self::DAY_SECONDS) !== false;
+        return $this->limiter->attempt(
+            'mail-to '.hash('sha256', $address),
+            self::TO_ONE,
+            static fn (): bool => true,
+            self::DAY_SECONDS,
+        ) !== false;
     }
 
     /** @throws TooMany where the account has sent as many as it may, or the address has had as many */
     public function count(int $sender, string $address): void
     {
-        foreach (["mail-by {$sender}" => self::BY_ONE, 'mail-to '.hash('sha256', $address) => self::TO_ONE] as $key => $most) {
+        foreach (
+            ["mail-by {$sender}" => self::BY_ONE, 'mail-to '.hash('sha256', $address) => self::TO_ONE] as $key => $most
+        ) {
             if ($this->limiter->tooManyAttempts($key, $most)) {
                 $seconds = $this->limiter->availableIn($key);
-                throw new TooMany('No more invitations go out today: at most '.self::BY_ONE.' from one account, and '.self::TO_ONE.' to one address. Try again in '.TooMany::wait($seconds).'.', $seconds);
+                throw new TooMany(
+                    'No more invitations go out today: at most '
+                        .self::BY_ONE
+                        .' from one account, and '
+                        .self::TO_ONE
+                        .' to one address. Try again in '
+                        .TooMany::wait($seconds)
+                        .'.',
+                    $seconds,
+                );
             }
         }
         $this->limiter->hit("mail-by {$sender}", self::DAY_SECONDS);

@@ -39,7 +39,10 @@ final readonly class Particulars
 
         return [
             ...$this->labelled(array_filter($rows, static fn (array $row): bool => $row[1] !== '')),
-            ...array_map(static fn (array $answer): string => "  {$answer['question']} {$answer['answer']}", $isTyped ? $facts->answers : []),
+            ...array_map(
+                static fn (array $answer): string => "  {$answer['question']} {$answer['answer']}",
+                $isTyped ? $facts->answers : [],
+            ),
             ...$this->labelled($isTyped && $facts->note !== '' ? [['note', $facts->note]] : []),
         ];
     }
@@ -49,7 +52,9 @@ final readonly class Particulars
         $names = array_map(static fn (Member $member): string => $member->name, $facts->staff);
         $last = array_pop($names) ?? '';
 
-        return $names === [] ? $last : $this->catalogue->say('mail.and', ['first' => implode(', ', $names), 'last' => $last]);
+        return $names === []
+            ? $last
+            : $this->catalogue->say('mail.and', ['first' => implode(', ', $names), 'last' => $last]);
     }
 
     /** @param  array{label: string, quantity: int}  $addOn */
@@ -74,7 +79,11 @@ final readonly class Particulars
      */
     private function labelled(array $rows): array
     {
-        $labels = array_map(fn (string $label): string => $this->catalogue->say("mail.label.{$label}"), ['when', 'where', 'client']);
+        $labels = array_map(fn (string $label): string => $this->catalogue->say("mail.label.{$label}"), [
+            'when',
+            'where',
+            'client',
+        ]);
         $width = max(array_map(mb_strwidth(...), $labels));
         $lines = [];
         foreach ($rows as [$label, $text]) {

@@ -13,7 +13,9 @@ use App\Models\OutboxEntry;
 use App\Support\ClientLink;
 use App\Support\LocalTime;
 
-/** The shipped wording, from the catalogue. It fits itself to the case: place, payment and link appear where they apply. */
+/**
+ * The shipped wording, from the catalogue. It fits itself to the case: place, payment and link appear where they apply.
+ */
 final readonly class Wording
 {
     private const LINKED = [Occasion::Booked, Occasion::Pending, Occasion::Moved, Occasion::Word, Occasion::Reminder];
@@ -28,7 +30,8 @@ final readonly class Wording
 
     public function letter(OutboxEntry $entry): Letter
     {
-        $booking = $entry->booking_id === null ? null : $entry->booking()->first(); // an account's mail is of no business
+        // an account's mail is of no business
+        $booking = $entry->booking_id === null ? null : $entry->booking()->first();
 
         return $booking === null ? $this->accountLetter($entry) : $this->bookingLetter($entry, $booking);
     }
@@ -36,10 +39,19 @@ final readonly class Wording
     private function accountLetter(OutboxEntry $entry): Letter
     {
         $parameters = array_filter($entry->content, is_string(...));
-        $say = fn (string $part): string => $this->catalogue->say("mail.account.{$entry->occasion->value}.{$part}", $parameters);
+        $say = fn (string $part): string => $this->catalogue->say(
+            "mail.account.{$entry->occasion->value}.{$part}",
+            $parameters,
+        );
         $hello = $this->hello($entry->text('name'));
 
-        return new Letter($entry->key, $entry->recipient, 'Yard Bell', $say('subject'), "{$hello},\n\n{$say('text')}\n");
+        return new Letter(
+            $entry->key,
+            $entry->recipient,
+            'Yard Bell',
+            $say('subject'),
+            "{$hello},\n\n{$say('text')}\n",
+        );
     }
 
     private function bookingLetter(OutboxEntry $entry, Booking $booking): Letter
@@ -90,7 +102,9 @@ final readonly class Wording
 
     private function hello(string $name): string
     {
-        return $name === '' ? $this->catalogue->say('mail.hello_nobody') : $this->catalogue->say('mail.hello', ['name' => $name]);
+        return $name === ''
+            ? $this->catalogue->say('mail.hello_nobody')
+            : $this->catalogue->say('mail.hello', ['name' => $name]);
     }
 
     private function link(Occasion $occasion, Booking $booking): string

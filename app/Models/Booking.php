@@ -36,9 +36,11 @@ use YardBell\Core\Booking\State;
  * @property string $currency
  * @property string $payment none, optional, deposit, full, card_hold or desk
  * @property int $extra_minutes of the minutes: what add-ons add
- * @property list<array{kind: string, label: string, amount: int, id?: string, quantity?: int}> $lines of the quote, as it was sold
+ * @property list<array{kind: string, label: string, amount: int, id?: string, quantity?: int}> $lines of the quote, as
+ *   it was sold
  * @property int $due_now when booking
- * @property array{freeMinutes: int, amount: int|null, percent: string|null}|null $cancellation the terms it was made under
+ * @property array{freeMinutes: int, amount: int|null, percent: string|null}|null $cancellation the terms it was made
+ *   under
  * @property int|null $fee what cancelling has cost
  * @property string $note
  * @property int $calendar_sequence
@@ -47,7 +49,8 @@ use YardBell\Core\Booking\State;
  * @property list<string> $units ids
  * @property bool $double_booked
  * @property array{name: string, email: string, phone: string}|null $contact as given with this booking; null while held
- * @property list<array{question: string, answer: string, file?: string}> $answers each with its question as it was asked
+ * @property list<array{question: string, answer: string, file?: string}> $answers each with its question as it was
+ *   asked
  * @property CarbonImmutable $created_at
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  * @property-read Client|null $client
@@ -62,15 +65,32 @@ final class Booking extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['answers' => '[]', 'lines' => '[]', 'extra_minutes' => 0, 'due_now' => 0, 'awaits_proof' => false];
+    protected $attributes = [
+        'answers' => '[]',
+        'lines' => '[]',
+        'extra_minutes' => 0,
+        'due_now' => 0,
+        'awaits_proof' => false,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'starts_at' => 'immutable_datetime', 'taken_from' => 'immutable_datetime', 'taken_until' => 'immutable_datetime',
-            'held_until' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'state' => State::class,
-            'staff_ids' => 'array', 'units' => 'array', 'double_booked' => 'boolean', 'awaits_proof' => 'boolean', 'contact' => 'array', 'answers' => 'array', 'lines' => 'array', 'cancellation' => 'array',
+            'starts_at' => 'immutable_datetime',
+            'taken_from' => 'immutable_datetime',
+            'taken_until' => 'immutable_datetime',
+            'held_until' => 'immutable_datetime',
+            'created_at' => 'immutable_datetime',
+            'state' => State::class,
+            'staff_ids' => 'array',
+            'units' => 'array',
+            'double_booked' => 'boolean',
+            'awaits_proof' => 'boolean',
+            'contact' => 'array',
+            'answers' => 'array',
+            'lines' => 'array',
+            'cancellation' => 'array',
         ];
     }
 

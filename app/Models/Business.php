@@ -43,7 +43,16 @@ final class Business extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['travel_minutes' => 0, 'longest_taken' => 4320, 'links' => '[]', 'clock' => 24, 'first_weekday' => 'mon', 'phone' => '', 'email' => '', 'proof' => 'abuse'];
+    protected $attributes = [
+        'travel_minutes' => 0,
+        'longest_taken' => 4320,
+        'links' => '[]',
+        'clock' => 24,
+        'first_weekday' => 'mon',
+        'phone' => '',
+        'email' => '',
+        'proof' => 'abuse',
+    ];
 
     protected static function booted(): void
     {
@@ -57,13 +66,21 @@ final class Business extends Model
     /** What is set up has changed: whoever has read it before reads it again. */
     public static function markRules(int $id): void
     {
-        self::query()->whereKey($id)->update(['rules_mark' => Id::make()]);
+        self::query()
+            ->whereKey($id)
+            ->update(['rules_mark' => Id::make()]);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['opening_hours' => 'array', 'links' => 'array', 'public_hours' => 'array', 'published_at' => 'immutable_datetime', 'abused_until' => 'immutable_datetime'];
+        return [
+            'opening_hours' => 'array',
+            'links' => 'array',
+            'public_hours' => 'array',
+            'published_at' => 'immutable_datetime',
+            'abused_until' => 'immutable_datetime',
+        ];
     }
 
     public function zone(): Zone

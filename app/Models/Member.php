@@ -49,6 +49,13 @@ final class Member extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['hours' => 'array', 'breaks' => 'array', 'active' => 'boolean', 'respect_busy' => 'boolean', 'changes_own_hours' => 'boolean', 'told_of' => 'array'];
+        return [
+            'hours' => 'array',
+            'breaks' => 'array',
+            'active' => 'boolean',
+            'respect_busy' => 'boolean',
+            'changes_own_hours' => 'boolean',
+            'told_of' => 'array',
+        ];
     }
 }

@@ -32,12 +32,23 @@ final class Payment extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['kind' => 'payment', 'method' => 'processor', 'state' => 'open', 'returned' => 0, 'asks' => 0];
+    protected $attributes = [
+        'kind' => 'payment',
+        'method' => 'processor',
+        'state' => 'open',
+        'returned' => 0,
+        'asks' => 0,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['ask_at' => 'immutable_datetime', 'kind' => PaymentKind::class, 'method' => PaymentMethod::class, 'state' => PaymentState::class];
+        return [
+            'ask_at' => 'immutable_datetime',
+            'kind' => PaymentKind::class,
+            'method' => PaymentMethod::class,
+            'state' => PaymentState::class,
+        ];
     }
 
     /** @return BelongsTo<Booking, $this> */

@@ -38,7 +38,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property string $staff_note private: never shown to clients
  * @property string $visibility page, link or desk
  * @property bool $approval a booking waits for a yes
- * @property array{kind: string, amount: int, byMinutes: list<array{minutes: int, amount: int}>, perStep: int|null, byStaff: list<array{staff: string, amount: int}>, perPerson: bool, extraPeople: list<int>} $pricing minor unit
+ * @property array{
+ *     kind: string, amount: int, byMinutes: list<array{minutes: int, amount: int}>, perStep: int|null,
+ *     byStaff: list<array{staff: string, amount: int}>, perPerson: bool, extraPeople: list<int>,
+ * } $pricing minor unit
  * @property array{kind: string, amount: int|null, percent: string|null} $payment_terms
  * @property array{freeMinutes: int, amount: int|null, percent: string|null}|null $cancellation null: always free
  * @property string $colour
@@ -59,18 +62,30 @@ final class Service extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['active' => 'boolean', 'approval' => 'boolean', 'lengths' => 'array', 'hours' => 'array', 'pricing' => 'array', 'payment_terms' => 'array', 'cancellation' => 'array'];
+        return [
+            'active' => 'boolean',
+            'approval' => 'boolean',
+            'lengths' => 'array',
+            'hours' => 'array',
+            'pricing' => 'array',
+            'payment_terms' => 'array',
+            'cancellation' => 'array',
+        ];
     }
 
     /** @return BelongsToMany<Member, $this> */
     public function staff(): BelongsToMany
     {
-        return $this->belongsToMany(Member::class, 'service_staff', 'service_id', 'staff_id')->withPivot('position')->orderBy('service_staff.position');
+        return $this->belongsToMany(Member::class, 'service_staff', 'service_id', 'staff_id')
+            ->withPivot('position')
+            ->orderBy('service_staff.position');
     }
 
     /** @return BelongsToMany<Location, $this> */
     public function locations(): BelongsToMany
     {
-        return $this->belongsToMany(Location::class, 'service_location')->withPivot('position')->orderBy('service_location.position');
+        return $this->belongsToMany(Location::class, 'service_location')
+            ->withPivot('position')
+            ->orderBy('service_location.position');
     }
 }

@@ -39,7 +39,13 @@ final class Session extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['starts_at' => 'immutable_datetime', 'taken_from' => 'immutable_datetime', 'taken_until' => 'immutable_datetime', 'staff_ids' => 'array', 'units' => 'array'];
+        return [
+            'starts_at' => 'immutable_datetime',
+            'taken_from' => 'immutable_datetime',
+            'taken_until' => 'immutable_datetime',
+            'staff_ids' => 'array',
+            'units' => 'array',
+        ];
     }
 
     public function endsAt(): CarbonImmutable

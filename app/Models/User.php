@@ -33,6 +33,9 @@ final class User extends Authenticatable
     /** @return BelongsToMany<Business, $this, SignIn> */
     public function businesses(): BelongsToMany
     {
-        return $this->belongsToMany(Business::class, 'business_users')->using(SignIn::class)->withPivot('role', 'staff_id')->orderBy('name');
+        return $this->belongsToMany(Business::class, 'business_users')
+            ->using(SignIn::class)
+            ->withPivot('role', 'staff_id')
+            ->orderBy('name');
     }
 }

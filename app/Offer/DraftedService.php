@@ -46,9 +46,26 @@ final readonly class DraftedService
     public function withoutSessions(Business $business, RuleBook $book, string $id): array
     {
         $service = $book->services[$id];
-        $comes = $service->hasSessions && Session::query()->where('business_id', $business->id)->where('service_id', $id)->where('state', 'scheduled')->where('starts_at', '>', $this->clock->now())->exists();
+        $comes =
+            $service->hasSessions &&
+            Session::query()
+                ->where('business_id', $business->id)
+                ->where('service_id', $id)
+                ->where('state', 'scheduled')
+                ->where('starts_at', '>', $this->clock->now())
+                ->exists();
 
-        return ! $service->hasSessions || $comes ? [] : [['what' => 'No session of it is scheduled.', 'advice' => 'Nobody can book it until one is.', 'list' => 'services', 'id' => $id, 'part' => '/kind']];
+        return ! $service->hasSessions || $comes
+            ? []
+            : [
+                [
+                    'what' => 'No session of it is scheduled.',
+                    'advice' => 'Nobody can book it until one is.',
+                    'list' => 'services',
+                    'id' => $id,
+                    'part' => '/kind',
+                ],
+            ];
     }
 
     /**
@@ -66,11 +83,21 @@ final readonly class DraftedService
 
         return [
             'offered' => array_filter($verdicts, static fn (Verdict $verdict): bool => $verdict->isOffered()) !== [],
-            'rows' => array_map(static fn (Verdict $verdict): array => [
-                'location' => $book->locations[$verdict->location ?? '']->name ?? null,
-                'staff' => array_map(static fn (string $id): string => $access->ownLane() === null || $access->ownLane() === $id ? $book->staff[$id]->name : 'somebody else', $verdict->staff),
-                'reasons' => array_values(array_unique(array_map($sentences->of(...), $verdict->reasons), SORT_REGULAR)),
-            ], $verdicts),
+            'rows' => array_map(
+                static fn (Verdict $verdict): array => [
+                    'location' => $book->locations[$verdict->location ?? '']->name ?? null,
+                    'staff' => array_map(
+                        static fn (string $id): string => $access->ownLane() === null || $access->ownLane() === $id
+                            ? $book->staff[$id]->name
+                            : 'somebody else',
+                        $verdict->staff,
+                    ),
+                    'reasons' => array_values(
+                        array_unique(array_map($sentences->of(...), $verdict->reasons), SORT_REGULAR),
+                    ),
+                ],
+                $verdicts,
+            ),
         ];
     }
 }

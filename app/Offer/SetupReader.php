@@ -26,8 +26,11 @@ use YardBell\Core\Time\Hours;
 /** What a business has set up, as values of the core: thirteen queries, however much there is of it. */
 final readonly class SetupReader implements ReadsSetup
 {
-    public function __construct(private ConnectionInterface $db, private RosterReader $roster, private CurrentBusiness $current)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private RosterReader $roster,
+        private CurrentBusiness $current,
+    ) {
     }
 
     public function book(Business $business): RuleBook
@@ -57,7 +60,9 @@ final readonly class SetupReader implements ReadsSetup
     private function dayparts(Business $business): array
     {
         $dayparts = [];
-        foreach (Daypart::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get() as $row) {
+        foreach (
+            Daypart::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get() as $row
+        ) {
             $dayparts[$row->id] = DaypartContent::of($row)->toCore($row->id);
         }
 
@@ -70,7 +75,9 @@ final readonly class SetupReader implements ReadsSetup
         $assigned = $this->assigned($business);
         $needs = $this->needs($business);
         $services = [];
-        foreach (Service::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get() as $row) {
+        foreach (
+            Service::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get() as $row
+        ) {
             $lists = new ServiceLists(
                 $assigned['staff'][$row->id] ?? [],
                 $assigned['location'][$row->id] ?? [],
@@ -83,13 +90,21 @@ final readonly class SetupReader implements ReadsSetup
         return $services;
     }
 
-    /** @return array<string, array<string, list<string>>> ids by what they are of and by service, each in its order: one query */
+    /**
+     * @return array<string, array<string, list<string>>> ids by what they are of and by service, each in its order: one
+     *   query
+     */
     private function assigned(Business $business): array
     {
-        $of = fn (string $what): Builder => $this->db->table("service_{$what}")->where('business_id', $business->id)
-            ->select(['service_id as service', "{$what}_id as one", 'position'])->selectRaw('? as what', [$what]);
+        $of = fn (string $what): Builder => $this->db
+            ->table("service_{$what}")
+            ->where('business_id', $business->id)
+            ->select(['service_id as service', "{$what}_id as one", 'position'])
+            ->selectRaw('? as what', [$what]);
         $assigned = [];
-        foreach ($of('staff')->unionAll($of('location'))->unionAll($of('daypart'))->orderBy('position')->get() as $row) {
+        foreach (
+            $of('staff')->unionAll($of('location'))->unionAll($of('daypart'))->orderBy('position')->get() as $row
+        ) {
             $given = Given::in((array) $row);
             $assigned[$given->string('what')][$given->string('service')][] = $given->string('one');
         }
@@ -101,8 +116,17 @@ final readonly class SetupReader implements ReadsSetup
     private function needs(Business $business): array
     {
         $needs = [];
-        $rows = $this->db->table('service_pool')->where('business_id', $business->id)->orderBy('position')
-            ->get(['service_id as service', 'pool_id as pool', 'units', 'per_person as perPerson', 'holds_buffers as holdsBuffers']);
+        $rows = $this->db
+            ->table('service_pool')
+            ->where('business_id', $business->id)
+            ->orderBy('position')
+            ->get([
+                'service_id as service',
+                'pool_id as pool',
+                'units',
+                'per_person as perPerson',
+                'holds_buffers as holdsBuffers',
+            ]);
         foreach ($rows as $row) {
             $given = Given::in((array) $row);
             $needs[$given->string('service')][] = NeedContent::from($given);

@@ -16,14 +16,20 @@ use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Window;
 
 /**
- * Why something is not offered (rules.md T19), as a person would say it: with the weekday, the hours, the name of what is in
+ * Why something is not offered (rules.md T19), as a person would say it: with the weekday, the hours, the name of what
+ * is in
  * the way, and where it is set. Whoever sees only their own day is not told what their colleagues do.
  */
 final readonly class WhySentences
 {
     /** @param  int  $day day number of the hour asked about */
-    public function __construct(private RuleBook $book, private Business $business, private int $day, private string $service, private ?string $onlyLane)
-    {
+    public function __construct(
+        private RuleBook $book,
+        private Business $business,
+        private int $day,
+        private string $service,
+        private ?string $onlyLane,
+    ) {
     }
 
     public static function for(RuleBook $book, Business $business, int $day, string $service, Access $access): self
@@ -36,17 +42,41 @@ final readonly class WhySentences
     {
         [$thing, $id, $date] = self::cause($reason->because);
         $says = match ($thing) {
-            'opening hours', 'special day' => $this->hours($this->business->name.' is open', "{$this->business->name} is closed", $this->book->openingHours, $date),
-            'hours of location', 'special day of location' => $this->hours("{$this->place($id)} is open", "{$this->place($id)} is closed", $this->book->locations[$id]->hours, $date),
-            'hours of service' => $this->hours("{$this->name()} is offered", "{$this->name()} is not offered", $this->book->services[$id]->hours, $date),
+            'opening hours', 'special day' => $this->hours(
+                $this->business->name.' is open',
+                "{$this->business->name} is closed",
+                $this->book->openingHours,
+                $date,
+            ),
+            'hours of location', 'special day of location' => $this->hours(
+                "{$this->place($id)} is open",
+                "{$this->place($id)} is closed",
+                $this->book->locations[$id]->hours,
+                $date,
+            ),
+            'hours of service' => $this->hours(
+                "{$this->name()} is offered",
+                "{$this->name()} is not offered",
+                $this->book->services[$id]->hours,
+                $date,
+            ),
             'hours of staff member', 'special day of staff member' => $this->ownHours($id, $date),
             'break of staff member' => "{$this->person($id)} has a break, {$this->stretch($reason)}.",
             'closure' => $this->closure($id),
-            'availableFrom of service' => "{$this->name()} can be booked from {$this->date($this->book->services[$id]->availableFrom ?? 0)} on.",
-            'availableUntil of service' => "{$this->name()} could be booked until {$this->date($this->book->services[$id]->availableUntil ?? 0)}.",
+            'availableFrom of service' => "{$this->name()} can be booked from {$this->date(
+                $this->book->services[$id]->availableFrom ?? 0,
+            )} on.",
+            'availableUntil of service' => "{$this->name()} could be booked until {$this->date(
+                $this->book->services[$id]->availableUntil ?? 0,
+            )}.",
             'dayparts of service' => $this->dayparts(),
-            'notice of service' => "It is too soon: {$this->name()} can be booked from {$this->instant($reason->facts['from'] ?? 0)} on.",
-            'reach of service' => "It is too far ahead: {$this->name()} can be booked up to {$this->count($this->book->services[$id]->bookAheadDays, 'day')} ahead.",
+            'notice of service' => "It is too soon: {$this->name()} can be booked from {$this->instant(
+                $reason->facts['from'] ?? 0,
+            )} on.",
+            'reach of service' => "It is too far ahead: {$this->name()} can be booked up to {$this->count(
+                $this->book->services[$id]->bookAheadDays,
+                'day',
+            )} ahead.",
             'service' => $reason->rule === 'T15' ? "No session of {$this->name()} begins then." : $this->plain($reason),
             default => $reason->facts === [] ? $this->plain($reason) : $this->taken($reason, $thing, $id),
         };
@@ -61,7 +91,11 @@ final readonly class WhySentences
      */
     private static function cause(string $because): array
     {
-        preg_match('/^([a-zA-Z -]+?)(?: ([0-9A-HJKMNP-TV-Z]{26}))?(?: (\d{4}-\d\d-\d\d))?(?:, .*)?\z/', $because, $parts);
+        preg_match(
+            '/^([a-zA-Z -]+?)(?: ([0-9A-HJKMNP-TV-Z]{26}))?(?: (\d{4}-\d\d-\d\d))?(?:, .*)?\z/',
+            $because,
+            $parts,
+        );
 
         return [$parts[1] ?? $because, $parts[2] ?? '', ($parts[3] ?? '') === '' ? null : $parts[3]];
     }
@@ -71,7 +105,9 @@ final readonly class WhySentences
         $windows = $hours?->on($this->day) ?? [];
         $when = $date === null ? "on {$this->weekday()}s" : "on {$this->date($this->day)}, a special day,";
 
-        return $windows === [] ? "{$closed} ".rtrim($when, ',').'.' : "{$open} {$when} only {$this->windows($windows)}.";
+        return $windows === []
+            ? "{$closed} ".rtrim($when, ',').'.'
+            : "{$open} {$when} only {$this->windows($windows)}.";
     }
 
     private function ownHours(string $id, ?string $date): string
@@ -91,7 +127,8 @@ final readonly class WhySentences
             if ($closure->id === $id && $closure->span->interval !== null) {
                 $until = $this->instant($closure->span->interval->end);
 
-                return ($closure->name === '' ? 'It is closed' : "Closed for “{$closure->name}”")." from {$this->instant($closure->span->interval->start)} until {$until}.";
+                return ($closure->name === '' ? 'It is closed' : "Closed for “{$closure->name}”")
+                    ." from {$this->instant($closure->span->interval->start)} until {$until}.";
             }
         }
 
@@ -100,7 +137,12 @@ final readonly class WhySentences
 
     private function dayparts(): string
     {
-        $parts = array_map(fn (string $id): string => "{$this->book->dayparts[$id]->name} ({$this->windows([$this->book->dayparts[$id]->window])})", $this->book->services[$this->service]->dayparts);
+        $parts = array_map(
+            fn (string $id): string => "{$this->book->dayparts[$id]->name} ({$this->windows([
+                $this->book->dayparts[$id]->window,
+            ])})",
+            $this->book->services[$this->service]->dayparts,
+        );
 
         return "{$this->name()} begins only in these parts of the day: ".implode(', ', $parts).'.';
     }
@@ -112,7 +154,10 @@ final readonly class WhySentences
         if ($member !== null && $this->isHidden($member)) {
             return 'Somebody else is not free then.';
         }
-        $who = $member !== null ? $this->person($member) : 'One of “'.($this->book->pools[$reason->facts['pool'] ?? '']->name ?? 'the units').'”';
+        $who =
+            $member !== null
+                ? $this->person($member)
+                : 'One of “'.($this->book->pools[$reason->facts['pool'] ?? '']->name ?? 'the units').'”';
         $by = match ($thing) {
             'booking' => $this->onlyLane === null ? $this->booking($id) : 'is taken',
             'session' => 'leads a session',
@@ -121,7 +166,10 @@ final readonly class WhySentences
             default => 'is busy in an outside calendar',
         };
         $with = in_array($thing, ['booking', 'session'], true) ? ', set-up and clear-up included' : '';
-        $way = ($reason->facts['travel'] ?? false) === true ? ", and the way from there takes {$this->count($this->book->travelMinutes, 'minute')}" : '';
+        $way =
+            ($reason->facts['travel'] ?? false) === true
+                ? ", and the way from there takes {$this->count($this->book->travelMinutes, 'minute')}"
+                : '';
 
         return "{$who} {$by}, {$this->stretch($reason)}".($way === '' ? $with : $way).'.';
     }
@@ -131,13 +179,20 @@ final readonly class WhySentences
         $booking = Booking::query()->where('business_id', $this->business->id)->find($id);
         $client = $booking->contact['name'] ?? null;
 
-        return 'is booked'.($booking === null ? '' : " for {$booking->service_name}").($client === null ? '' : " with {$client}");
+        return 'is booked'
+            .($booking === null ? '' : " for {$booking->service_name}")
+            .($client === null ? '' : " with {$client}");
     }
 
     /** What the core says is a sentence already, but for ids in it. */
     private function plain(Reason $reason): string
     {
-        return (string) preg_replace_callback('/\b[0-9A-HJKMNP-TV-Z]{26}\b/', fn (array $id): string => $this->book->locations[$id[0]]->name ?? $this->book->pools[$id[0]]->name ?? $this->book->staff[$id[0]]->name ?? 'it', $reason->detail);
+        return (string) preg_replace_callback(
+            '/\b[0-9A-HJKMNP-TV-Z]{26}\b/',
+            fn (array $id): string => $this->book->locations[$id[0]]->name ??
+                ($this->book->pools[$id[0]]->name ?? ($this->book->staff[$id[0]]->name ?? 'it')),
+            $reason->detail,
+        );
     }
 
     private function link(string $thing, string $id, Reason $reason): ?string
@@ -149,8 +204,11 @@ final readonly class WhySentences
             $thing === 'pool' => "roster/resources/{$id}",
             $thing === 'outage of' => 'roster/resources',
             $thing === 'booking' => "board?date={$this->localDate($reason)}&booking={$id}",
-            in_array($thing, ['staff member', 'hours of staff member', 'break of staff member'], true) && ! $this->isHidden($id) => "roster/people/{$id}",
-            $thing === 'time off' && isset($reason->facts['member']) && ! $this->isHidden($reason->facts['member']) => "roster/people/{$reason->facts['member']}",
+            in_array($thing, ['staff member', 'hours of staff member', 'break of staff member'], true) &&
+                ! $this->isHidden($id) => "roster/people/{$id}",
+            $thing === 'time off'
+                && isset($reason->facts['member'])
+                && ! $this->isHidden($reason->facts['member']) => "roster/people/{$reason->facts['member']}",
             default => null, // of the service itself, on whose page one is
         };
     }
@@ -179,7 +237,9 @@ final readonly class WhySentences
 
     private function weekday(): string
     {
-        return ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'][Wall::weekday($this->day)];
+        return ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'][
+            Wall::weekday($this->day)
+        ];
     }
 
     /** @param  list<Window>  $windows */
@@ -187,7 +247,13 @@ final readonly class WhySentences
     {
         $clock = fn (int $minute): string => LocalTime::ofDay($minute % Wall::DAY, $this->business);
 
-        return implode(' and ', array_map(static fn (Window $window): string => "{$clock($window->from)} to {$clock($window->to)}", $windows));
+        return implode(
+            ' and ',
+            array_map(
+                static fn (Window $window): string => "{$clock($window->from)} to {$clock($window->to)}",
+                $windows,
+            ),
+        );
     }
 
     private function stretch(Reason $reason): string
@@ -196,7 +262,9 @@ final readonly class WhySentences
         $sameDay = $this->book->zone->day($from) === $this->day && $this->book->zone->day($until - 1) === $this->day;
 
         return $sameDay
-            ? LocalTime::clock(Instants::carbon($from), $this->business).' to '.LocalTime::clock(Instants::carbon($until), $this->business)
+            ? LocalTime::clock(Instants::carbon($from), $this->business)
+                    .' to '
+                    .LocalTime::clock(Instants::carbon($until), $this->business)
             : "{$this->instant($from)} to {$this->instant($until)}";
     }
 

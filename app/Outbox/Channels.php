@@ -6,7 +6,10 @@ namespace App\Outbox;
 
 use Illuminate\Contracts\Container\Container;
 
-/** The channels by name, in lanes: what waits for different services waits apart, so that one that hangs keeps nothing else. */
+/**
+ * The channels by name, in lanes: what waits for different services waits apart, so that one that hangs keeps nothing
+ * else.
+ */
 final readonly class Channels
 {
     /** @param  array<string, array<string, class-string<Channel>>>  $lanes by lane and name */

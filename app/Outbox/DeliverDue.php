@@ -11,7 +11,8 @@ use Illuminate\Database\ConnectionInterface;
 use Throwable;
 
 /**
- * Sends what is due. An entry is leased first, then sent while nothing is locked, then marked: two workers never send the
+ * Sends what is due. An entry is leased first, then sent while nothing is locked, then marked: two workers never send
+ * the
  * same, a worker that dies in between leaves a lease that runs out, and the key makes a second sending harmless.
  */
 final readonly class DeliverDue
@@ -56,10 +57,15 @@ final readonly class DeliverDue
     private function lease(array $channels): ?OutboxEntry
     {
         $machine = $this->clock->machine();
-        $entry = OutboxEntry::query()->whereIn('channel', $channels)
-            ->where('state', 'waiting')->where('due_at', '<=', $this->clock->now())
+        $entry = OutboxEntry::query()
+            ->whereIn('channel', $channels)
+            ->where('state', 'waiting')
+            ->where('due_at', '<=', $this->clock->now())
             ->where(static fn ($query) => $query->whereNull('leased_until')->orWhere('leased_until', '<', $machine))
-            ->orderBy('due_at')->orderBy('id')->lock('for update skip locked')->first();
+            ->orderBy('due_at')
+            ->orderBy('id')
+            ->lock('for update skip locked')
+            ->first();
         $entry?->update(['leased_until' => $machine->addSeconds(self::LEASE_SECONDS)]);
 
         return $entry;
@@ -78,8 +84,11 @@ final readonly class DeliverDue
             $this->db->transaction(function () use ($entry, $done): void {
                 $done();
                 $entry->update([
-                    'state' => 'sent', 'sent_at' => $this->clock->now(), 'attempts' => $entry->attempts + 1,
-                    'error' => '', 'leased_until' => null,
+                    'state' => 'sent',
+                    'sent_at' => $this->clock->now(),
+                    'attempts' => $entry->attempts + 1,
+                    'error' => '',
+                    'leased_until' => null,
                 ]);
             });
         } catch (Throwable $wrong) {
@@ -89,7 +98,7 @@ final readonly class DeliverDue
 
     private function failed(OutboxEntry $entry, Throwable $wrong): void
     {
-        if (! $wrong instanceof NotDelivered) {
+        if (! ($wrong instanceof NotDelivered)) {
             report($wrong);
         }
         $isFinal = $wrong instanceof NotDelivered && $wrong->isFinal();

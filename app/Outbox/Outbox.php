@@ -37,11 +37,18 @@ final readonly class Outbox
         ?CarbonImmutable $due = null,
     ): void {
         $entry = [
-            'business_id' => $booking?->business_id, 'booking_id' => $booking?->id, 'channel' => $channel,
-            'occasion' => $occasion, 'audience' => $audience, 'recipient' => $recipient, 'content' => $content,
+            'business_id' => $booking?->business_id,
+            'booking_id' => $booking?->id,
+            'channel' => $channel,
+            'occasion' => $occasion,
+            'audience' => $audience,
+            'recipient' => $recipient,
+            'content' => $content,
             'due_at' => $due ?? $this->clock->now(),
         ];
         // One key for all: an account's mail is of no business.
-        $this->current->across(static fn (): OutboxEntry => OutboxEntry::query()->firstOrCreate(['key' => $key], $entry));
+        $this->current->across(
+            static fn (): OutboxEntry => OutboxEntry::query()->firstOrCreate(['key' => $key], $entry),
+        );
     }
 }

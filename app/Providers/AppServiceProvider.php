@@ -49,49 +49,151 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.mariadb', Connector::class);
         $this->app->scoped(CurrentBusiness::class);
-        $this->app->bind(CalendarEvent::class, static fn (Application $app): CalendarEvent => new CalendarEvent($app->make(Clock::class), config()->string('yardbell.sender')));
+        $this->app->bind(
+            CalendarEvent::class,
+            static fn (Application $app): CalendarEvent => new CalendarEvent(
+                $app->make(Clock::class),
+                config()->string('yardbell.sender'),
+            ),
+        );
         $this->app->bind(ReadsSetup::class, SetupReader::class);
         $this->app->bind(Fulfilment::class, BookPaid::class);
-        $this->app->bind(Channels::class, static fn (Application $app): Channels => new Channels($app, Kinds::OF_CHANNELS));
+        $this->app->bind(
+            Channels::class,
+            static fn (Application $app): Channels => new Channels($app, Kinds::OF_CHANNELS),
+        );
         $this->app->bind(Things::class, static fn (Application $app): Things => new Things($app, Kinds::OF_THINGS));
-        $this->app->scoped(Clock::class, static fn (): Clock => new Clock(config('yardbell.demonstration') === true ? config()->string('yardbell.clock') : null));
-        $this->app->bind(RuleBooks::class, static fn (Application $app): RuleBooks => new RuleBooks($app->make(CacheManager::class)->store('rules'), $app->make(ReadsSetup::class)));
-        $this->app->bind(KeptTimes::class, static fn (Application $app): KeptTimes => new KeptTimes($app->make(CacheManager::class)->store('rules')));
-        $this->app->bind(Checklist::class, static fn (Application $app): Checklist => new Checklist($app->make(RuleBooks::class), $app->make(CacheManager::class)->store('rules')));
-        $this->app->bind(HoldLimits::class, static fn (Application $app): HoldLimits => new HoldLimits($app->make(ConnectionInterface::class), $app->make(Clock::class), $app->make(Claims::class), config()->integer('yardbell.holds_of_one')));
-        $this->app->bind(Circuit::class, static fn (Application $app): Circuit => new Circuit($app->make(CacheManager::class)->store(), $app->make(Clock::class)));
-        $this->app->bind(Sweep::class, static fn (Application $app): Sweep => new Sweep($app->make(ConnectionInterface::class), $app->make(CacheManager::class)->store(), $app->make(AttachmentFiles::class), $app->make(Clock::class), $app->make(CurrentBusiness::class), config()->string('yardbell.mailbox'), dirname(config()->string('logging.channels.single.path'))));
-        $this->app->bind(PictureFiles::class, static fn (): PictureFiles => new PictureFiles(config()->string('yardbell.pictures')));
-        $this->app->bind(AttachmentFiles::class, static fn (): AttachmentFiles => new AttachmentFiles(app(ConnectionInterface::class), config()->string('yardbell.attachments')));
-        $this->app->bind(MeetingProvider::class, static fn (Application $app): MeetingProvider => new HttpMeetings($app->make(Factory::class), $app->make(Circuit::class), config()->string('yardbell.meetings')));
-        $this->app->bind(ClientLink::class, static fn (Application $app): ClientLink => new ClientLink($app->make(Clock::class), config()->string('app.key'), config()->string('app.url')));
-        $this->app->bind(MailboxFiles::class, static fn (Application $app): MailboxFiles => new MailboxFiles($app->make(Clock::class), config()->string('yardbell.mailbox')));
+        $this->app->scoped(
+            Clock::class,
+            static fn (): Clock => new Clock(
+                config('yardbell.demonstration') === true ? config()->string('yardbell.clock') : null,
+            ),
+        );
+        $this->app->bind(
+            RuleBooks::class,
+            static fn (Application $app): RuleBooks => new RuleBooks(
+                $app->make(CacheManager::class)->store('rules'),
+                $app->make(ReadsSetup::class),
+            ),
+        );
+        $this->app->bind(
+            KeptTimes::class,
+            static fn (Application $app): KeptTimes => new KeptTimes($app->make(CacheManager::class)->store('rules')),
+        );
+        $this->app->bind(
+            Checklist::class,
+            static fn (Application $app): Checklist => new Checklist(
+                $app->make(RuleBooks::class),
+                $app->make(CacheManager::class)->store('rules'),
+            ),
+        );
+        $this->app->bind(
+            HoldLimits::class,
+            static fn (Application $app): HoldLimits => new HoldLimits(
+                $app->make(ConnectionInterface::class),
+                $app->make(Clock::class),
+                $app->make(Claims::class),
+                config()->integer('yardbell.holds_of_one'),
+            ),
+        );
+        $this->app->bind(
+            Circuit::class,
+            static fn (Application $app): Circuit => new Circuit(
+                $app->make(CacheManager::class)->store(),
+                $app->make(Clock::class),
+            ),
+        );
+        $this->app->bind(
+            Sweep::class,
+            static fn (Application $app): Sweep => new Sweep(
+                $app->make(ConnectionInterface::class),
+                $app->make(CacheManager::class)->store(),
+                $app->make(AttachmentFiles::class),
+                $app->make(Clock::class),
+                $app->make(CurrentBusiness::class),
+                config()->string('yardbell.mailbox'),
+                dirname(config()->string('logging.channels.single.path')),
+            ),
+        );
+        $this->app->bind(
+            PictureFiles::class,
+            static fn (): PictureFiles => new PictureFiles(config()->string('yardbell.pictures')),
+        );
+        $this->app->bind(
+            AttachmentFiles::class,
+            static fn (): AttachmentFiles => new AttachmentFiles(
+                app(ConnectionInterface::class),
+                config()->string('yardbell.attachments'),
+            ),
+        );
+        $this->app->bind(
+            MeetingProvider::class,
+            static fn (Application $app): MeetingProvider => new HttpMeetings(
+                $app->make(Factory::class),
+                $app->make(Circuit::class),
+                config()->string('yardbell.meetings'),
+            ),
+        );
+        $this->app->bind(
+            ClientLink::class,
+            static fn (Application $app): ClientLink => new ClientLink(
+                $app->make(Clock::class),
+                config()->string('app.key'),
+                config()->string('app.url'),
+            ),
+        );
+        $this->app->bind(
+            MailboxFiles::class,
+            static fn (Application $app): MailboxFiles => new MailboxFiles(
+                $app->make(Clock::class),
+                config()->string('yardbell.mailbox'),
+            ),
+        );
         $this->app->bind(Post::class, MailboxFiles::class);
-        $this->app->bind(Processor::class, static fn (Application $app): Processor => new HttpProcessor(
-            $app->make(Factory::class),
-            $app->make(Circuit::class),
-            config()->string('yardbell.processor'),
-            config()->string('yardbell.processor_secret'),
-            config()->string('app.url').'/gate-api/processor-notices',
-        ));
-        $this->app->bind(ProcessorStandIn::class, static fn (Application $app): ProcessorStandIn => new ProcessorStandIn(
-            $app->make(ConnectionInterface::class),
-            $app->make(Factory::class),
-            $app->make(Clock::class),
-            config()->string('yardbell.processor_secret'),
-        ));
+        $this->app->bind(
+            Processor::class,
+            static fn (Application $app): Processor => new HttpProcessor(
+                $app->make(Factory::class),
+                $app->make(Circuit::class),
+                config()->string('yardbell.processor'),
+                config()->string('yardbell.processor_secret'),
+                config()->string('app.url').'/gate-api/processor-notices',
+            ),
+        );
+        $this->app->bind(
+            ProcessorStandIn::class,
+            static fn (Application $app): ProcessorStandIn => new ProcessorStandIn(
+                $app->make(ConnectionInterface::class),
+                $app->make(Factory::class),
+                $app->make(Clock::class),
+                config()->string('yardbell.processor_secret'),
+            ),
+        );
     }
 
     public function boot(): void
     {
         $perMinute = config()->integer('yardbell.tries_a_minute');
-        $network = static fn (Request $request): string => Visitor::from((string) $request->ip(), config()->string('app.key'))->mark;
-        $this->callAfterResolving(RateLimiter::class, static function (RateLimiter $limiter) use ($perMinute, $network): void {
-            $limiter->for('account', static fn (Request $request): array => [
-                Limit::perMinute($perMinute)->by('account '.self::account($request)),
-                Limit::perMinute($perMinute * 3)->by("account-network {$network($request)}"),
-            ]);
-            $limiter->for('gate', static fn (Request $request): Limit => Limit::perMinute($perMinute * 6)->by("gate {$network($request)}"));
+        $network = static fn (Request $request): string => Visitor::from(
+            (string) $request->ip(),
+            config()->string('app.key'),
+        )->mark;
+        $this->callAfterResolving(RateLimiter::class, static function (RateLimiter $limiter) use (
+            $perMinute,
+            $network,
+        ): void {
+            $limiter->for(
+                'account',
+                static fn (Request $request): array => [
+                    Limit::perMinute($perMinute)->by('account '.self::account($request)),
+                    Limit::perMinute($perMinute * 3)->by("account-network {$network($request)}"),
+                ],
+            );
+            $limiter->for(
+                'gate',
+                static fn (Request $request): Limit => Limit::perMinute($perMinute * 6)
+                    ->by("gate {$network($request)}"),
+            );
         });
     }
 

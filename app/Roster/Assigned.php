@@ -20,7 +20,14 @@ final readonly class Assigned
     /** @return list<string> ids of the services somebody does */
     public function servicesOf(Member $member): array
     {
-        return Column::strings($this->db->table('service_staff')->where('business_id', $member->business_id)->where('staff_id', $member->id)->orderBy('service_id')->pluck('service_id'));
+        return Column::strings(
+            $this->db
+                ->table('service_staff')
+                ->where('business_id', $member->business_id)
+                ->where('staff_id', $member->id)
+                ->orderBy('service_id')
+                ->pluck('service_id'),
+        );
     }
 
     /** @param  list<string>  $services */
@@ -28,25 +35,52 @@ final readonly class Assigned
     {
         $rows = $this->db->table('service_staff')->where('business_id', $business->id);
         (clone $rows)->where('staff_id', $staff)->whereNotIn('service_id', $services)->delete();
-        foreach (array_diff($services, Column::strings((clone $rows)->where('staff_id', $staff)->pluck('service_id'))) as $service) {
+        $done = Column::strings((clone $rows)->where('staff_id', $staff)->pluck('service_id'));
+        foreach (array_diff($services, $done) as $service) {
             $last = Given::in(['last' => (clone $rows)->where('service_id', $service)->max('position')])->int('last');
-            $this->db->table('service_staff')->insert(['business_id' => $business->id, 'service_id' => $service, 'staff_id' => $staff, 'position' => $last + 1]);
+            $this->db
+                ->table('service_staff')
+                ->insert([
+                    'business_id' => $business->id,
+                    'service_id' => $service,
+                    'staff_id' => $staff,
+                    'position' => $last + 1,
+                ]);
         }
     }
 
     /** @return list<string> ids, in the service's order */
     public function of(int $business, string $service, string $what): array
     {
-        return Column::strings($this->db->table("service_{$what}")->where('business_id', $business)->where('service_id', $service)
-            ->orderBy('position')->pluck("{$what}_id"));
+        return Column::strings(
+            $this->db
+                ->table("service_{$what}")
+                ->where('business_id', $business)
+                ->where('service_id', $service)
+                ->orderBy('position')
+                ->pluck("{$what}_id"),
+        );
     }
 
     /** @param  list<string>  $ids */
     public function set(int $business, string $service, string $what, array $ids): void
     {
-        $this->db->table("service_{$what}")->where('business_id', $business)->where('service_id', $service)->delete();
-        $this->db->table("service_{$what}")->insert(array_map(static fn (int $position, string $id): array => [
-            'business_id' => $business, 'service_id' => $service, "{$what}_id" => $id, 'position' => $position,
-        ], array_keys($ids), $ids));
+        $this->db
+            ->table("service_{$what}")
+            ->where('business_id', $business)
+            ->where('service_id', $service)
+            ->delete();
+        $this->db->table("service_{$what}")->insert(
+            array_map(
+                static fn (int $position, string $id): array => [
+                    'business_id' => $business,
+                    'service_id' => $service,
+                    "{$what}_id" => $id,
+                    'position' => $position,
+                ],
+                array_keys($ids),
+                $ids,
+            ),
+        );
     }
 }

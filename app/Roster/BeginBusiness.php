@@ -18,23 +18,38 @@ use Illuminate\Database\ConnectionInterface;
 /** A business comes into being: its owner can be booked, everybody named does every service at its one place. */
 final readonly class BeginBusiness
 {
-    public function __construct(private ConnectionInterface $db, private Assigned $assigned, private CurrentBusiness $current)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Assigned $assigned,
+        private CurrentBusiness $current,
+    ) {
     }
 
     public function __invoke(User $owner, BeginningContent $beginning): Business
     {
         return $this->db->transaction(function () use ($owner, $beginning): Business {
             $business = Business::query()->create([
-                'name' => $beginning->name, 'slug' => $beginning->slug, 'about' => '', 'time_zone' => $beginning->timeZone,
-                'currency' => $beginning->currency, 'opening_hours' => $beginning->hours,
+                'name' => $beginning->name,
+                'slug' => $beginning->slug,
+                'about' => '',
+                'time_zone' => $beginning->timeZone,
+                'currency' => $beginning->currency,
+                'opening_hours' => $beginning->hours,
             ]);
             $this->current->set($business->id);
-            $place = Location::query()->create(['business_id' => $business->id, 'name' => $beginning->name, 'address' => $beginning->address]);
+            $place = Location::query()->create([
+                'business_id' => $business->id,
+                'name' => $beginning->name,
+                'address' => $beginning->address,
+            ]);
             $staff = [];
             foreach ([$owner->name, ...$beginning->people] as $i => $name) {
                 $staff[] = Member::query()->create([
-                    'business_id' => $business->id, 'name' => $name, 'email' => $i === 0 ? $owner->email : null, 'position' => $i, ...Mark::next($i),
+                    'business_id' => $business->id,
+                    'name' => $name,
+                    'email' => $i === 0 ? $owner->email : null,
+                    'position' => $i,
+                    ...Mark::next($i),
                 ])->id;
             }
             $business->users()->attach($owner->id, ['role' => 'owner', 'staff_id' => $staff[0]]);
@@ -52,10 +67,24 @@ final readonly class BeginBusiness
      */
     private function service(Business $business, array $service, int $position, array $staff, string $place): void
     {
-        $pricing = new PricingContent($service['price'] === 0 ? 'free' : 'fixed', $service['price'], [], null, [], false, []);
+        $pricing = new PricingContent(
+            $service['price'] === 0 ? 'free' : 'fixed',
+            $service['price'],
+            [],
+            null,
+            [],
+            false,
+            [],
+        );
         $id = Service::query()->create([
-            'business_id' => $business->id, 'position' => $position, 'name' => $service['name'], 'description' => '',
-            'minutes' => $service['minutes'], 'pricing' => $pricing->toArray(), 'notice_minutes' => 120, ...Mark::next($position),
+            'business_id' => $business->id,
+            'position' => $position,
+            'name' => $service['name'],
+            'description' => '',
+            'minutes' => $service['minutes'],
+            'pricing' => $pricing->toArray(),
+            'notice_minutes' => 120,
+            ...Mark::next($position),
         ])->id;
         $this->assigned->set($business->id, $id, 'staff', $staff);
         $this->assigned->set($business->id, $id, 'location', [$place]);

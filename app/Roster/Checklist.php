@@ -37,13 +37,21 @@ final readonly class Checklist
         $key = "findings-{$business->id}";
         $kept = $this->cache->get($key);
         if (is_array($kept) && $kept[0] === $business->rules_mark) {
-            /** @var array{list<array{what: string, advice: string, list: string, id: string|null, part: string}>, bool} $found as it was put there, below */
+            /**
+             * @var array{list<array{what: string, advice: string, list: string, id: string|null, part: string}>, bool}
+             *   $found as it was put there, below
+             */
             $found = [$kept[1], $kept[2]];
 
             return $found;
         }
         $book = $this->books->of($business);
-        $book = $book->with(services: array_diff_key($book->services, array_flip(Column::strings($business->services()->where('active', false)->pluck('id')))));
+        $book = $book->with(
+            services: array_diff_key(
+                $book->services,
+                array_flip(Column::strings($business->services()->where('active', false)->pluck('id'))),
+            ),
+        );
         $findings = array_map(self::shape(...), (new CheckRules($book))->findings());
         $can = self::leavesAny($book, $findings);
         $this->cache->forever($key, [$business->rules_mark, $findings, $can]);
@@ -51,7 +59,10 @@ final readonly class Checklist
         return [$findings, $can];
     }
 
-    /** @return list<array{what: string, advice: string, list: string, id: string|null, part: string}> of one service, by a rule book that may not be saved yet */
+    /**
+     * @return list<array{what: string, advice: string, list: string, id: string|null, part: string}> of one service, by
+     *   a rule book that may not be saved yet
+     */
     public static function ofService(RuleBook $book, string $id): array
     {
         return array_map(self::shape(...), (new CheckRules($book))->ofService($id));
@@ -78,6 +89,12 @@ final readonly class Checklist
     /** @return array{what: string, advice: string, list: string, id: string|null, part: string} */
     private static function shape(Finding $finding): array
     {
-        return ['what' => $finding->problem, 'advice' => $finding->advice, 'list' => $finding->list, 'id' => $finding->id, 'part' => $finding->part];
+        return [
+            'what' => $finding->problem,
+            'advice' => $finding->advice,
+            'list' => $finding->list,
+            'id' => $finding->id,
+            'part' => $finding->part,
+        ];
     }
 }

@@ -21,13 +21,21 @@ final readonly class HttpMeetings implements MeetingProvider
 
     public function room(string $key, string $name): string
     {
-        $answer = $this->circuit->through('meetings', function () use ($key, $name): Response {
-            try {
-                return $this->http->connectTimeout(1)->timeout(self::TIMEOUT_SECONDS)->acceptJson()->post("{$this->address}/stand-ins/meetings", ['key' => $key, 'name' => $name]);
-            } catch (ConnectionException) {
-                throw self::silent();
-            }
-        }, self::silent(...));
+        $answer = $this->circuit->through(
+            'meetings',
+            function () use ($key, $name): Response {
+                try {
+                    return $this->http
+                        ->connectTimeout(1)
+                        ->timeout(self::TIMEOUT_SECONDS)
+                        ->acceptJson()
+                        ->post("{$this->address}/stand-ins/meetings", ['key' => $key, 'name' => $name]);
+                } catch (ConnectionException) {
+                    throw self::silent();
+                }
+            },
+            self::silent(...),
+        );
         $link = $answer->successful() ? $answer->json('link') : null;
 
         return is_string($link) ? $link : throw self::silent();
@@ -35,6 +43,10 @@ final readonly class HttpMeetings implements MeetingProvider
 
     private static function silent(): Refusal
     {
-        return new Refusal('The meeting provider does not answer. Try again in a moment, or type a link of your own.', 409, 'provider_silent');
+        return new Refusal(
+            'The meeting provider does not answer. Try again in a moment, or type a link of your own.',
+            409,
+            'provider_silent',
+        );
     }
 }

@@ -30,7 +30,10 @@ final readonly class PictureFiles
     public function take(Business $business, string $bytes): Picture
     {
         $size = @getimagesizefromstring($bytes);
-        if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP, IMAGETYPE_GIF, IMAGETYPE_AVIF], true)) {
+        if (
+            $size === false ||
+            ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP, IMAGETYPE_GIF, IMAGETYPE_AVIF], true)
+        ) {
             throw self::wrong('This is not a picture we can read. JPEG, PNG, WebP, AVIF and GIF are.');
         }
         if ($size[0] < 1 || $size[1] < 1 || $size[0] * $size[1] > self::MOST_PIXELS) {
@@ -51,7 +54,11 @@ final readonly class PictureFiles
 
     private function keep(Business $business, GdImage $image): Picture
     {
-        $picture = Picture::query()->create(['business_id' => $business->id, 'width' => imagesx($image), 'height' => imagesy($image)]);
+        $picture = Picture::query()->create([
+            'business_id' => $business->id,
+            'width' => imagesx($image),
+            'height' => imagesy($image),
+        ]);
         @mkdir(dirname($this->path($picture)), 0o755, true);
         imagewebp($image, $this->path($picture), self::QUALITY);
 

@@ -36,11 +36,17 @@ final readonly class PoolDay
         $sessions = array_filter($diary->sessions, static fn (Session $session): bool => ! $session->cancelled);
         $span = $book->zone->dates($day, $day);
 
-        return ['date' => Wall::date($day), 'units' => array_map(fn (string $unit): array => [
-            'id' => $unit,
-            'taken' => $this->taken($book, $span, $unit, [...$holding, ...$sessions]),
-            'out' => $this->out($pool, $unit, $span),
-        ], $pool->units)];
+        return [
+            'date' => Wall::date($day),
+            'units' => array_map(
+                fn (string $unit): array => [
+                    'id' => $unit,
+                    'taken' => $this->taken($book, $span, $unit, [...$holding, ...$sessions]),
+                    'out' => $this->out($pool, $unit, $span),
+                ],
+                $pool->units,
+            ),
+        ];
     }
 
     /**
@@ -66,7 +72,12 @@ final readonly class PoolDay
     {
         $out = [];
         foreach ($pool->outages[$unit] ?? [] as $outage) {
-            array_push($out, ...($outage->interval === null ? [] : self::within($span, $outage->interval->start, $outage->interval->end)));
+            array_push(
+                $out,
+                ...$outage->interval === null
+                    ? []
+                    : self::within($span, $outage->interval->start, $outage->interval->end),
+            );
         }
 
         return $out;
@@ -77,6 +88,9 @@ final readonly class PoolDay
     {
         $midnight = $span->stretches()[0][0] ?? 0;
 
-        return array_map(static fn (array $stretch): array => ['from' => $stretch[0] - $midnight, 'to' => $stretch[1] - $midnight], Timeline::between($start, $end)->intersect($span)->stretches());
+        return array_map(
+            static fn (array $stretch): array => ['from' => $stretch[0] - $midnight, 'to' => $stretch[1] - $midnight],
+            Timeline::between($start, $end)->intersect($span)->stretches(),
+        );
     }
 }

@@ -75,9 +75,14 @@ final readonly class RosterReader
         $units = Unit::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
         $outages = Outage::query()->where('business_id', $business->id)->get();
         $pools = [];
-        foreach (Pool::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get() as $row) {
+        foreach (
+            Pool::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get() as $row
+        ) {
             $own = $units->where('pool_id', $row->id);
-            $pools[$row->id] = PoolContent::of($row, $own, $outages->whereIn('unit_id', $own->modelKeys()))->toCore($row->id, $zone);
+            $pools[$row->id] = PoolContent::of($row, $own, $outages->whereIn('unit_id', $own->modelKeys()))->toCore(
+                $row->id,
+                $zone,
+            );
         }
 
         return $pools;
@@ -119,7 +124,10 @@ final readonly class RosterReader
     {
         $busy = [];
         foreach (BusyTime::query()->where('business_id', $business->id)->orderBy('starts_at')->get() as $row) {
-            $busy[$row->staff_id][] = Interval::between(Instants::minute($row->starts_at), (int) ceil($row->ends_at->getTimestamp() / 60));
+            $busy[$row->staff_id][] = Interval::between(
+                Instants::minute($row->starts_at),
+                (int) ceil($row->ends_at->getTimestamp() / 60),
+            );
         }
 
         return $busy;

@@ -34,10 +34,18 @@ final class UnlikeMark implements DataAwareRule, ValidationRule
         $colour = $this->data['colour'] ?? null;
         $people = $this->business->staff()->get(['id', 'name', 'colour', 'pattern']);
         $own = $people->firstWhere('id', $this->id);
-        if (! is_string($colour) || ! is_string($value) || ($own !== null && $own->colour === $colour && $own->pattern === $value)) {
+        if (
+            ! is_string($colour) ||
+            ! is_string($value) ||
+            ($own !== null && $own->colour === $colour && $own->pattern === $value)
+        ) {
             return;
         }
-        $other = $people->first(fn (Member $member): bool => $member->id !== $this->id && $member->colour === $colour && $member->pattern === $value);
+        $other = $people->first(
+            fn (Member $member): bool => $member->id !== $this->id &&
+                $member->colour === $colour &&
+                $member->pattern === $value,
+        );
         if ($other !== null && $people->count() < count(Mark::COLOURS) * count(Mark::PATTERNS)) {
             $fail("{$other->name} wears this mark already. Choose another colour or pattern.");
         }

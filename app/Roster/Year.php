@@ -31,14 +31,35 @@ final readonly class Year
      */
     public function of(Business $business, int $year, ?string $only): array
     {
-        [$first, $last] = ["{$year}-01-01", ($year + 1).'-01-01'];
-        $during = static fn (Builder $rows): Builder => $rows->where('from', '<', $last)->where('to', '>', $first)->orderBy('from')->orderBy('id');
-        $days = SpecialDay::query()->where('date', '>=', $first)->where('date', '<', $last)->orderBy('date')->orderBy('id');
-        $here = [...Column::strings($business->staff()->pluck('id')), ...Column::strings($business->locations()->pluck('id'))];
+        [$first, $last] = ["{$year}-01-01", $year + 1 .'-01-01'];
+        $during = static fn (Builder $rows): Builder => $rows
+            ->where('from', '<', $last)
+            ->where('to', '>', $first)
+            ->orderBy('from')
+            ->orderBy('id');
+        $days = SpecialDay::query()
+            ->where('date', '>=', $first)
+            ->where('date', '<', $last)
+            ->orderBy('date')
+            ->orderBy('id');
+        $here = [
+            ...Column::strings($business->staff()->pluck('id')),
+            ...Column::strings($business->locations()->pluck('id')),
+        ];
         $all = [];
-        foreach (['specialDay' => $days, 'closure' => $during(Closure::query()), 'timeOff' => $during(TimeOff::query())] as $kind => $rows) {
+        $lists = [
+            'specialDay' => $days,
+            'closure' => $during(Closure::query()),
+            'timeOff' => $during(TimeOff::query()),
+        ];
+        foreach ($lists as $kind => $rows) {
             $things = array_map(fn (Model $row): array => $this->thing($kind, $row), array_values($rows->get()->all()));
-            $all[$kind.'s'] = array_values(array_filter($things, static fn (array $thing): bool => self::isShown(Given::in($thing['content']), $here, $only)));
+            $all[$kind.'s'] = array_values(
+                array_filter(
+                    $things,
+                    static fn (array $thing): bool => self::isShown(Given::in($thing['content']), $here, $only),
+                ),
+            );
         }
 
         return ['year' => $year, 'today' => Wall::date($business->zone()->day($this->clock->minute())), ...$all];
@@ -54,8 +75,9 @@ final readonly class Year
         $staff = $content->stringsIf('staff') ?? array_filter([$content->stringIf('staff')]);
         $place = $content->stringIf('location');
 
-        return ($only === null || $staff === [] || in_array($only, $staff, true))
-            && array_diff($staff, $here) === [] && ($place === null || in_array($place, $here, true));
+        return ($only === null || $staff === [] || in_array($only, $staff, true)) &&
+            array_diff($staff, $here) === [] &&
+            ($place === null || in_array($place, $here, true));
     }
 
     /** @return array{id: mixed, version: string|null, content: array<string, mixed>} */

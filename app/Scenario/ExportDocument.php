@@ -22,7 +22,9 @@ use YardBell\Core\Scenario\PriceWriter;
 use YardBell\Core\Scenario\Scenario;
 use YardBell\Core\Scenario\Writer;
 
-/** A business as a `yardbell/1` document: all it has set up, and every booking, also those that hold nothing any more. */
+/**
+ * A business as a `yardbell/1` document: all it has set up, and every booking, also those that hold nothing any more.
+ */
 final readonly class ExportDocument
 {
     public function __construct(private SetupReader $setup)
@@ -31,15 +33,19 @@ final readonly class ExportDocument
 
     public function __invoke(Business $business): string
     {
-        return Writer::write(new Scenario(
-            book: $this->setup->book($business),
-            diary: $this->diary($business),
-            bookingIds: Column::strings(Booking::query()->where('business_id', $business->id)->orderBy('id')->pluck('id')),
-            name: $business->name,
-            currency: $business->currency,
-            clients: $this->clients($business),
-            prices: ['services' => $this->prices($business)],
-        ));
+        return Writer::write(
+            new Scenario(
+                book: $this->setup->book($business),
+                diary: $this->diary($business),
+                bookingIds: Column::strings(
+                    Booking::query()->where('business_id', $business->id)->orderBy('id')->pluck('id'),
+                ),
+                name: $business->name,
+                currency: $business->currency,
+                clients: $this->clients($business),
+                prices: ['services' => $this->prices($business)],
+            ),
+        );
     }
 
     /** @return array<string, string> names by id */
@@ -68,13 +74,36 @@ final readonly class ExportDocument
 
     private function taken(Booking $booking): Taken
     {
-        return new Taken($booking->id, $booking->service_id, Instants::minute($booking->starts_at), $booking->minutes, $booking->setup, $booking->clearup, $booking->staff_ids,
-            $booking->location_id, $booking->units, $booking->party, $booking->state, $this->heldUntil($booking), Instants::minute($booking->created_at), $booking->double_booked, $booking->client_id);
+        return new Taken(
+            $booking->id,
+            $booking->service_id,
+            Instants::minute($booking->starts_at),
+            $booking->minutes,
+            $booking->setup,
+            $booking->clearup,
+            $booking->staff_ids,
+            $booking->location_id,
+            $booking->units,
+            $booking->party,
+            $booking->state,
+            $this->heldUntil($booking),
+            Instants::minute($booking->created_at),
+            $booking->double_booked,
+            $booking->client_id,
+        );
     }
 
     private function seat(Booking $booking): Seat
     {
-        return new Seat($booking->id, (string) $booking->session_id, $booking->party, $booking->state, $this->heldUntil($booking), Instants::minute($booking->created_at), $booking->client_id);
+        return new Seat(
+            $booking->id,
+            (string) $booking->session_id,
+            $booking->party,
+            $booking->state,
+            $this->heldUntil($booking),
+            Instants::minute($booking->created_at),
+            $booking->client_id,
+        );
     }
 
     private function heldUntil(Booking $booking): ?int
@@ -84,8 +113,17 @@ final readonly class ExportDocument
 
     private function scheduled(Session $session): Scheduled
     {
-        return new Scheduled($session->id, $session->service_id, Instants::minute($session->starts_at), $session->minutes, $session->staff_ids,
-            $session->location_id, $session->units, $session->places, $session->state === 'cancelled');
+        return new Scheduled(
+            $session->id,
+            $session->service_id,
+            Instants::minute($session->starts_at),
+            $session->minutes,
+            $session->staff_ids,
+            $session->location_id,
+            $session->units,
+            $session->places,
+            $session->state === 'cancelled',
+        );
     }
 
     /** @return array<string, array<string, mixed>> by service */
@@ -93,6 +131,11 @@ final readonly class ExportDocument
     {
         $addOns = AddOn::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
 
-        return $business->services()->get()->keyBy('id')->map(static fn (Service $service): array => PriceWriter::tariff(Tariffs::with($service, $addOns)))->all();
+        return $business
+            ->services()
+            ->get()
+            ->keyBy('id')
+            ->map(static fn (Service $service): array => PriceWriter::tariff(Tariffs::with($service, $addOns)))
+            ->all();
     }
 }

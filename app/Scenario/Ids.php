@@ -6,7 +6,10 @@ namespace App\Scenario;
 
 use App\Models\Id;
 
-/** Which id here each id of a document has become: the same where it is this business's own already, a new one otherwise. */
+/**
+ * Which id here each id of a document has become: the same where it is this business's own already, a new one
+ * otherwise.
+ */
 final class Ids
 {
     /** @var array<string, array<string, string>> */

@@ -24,8 +24,15 @@ final readonly class ImportDocument
     /** Days ahead that a preview looks. */
     private const PREVIEW_DAYS = 28;
 
-    public function __construct(private ConnectionInterface $db, private WriteSetup $setup, private WriteDiary $diary, private SetupReader $reader, private ExportDocument $export, private Clock $clock, private CurrentBusiness $current)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private WriteSetup $setup,
+        private WriteDiary $diary,
+        private SetupReader $reader,
+        private ExportDocument $export,
+        private Clock $clock,
+        private CurrentBusiness $current,
+    ) {
     }
 
     public function asNew(Scenario $scenario, User $owner): Business
@@ -54,7 +61,10 @@ final readonly class ImportDocument
 
     public function replace(Business $business, Scenario $scenario): Effect
     {
-        return $this->current->of($business->id, fn (): Effect => $this->db->transaction(fn (): Effect => $this->replaced($business, $scenario)));
+        return $this->current->of(
+            $business->id,
+            fn (): Effect => $this->db->transaction(fn (): Effect => $this->replaced($business, $scenario)),
+        );
     }
 
     private function replaced(Business $business, Scenario $scenario): Effect
@@ -65,13 +75,23 @@ final readonly class ImportDocument
         $now = $this->clock->minute();
         $today = $before->zone->day($now);
 
-        return (new ChangePreview($before, $this->reader->book($business->refresh()), $diary))->of($today, $today + self::PREVIEW_DAYS - 1, $now);
+        return (new ChangePreview($before, $this->reader->book($business->refresh()), $diary))->of(
+            $today,
+            $today + self::PREVIEW_DAYS - 1,
+            $now,
+        );
     }
 
     private function freeSlug(string $name): string
     {
         $slug = Str::limit(Str::slug($name), 50, '') ?: 'business';
-        for ($number = 1; Business::query()->where('slug', $number === 1 ? $slug : "{$slug}-{$number}")->exists(); $number++);
+        for (
+            $number = 1;
+            Business::query()
+                ->where('slug', $number === 1 ? $slug : "{$slug}-{$number}")
+                ->exists();
+            $number++
+        );
 
         return $number === 1 ? $slug : "{$slug}-{$number}";
     }

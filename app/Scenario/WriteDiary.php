@@ -31,7 +31,11 @@ final readonly class WriteDiary
     public function __invoke(Business $business, Scenario $scenario, Ids $ids): void
     {
         foreach ($scenario->clients as $id => $name) {
-            Client::query()->create(['business_id' => $business->id, 'id' => $ids->of('clients', (string) $id), 'name' => $name]);
+            Client::query()->create([
+                'business_id' => $business->id,
+                'id' => $ids->of('clients', (string) $id),
+                'name' => $name,
+            ]);
         }
         foreach ($scenario->diary->sessions as $session) {
             $this->session($business, $scenario, $session, $ids);
@@ -42,51 +46,137 @@ final readonly class WriteDiary
             $this->booking($business, $services[$ids->of('services', $booking->service)], $scenario, $booking, $ids);
         }
         foreach ($scenario->diary->seats as $seat) {
-            $this->seat($business, $services[$ids->of('services', $sessions[$seat->session]->service)], $scenario, $seat, $sessions[$seat->session], $ids);
+            $this->seat(
+                $business,
+                $services[$ids->of('services', $sessions[$seat->session]->service)],
+                $scenario,
+                $seat,
+                $sessions[$seat->session],
+                $ids,
+            );
         }
-        $longest = static fn (string $model): int => (int) $model::query()->where('business_id', $business->id)->selectRaw('max(timestampdiff(minute, taken_from, taken_until)) as longest')->value('longest');
-        $business->update(['longest_taken' => max($business->longest_taken, $longest(Booking::class), $longest(Session::class))]);
+        $longest = static fn (string $model): int => (int) $model::query()
+                ->where('business_id', $business->id)
+                ->selectRaw('max(timestampdiff(minute, taken_from, taken_until)) as longest')
+                ->value('longest');
+        $business->update([
+            'longest_taken' => max($business->longest_taken, $longest(Booking::class), $longest(Session::class)),
+        ]);
     }
 
     private function session(Business $business, Scenario $scenario, Scheduled $session, Ids $ids): void
     {
         $rules = $scenario->book->services[$session->service];
-        Session::query()->create(['business_id' => $business->id, 'id' => $ids->of('sessions', $session->id), 'service_id' => $ids->of('services', $session->service),
-            'location_id' => $session->location === null ? null : $ids->of('locations', $session->location), 'starts_at' => Instants::carbon($session->start), 'minutes' => $session->minutes,
-            'taken_from' => Instants::carbon($session->start - $rules->setup), 'taken_until' => Instants::carbon($session->start + $session->minutes + $rules->clearup),
-            'staff_ids' => $ids->all('staff', $session->staff), 'units' => $ids->all('units', $session->units), 'places' => $session->places, 'state' => $session->cancelled ? 'cancelled' : 'scheduled']);
+        Session::query()->create([
+            'business_id' => $business->id,
+            'id' => $ids->of('sessions', $session->id),
+            'service_id' => $ids->of('services', $session->service),
+            'location_id' => $session->location === null ? null : $ids->of('locations', $session->location),
+            'starts_at' => Instants::carbon($session->start),
+            'minutes' => $session->minutes,
+            'taken_from' => Instants::carbon($session->start - $rules->setup),
+            'taken_until' => Instants::carbon($session->start + $session->minutes + $rules->clearup),
+            'staff_ids' => $ids->all('staff', $session->staff),
+            'units' => $ids->all('units', $session->units),
+            'places' => $session->places,
+            'state' => $session->cancelled ? 'cancelled' : 'scheduled',
+        ]);
     }
 
     private function booking(Business $business, Service $service, Scenario $scenario, Taken $booking, Ids $ids): void
     {
         $staff = $ids->all('staff', $booking->staff);
-        $this->record($business, $service, $scenario, $booking, $ids, $booking->start, $booking->minutes, $booking->setup, $booking->clearup, $staff, [
-            'location_id' => $booking->location === null ? null : $ids->of('locations', $booking->location), 'staff_ids' => $staff, 'units' => $ids->all('units', $booking->units), 'double_booked' => $booking->doubleBooked,
-        ]);
+        $this->record(
+            $business,
+            $service,
+            $scenario,
+            $booking,
+            $ids,
+            $booking->start,
+            $booking->minutes,
+            $booking->setup,
+            $booking->clearup,
+            $staff,
+            [
+                'location_id' => $booking->location === null ? null : $ids->of('locations', $booking->location),
+                'staff_ids' => $staff,
+                'units' => $ids->all('units', $booking->units),
+                'double_booked' => $booking->doubleBooked,
+            ],
+        );
     }
 
-    private function seat(Business $business, Service $service, Scenario $scenario, Seat $seat, Scheduled $session, Ids $ids): void
-    {
+    private function seat(
+        Business $business,
+        Service $service,
+        Scenario $scenario,
+        Seat $seat,
+        Scheduled $session,
+        Ids $ids,
+    ): void {
         $rules = $scenario->book->services[$session->service];
-        $this->record($business, $service, $scenario, $seat, $ids, $session->start, $session->minutes, $rules->setup, $rules->clearup, $ids->all('staff', $session->staff), [
-            'location_id' => $session->location === null ? null : $ids->of('locations', $session->location), 'session_id' => $ids->of('sessions', $session->id), 'staff_ids' => [], 'units' => [],
-        ]);
+        $this->record(
+            $business,
+            $service,
+            $scenario,
+            $seat,
+            $ids,
+            $session->start,
+            $session->minutes,
+            $rules->setup,
+            $rules->clearup,
+            $ids->all('staff', $session->staff),
+            [
+                'location_id' => $session->location === null ? null : $ids->of('locations', $session->location),
+                'session_id' => $ids->of('sessions', $session->id),
+                'staff_ids' => [],
+                'units' => [],
+            ],
+        );
     }
 
     /**
      * @param  list<string>  $staff
      * @param  array<string, mixed>  $more columns
      */
-    private function record(Business $business, Service $service, Scenario $scenario, Taken|Seat $of, Ids $ids, int $start, int $minutes, int $setup, int $clearup, array $staff, array $more): void
-    {
-        $booking = Booking::query()->create($more + [
-            'business_id' => $business->id, 'id' => $ids->of('bookings', $of->id), 'service_id' => $service->id, 'service_name' => $service->name,
-            'client_id' => $of->client === null ? null : $ids->of('clients', $of->client), 'contact' => $of->client === null ? null : ['name' => $scenario->clients[$of->client], 'email' => '', 'phone' => ''],
-            'starts_at' => Instants::carbon($start), 'minutes' => $minutes, 'setup' => $setup, 'clearup' => $clearup,
-            'taken_from' => Instants::carbon($start - $setup), 'taken_until' => Instants::carbon($start + $minutes + $clearup), 'party' => $of->party, 'state' => $of->state,
-            'held_until' => $of->heldUntil === null ? null : Instants::carbon($of->heldUntil), 'currency' => $business->currency, ...$this->sold($service, $of->party, $minutes, $staff),
-            'created_at' => Instants::carbon($of->createdAt), 'updated_at' => Instants::carbon($of->createdAt),
-        ]);
+    private function record(
+        Business $business,
+        Service $service,
+        Scenario $scenario,
+        Taken|Seat $of,
+        Ids $ids,
+        int $start,
+        int $minutes,
+        int $setup,
+        int $clearup,
+        array $staff,
+        array $more,
+    ): void {
+        $booking = Booking::query()->create(
+            $more + [
+                'business_id' => $business->id,
+                'id' => $ids->of('bookings', $of->id),
+                'service_id' => $service->id,
+                'service_name' => $service->name,
+                'client_id' => $of->client === null ? null : $ids->of('clients', $of->client),
+                'contact' => $of->client === null
+                        ? null
+                        : ['name' => $scenario->clients[$of->client], 'email' => '', 'phone' => ''],
+                'starts_at' => Instants::carbon($start),
+                'minutes' => $minutes,
+                'setup' => $setup,
+                'clearup' => $clearup,
+                'taken_from' => Instants::carbon($start - $setup),
+                'taken_until' => Instants::carbon($start + $minutes + $clearup),
+                'party' => $of->party,
+                'state' => $of->state,
+                'held_until' => $of->heldUntil === null ? null : Instants::carbon($of->heldUntil),
+                'currency' => $business->currency,
+                ...$this->sold($service, $of->party, $minutes, $staff),
+                'created_at' => Instants::carbon($of->createdAt),
+                'updated_at' => Instants::carbon($of->createdAt),
+            ],
+        );
         $this->write->people($booking, $staff, $of->createdAt, Instants::toDatabase(0));
         $this->history->holds($booking);
         $this->history->begin($booking, 'the import');

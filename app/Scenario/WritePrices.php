@@ -23,23 +23,51 @@ final readonly class WritePrices
     {
         $pricing = $tariff->pricing;
         if ($hasSessions) {
-            $pricing = new Pricing($pricing->kind, $pricing->amount ?? $pricing->base($tariff->lengths, null, []), [], null, $pricing->byStaff, $pricing->perPerson, $pricing->extraPeople);
+            $pricing = new Pricing(
+                $pricing->kind,
+                $pricing->amount ?? $pricing->base($tariff->lengths, null, []),
+                [],
+                null,
+                $pricing->byStaff,
+                $pricing->perPerson,
+                $pricing->extraPeople,
+            );
         }
         $deposit = $tariff->payment->deposit;
 
         return [
             'pricing' => [
-                'kind' => $pricing->kind->value, 'amount' => $pricing->amount ?? 0,
-                'byMinutes' => array_map(static fn (int $minutes, int $amount): array => ['minutes' => $minutes, 'amount' => $amount], array_keys($pricing->byMinutes), $pricing->byMinutes),
+                'kind' => $pricing->kind->value,
+                'amount' => $pricing->amount ?? 0,
+                'byMinutes' => array_map(
+                    static fn (int $minutes, int $amount): array => ['minutes' => $minutes, 'amount' => $amount],
+                    array_keys($pricing->byMinutes),
+                    $pricing->byMinutes,
+                ),
                 'perStep' => $pricing->perStep,
-                'byStaff' => array_map(static fn (string $member, int $amount): array => ['staff' => $ids->of('staff', $member), 'amount' => $amount], array_map(strval(...), array_keys($pricing->byStaff)), $pricing->byStaff),
-                'perPerson' => $pricing->perPerson, 'extraPeople' => $pricing->extraPeople,
+                'byStaff' => array_map(
+                    static fn (string $member, int $amount): array => [
+                        'staff' => $ids->of('staff', $member),
+                        'amount' => $amount,
+                    ],
+                    array_map(strval(...), array_keys($pricing->byStaff)),
+                    $pricing->byStaff,
+                ),
+                'perPerson' => $pricing->perPerson,
+                'extraPeople' => $pricing->extraPeople,
             ],
-            'payment_terms' => ['kind' => $tariff->payment->kind->value, 'amount' => $deposit instanceof Percent ? null : $deposit, 'percent' => $deposit instanceof Percent ? $deposit->written() : null],
+            'payment_terms' => [
+                'kind' => $tariff->payment->kind->value,
+                'amount' => $deposit instanceof Percent ? null : $deposit,
+                'percent' => $deposit instanceof Percent ? $deposit->written() : null,
+            ],
         ];
     }
 
-    /** @return list<string> what a document says of money that cannot be set up here yet, so that it is not lost in silence */
+    /**
+     * @return list<string> what a document says of money that cannot be set up here yet, so that it is not lost in
+     *   silence
+     */
     public static function leftOut(Scenario $scenario): array
     {
         $left = array_keys(array_filter($scenario->prices[''][''] ?? []));
@@ -52,7 +80,18 @@ final readonly class WritePrices
             }
         }
         foreach ($scenario->prices['services'] ?? [] as $prices) {
-            array_push($left, ...array_keys(array_intersect_key((array) ($prices['pricing'] ?? []), ['frequency' => 1, 'excludeSurcharges' => 1, 'taxRates' => 1, 'extraPeopleStaff' => 1])), ...array_keys(array_intersect_key($prices, ['staffPay' => 1])));
+            array_push(
+                $left,
+                ...array_keys(
+                    array_intersect_key((array) ($prices['pricing'] ?? []), [
+                        'frequency' => 1,
+                        'excludeSurcharges' => 1,
+                        'taxRates' => 1,
+                        'extraPeopleStaff' => 1,
+                    ]),
+                ),
+                ...array_keys(array_intersect_key($prices, ['staffPay' => 1])),
+            );
         }
 
         return array_values(array_unique($left));
@@ -75,10 +114,17 @@ final readonly class WritePrices
         }
         $position = 0;
         foreach ($written as $name => $addOn) {
-            AddOn::query()->updateOrCreate(['business_id' => $business->id, 'id' => $ids->of('add_ons', (string) $name)], [
-                'name' => $addOn->name, 'price' => $addOn->amount, 'minutes' => $addOn->minutes, 'per_person' => $addOn->perPerson, 'position' => $position++,
-                'services' => count($services[$name]) === count($scenario->tariffs) ? null : $services[$name],
-            ]);
+            AddOn::query()->updateOrCreate(
+                ['business_id' => $business->id, 'id' => $ids->of('add_ons', (string) $name)],
+                [
+                    'name' => $addOn->name,
+                    'price' => $addOn->amount,
+                    'minutes' => $addOn->minutes,
+                    'per_person' => $addOn->perPerson,
+                    'position' => $position++,
+                    'services' => count($services[$name]) === count($scenario->tariffs) ? null : $services[$name],
+                ],
+            );
         }
         AddOn::query()->where('business_id', $business->id)->whereNotIn('id', $ids->taken('add_ons'))->delete();
     }
@@ -90,7 +136,11 @@ final readonly class WritePrices
      */
     private function name(array $written, PricedAddOn $addOn): string
     {
-        for ($name = $addOn->id, $i = 2; isset($written[$name]) && $written[$name] != $addOn; $name = "{$addOn->id} {$i}", $i++);
+        for (
+            $name = $addOn->id, $i = 2;
+            isset($written[$name]) && $written[$name] != $addOn;
+            $name = "{$addOn->id} {$i}", $i++
+        );
 
         return $name;
     }

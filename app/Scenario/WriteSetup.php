@@ -26,24 +26,48 @@ use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\WallSpan;
 use YardBell\Core\Time\Window;
 
-/** Writes a document's set-up as that of a business. What has been there under the same id is changed, the rest is made. */
+/**
+ * Writes a document's set-up as that of a business. What has been there under the same id is changed, the rest is made.
+ */
 final readonly class WriteSetup
 {
     /** What is only looked at as a whole, and replaced as a whole. */
-    private const WHOLE = ['special_days', 'closures', 'time_off', 'busy_times', 'outages', 'units', 'pools', 'dayparts', 'service_staff', 'service_location', 'service_daypart', 'service_pool'];
+    private const WHOLE = [
+        'special_days',
+        'closures',
+        'time_off',
+        'busy_times',
+        'outages',
+        'units',
+        'pools',
+        'dayparts',
+        'service_staff',
+        'service_location',
+        'service_daypart',
+        'service_pool',
+    ];
 
-    public function __construct(private ConnectionInterface $db, private CurrentBusiness $current, private Clock $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private CurrentBusiness $current,
+        private Clock $clock,
+    ) {
     }
 
     /** Within a transaction. */
     public function __invoke(Business $business, Scenario $scenario): Ids
     {
         $book = $scenario->book;
-        $business->fill([
-            'name' => $scenario->name, 'time_zone' => $book->zone->name, 'currency' => $scenario->currency, 'travel_minutes' => $book->travelMinutes,
-            'opening_hours' => self::table($book->openingHours->weekly()), 'about' => $business->about ?? '',
-        ])->save();
+        $business
+            ->fill([
+                'name' => $scenario->name,
+                'time_zone' => $book->zone->name,
+                'currency' => $scenario->currency,
+                'travel_minutes' => $book->travelMinutes,
+                'opening_hours' => self::table($book->openingHours->weekly()),
+                'about' => $business->about ?? '',
+            ])
+            ->save();
 
         return $this->current->of($business->id, fn (): Ids => $this->things($business, $scenario));
     }
@@ -60,7 +84,15 @@ final readonly class WriteSetup
         $this->people($business, $scenario, $ids);
         $this->services($business, $scenario, $ids);
         foreach ($book->closures as $closure) {
-            $this->insert('closures', $business, ['id' => $ids->of('closures', $closure->id), 'name' => $closure->name, 'staff' => $closure->staff === null ? null : json_encode($ids->all('staff', $closure->staff))] + self::span($closure->span));
+            $this->insert(
+                'closures',
+                $business,
+                [
+                    'id' => $ids->of('closures', $closure->id),
+                    'name' => $closure->name,
+                    'staff' => $closure->staff === null ? null : json_encode($ids->all('staff', $closure->staff)),
+                ] + self::span($closure->span),
+            );
         }
         Business::markRules($business->id);
         $business->refresh();
@@ -72,8 +104,13 @@ final readonly class WriteSetup
     private function known(Business $business): array
     {
         $known = [];
-        foreach (['locations', 'staff', 'services', 'pools', 'units', 'dayparts', 'closures', 'time_off', 'add_ons'] as $list) {
-            $known[$list] = array_fill_keys(Column::strings($this->db->table($list)->where('business_id', $business->id)->pluck('id')), true);
+        foreach (
+            ['locations', 'staff', 'services', 'pools', 'units', 'dayparts', 'closures', 'time_off', 'add_ons'] as $list
+        ) {
+            $known[$list] = array_fill_keys(
+                Column::strings($this->db->table($list)->where('business_id', $business->id)->pluck('id')),
+                true,
+            );
         }
 
         return $known;
@@ -84,8 +121,15 @@ final readonly class WriteSetup
         $position = 0;
         foreach ($scenario->book->locations as $location) {
             $id = $ids->of('locations', $location->id);
-            Location::query()->updateOrCreate(['business_id' => $business->id, 'id' => $id], ['name' => $location->name, 'position' => $position++, 'active' => true,
-                'hours' => $location->hours === null ? null : self::table($location->hours->weekly())]);
+            Location::query()->updateOrCreate(
+                ['business_id' => $business->id, 'id' => $id],
+                [
+                    'name' => $location->name,
+                    'position' => $position++,
+                    'active' => true,
+                    'hours' => $location->hours === null ? null : self::table($location->hours->weekly()),
+                ],
+            );
             $this->specialDays($business, 'location', $id, $location->hours?->specialDays() ?? [], $ids);
         }
         $this->rest('locations', $business, $ids);
@@ -100,29 +144,59 @@ final readonly class WriteSetup
     private function pool(Business $business, Pool $pool, int $position, Ids $ids): void
     {
         $id = $ids->of('pools', $pool->id);
-        $this->insert('pools', $business, ['id' => $id, 'name' => $pool->name === '' ? $pool->id : $pool->name, 'location_id' => $pool->location === null ? null : $ids->of('locations', $pool->location), 'position' => $position]);
+        $this->insert('pools', $business, [
+            'id' => $id,
+            'name' => $pool->name === '' ? $pool->id : $pool->name,
+            'location_id' => $pool->location === null ? null : $ids->of('locations', $pool->location),
+            'position' => $position,
+        ]);
         foreach ($pool->units as $i => $unit) {
-            $this->insert('units', $business, ['id' => $ids->of('units', $unit), 'pool_id' => $id, 'name' => $unit, 'position' => $i]);
+            $this->insert('units', $business, [
+                'id' => $ids->of('units', $unit),
+                'pool_id' => $id,
+                'name' => $unit,
+                'position' => $i,
+            ]);
             foreach ($pool->outages[$unit] ?? [] as $span) {
-                $this->insert('outages', $business, ['id' => Id::make(), 'unit_id' => $ids->of('units', $unit)] + self::span($span));
+                $this->insert(
+                    'outages',
+                    $business,
+                    ['id' => Id::make(), 'unit_id' => $ids->of('units', $unit)] + self::span($span),
+                );
             }
         }
     }
 
     private function daypart(Business $business, Daypart $part, int $position, Ids $ids): void
     {
-        $this->insert('dayparts', $business, ['id' => $ids->of('dayparts', $part->id), 'name' => $part->name, 'from' => Wall::writeTimeOfDay($part->window->from), 'to' => Wall::writeTimeOfDay($part->window->to), 'position' => $position]);
+        $this->insert('dayparts', $business, [
+            'id' => $ids->of('dayparts', $part->id),
+            'name' => $part->name,
+            'from' => Wall::writeTimeOfDay($part->window->from),
+            'to' => Wall::writeTimeOfDay($part->window->to),
+            'position' => $position,
+        ]);
     }
 
     private function people(Business $business, Scenario $scenario, Ids $ids): void
     {
         foreach (array_values($scenario->book->staff) as $i => $member) {
             $id = $ids->of('staff', $member->id);
-            $marked = Member::query()->where('business_id', $business->id)->whereKey($id)->exists() ? [] : Mark::next($i);
-            Member::query()->updateOrCreate(['business_id' => $business->id, 'id' => $id], [
-                'name' => $member->name, 'active' => $member->active, 'position' => $i, 'respect_busy' => $member->respectBusy, 'max_per_day' => $member->maxPerDay,
-                'hours' => $member->weekly === null ? null : self::table($member->weekly, $ids), 'breaks' => $member->breaks === null ? null : self::table($member->breaks->weekly()),
-            ] + $marked);
+            $marked = Member::query()->where('business_id', $business->id)->whereKey($id)->exists()
+                ? []
+                : Mark::next($i);
+            Member::query()->updateOrCreate(
+                ['business_id' => $business->id, 'id' => $id],
+                [
+                    'name' => $member->name,
+                    'active' => $member->active,
+                    'position' => $i,
+                    'respect_busy' => $member->respectBusy,
+                    'max_per_day' => $member->maxPerDay,
+                    'hours' => $member->weekly === null ? null : self::table($member->weekly, $ids),
+                    'breaks' => $member->breaks === null ? null : self::table($member->breaks->weekly()),
+                ] + $marked,
+            );
             $this->specialDays($business, 'staff', $id, $member->special, $ids);
             $this->away($business, $member, $id, $ids);
         }
@@ -132,10 +206,19 @@ final readonly class WriteSetup
     private function away(Business $business, MemberRules $member, string $id, Ids $ids): void
     {
         foreach ($member->timeOff as [$off, $span]) {
-            $this->insert('time_off', $business, ['id' => $ids->of('time_off', "{$member->id} {$off}"), 'staff_id' => $id] + self::span($span));
+            $this->insert(
+                'time_off',
+                $business,
+                ['id' => $ids->of('time_off', "{$member->id} {$off}"), 'staff_id' => $id] + self::span($span),
+            );
         }
         foreach ($member->busy as $busy) {
-            $this->insert('busy_times', $business, ['id' => Id::make(), 'staff_id' => $id, 'starts_at' => Instants::toDatabase($busy->start), 'ends_at' => Instants::toDatabase($busy->end)]);
+            $this->insert('busy_times', $business, [
+                'id' => Id::make(),
+                'staff_id' => $id,
+                'starts_at' => Instants::toDatabase($busy->start),
+                'ends_at' => Instants::toDatabase($busy->end),
+            ]);
         }
     }
 
@@ -144,11 +227,23 @@ final readonly class WriteSetup
         foreach (array_values($scenario->book->services) as $i => $service) {
             $id = $ids->of('services', $service->id);
             $known = Service::query()->where('business_id', $business->id)->find($id);
-            Service::query()->updateOrCreate(['business_id' => $business->id, 'id' => $id], ['position' => $i, 'active' => true, 'description' => $known->description ?? '']
-                + ($known === null ? Mark::next($i) : []) + WritePrices::columns($scenario->tariffs[$service->id], $ids, $service->hasSessions) + self::columns($service));
+            Service::query()->updateOrCreate(
+                ['business_id' => $business->id, 'id' => $id],
+                ['position' => $i, 'active' => true, 'description' => $known->description ?? ''] +
+                    ($known === null ? Mark::next($i) : []) +
+                    WritePrices::columns($scenario->tariffs[$service->id], $ids, $service->hasSessions) +
+                    self::columns($service),
+            );
             foreach (['staff' => 'staff', 'location' => 'locations', 'daypart' => 'dayparts'] as $one => $list) {
                 foreach ($ids->all($list, $service->$list) as $position => $of) {
-                    $this->db->table("service_{$one}")->insert(['business_id' => $business->id, 'service_id' => $id, "{$one}_id" => $of, 'position' => $position]);
+                    $this->db
+                        ->table("service_{$one}")
+                        ->insert([
+                            'business_id' => $business->id,
+                            'service_id' => $id,
+                            "{$one}_id" => $of,
+                            'position' => $position,
+                        ]);
                 }
             }
             foreach ($service->needs as $position => $need) {
@@ -156,24 +251,45 @@ final readonly class WriteSetup
             }
         }
         $this->rest('services', $business, $ids);
-        (new WritePrices)->addOns($business, $scenario, $ids);
+        (new WritePrices())->addOns($business, $scenario, $ids);
     }
 
     private function need(Business $business, string $service, Need $need, int $position, Ids $ids): void
     {
-        $this->db->table('service_pool')->insert(['business_id' => $business->id, 'service_id' => $service, 'pool_id' => $ids->of('pools', $need->pool), 'position' => $position,
-            'units' => $need->units, 'per_person' => $need->perPerson, 'holds_buffers' => $need->holdsBuffers]);
+        $this->db
+            ->table('service_pool')
+            ->insert([
+                'business_id' => $business->id,
+                'service_id' => $service,
+                'pool_id' => $ids->of('pools', $need->pool),
+                'position' => $position,
+                'units' => $need->units,
+                'per_person' => $need->perPerson,
+                'holds_buffers' => $need->holdsBuffers,
+            ]);
     }
 
     /** @return array<string, mixed> */
     private static function columns(ServiceRules $service): array
     {
         return [
-            'name' => $service->name, 'kind' => $service->hasSessions ? 'session' : 'appointment', 'minutes' => $service->lengths?->named(null) ?? 60, 'lengths' => self::lengths($service->lengths),
-            'setup' => $service->setup, 'clearup' => $service->clearup, 'start_every' => $service->startEvery, 'start_from' => $service->gridFromOpening ? 'opening' : 'clock',
-            'notice_minutes' => $service->noticeMinutes, 'book_ahead_days' => $service->bookAheadDays, 'hours' => $service->hours === null ? null : self::table($service->hours->weekly()),
-            'available_from' => $service->availableFrom === null ? null : Wall::date($service->availableFrom), 'available_until' => $service->availableUntil === null ? null : Wall::date($service->availableUntil),
-            'assignment' => $service->assignment->value, 'places' => $service->places, 'max_party' => $service->maxParty, 'max_per_day' => $service->maxPerDay,
+            'name' => $service->name,
+            'kind' => $service->hasSessions ? 'session' : 'appointment',
+            'minutes' => $service->lengths?->named(null) ?? 60,
+            'lengths' => self::lengths($service->lengths),
+            'setup' => $service->setup,
+            'clearup' => $service->clearup,
+            'start_every' => $service->startEvery,
+            'start_from' => $service->gridFromOpening ? 'opening' : 'clock',
+            'notice_minutes' => $service->noticeMinutes,
+            'book_ahead_days' => $service->bookAheadDays,
+            'hours' => $service->hours === null ? null : self::table($service->hours->weekly()),
+            'available_from' => $service->availableFrom === null ? null : Wall::date($service->availableFrom),
+            'available_until' => $service->availableUntil === null ? null : Wall::date($service->availableUntil),
+            'assignment' => $service->assignment->value,
+            'places' => $service->places,
+            'max_party' => $service->maxParty,
+            'max_per_day' => $service->maxPerDay,
         ];
     }
 
@@ -190,21 +306,41 @@ final readonly class WriteSetup
     /** What the document no longer has stays for the bookings that remember it, but cannot be booked any more. */
     private function rest(string $list, Business $business, Ids $ids): void
     {
-        $this->db->table($list)->where('business_id', $business->id)->whereNotIn('id', $ids->taken($list))->update(['active' => false]);
+        $this->db
+            ->table($list)
+            ->where('business_id', $business->id)
+            ->whereNotIn('id', $ids->taken($list))
+            ->update(['active' => false]);
     }
 
     /** @param  array<int, list<Window>>  $special */
     private function specialDays(Business $business, string $of, string $owner, array $special, Ids $ids): void
     {
         foreach ($special as $day => $windows) {
-            $this->insert('special_days', $business, ['id' => Id::make(), 'of' => $of, 'owner_id' => $owner, 'date' => Wall::date($day), 'hours' => json_encode(array_map(static fn (Window $window): array => self::window($window, $ids), $windows))]);
+            $this->insert('special_days', $business, [
+                'id' => Id::make(),
+                'of' => $of,
+                'owner_id' => $owner,
+                'date' => Wall::date($day),
+                'hours' => json_encode(
+                    array_map(static fn (Window $window): array => self::window($window, $ids), $windows),
+                ),
+            ]);
         }
     }
 
     /** @param  array<string, mixed>  $row */
     private function insert(string $table, Business $business, array $row): void
     {
-        $this->db->table($table)->insert(['business_id' => $business->id, 'created_at' => $this->clock->machine(), 'updated_at' => $this->clock->machine()] + $row);
+        $this->db
+            ->table($table)
+            ->insert(
+                [
+                    'business_id' => $business->id,
+                    'created_at' => $this->clock->machine(),
+                    'updated_at' => $this->clock->machine(),
+                ] + $row,
+            );
     }
 
     /**
@@ -215,7 +351,10 @@ final readonly class WriteSetup
     {
         $table = [];
         foreach (Wall::WEEKDAYS as $weekday => $name) {
-            $table[$name] = array_map(static fn (Window $window): array => self::window($window, $ids), $weekly[$weekday] ?? []);
+            $table[$name] = array_map(
+                static fn (Window $window): array => self::window($window, $ids),
+                $weekly[$weekday] ?? [],
+            );
         }
 
         return $table;
@@ -224,7 +363,8 @@ final readonly class WriteSetup
     /** @return array<string, string> */
     private static function window(Window $window, ?Ids $ids): array
     {
-        return ['from' => Wall::writeTimeOfDay($window->from), 'to' => Wall::writeTimeOfDay($window->to)] + ($window->at === null || $ids === null ? [] : ['at' => $ids->of('locations', $window->at)]);
+        return ['from' => Wall::writeTimeOfDay($window->from), 'to' => Wall::writeTimeOfDay($window->to)] +
+            ($window->at === null || $ids === null ? [] : ['at' => $ids->of('locations', $window->at)]);
     }
 
     /** @return array{from: string, to: string} */

@@ -35,18 +35,45 @@ final readonly class MailboxFiles implements Post
             return;
         }
         $this->write("{$name}.eml", $this->mail($letter)->toString());
-        $this->write("{$name}.json", json_encode([
-            'id' => $name, 'at' => (float) $this->clock->machine()->format('U.u'), 'to' => $letter->to, 'from' => $letter->fromName, 'subject' => $letter->subject,
-            'text' => $letter->text, 'calendar' => $letter->calendar, 'method' => $letter->calendarMethod,
-        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        $this->write(
+            "{$name}.json",
+            json_encode(
+                [
+                    'id' => $name,
+                    'at' => (float) $this->clock->machine()->format('U.u'),
+                    'to' => $letter->to,
+                    'from' => $letter->fromName,
+                    'subject' => $letter->subject,
+                    'text' => $letter->text,
+                    'calendar' => $letter->calendar,
+                    'method' => $letter->calendarMethod,
+                ],
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            ),
+        );
     }
 
-    /** @return list<array{id: string, at: float, to: string, from: string, subject: string, text: string, calendar: string|null, method: string|null}> newest first */
+    /**
+     * @return list<array{
+     *     id: string, at: float, to: string, from: string, subject: string, text: string, calendar: string|null,
+     *     method: string|null,
+     * }> newest first
+     */
     public function all(): array
     {
-        /** @var list<array{id: string, at: float, to: string, from: string, subject: string, text: string, calendar: string|null, method: string|null}> $mails as send() writes them */
+        /**
+         * @var list<array{
+         *     id: string, at: float, to: string, from: string, subject: string, text: string, calendar: string|null,
+         *     method: string|null,
+         * }> $mails as send() writes them
+         */
         $mails = array_map(
-            static fn (string $file): mixed => json_decode((string) file_get_contents($file), true, 8, JSON_THROW_ON_ERROR),
+            static fn (string $file): mixed => json_decode(
+                (string) file_get_contents($file),
+                true,
+                8,
+                JSON_THROW_ON_ERROR,
+            ),
             glob("{$this->folder}/*.json") ?: [],
         );
         usort($mails, static fn (array $a, array $b): int => $b['at'] <=> $a['at']);
@@ -56,11 +83,20 @@ final readonly class MailboxFiles implements Post
 
     private function mail(Letter $letter): Email
     {
-        $mail = (new Email())->from(new Address('bell@yardbell.example', $letter->fromName))->to($letter->to)
-            ->subject($letter->subject)->text($letter->text);
+        $mail = (new Email())
+            ->from(new Address('bell@yardbell.example', $letter->fromName))
+            ->to($letter->to)
+            ->subject($letter->subject)
+            ->text($letter->text);
         $mail->getHeaders()->addIdHeader('Message-ID', hash('sha256', $letter->key).'@yardbell.example');
         if ($letter->calendar !== null) {
-            $mail->addPart((new DataPart($letter->calendar, 'booking.ics', "text/calendar; method={$letter->calendarMethod}"))->asInline());
+            $mail->addPart(
+                (new DataPart(
+                    $letter->calendar,
+                    'booking.ics',
+                    "text/calendar; method={$letter->calendarMethod}",
+                ))->asInline(),
+            );
         }
 
         return $mail;

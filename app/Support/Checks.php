@@ -29,7 +29,11 @@ final class Checks
     public static function link(): Closure
     {
         return static function (string $attribute, mixed $value, Closure $fail): void {
-            if (! is_string($value) || filter_var($value, FILTER_VALIDATE_URL) === false || preg_match('#^https?://#i', $value) !== 1) {
+            if (
+                ! is_string($value) ||
+                filter_var($value, FILTER_VALIDATE_URL) === false ||
+                preg_match('#^https?://#i', $value) !== 1
+            ) {
                 $fail('A link begins with https:// and has no spaces.');
             }
         };

@@ -8,7 +8,8 @@ use Illuminate\Contracts\Cache\Repository;
 use Throwable;
 
 /**
- * Keeps us from waiting for a service outside that does not answer: after some failures in a row nobody is let through for
+ * Keeps us from waiting for a service outside that does not answer: after some failures in a row nobody is let through
+ * for
  * a while, then one, and everybody again once that one came back well. Shared by all processes.
  */
 final readonly class Circuit
@@ -37,7 +38,10 @@ final readonly class Circuit
         /** @var array{int, int} $known failures in a row, and until when nobody is let through */
         $known = $this->cache->get("circuit-{$service}", [0, 0]);
         [$failures, $openUntil] = $known;
-        if ($openUntil > $this->clock->machine()->getTimestamp() || ($failures >= self::FAILURES && ! $this->cache->add("circuit-{$service}-one", true, self::SHORTEST_SECONDS))) {
+        if (
+            $openUntil > $this->clock->machine()->getTimestamp() ||
+            ($failures >= self::FAILURES && ! $this->cache->add("circuit-{$service}-one", true, self::SHORTEST_SECONDS))
+        ) {
             throw $refusal();
         }
         try {
@@ -55,7 +59,14 @@ final readonly class Circuit
 
     private function failed(string $service, int $failures): void
     {
-        $seconds = $failures < self::FAILURES ? 0 : min(self::LONGEST_SECONDS, self::SHORTEST_SECONDS * 2 ** min(10, $failures - self::FAILURES));
-        $this->cache->put("circuit-{$service}", [$failures, $seconds === 0 ? 0 : $this->clock->machine()->getTimestamp() + $seconds], self::REMEMBERED_SECONDS);
+        $seconds =
+            $failures < self::FAILURES
+                ? 0
+                : min(self::LONGEST_SECONDS, self::SHORTEST_SECONDS * 2 ** min(10, $failures - self::FAILURES));
+        $this->cache->put(
+            "circuit-{$service}",
+            [$failures, $seconds === 0 ? 0 : $this->clock->machine()->getTimestamp() + $seconds],
+            self::REMEMBERED_SECONDS,
+        );
     }
 }

@@ -8,7 +8,9 @@ use App\Models\Booking;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** The link with which a client manages one booking: signed, unguessable, good until some time after the appointment. */
+/**
+ * The link with which a client manages one booking: signed, unguessable, good until some time after the appointment.
+ */
 final readonly class ClientLink
 {
     private const DAYS_AFTER = 30;
@@ -48,9 +50,13 @@ final readonly class ClientLink
     {
         $until = $request->query('until');
         $seal = $request->query('seal');
-        if (! is_string($until) || ! is_string($seal) || ! hash_equals($this->seal($bookingId, $until), $seal)
-            || (int) $until < $this->clock->now()->getTimestamp()) {
-            throw new NotFoundHttpException;
+        if (
+            ! is_string($until) ||
+            ! is_string($seal) ||
+            ! hash_equals($this->seal($bookingId, $until), $seal) ||
+            (int) $until < $this->clock->now()->getTimestamp()
+        ) {
+            throw new NotFoundHttpException();
         }
     }
 

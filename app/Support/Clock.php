@@ -11,7 +11,10 @@ final class Clock
 {
     private ?int $minutesAhead = null;
 
-    /** @param  string|null  $file where a demonstration keeps by how many minutes its clock was put forward; null: it is none */
+    /**
+     * @param  string|null  $file where a demonstration keeps by how many minutes its clock was put forward; null: it is
+     *   none
+     */
     public function __construct(private readonly ?string $file)
     {
     }
@@ -21,7 +24,10 @@ final class Clock
         return $this->machine()->addMinutes($this->minutesAhead());
     }
 
-    /** What this machine's own clock says, however far a demonstration's was put: for leases, and for waits between tries. */
+    /**
+     * What this machine's own clock says, however far a demonstration's was put: for leases, and for waits between
+     * tries.
+     */
     public function machine(): CarbonImmutable
     {
         return CarbonImmutable::now('UTC');
@@ -35,7 +41,8 @@ final class Clock
 
     public function minutesAhead(): int
     {
-        return $this->minutesAhead ??= $this->file !== null && is_file($this->file) ? (int) file_get_contents($this->file) : 0;
+        return $this->minutesAhead ??=
+            $this->file !== null && is_file($this->file) ? (int) file_get_contents($this->file) : 0;
     }
 
     public function putForward(int $minutes): void

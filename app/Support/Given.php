@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 /**
- * Reads what came as JSON key by key, each as what it is to be. What has not passed any check reads as nothing rather than
+ * Reads what came as JSON key by key, each as what it is to be. What has not passed any check reads as nothing rather
+ * than
  * as something else.
  */
 final readonly class Given

@@ -14,7 +14,10 @@ final class LocalTime
     /** "Wednesday 3 March 2027, 13:30 (Lisbon time)"; with a clock of 12 hours "1:30 pm". */
     public static function written(CarbonImmutable $at, Business $business): string
     {
-        return self::format($at, $business, 'EEEE d MMMM y, '.self::hours($business)).' ('.self::city($business).' time)';
+        return self::format($at, $business, 'EEEE d MMMM y, '.self::hours($business))
+            .' ('
+            .self::city($business)
+            .' time)';
     }
 
     /** "13:30" or "1:30 pm" */
@@ -48,7 +51,14 @@ final class LocalTime
 
     private static function format(CarbonImmutable $at, Business $business, string $pattern): string
     {
-        $format = new IntlDateFormatter('en_GB', IntlDateFormatter::NONE, IntlDateFormatter::NONE, $business->time_zone, null, $pattern);
+        $format = new IntlDateFormatter(
+            'en_GB',
+            IntlDateFormatter::NONE,
+            IntlDateFormatter::NONE,
+            $business->time_zone,
+            null,
+            $pattern,
+        );
 
         return (string) $format->format($at->getTimestamp());
     }

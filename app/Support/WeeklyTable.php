@@ -39,7 +39,10 @@ final class WeeklyTable implements ValidationRule
      */
     public static function list(array $windows): array
     {
-        return array_map(static fn (array $window): Window => Window::between($window['from'], $window['to'], $window['at'] ?? null), $windows);
+        return array_map(
+            static fn (array $window): Window => Window::between($window['from'], $window['to'], $window['at'] ?? null),
+            $windows,
+        );
     }
 
     /** @return Week|null what came as JSON, or was kept so; null: none at all */
@@ -78,7 +81,8 @@ final class WeeklyTable implements ValidationRule
         $stretches = array_map(static function (Given $window): array {
             $place = $window->stringIf('at');
 
-            return ['from' => $window->string('from'), 'to' => $window->string('to')] + ($place === null ? [] : ['at' => $place]);
+            return ['from' => $window->string('from'), 'to' => $window->string('to')] +
+                ($place === null ? [] : ['at' => $place]);
         }, $windows);
         sort($stretches);
 
@@ -92,9 +96,10 @@ final class WeeklyTable implements ValidationRule
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        $wrong = is_array($value) && array_diff(array_keys($value), Wall::WEEKDAYS) === []
-            ? array_values(array_filter(array_map($this->wrongDay(...), $value)))[0] ?? null
-            : 'Hours are given by weekday, mon to sun.';
+        $wrong =
+            is_array($value) && array_diff(array_keys($value), Wall::WEEKDAYS) === []
+                ? array_values(array_filter(array_map($this->wrongDay(...), $value)))[0] ?? null
+                : 'Hours are given by weekday, mon to sun.';
         if ($wrong !== null) {
             $fail($wrong);
         }
@@ -107,7 +112,12 @@ final class WeeklyTable implements ValidationRule
             return 'A day has a list of at most '.self::MOST_A_DAY.' stretches.';
         }
         foreach ($windows as $window) {
-            if (! is_array($window) || ! is_string($window['from'] ?? null) || ! is_string($window['to'] ?? null) || array_diff_key($window, ['from' => 1, 'to' => 1, 'at' => 1]) !== []) {
+            if (
+                ! is_array($window) ||
+                ! is_string($window['from'] ?? null) ||
+                ! is_string($window['to'] ?? null) ||
+                array_diff_key($window, ['from' => 1, 'to' => 1, 'at' => 1]) !== []
+            ) {
                 return 'A stretch has a "from" and a "to".';
             }
             if (($window['at'] ?? null) !== null && ! in_array($window['at'], $this->places, true)) {

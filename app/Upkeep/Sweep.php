@@ -13,13 +13,23 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 
 /**
- * Removes what is old enough, so that nothing grows for ever: each kind has an age and an end. Bookings that came about and
+ * Removes what is old enough, so that nothing grows for ever: each kind has an age and an end. Bookings that came about
+ * and
  * all that concerns money stay.
  */
 final readonly class Sweep
 {
     /** Days that each kind is kept. */
-    public const DAYS = ['expired holds' => 7, 'claims' => 3, 'sent messages' => 400, 'account mails' => 30, 'mail files' => 90, 'invitations' => 30, 'notices' => 90, 'files of bookings that came to nothing' => 2];
+    public const DAYS = [
+        'expired holds' => 7,
+        'claims' => 3,
+        'sent messages' => 400,
+        'account mails' => 30,
+        'mail files' => 90,
+        'invitations' => 30,
+        'notices' => 90,
+        'files of bookings that came to nothing' => 2,
+    ];
 
     /** Hours that one round keeps the next from coming. */
     private const EVERY_MINUTES = 10;
@@ -67,11 +77,27 @@ final readonly class Sweep
     /** Holds that came to nothing and were never paid for, with all that hangs on them. */
     private function holds(): void
     {
-        $gone = $this->db->table('bookings')->where('state', 'expired')->where('updated_at', '<', $this->since('expired holds'))
-            ->whereNotExists(static fn (Builder $query) => $query->from('payments')->whereColumn('payments.booking_id', 'bookings.id'))
-            ->limit(self::MOST)->pluck('id')->all();
+        $gone = $this->db
+            ->table('bookings')
+            ->where('state', 'expired')
+            ->where('updated_at', '<', $this->since('expired holds'))
+            ->whereNotExists(
+                static fn (Builder $query) => $query
+                    ->from('payments')
+                    ->whereColumn('payments.booking_id', 'bookings.id'),
+            )
+            ->limit(self::MOST)
+            ->pluck('id')
+            ->all();
         $this->db->transaction(function () use ($gone): void {
-            foreach (['booking_staff' => 'booking_id', 'booking_changes' => 'booking_id', 'outbox' => 'booking_id', 'bookings' => 'id'] as $table => $column) {
+            foreach (
+                [
+                    'booking_staff' => 'booking_id',
+                    'booking_changes' => 'booking_id',
+                    'outbox' => 'booking_id',
+                    'bookings' => 'id',
+                ] as $table => $column
+            ) {
                 $this->db->table($table)->whereIn($column, $gone)->delete();
             }
         });
@@ -80,9 +106,16 @@ final readonly class Sweep
     /** Files that came with what was never booked, declined or cancelled, or with nothing that is still here. */
     private function attachments(): void
     {
-        $nothing = Attachment::query()->where('created_at', '<', $this->since('files of bookings that came to nothing'))
-            ->whereNotExists(static fn (Builder $query) => $query->from('bookings')->whereColumn('bookings.id', 'attachments.booking_id')->whereNotIn('bookings.state', ['expired', 'declined', 'cancelled', 'held']))
-            ->limit(self::MOST)->get();
+        $nothing = Attachment::query()
+            ->where('created_at', '<', $this->since('files of bookings that came to nothing'))
+            ->whereNotExists(
+                static fn (Builder $query) => $query
+                    ->from('bookings')
+                    ->whereColumn('bookings.id', 'attachments.booking_id')
+                    ->whereNotIn('bookings.state', ['expired', 'declined', 'cancelled', 'held']),
+            )
+            ->limit(self::MOST)
+            ->get();
         foreach ($nothing as $attachment) {
             $this->files->remove($attachment);
         }
@@ -90,16 +123,66 @@ final readonly class Sweep
 
     private function rows(): void
     {
-        $this->few('claims', static fn (Builder $rows, string $before): Builder => $rows->where('day', '<', substr($before, 0, 10)), 'claims');
-        $this->few('outbox', static fn (Builder $rows, string $before): Builder => $rows->whereNotNull('booking_id')->whereIn('state', ['sent', 'dropped'])->where('channel', 'mail')->where('due_at', '<', $before), 'sent messages');
-        $this->few('outbox', static fn (Builder $rows, string $before): Builder => $rows->whereNull('booking_id')->where('state', '<>', 'waiting')->where('due_at', '<', $before), 'account mails');
-        $this->few('invitations', static fn (Builder $rows, string $before): Builder => $rows->where('expires_at', '<', $before), 'invitations');
-        $this->few('processor_notices', static fn (Builder $rows, string $before): Builder => $rows->where('state', '<>', 'waiting')->where('heard_at', '<', $before), 'notices');
-        $this->db->table('bookings')->whereNotNull('visitor')->where('created_at', '<', $this->clock->now()->subDay())->limit(self::MOST)->update(['visitor' => null]);
+        $this->few(
+            'claims',
+            static fn (Builder $rows, string $before): Builder => $rows->where('day', '<', substr($before, 0, 10)),
+            'claims',
+        );
+        $this->few(
+            'outbox',
+            static fn (Builder $rows, string $before): Builder => $rows
+                ->whereNotNull('booking_id')
+                ->whereIn('state', ['sent', 'dropped'])
+                ->where('channel', 'mail')
+                ->where('due_at', '<', $before),
+            'sent messages',
+        );
+        $this->few(
+            'outbox',
+            static fn (Builder $rows, string $before): Builder => $rows
+                ->whereNull('booking_id')
+                ->where('state', '<>', 'waiting')
+                ->where('due_at', '<', $before),
+            'account mails',
+        );
+        $this->few(
+            'invitations',
+            static fn (Builder $rows, string $before): Builder => $rows->where('expires_at', '<', $before),
+            'invitations',
+        );
+        $this->few(
+            'processor_notices',
+            static fn (Builder $rows, string $before): Builder => $rows
+                ->where('state', '<>', 'waiting')
+                ->where('heard_at', '<', $before),
+            'notices',
+        );
+        $this->db
+            ->table('bookings')
+            ->whereNotNull('visitor')
+            ->where('created_at', '<', $this->clock->now()->subDay())
+            ->limit(self::MOST)
+            ->update(['visitor' => null]);
         $this->db->table('sign_ups')->where('expires_at', '<', $this->clock->now())->limit(self::MOST)->delete();
-        $this->db->table('password_reset_tokens')->where('created_at', '<', $this->clock->machine()->subDay())->limit(self::MOST)->delete();
-        $this->db->table('cache')->where('expiration', '<', $this->clock->machine()->getTimestamp())->limit(self::MOST)->delete();
-        $this->db->table('sessions')->where('last_activity', '<', $this->clock->machine()->getTimestamp() - 60 * config()->integer('session.lifetime'))->limit(self::MOST)->delete();
+        $this->db
+            ->table('password_reset_tokens')
+            ->where('created_at', '<', $this->clock->machine()->subDay())
+            ->limit(self::MOST)
+            ->delete();
+        $this->db
+            ->table('cache')
+            ->where('expiration', '<', $this->clock->machine()->getTimestamp())
+            ->limit(self::MOST)
+            ->delete();
+        $this->db
+            ->table('sessions')
+            ->where(
+                'last_activity',
+                '<',
+                $this->clock->machine()->getTimestamp() - 60 * config()->integer('session.lifetime'),
+            )
+            ->limit(self::MOST)
+            ->delete();
     }
 
     /** @param  callable(Builder, string): Builder  $old */

@@ -21,8 +21,16 @@ case "${1:-}" in
         exit $? ;;
     mutants)
         need_packages 'counting which lines the tests reach' php8.2-pcov
-        [ "$(id -u)" -ne 0 ] || phpdismod pcov # here alone: wherever it is loaded PHP has no JIT, and the server would be slow
-        mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations # the package comes without it; mutants that cannot be written look like killed ones
-        YARDBELL_SEEDS=${YARDBELL_SEEDS:-4} exec php -d extension=pcov -d pcov.directory="$root/core/src" vendor/bin/pest --testsuite=mutants --mutate --everything --covered-only --no-cache --path="${2:-core/src/Time}" ;;
-    *) fail 'bench knows core (the search against a plain one), http (the running server against its floor), crowd (the same with 200,000 bookings more), setup (the lists and previews of the workspace), fuzz (strange input), pay (who pays when booking beside who does not) and mutants (what the core'"'"'s tests notice).' ;;
+        # Here alone: wherever it is loaded PHP has no JIT, and the server would be slow.
+        [ "$(id -u)" -ne 0 ] || phpdismod pcov
+        # The package comes without it; mutants that cannot be written look like killed ones.
+        mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations
+        export YARDBELL_SEEDS=${YARDBELL_SEEDS:-4}
+        exec php -d extension=pcov -d pcov.directory="$root/core/src" vendor/bin/pest \
+            --testsuite=mutants --mutate --everything --covered-only --no-cache --path="${2:-core/src/Time}" ;;
+    *)
+        fail 'bench knows core (the search against a plain one), http (the running server against its floor),' \
+            'crowd (the same with 200,000 bookings more), setup (the lists and previews of the workspace),' \
+            'fuzz (strange input), pay (who pays when booking beside who does not)' \
+            "and mutants (what the core's tests notice)." ;;
 esac

@@ -20,11 +20,14 @@ need_packages() {
     done
     [ ${#missing[@]} -eq 0 ] && return 0
     if [ "$(id -u)" -ne 0 ]; then
-        fail "Missing for $purpose: ${missing[*]}. Run this once, then start again: sudo apt-get install -y --no-install-recommends ${missing[*]}"
+        fail \
+                "Missing for $purpose: ${missing[*]}. Run this once, then start again: sudo apt-get install -y" \
+                "--no-install-recommends ${missing[*]}"
     fi
     step "installing for $purpose: ${missing[*]}"
     mkdir -p .yardbell
-    if ! { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"; } >.yardbell/apt.log 2>&1; then
+    export DEBIAN_FRONTEND=noninteractive
+    if ! { apt-get update && apt-get install -y --no-install-recommends "${missing[@]}"; } >.yardbell/apt.log 2>&1; then
         tail -3 .yardbell/apt.log >&2
         fail "apt-get could not install ${missing[*]}; all it said is in .yardbell/apt.log."
     fi
@@ -34,14 +37,18 @@ need_packages() {
 need_tools() {
     local tool
     for tool in php composer node npm; do
-        command -v "$tool" >/dev/null || fail "\"$tool\" is missing: Yard Bell needs PHP 8.2, Composer, Node 20 and npm."
+        command -v "$tool" >/dev/null || fail \
+                "\"$tool\" is missing: Yard Bell needs PHP 8.2, Composer, Node 20 and npm."
     done
-    [ "$(free_megabytes)" -ge 600 ] || fail "The disk is nearly full ($(free_megabytes) MB free); Yard Bell needs at least 600 MB."
+    [ "$(free_megabytes)" -ge 600 ] || fail \
+            "The disk is nearly full ($(free_megabytes) MB free); Yard Bell needs at least 600 MB."
     need_packages "the database, PHP's extensions${1:+ and browser tests}" mariadb-server \
         php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath php8.2-intl php8.2-mbstring php8.2-xml "$@"
     local off
-    off=$(php -r 'echo implode(" ", array_filter(["pdo_mysql", "curl", "zip", "gd", "bcmath", "intl", "mbstring", "dom"], fn($name) => ! extension_loaded($name)));')
-    [ -z "$off" ] || fail "PHP has these extensions installed but switched off: $off. Switch them on (phpenmod $off), then start again."
+    off=$(php -r '$needed = ["pdo_mysql", "curl", "zip", "gd", "bcmath", "intl", "mbstring", "dom"];
+        echo implode(" ", array_filter($needed, fn($name) => ! extension_loaded($name)));')
+    [ -z "$off" ] || fail "PHP has these extensions installed but switched off: $off." \
+        "Switch them on (phpenmod $off), then start again."
 }
 
 # newer THAN FILE…: whether one of the files is newer than the mark, or the mark is missing.
@@ -57,24 +64,31 @@ need_dependencies() {
     mkdir -p .yardbell
     if newer vendor/.yardbell composer.json; then
         step 'installing PHP packages (about a minute the first time)'
-        composer install --no-interaction --no-progress >.yardbell/composer.log 2>&1 || { tail -5 .yardbell/composer.log >&2; fail 'Composer could not install the PHP packages; all it said is in .yardbell/composer.log.'; }
+        composer install --no-interaction --no-progress >.yardbell/composer.log 2>&1 || {
+            tail -5 .yardbell/composer.log >&2
+            fail 'Composer could not install the PHP packages; all it said is in .yardbell/composer.log.'
+        }
         touch vendor/.yardbell
     fi
     if newer node_modules/.yardbell package.json package-lock.json; then
         step 'installing front-end packages'
-        npm install --no-audit --no-fund >.yardbell/npm.log 2>&1 || { tail -5 .yardbell/npm.log >&2; fail 'npm could not install the front-end packages; all it said is in .yardbell/npm.log.'; }
+        npm install --no-audit --no-fund >.yardbell/npm.log 2>&1 || { tail -5 .yardbell/npm.log >&2; fail \
+                'npm could not install the front-end packages; all it said is in .yardbell/npm.log.'; }
         touch node_modules/.yardbell
     fi
 }
 
 need_build() {
-    if [ ! -e public/build/manifest.json ] || [ -n "$(find resources docs/api vite.config.ts package.json -newer public/build/manifest.json -type f -print -quit)" ]; then
+    local made=public/build/manifest.json parts=(resources docs/api vite.config.ts package.json)
+    if [ ! -e "$made" ] || [ -n "$(find "${parts[@]}" -newer "$made" -type f -print -quit)" ]; then
         step 'building the front end'
-        npm run build >.yardbell/build.log 2>&1 || { tail -20 .yardbell/build.log >&2; fail 'The front end could not be built; all it said is in .yardbell/build.log.'; }
+        npm run build >.yardbell/build.log 2>&1 || { tail -20 .yardbell/build.log >&2; fail \
+                'The front end could not be built; all it said is in .yardbell/build.log.'; }
     fi
 }
 
-# identity PID: when the process began, so that a number that was given to another process since is told apart; nothing where there is none.
+# identity PID: when the process began, so that a number that was given to another process since is told apart; nothing
+# where there is none.
 identity() { awk '{ sub(/^.*\) /, ""); if ($1 != "Z") print $20 }' "/proc/$1/stat" 2>/dev/null; }
 
 # recorded FILE NAME PID: notes a process of ours, with its identity.
@@ -95,7 +109,10 @@ end_recorded() {
         [ -z "$left" ] && break
         sleep 0.1
     done
-    for one in "${living[@]}"; do [ "$(identity "${one% *}")" = "${one#* }" ] && { kill -KILL -- "-${one% *}" 2>/dev/null || kill -KILL "${one% *}" 2>/dev/null; }; done
+    for one in "${living[@]}"; do
+        [ "$(identity "${one% *}")" = "${one#* }" ] || continue
+        kill -KILL -- "-${one% *}" 2>/dev/null || kill -KILL "${one% *}" 2>/dev/null
+    done
     rm -f "$1"
 }
 
@@ -122,8 +139,8 @@ database_create() {
 database_begin() {
     local folder=$1 port=$2 user=()
     [ "$(id -u)" -eq 0 ] && user=(--user=root)
-    exec mariadbd --no-defaults --datadir="$folder/data" --socket="$folder/sock" --pid-file="$folder/pid" --port="$port" \
-        --bind-address=127.0.0.1 --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
+    exec mariadbd --no-defaults --datadir="$folder/data" --socket="$folder/sock" --pid-file="$folder/pid" \
+        --port="$port" --bind-address=127.0.0.1 --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
         --innodb-flush-log-at-trx-commit="${YARDBELL_FLUSH:-1}" --innodb-buffer-pool-size=128M --max-connections=200 \
         --skip-log-bin --skip-name-resolve "${user[@]}" >>"$folder/server.log" 2>&1
 }
@@ -138,12 +155,14 @@ database_ready() {
     local folder=$1 pid=$2
     for _ in $(seq 150); do
         database_answers "$folder" && break
-        kill -0 "$pid" 2>/dev/null || { tail -3 "$folder/server.log" >&2; fail "The database did not start; all it said is in $folder/server.log."; }
+        kill -0 "$pid" 2>/dev/null || { tail -3 "$folder/server.log" >&2; fail \
+                "The database did not start; all it said is in $folder/server.log."; }
         sleep 0.1
     done
     mariadb --no-defaults --socket="$folder/sock" -uroot -e "create database if not exists yardbell;
-        create user if not exists yardbell@'127.0.0.1' identified by 'yardbell'; grant all on *.* to yardbell@'127.0.0.1';
-        create user if not exists yardbell@localhost identified by 'yardbell'; grant all on *.* to yardbell@localhost;" \
+        create user if not exists yardbell@'127.0.0.1' identified by 'yardbell';
+        create user if not exists yardbell@localhost identified by 'yardbell';
+        grant all on *.* to yardbell@'127.0.0.1'; grant all on *.* to yardbell@localhost;" \
         || fail 'The database started but does not take commands.'
 }
 

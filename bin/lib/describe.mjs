@@ -1,14 +1,21 @@
-// Makes docs/api/openapi.yaml of docs/api/written.yaml: the wrappers of things, and what each operation may refuse with.
+// Makes docs/api/openapi.yaml of docs/api/written.yaml: the wrappers of things, and what each operation may refuse
+// with.
 // With --check it only says whether the one that is there is still what is written.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { dump, load } from 'js-yaml';
 
 const target = 'docs/api/openapi.yaml';
-const { 'x-kinds': kinds, 'x-rows': rows, 'x-refused': refused, ...description } = load(readFileSync('docs/api/written.yaml', 'utf8'));
+const written = load(readFileSync('docs/api/written.yaml', 'utf8'));
+const { 'x-kinds': kinds, 'x-rows': rows, 'x-refused': refused, ...description } = written;
 const schemas = description.components.schemas;
 const ref = (name) => ({ $ref: `#/components/schemas/${name}` });
 const capital = (word) => word[0].toUpperCase() + word.slice(1);
-const object = (properties) => ({ type: 'object', additionalProperties: false, required: Object.keys(properties), properties });
+const object = (properties) => ({
+  type: 'object',
+  additionalProperties: false,
+  required: Object.keys(properties),
+  properties,
+});
 
 const draft = (kind) =>
   object({
@@ -25,7 +32,8 @@ const thing = (kind) =>
     content: ref(`${capital(kind)}Content`),
     history: { type: 'array', items: ref('ThingChange') },
   });
-const row = (kind) => object({ id: { type: 'string' }, version: { type: 'string' }, content: ref(`${capital(kind)}Content`) });
+const row = (kind) =>
+  object({ id: { type: 'string' }, version: { type: 'string' }, content: ref(`${capital(kind)}Content`) });
 const oneOf = (suffix, describes) => ({
   description: describes,
   oneOf: kinds.map((kind) => ref(capital(kind) + suffix)),
@@ -60,7 +68,8 @@ for (const path of Object.values(description.paths)) {
   }
 }
 
-const made = `# Made of written.yaml by bin/lib/describe.mjs; change that.\n${dump(description, { noRefs: true, lineWidth: 120, flowLevel: 7 })}`;
+const text = dump(description, { noRefs: true, lineWidth: 120, flowLevel: 7 });
+const made = `# Made of written.yaml by bin/lib/describe.mjs; change that.\n${text}`;
 if (process.argv.includes('--check')) {
   const isMade = readFileSync(target, 'utf8') === made;
   if (!isMade) console.error(`${target} is not what docs/api/written.yaml says; npm run describe makes it anew.`);

@@ -16,6 +16,11 @@ $add = static function (string $entry) use (&$add, &$files, $manifest): void {
     array_map($add, $manifest[$entry]['imports'] ?? []);
 };
 $add('resources/js/gate/main.tsx');
-$size = array_sum(array_map(static fn (string $file): int => strlen((string) gzencode((string) file_get_contents("{$build}/{$file}"), 9)), array_keys($files)));
+$size = array_sum(
+    array_map(
+        static fn (string $file): int => strlen((string) gzencode((string) file_get_contents("{$build}/{$file}"), 9)),
+        array_keys($files),
+    ),
+);
 echo "The Gate loads {$size} bytes of gzipped JavaScript, ".MOST." are allowed.\n";
 exit($size > 0 && $size <= MOST ? 0 : 1);

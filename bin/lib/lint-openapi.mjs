@@ -3,7 +3,12 @@ import { createConfig, formatProblems, getTotals, lint } from '@redocly/openapi-
 
 const config = await createConfig({
   extends: ['recommended'],
-  rules: { 'info-license': 'off', 'no-server-example.com': 'off', 'security-defined': 'off', 'no-empty-servers': 'off' },
+  rules: {
+    'info-license': 'off',
+    'no-server-example.com': 'off',
+    'security-defined': 'off',
+    'no-empty-servers': 'off',
+  },
 });
 const problems = await lint({ ref: 'docs/api/openapi.yaml', config });
 formatProblems(problems, { format: 'codeframe', totals: getTotals(problems), version: '' });

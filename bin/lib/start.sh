@@ -1,4 +1,5 @@
-# bin/yardbell start: everything from a bare machine to a running demonstration; with --production on settings of one's own.
+# bin/yardbell start: everything from a bare machine to a running demonstration; with --production on settings of one's
+# own.
 
 . bin/lib/web.sh
 . bin/lib/supervise.sh
@@ -20,17 +21,27 @@ state="$home/run"
 web="$state/web"
 umask 027
 
-# Nothing of the demonstration's own settings will do where real people book: each must be given, and is asked for in a sentence.
+# Nothing of the demonstration's own settings will do where real people book: each must be given, and is asked for in a
+# sentence.
 if [ -n "$production" ]; then
     [ -z "$fresh" ] || fail '--fresh removes everything; it does not go with --production.'
-    [[ ${APP_KEY:-} == base64:* ]] || fail 'APP_KEY is not set. Make one, keep it, and give it at every start: php -r '"'"'echo "base64:".base64_encode(random_bytes(32));'"'"
-    [[ ${APP_URL:-} == https://* ]] || fail 'APP_URL is not set. It is the address that clients see, like https://book.example.com, and begins with https://.'
-    [ -n "${DB_PASSWORD:-}" ] || fail 'DB_PASSWORD is not set: the password of the database that DB_HOST, DB_PORT, DB_DATABASE and DB_USERNAME name.'
+    [[ ${APP_KEY:-} == base64:* ]] || fail 'APP_KEY is not set. Make one, keep it, and give it at every start:' \
+        "php -r 'echo \"base64:\".base64_encode(random_bytes(32));'"
+    [[ ${APP_URL:-} == https://* ]] || fail \
+            'APP_URL is not set. It is the address that clients see, like https://book.example.com, and begins with' \
+            'https://.'
+    [ -n "${DB_PASSWORD:-}" ] || fail \
+            'DB_PASSWORD is not set: the password of the database that DB_HOST, DB_PORT, DB_DATABASE and DB_USERNAME' \
+            'name.'
     secret=${YARDBELL_PROCESSOR_SECRET:-}
-    [ "${#secret}" -ge 24 ] || fail 'YARDBELL_PROCESSOR_SECRET is not set, or shorter than 24 characters: what the payment processor signs its notices with.'
-    [[ ${YARDBELL_PROCESSOR:-} == http*://* ]] || fail 'YARDBELL_PROCESSOR is not set: the address of the payment processor.'
-    [[ ${YARDBELL_MEETINGS:-} == http*://* ]] || fail 'YARDBELL_MEETINGS is not set: the address of the meeting provider.'
-    [ -d "${YARDBELL_MAILBOX:-}" ] || fail 'YARDBELL_MAILBOX is not set to a folder: where mail is laid down for your mail server to pick up.'
+    [ "${#secret}" -ge 24 ] || fail 'YARDBELL_PROCESSOR_SECRET is not set, or shorter than 24 characters:' \
+        'what the payment processor signs its notices with.'
+    [[ ${YARDBELL_PROCESSOR:-} == http*://* ]] || fail \
+            'YARDBELL_PROCESSOR is not set: the address of the payment processor.'
+    [[ ${YARDBELL_MEETINGS:-} == http*://* ]] || fail \
+            'YARDBELL_MEETINGS is not set: the address of the meeting provider.'
+    [ -d "${YARDBELL_MAILBOX:-}" ] || fail \
+            'YARDBELL_MAILBOX is not set to a folder: where mail is laid down for your mail server to pick up.'
 fi
 
 writable "$home"
@@ -43,7 +54,8 @@ if [ -e "$state/processes" ]; then
     end_recorded "$state/processes"
 fi
 for taken in "$port" $([ -n "$production" ] || echo "$stand_ins $database_port"); do
-    port_taken "$taken" && fail "Port $taken is in use by another program. Choose another with --port=N (N, N+1 and N+33 are used)."
+    port_taken "$taken" && fail \
+            "Port $taken is in use by another program. Choose another with --port=N (N, N+1 and N+33 are used)."
 done
 
 say 'Yard Bell starts.'
@@ -68,18 +80,21 @@ stop_all() {
 trap 'stop_all; exit 0' INT TERM
 trap stop_all EXIT
 
-export APP_CONFIG_CACHE="$state/config.php" APP_ROUTES_CACHE="$state/routes.php" APP_EVENTS_CACHE="$state/events.php" VIEW_COMPILED_PATH="$state/views" \
-    YARDBELL_LOG="$home/yardbell.log" YARDBELL_PICTURES="$home/pictures" YARDBELL_ATTACHMENTS="$home/attachments" YARDBELL_RULE_BOOKS="$state/rule-books" YARDBELL_ALIVE="$state/alive"
+export APP_CONFIG_CACHE="$state/config.php" APP_ROUTES_CACHE="$state/routes.php" APP_EVENTS_CACHE="$state/events.php" \
+    VIEW_COMPILED_PATH="$state/views" YARDBELL_LOG="$home/yardbell.log" YARDBELL_PICTURES="$home/pictures" \
+    YARDBELL_ATTACHMENTS="$home/attachments" YARDBELL_RULE_BOOKS="$state/rule-books" YARDBELL_ALIVE="$state/alive"
 export DB_PERSISTENT=true
 if [ -n "$production" ]; then
     export YARDBELL_DEMONSTRATION=false SESSION_SECURE_COOKIE=true
 else
     [ -s "$home/key" ] || (umask 077; php -r 'echo "base64:".base64_encode(random_bytes(32));' >"$home/key")
     chmod 600 "$home/key"
-    export APP_KEY="$(cat "$home/key")" APP_URL="http://127.0.0.1:$port" DB_PORT=$database_port DB_SOCKET="$home/database/sock" YARDBELL_DEMONSTRATION=true DB_PASSWORD=yardbell \
+    export APP_KEY="$(cat "$home/key")" APP_URL="http://127.0.0.1:$port" YARDBELL_DEMONSTRATION=true \
+        DB_PORT=$database_port DB_SOCKET="$home/database/sock" DB_PASSWORD=yardbell \
         YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$home/mailbox" YARDBELL_CLOCK="$home/clock"
 fi
-(umask 077; export -p | grep -E '^declare -x (APP_|DB_|YARDBELL_|VIEW_)' >"$state/env") # for commands from another window
+# For commands from another window.
+(umask 077; export -p | grep -E '^declare -x (APP_|DB_|YARDBELL_|VIEW_)' >"$state/env")
 begin_database() { database_begin "$home/database" "$database_port"; }
 probe_database() { database_answers "$home/database"; }
 begin_php() { php_begin "$web" >>"$web/php.log" 2>&1; }
@@ -88,7 +103,9 @@ begin_web() { web_begin "$web" >>"$web/nginx.log" 2>&1; }
 probe_web() { curl -fs -m 5 -o /dev/null "http://127.0.0.1:$port/-/web"; }
 # A worker for each kind of work: one that waits for somebody outside keeps no other from its own.
 begin_work() { exec php artisan work --lane="$1" >>"$state/work.log" 2>&1; }
-probe_work() { [ -n "$(find "$state/alive" -name "$1" -newermt "-${YARDBELL_HANGS_AFTER:-300} seconds" 2>/dev/null)" ]; }
+probe_work() {
+    [ -n "$(find "$state/alive" -name "$1" -newermt "-${YARDBELL_HANGS_AFTER:-300} seconds" 2>/dev/null)" ]
+}
 
 if [ -z "$production" ]; then
     database_create "$home/database"
@@ -109,13 +126,15 @@ mkdir -p "$state/alive"
 for lane in mail money upkeep $([ -n "$production" ] || echo stand-ins); do
     part "worker-$lane" "begin_work $lane" "probe_work $lane"
 done
+host=$(printf '%s' "$APP_URL" | sed -E 's#^https?://##; s#/.*##')
 for _ in $(seq 100); do
-    curl -fs -o /dev/null "http://127.0.0.1:$port/gate-api/floor" -H "Host: $(printf '%s' "$APP_URL" | sed -E 's#^https?://##; s#/.*##')" && break
+    curl -fs -o /dev/null "http://127.0.0.1:$port/gate-api/floor" -H "Host: $host" && break
     sleep 0.1
 done
 
 if [ -n "$production" ]; then
-    say "Yard Bell answers on 127.0.0.1:$port for $APP_URL. Put a web server with a certificate in front of it. Ctrl-C or bin/yardbell stop ends it."
+    say "Yard Bell answers on 127.0.0.1:$port for $APP_URL. Put a web server with a certificate in front of it." \
+        'Ctrl-C or bin/yardbell stop ends it.'
 else
     cat <<TEXT
 

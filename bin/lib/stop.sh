@@ -1,4 +1,5 @@
-# bin/yardbell stop: asks the running start to end, and waits until it has; where it was ended by force, ends what it left.
+# bin/yardbell stop: asks the running start to end, and waits until it has; where it was ended by force, ends what it
+# left.
 
 state="$home/run"
 [ -e "$state/lock" ] || fail 'Yard Bell is not running here.'

@@ -46,8 +46,8 @@ look_after() {
             due[$name]=$((SECONDS + (deaths[$name] < 5 ? deaths[$name] * deaths[$name] : 30)))
             deaths[$name]=$((deaths[$name] + 1))
             [ "$SECONDS" -lt "${due[$name]}" ] || begin "$name"
-        elif [ -n "${probes[$name]}" ] && [ "$SECONDS" -ge "$next_probe" ] && [ $((SECONDS - ${since[$name]})) -ge 5 ]; then
-            probe "$name"
+        elif [ "$SECONDS" -ge "$next_probe" ] && [ $((SECONDS - ${since[$name]})) -ge 5 ]; then
+            [ -z "${probes[$name]}" ] || probe "$name"
         fi
     done
     [ "$SECONDS" -lt "$next_probe" ] || next_probe=$((SECONDS + ${YARDBELL_PROBES:-5}))

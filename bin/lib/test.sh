@@ -38,11 +38,20 @@ suite() {
     local name=$1 counts
     vendor/bin/pest --testsuite="$name" --log-junit="$logs/$name.xml" --colors=never "${@:2}" >"$logs/$name.log" 2>&1
     local status=$?
-    counts=$(php -r '$s = @simplexml_load_file($argv[1]); $t = $s->testsuite; echo $s ? (int) $t["tests"] - (int) $t["failures"] - (int) $t["errors"]." ".((int) $t["failures"] + (int) $t["errors"]) : "0 1";' "$logs/$name.xml")
+    counts=$(php -r '
+        $read = @simplexml_load_file($argv[1]);
+        $suite = $read ? $read->testsuite : null;
+        $wrong = (int) ($suite["failures"] ?? 0) + (int) ($suite["errors"] ?? 0);
+        echo $suite ? (int) $suite["tests"] - $wrong." {$wrong}" : "0 1";' "$logs/$name.xml")
     [ "$status" -ne 0 ] && [ "${counts#* }" -eq 0 ] && counts="${counts% *} 1"
     [ "${counts% *}" -eq 0 ] && [ "${counts#* }" -eq 0 ] && counts='0 1' # a suite without tests is no success
     passed=$((passed + ${counts% *})); failed=$((failed + ${counts#* }))
-    if [ "${counts#* }" -eq 0 ]; then say "ok      $name: ${counts% *} tests"; else say "FAILED  $name: ${counts#* } of $((${counts% *} + ${counts#* })) tests"; grep -vE '^ +✓' "$logs/$name.log" | tail -120; fi
+    if [ "${counts#* }" -eq 0 ]; then
+        say "ok      $name: ${counts% *} tests"
+    else
+        say "FAILED  $name: ${counts#* } of $((${counts% *} + ${counts#* })) tests"
+        grep -vE '^ +✓' "$logs/$name.log" | tail -120
+    fi
 }
 
 finish() {
@@ -74,7 +83,8 @@ trap 'exit 1' INT TERM
 mkdir -p "$scratch/views"
 export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2; DB_PORT=$(free_port 8633) # tests need not outlive a power cut
 database_start "$scratch" "$DB_PORT"
-mariadb --no-defaults --socket="$scratch/sock" -uroot -e 'create database yardbell_app_1; create database yardbell_app_2; create database yardbell_browser'
+mariadb --no-defaults --socket="$scratch/sock" -uroot -e \
+    'create database yardbell_app_1; create database yardbell_app_2; create database yardbell_browser'
 
 if [ $# -eq 0 ]; then
     suite core --parallel --processes=2
@@ -85,10 +95,14 @@ say '  starting the application for the browser'
 web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $((stand_ins + 1)))
 (
     export DB_SOCKET="$scratch/sock" DB_PERSISTENT=true
-    export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$web" DB_DATABASE=yardbell_browser YARDBELL_DEMONSTRATION=true YARDBELL_TRIES=1000 YARDBELL_HOLDS=1000 \
-        YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$scratch/mailbox" YARDBELL_PICTURES="$scratch/pictures" YARDBELL_ATTACHMENTS="$scratch/attachments" VIEW_COMPILED_PATH="$scratch/views" YARDBELL_LOG="$scratch/browser.log" \
+    export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$web" \
+        DB_DATABASE=yardbell_browser YARDBELL_DEMONSTRATION=true YARDBELL_TRIES=1000 YARDBELL_HOLDS=1000 \
+        YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$scratch/mailbox" \
+        YARDBELL_PICTURES="$scratch/pictures" YARDBELL_ATTACHMENTS="$scratch/attachments" \
+        VIEW_COMPILED_PATH="$scratch/views" YARDBELL_LOG="$scratch/browser.log" \
         YARDBELL_CLOCK="$scratch/clock" YARDBELL_RULE_BOOKS="$scratch/rule-books" \
-        APP_CONFIG_CACHE="$scratch/config.php" APP_ROUTES_CACHE="$scratch/routes.php" APP_EVENTS_CACHE="$scratch/events.php"
+        APP_CONFIG_CACHE="$scratch/config.php" APP_ROUTES_CACHE="$scratch/routes.php" \
+        APP_EVENTS_CACHE="$scratch/events.php"
     php artisan migrate --force --quiet && php artisan demonstrate --quiet && php artisan optimize --quiet
     web_prepare "$scratch/web"
     web_site "$scratch/web" application "$web" 4
@@ -107,7 +121,8 @@ web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $
 )
 mapfile -t children <"$scratch/children"
 for _ in $(seq 100); do curl -fs -o /dev/null "http://127.0.0.1:$web/gate-api/floor" && break; sleep 0.1; done
-export YARDBELL_TEST_URL="http://127.0.0.1:$web" YARDBELL_TEST_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_TEST_DRIVER="http://127.0.0.1:$driver"
+export YARDBELL_TEST_URL="http://127.0.0.1:$web" YARDBELL_TEST_STAND_INS="http://127.0.0.1:$stand_ins" \
+    YARDBELL_TEST_DRIVER="http://127.0.0.1:$driver"
 if [ $# -eq 0 ]; then
     later phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.core.neon
     later phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon
@@ -121,6 +136,7 @@ if [ $# -eq 0 ]; then
     later gate-size php bin/lib/gate-size.php
     later openapi node bin/lib/lint-openapi.mjs
     later described node bin/lib/describe.mjs --check
+    later width php bin/lib/width.php
     later ground tests/ground.sh "$(free_port 8900)"
     beside &
     besides=$!

@@ -40,13 +40,20 @@ final readonly class Bookings
     /** Of a service's people, how many bookings each gets a day, at most. */
     private const PER_PERSON = 0.7;
 
-    public function __construct(private RulesReader $rules, private WriteBooking $writeBooking, private Announcements $announcements, private Clock $clock, private Tariffs $tariffs)
-    {
+    public function __construct(
+        private RulesReader $rules,
+        private WriteBooking $writeBooking,
+        private Announcements $announcements,
+        private Clock $clock,
+        private Tariffs $tariffs,
+    ) {
     }
 
     /**
      * @param  list<string>  $names
-     * @param  array{service: string, staff: string, location: string, weekdays: array<int, string>, minutes: int, places: int}|null  $sessions
+     * @param  array{
+     *     service: string, staff: string, location: string, weekdays: array<int, string>, minutes: int, places: int,
+     * }|null $sessions
      */
     public function fill(Business $business, array $names, ?array $sessions, int $seed): void
     {
@@ -59,7 +66,11 @@ final readonly class Bookings
             $this->schedule($business, $book, $sessions, $day);
             $fill = $day <= $today + 1 ? 1.0 : 1.0 - 0.05 * ($day - $today);
             foreach ($business->services()->get() as $service) {
-                for ($wanted = $this->wanted($service, count($book->services[$service->id]->staff), $fill, $random); $wanted > 0; $wanted--) {
+                for (
+                    $wanted = $this->wanted($service, count($book->services[$service->id]->staff), $fill, $random);
+                    $wanted > 0;
+                    $wanted--
+                ) {
                     $this->book($business, $book, $service, $day, $clients[$turn++ % count($clients)], $random);
                 }
             }
@@ -71,7 +82,7 @@ final readonly class Bookings
         return match (true) {
             $service->kind === 'session' => $random->getInt(1, 4),
             $service->places > 1 => $random->getInt(0, 3),
-            default => (int) round(self::PER_PERSON * $fill * $people * $random->getInt(6, 14) / 10),
+            default => (int) round((self::PER_PERSON * $fill * $people * $random->getInt(6, 14)) / 10),
         };
     }
 
@@ -79,11 +90,19 @@ final readonly class Bookings
     {
         $mail = strtr(mb_strtolower($name), [' ' => '.']);
 
-        return Client::query()->create(['business_id' => $business->id, 'name' => $name, 'email' => "{$mail}@post.example",
-            'phone' => '+4416329601'.str_pad((string) (crc32($name) % 100), 2, '0', STR_PAD_LEFT)]);
+        return Client::query()->create([
+            'business_id' => $business->id,
+            'name' => $name,
+            'email' => "{$mail}@post.example",
+            'phone' => '+4416329601'.str_pad((string) (crc32($name) % 100), 2, '0', STR_PAD_LEFT),
+        ]);
     }
 
-    /** @param  array{service: string, staff: string, location: string, weekdays: array<int, string>, minutes: int, places: int}|null  $sessions */
+    /**
+     * @param  array{
+     *     service: string, staff: string, location: string, weekdays: array<int, string>, minutes: int, places: int,
+     * }|null $sessions
+     */
     private function schedule(Business $business, RuleBook $book, ?array $sessions, int $day): void
     {
         $time = $sessions['weekdays'][Wall::weekday($day)] ?? null;
@@ -93,47 +112,101 @@ final readonly class Bookings
         $service = $business->services()->where('name', $sessions['service'])->firstOrFail();
         $start = $book->zone->first($day * Wall::DAY + Wall::timeOfDay($time));
         Session::query()->create([
-            'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $business->locations()->where('name', $sessions['location'])->value('id'),
-            'starts_at' => Instants::carbon($start), 'minutes' => $sessions['minutes'], 'taken_from' => Instants::carbon($start - $service->setup),
-            'taken_until' => Instants::carbon($start + $sessions['minutes'] + $service->clearup), 'staff_ids' => [$business->staff()->where('name', $sessions['staff'])->value('id')],
-            'units' => [], 'places' => $sessions['places'],
+            'business_id' => $business->id,
+            'service_id' => $service->id,
+            'location_id' => $business->locations()->where('name', $sessions['location'])->value('id'),
+            'starts_at' => Instants::carbon($start),
+            'minutes' => $sessions['minutes'],
+            'taken_from' => Instants::carbon($start - $service->setup),
+            'taken_until' => Instants::carbon($start + $sessions['minutes'] + $service->clearup),
+            'staff_ids' => [$business->staff()->where('name', $sessions['staff'])->value('id')],
+            'units' => [],
+            'places' => $sessions['places'],
         ]);
     }
 
-    private function book(Business $business, RuleBook $book, Service $service, int $day, Client $client, Randomizer $random): void
-    {
+    private function book(
+        Business $business,
+        RuleBook $book,
+        Service $service,
+        int $day,
+        Client $client,
+        Randomizer $random,
+    ): void {
         $party = $service->max_party === null ? 1 : $random->getInt(1, min(4, $service->max_party));
-        $ask = new Ask($service->id, $day, $day, $this->clock->minute(), party: $party, relaxed: new Relaxed(notice: true));
+        $ask = new Ask(
+            $service->id,
+            $day,
+            $day,
+            $this->clock->minute(),
+            party: $party,
+            relaxed: new Relaxed(notice: true),
+        );
         $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: true)))->slots($ask);
         if ($slots !== []) {
             $this->write($business, $service, $slots[$random->getInt(0, count($slots) - 1)], $party, $client, $random);
         }
     }
 
-    private function write(Business $business, Service $service, Slot $slot, int $party, Client $client, Randomizer $random): void
-    {
+    private function write(
+        Business $business,
+        Service $service,
+        Slot $slot,
+        int $party,
+        Client $client,
+        Randomizer $random,
+    ): void {
         $now = $this->clock->minute();
         $made = min($now - 30, $slot->start - $random->getInt(1, 9) * 1440 - $random->getInt(0, 600));
         $alone = $slot->session === null;
         $quote = $this->tariffs->of($service)->quote(new Visit(null, $slot->staff, $party));
         $booking = Booking::query()->create([
-            'business_id' => $business->id, 'service_id' => $service->id, 'location_id' => $slot->location, 'client_id' => $client->id, 'session_id' => $slot->session,
-            'staff_ids' => $alone ? $slot->staff : [], 'units' => $alone ? $slot->units : [], 'party' => $party,
+            'business_id' => $business->id,
+            'service_id' => $service->id,
+            'location_id' => $slot->location,
+            'client_id' => $client->id,
+            'session_id' => $slot->session,
+            'staff_ids' => $alone ? $slot->staff : [],
+            'units' => $alone ? $slot->units : [],
+            'party' => $party,
             'contact' => ['name' => $client->name, 'email' => $client->email, 'phone' => $client->phone],
-            'service_name' => $service->name, 'starts_at' => Instants::carbon($slot->start), 'minutes' => $slot->end - $slot->start,
-            'setup' => $service->setup, 'clearup' => $service->clearup, 'taken_from' => Instants::carbon($slot->start - $service->setup),
-            'taken_until' => Instants::carbon($slot->end + $service->clearup), 'state' => $slot->end < $now ? State::Completed : State::Confirmed,
-            'currency' => $business->currency, ...Sale::columns($quote, $service),
-            'created_at' => Instants::carbon($made), 'updated_at' => Instants::carbon($made),
+            'service_name' => $service->name,
+            'starts_at' => Instants::carbon($slot->start),
+            'minutes' => $slot->end - $slot->start,
+            'setup' => $service->setup,
+            'clearup' => $service->clearup,
+            'taken_from' => Instants::carbon($slot->start - $service->setup),
+            'taken_until' => Instants::carbon($slot->end + $service->clearup),
+            'state' => $slot->end < $now ? State::Completed : State::Confirmed,
+            'currency' => $business->currency,
+            ...Sale::columns($quote, $service),
+            'created_at' => Instants::carbon($made),
+            'updated_at' => Instants::carbon($made),
         ]);
         $this->writeBooking->people($booking, $slot->staff, $made, '9999-12-31 00:00:00');
         $this->history($booking, $made, $slot->end < $now ? $slot->end : null);
         if ($quote->dueNow > 0) {
-            Payment::query()->create(['business_id' => $business->id, 'booking_id' => $booking->id, 'amount' => $quote->dueNow, 'currency' => $business->currency, 'state' => 'paid']);
+            Payment::query()->create([
+                'business_id' => $business->id,
+                'booking_id' => $booking->id,
+                'amount' => $quote->dueNow,
+                'currency' => $business->currency,
+                'state' => 'paid',
+            ]);
         }
         OutboxEntry::query()->create([
-            'business_id' => $business->id, 'booking_id' => $booking->id, 'key' => "booked-{$booking->id}", 'channel' => 'mail', 'occasion' => 'booked',
-            'audience' => 'client', 'recipient' => $client->email, 'content' => [], 'due_at' => Instants::carbon($made), 'state' => 'sent', 'attempts' => 1, 'sent_at' => Instants::carbon($made),
+            'business_id' => $business->id,
+            'booking_id' => $booking->id,
+            'key' => "booked-{$booking->id}",
+            'channel' => 'mail',
+            'occasion' => 'booked',
+            'audience' => 'client',
+            'recipient' => $client->email,
+            'content' => [],
+            'due_at' => Instants::carbon($made),
+            'state' => 'sent',
+            'attempts' => 1,
+            'sent_at' => Instants::carbon($made),
         ]);
         $this->announcements->remind($booking);
     }
@@ -142,8 +215,13 @@ final readonly class Bookings
     {
         foreach (['held' => $made, 'confirmed' => $made + 2, 'completed' => $done] as $state => $at) {
             if ($at !== null) {
-                BookingChange::query()->create(['business_id' => $booking->business_id, 'booking_id' => $booking->id, 'state' => $state,
-                    'by' => $state === 'completed' ? 'Alva Lindqvarn' : 'client', 'at' => Instants::carbon($at)]);
+                BookingChange::query()->create([
+                    'business_id' => $booking->business_id,
+                    'booking_id' => $booking->id,
+                    'state' => $state,
+                    'by' => $state === 'completed' ? 'Alva Lindqvarn' : 'client',
+                    'at' => Instants::carbon($at),
+                ]);
             }
         }
     }

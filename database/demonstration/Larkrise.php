@@ -17,17 +17,34 @@ final class Larkrise
             'about' => 'Tuning and small repairs, at your piano.',
             'document' => [
                 'format' => 'yardbell/1',
-                'business' => ['name' => 'Larkrise Piano Care', 'timeZone' => 'Europe/Lisbon', 'currency' => 'EUR', 'travelMinutes' => 30,
-                    'openingHours' => Quernmoor::days(['mon', 'tue', 'wed', 'thu', 'fri'], '08:30', '17:30')],
+                'business' => [
+                    'name' => 'Larkrise Piano Care',
+                    'timeZone' => 'Europe/Lisbon',
+                    'currency' => 'EUR',
+                    'travelMinutes' => 30,
+                    'openingHours' => Quernmoor::days(['mon', 'tue', 'wed', 'thu', 'fri'], '08:30', '17:30'),
+                ],
                 'locations' => [['id' => 'home', 'name' => 'Your home'], ['id' => 'workshop', 'name' => 'Workshop']],
                 'staff' => [['id' => 'wendel', 'name' => 'Wendel Larkrise']],
                 'services' => [
-                    ['locations' => ['home']] + Quernmoor::service('tuning', 'Tuning', 9000, 90, ['wendel'], ['setup' => 30, 'clearup' => 30]),
-                    ['locations' => ['home', 'workshop']] + Quernmoor::service('repair', 'Small repair', 6500, 60, ['wendel'], ['setup' => 30, 'clearup' => 30]),
+                    ['locations' => ['home']] +
+                    Quernmoor::service('tuning', 'Tuning', 9000, 90, ['wendel'], ['setup' => 30, 'clearup' => 30]),
+                    ['locations' => ['home', 'workshop']] +
+                    Quernmoor::service(
+                        'repair',
+                        'Small repair',
+                        6500,
+                        60,
+                        ['wendel'],
+                        ['setup' => 30, 'clearup' => 30],
+                    ),
                 ],
             ],
             'addresses' => ['Workshop' => '2 Larkrise Yard, Quernmoor'],
-            'descriptions' => ['Tuning' => 'A full tuning, and a look at what else it needs.', 'Small repair' => 'A sticking key, a buzzing string, a loose pedal.'],
+            'descriptions' => [
+                'Tuning' => 'A full tuning, and a look at what else it needs.',
+                'Small repair' => 'A sticking key, a buzzing string, a loose pedal.',
+            ],
             'sessions' => null,
             'clients' => ['Agnes Thorold', 'Bela Winther', 'Carmen Iglo', 'Dominic Ash'],
         ];

@@ -50,7 +50,9 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['demonstration_clock', 'cache_locks', 'cache', 'sessions', 'password_reset_tokens', 'users'] as $table) {
+        foreach (
+            ['demonstration_clock', 'cache_locks', 'cache', 'sessions', 'password_reset_tokens', 'users'] as $table
+        ) {
             Schema::drop($table);
         }
     }

@@ -57,7 +57,11 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['service_location', 'service_staff', 'services', 'staff', 'locations', 'business_users', 'businesses'] as $table) {
+        $tables = [
+            'service_location', 'service_staff', 'services',
+            'staff', 'locations', 'business_users', 'businesses',
+        ];
+        foreach ($tables as $table) {
             Schema::drop($table);
         }
     }

@@ -127,7 +127,18 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['stand_in_checkouts', 'outbox', 'payments', 'claims', 'booking_changes', 'booking_staff', 'bookings', 'clients'] as $table) {
+        foreach (
+            [
+                'stand_in_checkouts',
+                'outbox',
+                'payments',
+                'claims',
+                'booking_changes',
+                'booking_staff',
+                'bookings',
+                'clients',
+            ] as $table
+        ) {
             Schema::drop($table);
         }
     }

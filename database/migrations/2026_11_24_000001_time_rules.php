@@ -103,14 +103,53 @@ return new class extends Migration
             $table->primary(['business_id', 'id']);
             $table->index(['business_id', 'taken_from', 'taken_until', 'state'], 'bookings_taken');
         });
-        Schema::table('bookings', static fn (Blueprint $table) => $table->dropColumn(['session_id', 'staff_ids', 'units', 'double_booked', 'contact']));
-        foreach (['service_pool', 'service_daypart', 'scheduled_sessions', 'outages', 'units', 'pools', 'dayparts', 'busy_times', 'time_off', 'closures', 'special_days'] as $table) {
+        Schema::table(
+            'bookings',
+            static fn (Blueprint $table) => $table->dropColumn([
+                'session_id',
+                'staff_ids',
+                'units',
+                'double_booked',
+                'contact',
+            ]),
+        );
+        foreach (
+            [
+                'service_pool',
+                'service_daypart',
+                'scheduled_sessions',
+                'outages',
+                'units',
+                'pools',
+                'dayparts',
+                'busy_times',
+                'time_off',
+                'closures',
+                'special_days',
+            ] as $table
+        ) {
             Schema::drop($table);
         }
-        Schema::table('services', static fn (Blueprint $table) => $table->dropColumn(['kind', 'lengths', 'start_from', 'hours', 'available_from', 'available_until', 'places', 'max_party', 'max_per_day']));
+        Schema::table(
+            'services',
+            static fn (Blueprint $table) => $table->dropColumn([
+                'kind',
+                'lengths',
+                'start_from',
+                'hours',
+                'available_from',
+                'available_until',
+                'places',
+                'max_party',
+                'max_per_day',
+            ]),
+        );
         Schema::table('staff', static fn (Blueprint $table) => $table->dropColumn(['respect_busy', 'max_per_day']));
         Schema::table('locations', static fn (Blueprint $table) => $table->dropColumn('hours'));
-        Schema::table('businesses', static fn (Blueprint $table) => $table->dropColumn(['rules_mark', 'travel_minutes', 'longest_taken']));
+        Schema::table(
+            'businesses',
+            static fn (Blueprint $table) => $table->dropColumn(['rules_mark', 'travel_minutes', 'longest_taken']),
+        );
     }
 
     private function widenSetup(): void
@@ -118,7 +157,10 @@ return new class extends Migration
         Schema::table('businesses', static function (Blueprint $table): void {
             $table->char('rules_mark', 26)->default('')->comment('another one after every change of what is set up');
             $table->unsignedInteger('travel_minutes')->default(0);
-            $table->unsignedInteger('longest_taken')->default(4320)->comment('minutes of the longest booking or session, set-up and clear-up included');
+            $table
+                ->unsignedInteger('longest_taken')
+                ->default(4320)
+                ->comment('minutes of the longest booking or session, set-up and clear-up included');
         });
         Schema::table('locations', static fn (Blueprint $table) => $table->json('hours')->nullable());
         Schema::table('staff', static function (Blueprint $table): void {
@@ -127,7 +169,10 @@ return new class extends Migration
         });
         Schema::table('services', static function (Blueprint $table): void {
             $table->string('kind', 12)->default('appointment')->comment('or session');
-            $table->json('lengths')->nullable()->comment('null: "minutes" alone; a list of choices; or {min, max, step}');
+            $table
+                ->json('lengths')
+                ->nullable()
+                ->comment('null: "minutes" alone; a list of choices; or {min, max, step}');
             $table->string('start_from', 10)->default('clock')->comment('or opening');
             $table->json('hours')->nullable();
             $table->date('available_from')->nullable();
@@ -153,8 +198,16 @@ return new class extends Migration
             $table->primary(['business_id', 'taken_from', 'id']);
             $table->dropIndex('bookings_taken');
         });
-        DB::statement("update bookings set staff_ids = coalesce((select concat('[', group_concat(json_quote(staff_id) order by staff_id), ']') from booking_staff where booking_staff.business_id = bookings.business_id and booking_staff.booking_id = bookings.id), '[]')");
-        DB::statement("update bookings join clients on clients.business_id = bookings.business_id and clients.id = bookings.client_id set contact = json_object('name', clients.name, 'email', clients.email, 'phone', clients.phone)");
+        DB::statement(
+            "update bookings set staff_ids = coalesce((select concat('[', group_concat(json_quote(staff_id) order by "
+                ."staff_id), ']') from booking_staff where booking_staff.business_id = bookings.business_id and "
+                ."booking_staff.booking_id = bookings.id), '[]')",
+        );
+        DB::statement(
+            'update bookings join clients on clients.business_id = bookings.business_id and clients.id = '
+                ."bookings.client_id set contact = json_object('name', clients.name, 'email', clients.email, 'phone', "
+                .'clients.phone)',
+        );
     }
 
     private function list(string $name, Closure $columns): void

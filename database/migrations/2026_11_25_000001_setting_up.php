@@ -6,13 +6,22 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** What an owner says about people, places and the offer beyond time; who may do what; and what has been changed by whom. */
+/**
+ * What an owner says about people, places and the offer beyond time; who may do what; and what has been changed by
+ * whom.
+ */
 return new class extends Migration
 {
     public function up(): void
     {
         $this->widen();
-        Schema::table('bookings', static fn (Blueprint $table) => $table->json('answers')->default('[]')->comment('each with its question as it was asked'));
+        Schema::table(
+            'bookings',
+            static fn (Blueprint $table) => $table
+                ->json('answers')
+                ->default('[]')
+                ->comment('each with its question as it was asked'),
+        );
         $this->list('categories', static function (Blueprint $table): void {
             $table->string('name', 120);
             $table->string('description', 500)->default('');
@@ -34,7 +43,10 @@ return new class extends Migration
             $table->json('choices');
             $table->boolean('required')->default(false);
             $table->json('services')->nullable()->comment('null: all of them');
-            $table->json('shown_if')->nullable()->comment('{question, answer}: only after this answer to an earlier one');
+            $table
+                ->json('shown_if')
+                ->nullable()
+                ->comment('{question, answer}: only after this answer to an earlier one');
             $table->string('parameter', 60)->default('')->comment('of the link that fills a hidden one');
             $table->unsignedSmallInteger('position')->default(0);
         });
@@ -76,15 +88,67 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['setup_change_things', 'setup_changes', 'invitations', 'attachments', 'pictures', 'questions', 'add_ons', 'categories'] as $table) {
+        foreach (
+            [
+                'setup_change_things',
+                'setup_changes',
+                'invitations',
+                'attachments',
+                'pictures',
+                'questions',
+                'add_ons',
+                'categories',
+            ] as $table
+        ) {
             Schema::drop($table);
         }
         Schema::table('bookings', static fn (Blueprint $table) => $table->dropColumn('answers'));
-        Schema::table('services', static fn (Blueprint $table) => $table->dropColumn(['category_id', 'picture', 'staff_note', 'visibility', 'approval', 'price_kind']));
-        Schema::table('locations', static fn (Blueprint $table) => $table->dropColumn(['directions', 'picture', 'phone', 'online', 'meeting_link']));
-        Schema::table('staff', static fn (Blueprint $table) => $table->dropColumn(['phone', 'about', 'picture', 'changes_own_hours', 'told_of', 'page']));
+        Schema::table(
+            'services',
+            static fn (Blueprint $table) => $table->dropColumn([
+                'category_id',
+                'picture',
+                'staff_note',
+                'visibility',
+                'approval',
+                'price_kind',
+            ]),
+        );
+        Schema::table(
+            'locations',
+            static fn (Blueprint $table) => $table->dropColumn([
+                'directions',
+                'picture',
+                'phone',
+                'online',
+                'meeting_link',
+            ]),
+        );
+        Schema::table(
+            'staff',
+            static fn (Blueprint $table) => $table->dropColumn([
+                'phone',
+                'about',
+                'picture',
+                'changes_own_hours',
+                'told_of',
+                'page',
+            ]),
+        );
         Schema::table('business_users', static fn (Blueprint $table) => $table->dropColumn('staff_id'));
-        Schema::table('businesses', static fn (Blueprint $table) => $table->dropColumn(['phone', 'email', 'links', 'clock', 'first_weekday', 'public_hours', 'logo', 'banner']));
+        Schema::table(
+            'businesses',
+            static fn (Blueprint $table) => $table->dropColumn([
+                'phone',
+                'email',
+                'links',
+                'clock',
+                'first_weekday',
+                'public_hours',
+                'logo',
+                'banner',
+            ]),
+        );
     }
 
     private function widen(): void
@@ -99,7 +163,13 @@ return new class extends Migration
             $table->char('logo', 26)->nullable();
             $table->char('banner', 26)->nullable();
         });
-        Schema::table('business_users', static fn (Blueprint $table) => $table->char('staff_id', 26)->nullable()->comment('who they are among the staff; null: not booked'));
+        Schema::table(
+            'business_users',
+            static fn (Blueprint $table) => $table
+                ->char('staff_id', 26)
+                ->nullable()
+                ->comment('who they are among the staff; null: not booked'),
+        );
         Schema::table('staff', static function (Blueprint $table): void {
             $table->string('phone', 40)->default('');
             $table->string('about', 500)->default('');

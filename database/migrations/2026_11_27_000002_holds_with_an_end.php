@@ -12,9 +12,15 @@ return new class extends Migration
     public function up(): void
     {
         Schema::table('bookings', static function (Blueprint $table): void {
-            $table->char('visitor', 16)->nullable()->comment('network it came from, as a keyed hash; forgotten after a day');
+            $table
+                ->char('visitor', 16)
+                ->nullable()
+                ->comment('network it came from, as a keyed hash; forgotten after a day');
             $table->boolean('awaits_proof')->default(false)->comment('of the mail address, before it is booked');
-            $table->unsignedBigInteger('from_price')->nullable()->comment('what a price that is settled at the desk begins at');
+            $table
+                ->unsignedBigInteger('from_price')
+                ->nullable()
+                ->comment('what a price that is settled at the desk begins at');
             foreach (['price', 'due_now'] as $amount) {
                 $table->unsignedBigInteger($amount)->default(0)->change();
             }
@@ -26,11 +32,29 @@ return new class extends Migration
             $table->unsignedBigInteger('amount')->change();
             $table->unsignedBigInteger('returned')->default(0)->comment('what of it goes or went back')->change();
         });
-        Schema::table('stand_in_checkouts', static fn (Blueprint $table) => $table->unsignedBigInteger('amount')->change());
-        Schema::table('stand_in_movements', static fn (Blueprint $table) => $table->unsignedBigInteger('amount')->change());
-        Schema::table('clients', static fn (Blueprint $table) => $table->dateTime('proven_at')->nullable()->comment('when a link mailed to the address was opened'));
+        Schema::table(
+            'stand_in_checkouts',
+            static fn (Blueprint $table) => $table->unsignedBigInteger('amount')->change(),
+        );
+        Schema::table(
+            'stand_in_movements',
+            static fn (Blueprint $table) => $table->unsignedBigInteger('amount')->change(),
+        );
+        Schema::table(
+            'clients',
+            static fn (Blueprint $table) => $table
+                ->dateTime('proven_at')
+                ->nullable()
+                ->comment('when a link mailed to the address was opened'),
+        );
         Schema::table('businesses', static function (Blueprint $table): void {
-            $table->string('proof', 10)->default('abuse')->comment('of an address, before what is paid later is booked: never, abuse (for a day after it shows) or always');
+            $table
+                ->string('proof', 10)
+                ->default('abuse')
+                ->comment(
+                    'of an address, before what is paid later is booked: never, abuse (for a day after it shows) or '
+                        .'always',
+                );
             $table->dateTime('abused_until')->nullable();
         });
     }

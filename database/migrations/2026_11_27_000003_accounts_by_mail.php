@@ -7,16 +7,26 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Accounts come to be by a mailed link; addresses are compared to the letter, in the one form that MailAddress gives them. */
+/**
+ * Accounts come to be by a mailed link; addresses are compared to the letter, in the one form that MailAddress gives
+ * them.
+ */
 return new class extends Migration
 {
-    private const ADDRESSES = ['users' => 'not null', 'clients' => 'null', 'invitations' => 'not null', 'password_reset_tokens' => 'not null'];
+    private const ADDRESSES = [
+        'users' => 'not null',
+        'clients' => 'null',
+        'invitations' => 'not null',
+        'password_reset_tokens' => 'not null',
+    ];
 
     public function up(): void
     {
         foreach (self::ADDRESSES as $table => $null) {
             DB::table($table)->update(['email' => DB::raw('lower(email)')]);
-            DB::statement("alter table `{$table}` modify `email` varchar(190) character set utf8mb4 collate utf8mb4_bin {$null}");
+            DB::statement(
+                "alter table `{$table}` modify `email` varchar(190) character set utf8mb4 collate utf8mb4_bin {$null}",
+            );
         }
         Schema::create('sign_ups', static function (Blueprint $table): void {
             $table->id();
@@ -32,7 +42,10 @@ return new class extends Migration
     {
         Schema::drop('sign_ups');
         foreach (self::ADDRESSES as $table => $null) {
-            DB::statement("alter table `{$table}` modify `email` varchar(190) character set utf8mb4 collate utf8mb4_unicode_ci {$null}");
+            DB::statement(
+                "alter table `{$table}` modify `email` varchar(190) character set utf8mb4 collate utf8mb4_unicode_ci "
+                    ."{$null}",
+            );
         }
     }
 };

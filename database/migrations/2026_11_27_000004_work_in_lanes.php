@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** What waits for somebody outside waits without holding a lock: leases, next tries, and notices that are kept until they mean something. */
+/**
+ * What waits for somebody outside waits without holding a lock: leases, next tries, and notices that are kept until
+ * they mean something.
+ */
 return new class extends Migration
 {
     public function up(): void
@@ -16,7 +19,10 @@ return new class extends Migration
             $table->index(['channel', 'state', 'due_at'], 'outbox_lane');
         });
         Schema::table('payments', static function (Blueprint $table): void {
-            $table->dateTime('ask_at')->nullable()->comment('by the machine: when the processor is asked again; null: at once');
+            $table
+                ->dateTime('ask_at')
+                ->nullable()
+                ->comment('by the machine: when the processor is asked again; null: at once');
             $table->unsignedSmallInteger('asks')->default(0);
             $table->index(['state', 'ask_at']);
         });
@@ -26,7 +32,10 @@ return new class extends Migration
             $table->dateTime('heard_at');
             $table->dateTime('look_at');
             $table->unsignedSmallInteger('looks')->default(0);
-            $table->string('state', 10)->default('waiting')->comment('waiting, done, or unknown: nothing here ever had this checkout');
+            $table
+                ->string('state', 10)
+                ->default('waiting')
+                ->comment('waiting, done, or unknown: nothing here ever had this checkout');
             $table->index(['state', 'look_at']);
         });
         Schema::create('stand_in_notices', static function (Blueprint $table): void {

@@ -11,7 +11,11 @@ return new class extends Migration
     public function up(): void
     {
         Schema::table('payments', static function (Blueprint $table): void {
-            $table->string('method', 20)->default('processor')->after('kind')->comment('the way money comes in, and goes back');
+            $table
+                ->string('method', 20)
+                ->default('processor')
+                ->after('kind')
+                ->comment('the way money comes in, and goes back');
         });
     }
 

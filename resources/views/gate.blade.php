@@ -18,8 +18,12 @@
         @if ($first['booking'] === null)
             <h1 class="text-2xl">What can be booked</h1>
             <ul>
+            @php($currency = $first['page']['business']['currency'])
             @foreach ($first['page']['services'] as $service)
-                <li>{{ $service['name'] }}, {{ $service['minutes'] }} minutes{{ $service['price']['amount'] > 0 ? ($service['price']['varies'] || $service['price']['kind'] === 'from' ? ', from ' : ', ').App\Support\Money::written($service['price']['amount'], $first['page']['business']['currency']) : '' }}</li>
+                <li>
+                    @php($price = App\Gate\PlainPrice::of($service['price'], $currency))
+                    {{ $service['name'] }}, {{ $service['minutes'] }} minutes{{ $price }}
+                </li>
             @endforeach
             </ul>
             <noscript><p>Booking here needs JavaScript. It is our own, from this address only.</p></noscript>
@@ -28,6 +32,7 @@
         @endif
     </main>
 </div>
-<script type="application/json" id="first">{!! json_encode($first, JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) !!}</script>
+@php($flags = JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)
+<script type="application/json" id="first">{!! json_encode($first, $flags) !!}</script>
 </body>
 </html>

@@ -17,10 +17,23 @@ it('answers alike for an address that has an account and one that has none', fun
     Yard::open();
     $known = $this->postJson('/api/sign-up', ['email' => 'owner@yard.example'] + SIGN_UP);
     $new = $this->postJson('/api/sign-up', SIGN_UP);
-    expect([$known->getStatusCode(), $known->getContent()])->toBe([$new->getStatusCode(), $new->getContent()])->and(User::query()->count())->toBe(1)
-        ->and(OutboxEntry::query()->toBase()->pluck('occasion', 'recipient')->all())->toBe(['owner@yard.example' => 'known', 'olga@wren.example' => 'sign_up']);
-    $reset = array_map(fn (string $email): string => (string) $this->postJson('/api/forgot-password', ['email' => $email])->getContent(), ['owner@yard.example', 'nobody@yard.example']);
-    $in = array_map(fn (string $email): string => (string) $this->postJson('/api/sign-in', ['email' => $email, 'password' => 'wrong'])->getContent(), ['owner@yard.example', 'nobody@yard.example']);
+    expect([$known->getStatusCode(), $known->getContent()])->toBe([$new->getStatusCode(), $new->getContent()])
+        ->and(User::query()->count())->toBe(1)
+        ->and(OutboxEntry::query()->toBase()->pluck('occasion', 'recipient')->all())
+        ->toBe(['owner@yard.example' => 'known', 'olga@wren.example' => 'sign_up']);
+    $reset = array_map(
+        fn (string $email): string => (string) $this->postJson('/api/forgot-password', [
+            'email' => $email,
+        ])->getContent(),
+        ['owner@yard.example', 'nobody@yard.example'],
+    );
+    $in = array_map(
+        fn (string $email): string => (string) $this->postJson('/api/sign-in', [
+            'email' => $email,
+            'password' => 'wrong',
+        ])->getContent(),
+        ['owner@yard.example', 'nobody@yard.example'],
+    );
     expect($reset[0])->toBe($reset[1])->and($in[0])->toBe($in[1]);
 });
 
@@ -28,34 +41,37 @@ it('works as long for a known address as for an unknown one', function (): void 
     Yard::open();
     $hashes = 0;
     $hasher = app('hash');
-    app()->instance(Illuminate\Contracts\Hashing\Hasher::class, new class($hasher, $hashes) implements Illuminate\Contracts\Hashing\Hasher
-    {
-        public function __construct(private readonly mixed $inner, public int &$made)
+    app()->instance(
+        Illuminate\Contracts\Hashing\Hasher::class,
+        new class($hasher, $hashes) implements Illuminate\Contracts\Hashing\Hasher
         {
-        }
+            public function __construct(private readonly mixed $inner, public int &$made)
+            {
+            }
 
-        public function info($hashedValue): array
-        {
-            return $this->inner->info($hashedValue);
-        }
+            public function info($hashedValue): array
+            {
+                return $this->inner->info($hashedValue);
+            }
 
-        public function make($value, array $options = []): string
-        {
-            $this->made++;
+            public function make($value, array $options = []): string
+            {
+                $this->made++;
 
-            return $this->inner->make($value, $options);
-        }
+                return $this->inner->make($value, $options);
+            }
 
-        public function check($value, $hashedValue, array $options = []): bool
-        {
-            return $this->inner->check($value, $hashedValue, $options);
-        }
+            public function check($value, $hashedValue, array $options = []): bool
+            {
+                return $this->inner->check($value, $hashedValue, $options);
+            }
 
-        public function needsRehash($hashedValue, array $options = []): bool
-        {
-            return $this->inner->needsRehash($hashedValue, $options);
-        }
-    });
+            public function needsRehash($hashedValue, array $options = []): bool
+            {
+                return $this->inner->needsRehash($hashedValue, $options);
+            }
+        },
+    );
     $this->postJson('/api/sign-up', ['email' => 'owner@yard.example'] + SIGN_UP)->assertAccepted();
     $this->postJson('/api/sign-up', SIGN_UP)->assertAccepted();
     expect($hashes)->toBe(2);
@@ -64,9 +80,16 @@ it('works as long for a known address as for an unknown one', function (): void 
 it('takes two spellings of an address for one or for none', function (string $given, ?string $normal): void {
     expect(MailAddress::normal($given))->toBe($normal);
 })->with([
-    'capitals and spaces' => [' Alva@Quernmoor.Example ', 'alva@quernmoor.example'], 'a domain with an umlaut' => ['alva@töpfer.example', 'alva@xn--tpfer-jua.example'],
-    'an accent' => ['álva@quernmoor.example', null], 'a space of no width' => ["alva\u{200B}@quernmoor.example", null], 'no domain' => ['alva', null], 'an empty domain' => ['alva@', null], 'nobody' => ['@quernmoor.example', null],
-    'a line end after it' => ["alva@quernmoor.example\n", 'alva@quernmoor.example'], 'a line end within' => ["al\nva@quernmoor.example", null], 'broken letters' => ["\xC3\x28@b.example", null],
+    'capitals and spaces' => [' Alva@Quernmoor.Example ', 'alva@quernmoor.example'],
+    'a domain with an umlaut' => ['alva@töpfer.example', 'alva@xn--tpfer-jua.example'],
+    'an accent' => ['álva@quernmoor.example', null],
+    'a space of no width' => ["alva\u{200B}@quernmoor.example", null],
+    'no domain' => ['alva', null],
+    'an empty domain' => ['alva@', null],
+    'nobody' => ['@quernmoor.example', null],
+    'a line end after it' => ["alva@quernmoor.example\n", 'alva@quernmoor.example'],
+    'a line end within' => ["al\nva@quernmoor.example", null],
+    'broken letters' => ["\xC3\x28@b.example", null],
 ]);
 
 it('does not let a spelling past the lock of the account', function (): void {
@@ -74,48 +97,106 @@ it('does not let a spelling past the lock of the account', function (): void {
     (new AppServiceProvider($this->app))->boot();
     Yard::open();
     for ($i = 0; $i < 3; $i++) {
-        $this->postJson('/api/sign-in', ['email' => 'owner@yard.example', 'password' => 'guess'], ['REMOTE_ADDR' => "203.0.{$i}.7"])->assertUnprocessable();
+        $this->postJson(
+            '/api/sign-in',
+            ['email' => 'owner@yard.example', 'password' => 'guess'],
+            ['REMOTE_ADDR' => "203.0.{$i}.7"],
+        )->assertUnprocessable();
     }
-    foreach (['owner@yard.example', 'OWNER@yard.example', ' owner@yard.example', 'ówner@yard.example'] as $i => $spelling) {
-        expect($this->postJson('/api/sign-in', ['email' => $spelling, 'password' => 'clay-and-water'], ['REMOTE_ADDR' => "198.51.{$i}.7"])->getStatusCode())->not->toBe(200);
+    foreach (
+        ['owner@yard.example', 'OWNER@yard.example', ' owner@yard.example', 'ówner@yard.example'] as $i => $spelling
+    ) {
+        expect(
+            $this->postJson(
+                '/api/sign-in',
+                ['email' => $spelling, 'password' => 'clay-and-water'],
+                ['REMOTE_ADDR' => "198.51.{$i}.7"],
+            )->getStatusCode(),
+        )->not->toBe(200);
     }
 });
 
 it('slows down a network that tries many addresses', function (): void {
     config(['yardbell.tries_a_minute' => 3]);
     (new AppServiceProvider($this->app))->boot();
-    $tried = array_map(fn (int $i): int => $this->postJson('/api/sign-in', ['email' => "a{$i}@b.example", 'password' => 'guess'], ['REMOTE_ADDR' => "203.0.113.{$i}"])->getStatusCode(), range(1, 10));
-    expect($tried)->toBe([...array_fill(0, 9, 422), 429])->and((int) $this->postJson('/api/sign-in', ['email' => 'z@b.example', 'password' => 'guess'], ['REMOTE_ADDR' => '203.0.113.9'])->headers->get('Retry-After'))->toBeGreaterThan(0);
+    $tried = array_map(
+        fn (int $i): int => $this->postJson(
+            '/api/sign-in',
+            ['email' => "a{$i}@b.example", 'password' => 'guess'],
+            ['REMOTE_ADDR' => "203.0.113.{$i}"],
+        )->getStatusCode(),
+        range(1, 10),
+    );
+    expect($tried)->toBe([...array_fill(0, 9, 422), 429])
+        ->and(
+            (int) $this->postJson(
+                '/api/sign-in',
+                ['email' => 'z@b.example', 'password' => 'guess'],
+                ['REMOTE_ADDR' => '203.0.113.9'],
+            )->headers->get('Retry-After'),
+        )
+        ->toBeGreaterThan(0);
 });
 
 it('ends every session when the password is set anew', function (): void {
     $yard = Yard::open();
     foreach (['one', 'two'] as $id) {
-        DB::table('sessions')->insert(['id' => $id, 'user_id' => $yard->owner->id, 'payload' => '', 'last_activity' => time()]);
+        DB::table('sessions')->insert([
+            'id' => $id,
+            'user_id' => $yard->owner->id,
+            'payload' => '',
+            'last_activity' => time(),
+        ]);
     }
     DB::table('sessions')->insert(['id' => 'other', 'user_id' => 999, 'payload' => '', 'last_activity' => time()]);
     $token = Illuminate\Support\Facades\Password::createToken($yard->owner);
-    $this->postJson('/api/new-password', ['token' => $token, 'email' => 'Owner@yard.example', 'password' => 'another long one'])->assertOk();
+    $this->postJson('/api/new-password', [
+        'token' => $token,
+        'email' => 'Owner@yard.example',
+        'password' => 'another long one',
+    ])->assertOk();
     expect(DB::table('sessions')->pluck('id')->all())->toContain('other')->not->toContain('one')->not->toContain('two');
 });
 
 it('keeps somebody signed in only where they want it, for 30 days', function (): void {
     Yard::open();
     $remembered = function (array $more): ?Symfony\Component\HttpFoundation\Cookie {
-        $cookies = $this->postJson('/api/sign-in', ['email' => 'owner@yard.example', 'password' => 'clay-and-water'] + $more)->assertOk()->headers->getCookies();
+        $cookies = $this->postJson(
+            '/api/sign-in',
+            ['email' => 'owner@yard.example', 'password' => 'clay-and-water'] + $more,
+        )
+            ->assertOk()
+            ->headers->getCookies();
         $this->app['auth']->forgetGuards();
 
-        return array_values(array_filter($cookies, static fn ($cookie): bool => str_starts_with($cookie->getName(), 'remember_')))[0] ?? null;
+        return array_values(
+            array_filter($cookies, static fn ($cookie): bool => str_starts_with($cookie->getName(), 'remember_')),
+        )[0] ?? null;
     };
-    expect($remembered([]))->toBeNull()->and($remembered(['stay' => false]))->toBeNull()
+    expect($remembered([]))->toBeNull()
+        ->and($remembered(['stay' => false]))->toBeNull()
         ->and((int) round(($remembered(['stay' => true])?->getExpiresTime() - time()) / 86_400))->toBe(30);
 });
 
-it('refuses passwords that are tried first, and says how long one may be', function (string $password, string $says): void {
-    expect($this->postJson('/api/sign-up', ['password' => $password] + SIGN_UP)->assertUnprocessable()->json('fields.password'))->toContain($says);
+it('refuses passwords that are tried first, and says how long one may be', function (
+    string $password,
+    string $says,
+): void {
+    expect(
+        $this->postJson('/api/sign-up', ['password' => $password] + SIGN_UP)
+            ->assertUnprocessable()
+            ->json('fields.password'),
+    )->toContain($says);
 })->with([
-    ['short', 'at least 10'], ['password123', 'tried first'], ['Password2026!', 'tried first'], ['1234567890', 'tried first'], ['qwertyuiop', 'tried first'], ['sunshine1!', 'tried first'],
-    ['aaaaaaaaaaaa', 'tried first'], ['dragondragon', 'tried first'], [str_repeat('é', 40), 'at most 72 bytes'],
+    ['short', 'at least 10'],
+    ['password123', 'tried first'],
+    ['Password2026!', 'tried first'],
+    ['1234567890', 'tried first'],
+    ['qwertyuiop', 'tried first'],
+    ['sunshine1!', 'tried first'],
+    ['aaaaaaaaaaaa', 'tried first'],
+    ['dragondragon', 'tried first'],
+    [str_repeat('é', 40), 'at most 72 bytes'],
 ]);
 
 it('lets a long and unusual password be', function (string $password): void {
@@ -124,13 +205,20 @@ it('lets a long and unusual password be', function (string $password): void {
 
 it('lets only a confirmed account invite, so many a day', function (): void {
     $yard = Yard::open();
-    $invite = fn (string $email) => $this->actingAs($yard->owner)->postJson('/api/businesses/yard/invitations', ['email' => $email, 'role' => 'desk', 'staff' => null]);
+    $invite = fn (string $email) => $this->actingAs($yard->owner)->postJson('/api/businesses/yard/invitations', [
+        'email' => $email,
+        'role' => 'desk',
+        'staff' => null,
+    ]);
     $yard->owner->forceFill(['email_verified_at' => null])->save();
-    $invite('desk@post.example')->assertStatus(409)->assertJson(['code' => 'unverified']);
+    $invite('desk@post.example')
+        ->assertStatus(409)
+        ->assertJson(['code' => 'unverified']);
     $yard->owner->forceFill(['email_verified_at' => now()])->save();
     $toOne = array_map(fn (): int => $invite('desk@post.example')->getStatusCode(), range(1, 6));
     $more = array_map(fn (int $i): int => $invite("d{$i}@post.example")->getStatusCode(), range(1, 26));
-    expect($toOne)->toBe([201, 201, 201, 201, 201, 429])->and(array_count_values($more))->toBe([201 => 25, 429 => 1])
+    expect($toOne)->toBe([201, 201, 201, 201, 201, 429])
+        ->and(array_count_values($more))->toBe([201 => 25, 429 => 1])
         ->and(OutboxEntry::query()->where('recipient', 'desk@post.example')->count())->toBe(5);
 });
 
@@ -143,16 +231,39 @@ it('mails one address only so many links it did not ask for', function (): void 
 
 it('keeps a manager from an owner’s invitation', function (): void {
     $yard = Yard::open();
-    $this->actingAs($yard->owner)->postJson('/api/businesses/yard/invitations', ['email' => 'second@post.example', 'role' => 'owner', 'staff' => null])->assertCreated();
-    $manager = User::query()->create(['name' => 'Max', 'email' => 'max@post.example', 'password' => 'clay-and-water', 'email_verified_at' => now()]);
+    $this->actingAs($yard->owner)
+        ->postJson('/api/businesses/yard/invitations', [
+            'email' => 'second@post.example',
+            'role' => 'owner',
+            'staff' => null,
+        ])
+        ->assertCreated();
+    $manager = User::query()->create([
+        'name' => 'Max',
+        'email' => 'max@post.example',
+        'password' => 'clay-and-water',
+        'email_verified_at' => now(),
+    ]);
     $yard->business->users()->attach($manager->id, ['role' => Role::Manager->value]);
-    $this->actingAs($manager)->deleteJson('/api/businesses/yard/invitations/'.Invitation::query()->sole()->id)->assertForbidden();
-    $this->actingAs($manager)->postJson('/api/businesses/yard/invitations', ['email' => 'second@post.example', 'role' => 'desk', 'staff' => null])->assertForbidden();
+    $this->actingAs($manager)
+        ->deleteJson('/api/businesses/yard/invitations/'.Invitation::query()->sole()->id)
+        ->assertForbidden();
+    $this->actingAs($manager)
+        ->postJson('/api/businesses/yard/invitations', [
+            'email' => 'second@post.example',
+            'role' => 'desk',
+            'staff' => null,
+        ])
+        ->assertForbidden();
     expect(Invitation::query()->sole()->role)->toBe('owner');
 });
 
 it('takes "4abc" for nobody', function (): void {
     $yard = Yard::open();
-    $this->actingAs($yard->owner)->getJson("/api/businesses/yard/things/access/{$yard->owner->id}")->assertOk();
-    $this->actingAs($yard->owner)->getJson("/api/businesses/yard/things/access/{$yard->owner->id}abc")->assertNotFound();
+    $this->actingAs($yard->owner)
+        ->getJson("/api/businesses/yard/things/access/{$yard->owner->id}")
+        ->assertOk();
+    $this->actingAs($yard->owner)
+        ->getJson("/api/businesses/yard/things/access/{$yard->owner->id}abc")
+        ->assertNotFound();
 });

@@ -18,12 +18,17 @@ afterEach(function (): void {
 });
 
 it('answers what asks for data with 503, a sentence and when to ask again', function (): void {
-    $this->getJson('/gate-api/floor')->assertStatus(503)->assertHeader('Retry-After', '5')
+    $this->getJson('/gate-api/floor')
+        ->assertStatus(503)
+        ->assertHeader('Retry-After', '5')
         ->assertExactJson(json_decode((string) file_get_contents(base_path('deploy/calm/away.json')), true));
 });
 
 it('answers a page with a page', function (): void {
-    $this->get('/book/anywhere')->assertStatus(503)->assertHeader('Retry-After', '5')->assertSee('Nobody answers just now');
+    $this->get('/book/anywhere')
+        ->assertStatus(503)
+        ->assertHeader('Retry-After', '5')
+        ->assertSee('Nobody answers just now');
 });
 
 it('does the same where the socket is gone', function (): void {

@@ -22,7 +22,12 @@ it('holds a time, which nobody else is offered meanwhile (T8)', function (): voi
         app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:30'))));
         $this->fail('The time is held.');
     } catch (TimeTaken $taken) {
-        expect($taken->details()['near'])->toBe([Yard::at('09:00'), Yard::at('11:00'), Yard::at('11:30'), Yard::at('12:00')]);
+        expect($taken->details()['near'])->toBe([
+            Yard::at('09:00'),
+            Yard::at('11:00'),
+            Yard::at('11:30'),
+            Yard::at('12:00'),
+        ]);
     }
 });
 
@@ -50,7 +55,8 @@ it('books, tells everyone and sets a reminder', function (): void {
     $booking = $yard->book('10:00');
     $messages = OutboxEntry::query()->orderBy('id')->get();
     expect($booking->state)->toBe(State::Confirmed)
-        ->and($messages->map(fn (OutboxEntry $one): string => "{$one->occasion->value} {$one->audience->value}")->all())->toBe(['booked client', 'booked staff', 'booked owner', 'reminder client'])
+        ->and($messages->map(fn (OutboxEntry $one): string => "{$one->occasion->value} {$one->audience->value}")->all())
+        ->toBe(['booked client', 'booked staff', 'booked owner', 'reminder client'])
         ->and($messages[3]->due_at->format('Y-m-d H:i'))->toBe($booking->starts_at->subDay()->format('Y-m-d H:i'))
         ->and(BookingChange::query()->pluck('state')->all())->toBe(['held', 'confirmed']);
 });
@@ -58,7 +64,9 @@ it('books, tells everyone and sets a reminder', function (): void {
 it('sets no reminder that would be in the past', function (): void {
     $yard = Yard::open();
     $yard->book(app(Clock::class)->now()->format('H:i') < '23:00' ? '10:00' : '09:00', days: 1);
-    expect(OutboxEntry::query()->where('occasion', 'reminder')->where('due_at', '<=', app(Clock::class)->now())->count())->toBe(0);
+    expect(
+        OutboxEntry::query()->where('occasion', 'reminder')->where('due_at', '<=', app(Clock::class)->now())->count(),
+    )->toBe(0);
 });
 
 it('cancels once, frees the time and drops what waits', function (): void {

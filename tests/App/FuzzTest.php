@@ -17,31 +17,136 @@ const FUZZ_REQUESTS = 3000;
 it('answers strange input with a sentence, never by breaking', function (): void {
     $yard = Yard::open(['price' => 4800, 'lengths' => [60, 90]], people: 2);
     $this->actingAs($yard->owner);
-    $this->postJson('/api/businesses/yard/drafts', ['drafts' => [Drafts::fresh('pool'), Drafts::fresh('daypart'), Drafts::fresh('category'), Drafts::fresh('addOn'), Drafts::fresh('question')]])->assertOk();
+    $this->postJson('/api/businesses/yard/drafts', [
+        'drafts' => [
+            Drafts::fresh('pool'),
+            Drafts::fresh('daypart'),
+            Drafts::fresh('category'),
+            Drafts::fresh('addOn'),
+            Drafts::fresh('question'),
+        ],
+    ])->assertOk();
     $booking = $yard->book('10:00');
     $held = $yard->hold('12:00');
     parse_str(app(ClientLink::class)->query($held), $seal);
-    $ids = [$yard->lesson->id, $yard->staff[0]->id, $booking->id, $held->id, (string) $yard->business->locations()->value('id'), 'business', 'staff', 'services', (string) $yard->owner->id];
+    $ids = [
+        $yard->lesson->id,
+        $yard->staff[0]->id,
+        $booking->id,
+        $held->id,
+        (string) $yard->business->locations()->value('id'),
+        'business',
+        'staff',
+        'services',
+        (string) $yard->owner->id,
+    ];
     config(['yardbell.tries_a_minute' => 1_000_000]);
     (new App\Providers\AppServiceProvider($this->app))->boot();
-    $kinds = ['specialDay', 'closure', 'person', 'location', 'pool', 'daypart', 'category', 'addOn', 'question', 'service'];
-    $drafts = [...array_map(static fn (string $kind): array => ['drafts' => [Drafts::fresh($kind)]], $kinds), ['drafts' => [Drafts::fresh('timeOff', ['staff' => $yard->staff[0]->id, 'name' => '', 'from' => '2030-01-01T00:00', 'to' => '2030-01-02T00:00'])]]];
-    foreach (['facts' => 'business', 'openingHours' => 'business', 'person' => $yard->staff[0]->id, 'location' => $ids[4], 'service' => $yard->lesson->id, 'order' => 'staff', 'access' => (string) $yard->owner->id] as $kind => $id) {
+    $kinds = [
+        'specialDay',
+        'closure',
+        'person',
+        'location',
+        'pool',
+        'daypart',
+        'category',
+        'addOn',
+        'question',
+        'service',
+    ];
+    $drafts = [
+        ...array_map(static fn (string $kind): array => ['drafts' => [Drafts::fresh($kind)]], $kinds),
+        [
+            'drafts' => [
+                Drafts::fresh('timeOff', [
+                    'staff' => $yard->staff[0]->id,
+                    'name' => '',
+                    'from' => '2030-01-01T00:00',
+                    'to' => '2030-01-02T00:00',
+                ]),
+            ],
+        ],
+    ];
+    foreach (
+        [
+            'facts' => 'business',
+            'openingHours' => 'business',
+            'person' => $yard->staff[0]->id,
+            'location' => $ids[4],
+            'service' => $yard->lesson->id,
+            'order' => 'staff',
+            'access' => (string) $yard->owner->id,
+        ] as $kind => $id
+    ) {
         $drafts[] = ['drafts' => [Drafts::change($yard->business, $kind, $id, [])]];
         $drafts[] = ['drafts' => [Drafts::removal($yard->business, $kind, $id)]];
     }
     $service = ['drafts' => [Drafts::change($yard->business, 'service', $yard->lesson->id, ['minutes' => 30])]];
-    $fuzz = new Fuzz((int) (getenv('YARDBELL_SEED') ?: 11), [
-        'business' => ['yard'], 'slug' => ['yard'], 'id' => $ids, 'gate-api id' => [$held->id], 'kind' => app(Things::class)->kinds(), 'service' => [$yard->lesson->id], 'staff' => [$yard->staff[0]->id, $yard->staff[1]->id],
-        'location' => [$ids[4]], 'until' => [$seal['until']], 'seal' => [$seal['seal']], 'year' => ['2026', '2027'], 'role' => array_column(Role::cases(), 'value'), 'from' => [substr(Yard::at('00:00'), 0, 10)], 'start' => [Yard::at('13:00')],
-        'date' => [substr(Yard::at('00:00'), 0, 10)], 'party' => ['1', '2'], 'minutes' => ['60', '90'], 'timeZone' => ['Europe/Lisbon'], 'currency' => ['EUR', 'JPY'],
-    ], [
-        '/drafts' => $drafts, '/drafts/preview' => $drafts, '/drafts/times' => [$service], '/drafts/why' => [$service + ['at' => '2027-03-01T10:00']],
-        '/holds' => [['service' => $yard->lesson->id, 'start' => Yard::at('15:00'), 'staff' => null, 'party' => 1, 'minutes' => 60, 'location' => null, 'addOns' => []]],
-        '/book' => [['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => '', 'answers' => [], 'payNow' => false]],
-        '/businesses' => [['name' => 'Clay', 'slug' => 'clay', 'address' => '', 'timeZone' => 'Europe/Lisbon', 'currency' => 'EUR', 'hours' => [], 'people' => ['Bo'], 'services' => [['name' => 'Lesson', 'minutes' => 60, 'price' => 4500]]]],
-        '/move' => [['start' => Yard::at('16:00'), 'staff' => null]], '/invitations' => [['email' => 'a@b.example', 'role' => 'desk', 'staff' => null]],
-    ]);
+    $fuzz = new Fuzz(
+        (int) (getenv('YARDBELL_SEED') ?: 11),
+        [
+            'business' => ['yard'],
+            'slug' => ['yard'],
+            'id' => $ids,
+            'gate-api id' => [$held->id],
+            'kind' => app(Things::class)->kinds(),
+            'service' => [$yard->lesson->id],
+            'staff' => [$yard->staff[0]->id, $yard->staff[1]->id],
+            'location' => [$ids[4]],
+            'until' => [$seal['until']],
+            'seal' => [$seal['seal']],
+            'year' => ['2026', '2027'],
+            'role' => array_column(Role::cases(), 'value'),
+            'from' => [substr(Yard::at('00:00'), 0, 10)],
+            'start' => [Yard::at('13:00')],
+            'date' => [substr(Yard::at('00:00'), 0, 10)],
+            'party' => ['1', '2'],
+            'minutes' => ['60', '90'],
+            'timeZone' => ['Europe/Lisbon'],
+            'currency' => ['EUR', 'JPY'],
+        ],
+        [
+            '/drafts' => $drafts,
+            '/drafts/preview' => $drafts,
+            '/drafts/times' => [$service],
+            '/drafts/why' => [$service + ['at' => '2027-03-01T10:00']],
+            '/holds' => [
+                [
+                    'service' => $yard->lesson->id,
+                    'start' => Yard::at('15:00'),
+                    'staff' => null,
+                    'party' => 1,
+                    'minutes' => 60,
+                    'location' => null,
+                    'addOns' => [],
+                ],
+            ],
+            '/book' => [
+                [
+                    'name' => 'Kim',
+                    'email' => 'kim@post.example',
+                    'phone' => '',
+                    'note' => '',
+                    'answers' => [],
+                    'payNow' => false,
+                ],
+            ],
+            '/businesses' => [
+                [
+                    'name' => 'Clay',
+                    'slug' => 'clay',
+                    'address' => '',
+                    'timeZone' => 'Europe/Lisbon',
+                    'currency' => 'EUR',
+                    'hours' => [],
+                    'people' => ['Bo'],
+                    'services' => [['name' => 'Lesson', 'minutes' => 60, 'price' => 4500]],
+                ],
+            ],
+            '/move' => [['start' => Yard::at('16:00'), 'staff' => null]],
+            '/invitations' => [['email' => 'a@b.example', 'role' => 'desk', 'staff' => null]],
+        ],
+    );
     $most = (int) (getenv('YARDBELL_FUZZ') ?: FUZZ_REQUESTS);
     $statuses = [];
     for ($i = 0; $i < $most; $i++) {
@@ -50,10 +155,18 @@ it('answers strange input with a sentence, never by breaking', function (): void
             continue;
         }
         DB::beginTransaction(); // what it changes is taken back, so that the next one meets the same
-        $status = $this->call($request['method'], $request['uri'], server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $request['body'])->getStatusCode();
+        $status = $this->call(
+            $request['method'],
+            $request['uri'],
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: $request['body'],
+        )->getStatusCode();
         DB::rollBack();
         $statuses[intdiv($status, 100)] = ($statuses[intdiv($status, 100)] ?? 0) + 1;
-        expect($status)->toBeLessThan(500, "{$request['method']} {$request['uri']} ".mb_scrub(mb_substr((string) $request['body'], 0, 3000)));
+        expect($status)->toBeLessThan(
+            500,
+            "{$request['method']} {$request['uri']} ".mb_scrub(mb_substr((string) $request['body'], 0, 3000)),
+        );
         $this->app['auth']->forgetGuards();
         $this->actingAs($yard->owner);
     }

@@ -11,8 +11,10 @@ use Tests\Support\Yard;
 it('offers two weeks of times, as the description says', function (): void {
     $yard = Yard::open(people: 2);
     $answer = $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}")->assertOk();
-    expect($answer->json('days'))->toHaveCount(14)->and($answer->json('ruler'))->toBe(['from' => 540, 'to' => 1020])
-        ->and($answer->json('days.2.starts.0.minute'))->toBe(540)->and($answer->json('days.2.starts.0.staff'))->toHaveCount(2);
+    expect($answer->json('days'))->toHaveCount(14)
+        ->and($answer->json('ruler'))->toBe(['from' => 540, 'to' => 1020])
+        ->and($answer->json('days.2.starts.0.minute'))->toBe(540)
+        ->and($answer->json('days.2.starts.0.staff'))->toHaveCount(2);
 });
 
 it('asks the database a fixed number of times, whatever there is', function (): void {
@@ -34,15 +36,19 @@ it('asks the database a fixed number of times, whatever there is', function (): 
         Business::markRules($yard->business->id);
     }
     $few = $count($small);
-    expect($count($large))->toBe($few)->and($few)->toBeLessThan(16) // the whole set-up is read once …
-        ->and($count($small))->toBe(2)->and($count($large))->toBe(2); // … and from then on the business and its bookings
+    expect($count($large))->toBe($few)
+        ->and($few)->toBeLessThan(16) // the whole set-up is read once …
+        ->and($count($small))->toBe(2)
+        ->and($count($large))->toBe(2); // … and from then on the business and its bookings
 });
 
 it('serves the page with title, description and first data in it', function (): void {
     $yard = Yard::open();
     $page = $this->get('/book/yard')->assertOk();
-    expect($page->getContent())->toContain('<title>Book at Yard</title>', '<meta name="description"', 'id="first"', Yard::at('09:00'))
-        ->and($page->headers->get('Content-Security-Policy'))->toContain("script-src 'self'")->not->toContain('unsafe-inline');
+    expect($page->getContent())
+        ->toContain('<title>Book at Yard</title>', '<meta name="description"', 'id="first"', Yard::at('09:00'))
+        ->and($page->headers->get('Content-Security-Policy'))->toContain("script-src 'self'")
+        ->not->toContain('unsafe-inline');
     $yard->business->update(['published_at' => null]);
     $this->get('/book/yard')->assertNotFound();
     $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}")->assertNotFound();
@@ -50,21 +56,43 @@ it('serves the page with title, description and first data in it', function (): 
 
 it('books from end to end', function (): void {
     $yard = Yard::open();
-    $held = $this->postJson('/gate-api/pages/yard/holds', ['service' => $yard->lesson->id, 'staff' => null, 'start' => Yard::at('10:00')])->assertCreated();
-    $answer = $this->postJson("/gate-api/bookings/{$held->json('id')}/book?{$held->json('query')}", ['name' => 'Kim Post', 'email' => 'Kim@Post.example', 'phone' => '+44 1632 960123', 'note' => 'Left-handed'])->assertOk();
-    expect($answer->json('booking.state'))->toBe('confirmed')->and(Booking::query()->firstOrFail()->contact['phone'] ?? null)->toBe('+441632960123');
-    $this->get("/b/{$held->json('id')}?{$held->json('query')}")->assertOk()->assertSee('Your booking at Yard');
-    $this->get("/b/{$held->json('id')}/calendar?{$held->json('query')}")->assertOk()->assertSee('BEGIN:VEVENT');
+    $held = $this->postJson('/gate-api/pages/yard/holds', [
+        'service' => $yard->lesson->id,
+        'staff' => null,
+        'start' => Yard::at('10:00'),
+    ])->assertCreated();
+    $answer = $this->postJson("/gate-api/bookings/{$held->json('id')}/book?{$held->json('query')}", [
+        'name' => 'Kim Post',
+        'email' => 'Kim@Post.example',
+        'phone' => '+44 1632 960123',
+        'note' => 'Left-handed',
+    ])->assertOk();
+    expect($answer->json('booking.state'))->toBe('confirmed')
+        ->and(Booking::query()->firstOrFail()->contact['phone'] ?? null)->toBe('+441632960123');
+    $this->get("/b/{$held->json('id')}?{$held->json('query')}")
+        ->assertOk()
+        ->assertSee('Your booking at Yard');
+    $this->get("/b/{$held->json('id')}/calendar?{$held->json('query')}")
+        ->assertOk()
+        ->assertSee('BEGIN:VEVENT');
     $this->postJson("/gate-api/bookings/{$held->json('id')}/cancel?{$held->json('query')}")->assertOk();
     expect(Booking::query()->firstOrFail()->state->value)->toBe('cancelled');
 });
 
-it('says at the field what is wrong, and books nothing', function (array $changes, string $field, string $sentence): void {
+it('says at the field what is wrong, and books nothing', function (
+    array $changes,
+    string $field,
+    string $sentence,
+): void {
     $yard = Yard::open();
     $booking = $yard->hold('10:00');
     $details = $changes + ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''];
-    $answer = $this->postJson("/gate-api/bookings/{$booking->id}/book?".app(ClientLink::class)->query($booking), $details)->assertUnprocessable();
-    expect($answer->json("fields.{$field}"))->toContain($sentence)->and($booking->refresh()->state->value)->toBe('held');
+    $answer = $this->postJson(
+        "/gate-api/bookings/{$booking->id}/book?".app(ClientLink::class)->query($booking),
+        $details,
+    )->assertUnprocessable();
+    expect($answer->json("fields.{$field}"))->toContain($sentence)
+        ->and($booking->refresh()->state->value)->toBe('held');
 })->with([
     [['name' => '  '], 'name', 'tell us your name'],
     [['name' => str_repeat('x', 121)], 'name', 'At most 120 characters'],
@@ -94,10 +122,26 @@ it('lets nobody in without a good seal', function (string $method, string $path)
     $good = app(ClientLink::class)->query($booking);
     $other = app(ClientLink::class)->query($yard->book('12:00'));
     $details = ['name' => 'Eve', 'email' => 'eve@post.example', 'phone' => '', 'note' => ''];
-    foreach (['', '?until=99999999999&seal=x', "?{$other}", '?'.preg_replace('/until=\d/', 'until=9', $good)] as $seal) {
-        $this->json($method, sprintf($path, $booking->id).$seal, $method === 'POST' ? $details : [])->assertNotFound();
+    foreach (
+        ['', '?until=99999999999&seal=x', "?{$other}", '?'.preg_replace('/until=\d/', 'until=9', $good)] as $seal
+    ) {
+        $this->json(
+            $method,
+            sprintf($path, $booking->id).$seal,
+            $method === 'POST' ? $details : [],
+        )->assertNotFound();
     }
     app(Clock::class)->putForward(40 * 1440);
-    $this->json($method, sprintf($path, $booking->id)."?{$good}", $method === 'POST' ? $details : [])->assertNotFound();
+    $this->json(
+        $method,
+        sprintf($path, $booking->id)."?{$good}",
+        $method === 'POST' ? $details : [],
+    )->assertNotFound();
     expect($booking->refresh()->state->value)->toBe('confirmed');
-})->with([['GET', '/gate-api/bookings/%s'], ['POST', '/gate-api/bookings/%s/book'], ['POST', '/gate-api/bookings/%s/cancel'], ['GET', '/b/%s'], ['GET', '/b/%s/calendar']]);
+})->with([
+    ['GET', '/gate-api/bookings/%s'],
+    ['POST', '/gate-api/bookings/%s/book'],
+    ['POST', '/gate-api/bookings/%s/cancel'],
+    ['GET', '/b/%s'],
+    ['GET', '/b/%s/calendar'],
+]);

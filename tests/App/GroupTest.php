@@ -39,8 +39,18 @@ function scheduled(Yard $yard, int $places = 3): Session
     $yard->lesson->update(['kind' => 'session', 'max_party' => 3]);
     $start = Wall::instant(Yard::at('10:00'));
 
-    return Session::query()->create(['business_id' => $yard->business->id, 'service_id' => $yard->lesson->id, 'location_id' => $yard->business->locations()->value('id'),
-        'starts_at' => Instants::carbon($start), 'minutes' => 90, 'taken_from' => Instants::carbon($start), 'taken_until' => Instants::carbon($start + 90), 'staff_ids' => [$yard->staff[0]->id], 'units' => [], 'places' => $places]);
+    return Session::query()->create([
+        'business_id' => $yard->business->id,
+        'service_id' => $yard->lesson->id,
+        'location_id' => $yard->business->locations()->value('id'),
+        'starts_at' => Instants::carbon($start),
+        'minutes' => 90,
+        'taken_from' => Instants::carbon($start),
+        'taken_until' => Instants::carbon($start + 90),
+        'staff_ids' => [$yard->staff[0]->id],
+        'units' => [],
+        'places' => $places,
+    ]);
 }
 
 /** @param  list<string>  $units */
@@ -48,9 +58,21 @@ function pool(Yard $yard, array $units, bool $perPerson = false): void
 {
     $pool = Pool::query()->create(['business_id' => $yard->business->id, 'name' => 'Wheels']);
     foreach ($units as $i => $unit) {
-        Unit::query()->create(['business_id' => $yard->business->id, 'pool_id' => $pool->id, 'name' => $unit, 'position' => $i]);
+        Unit::query()->create([
+            'business_id' => $yard->business->id,
+            'pool_id' => $pool->id,
+            'name' => $unit,
+            'position' => $i,
+        ]);
     }
-    DB::table('service_pool')->insert(['business_id' => $yard->business->id, 'service_id' => $yard->lesson->id, 'pool_id' => $pool->id, 'position' => 0, 'units' => 1, 'per_person' => $perPerson]);
+    DB::table('service_pool')->insert([
+        'business_id' => $yard->business->id,
+        'service_id' => $yard->lesson->id,
+        'pool_id' => $pool->id,
+        'position' => 0,
+        'units' => 1,
+        'per_person' => $perPerson,
+    ]);
     Business::markRules($yard->business->id);
     $yard->business->refresh();
 }
@@ -72,9 +94,13 @@ it('fills a group before it begins a second one, whoever is asked for (T14, T16)
 
 it('never gives more places than there are, however many come at once', function (): void {
     $yard = Yard::open(['places' => 5, 'max_party' => 2]);
-    $answers = Races::run(12, static fn (int $i): string => (string) hold($yard, wish($yard, party: 1 + $i % 2))->party);
+    $answers = Races::run(
+        12,
+        static fn (int $i): string => (string) hold($yard, wish($yard, party: 1 + ($i % 2)))->party,
+    );
     $taken = (int) Booking::query()->sum('party');
-    expect($taken)->toBeLessThanOrEqual(5)->toBeGreaterThanOrEqual(4)->and(array_sum(array_filter($answers, is_numeric(...))))->toBe($taken);
+    expect($taken)->toBeLessThanOrEqual(5)->toBeGreaterThanOrEqual(4)
+        ->and(array_sum(array_filter($answers, is_numeric(...))))->toBe($taken);
 });
 
 it('gives no unit twice, however many come at once (T9)', function (): void {
@@ -82,19 +108,33 @@ it('gives no unit twice, however many come at once (T9)', function (): void {
     pool($yard, ['one', 'two']);
     $answers = Races::run(9, static fn (): string => hold($yard, wish($yard))->units[0]);
     $units = Booking::query()->get()->flatMap(static fn (Booking $booking): array => $booking->units);
-    expect($units)->toHaveCount(2)->and($units->unique())->toHaveCount(2)->and(array_filter($answers, static fn (string $answer): bool => str_starts_with($answer, 'taken')))->toHaveCount(7);
+    expect($units)->toHaveCount(2)
+        ->and($units->unique())->toHaveCount(2)
+        ->and(array_filter($answers, static fn (string $answer): bool => str_starts_with($answer, 'taken')))
+        ->toHaveCount(7);
 });
 
 it('keeps to the limit a day, however many come at once (T12)', function (): void {
     $yard = Yard::open(['max_per_day' => 2], people: 3);
-    Races::run(8, static fn (int $i): string => hold($yard, wish($yard, ['09:00', '11:00', '13:00', '15:00'][$i % 4]))->id);
+    Races::run(
+        8,
+        static fn (int $i): string => hold($yard, wish($yard, ['09:00', '11:00', '13:00', '15:00'][$i % 4]))->id,
+    );
     expect(Booking::query()->count())->toBe(2);
 });
 
 it('goes round, one after the other, however many come at once (T16)', function (): void {
     $yard = Yard::open(['assignment' => 'rotate'], people: 3);
-    Races::run(6, static fn (int $i): string => hold($yard, wish($yard, ['09:00', '10:00', '11:00', '12:00', '13:00', '14:00'][$i]))->id);
-    $taken = array_count_values(Booking::query()->get()->map(static fn (Booking $booking): string => $booking->staff_ids[0])->all());
+    Races::run(
+        6,
+        static fn (int $i): string => hold(
+            $yard,
+            wish($yard, ['09:00', '10:00', '11:00', '12:00', '13:00', '14:00'][$i]),
+        )->id,
+    );
+    $taken = array_count_values(
+        Booking::query()->get()->map(static fn (Booking $booking): string => $booking->staff_ids[0])->all(),
+    );
     sort($taken);
     expect(array_sum($taken))->toBe(6)->and(count($taken))->toBe(3);
 });
@@ -115,31 +155,76 @@ it('keeps whoever leads a session out of everything else meanwhile (T8)', functi
     $yard = Yard::open();
     scheduled($yard);
     $other = Yard::offer($yard->business, ['name' => 'Other'], [$yard->staff[0]]);
-    expect(fn () => app(HoldTime::class)($yard->business, (new Choice($other->id))->at(Wall::instant(Yard::at('10:30')))))->toThrow(TimeTaken::class)
-        ->and(app(HoldTime::class)($yard->business, (new Choice($other->id))->at(Wall::instant(Yard::at('11:30'))))->service_id)->toBe($other->id);
+    expect(
+        fn () => app(HoldTime::class)($yard->business, (new Choice($other->id))->at(Wall::instant(Yard::at('10:30')))),
+    )
+        ->toThrow(TimeTaken::class)
+        ->and(
+            app(HoldTime::class)($yard->business, (new Choice($other->id))->at(Wall::instant(Yard::at('11:30'))))
+                ->service_id,
+        )
+        ->toBe($other->id);
 });
 
 it('shows places at the Gate, to as many as come', function (): void {
     $yard = Yard::open();
     scheduled($yard);
     hold($yard, wish($yard, party: 2));
-    $starts = fn (int $party): array => array_merge(...array_column($this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}&party={$party}")->assertOk()->json('days'), 'starts'));
-    expect(array_column($starts(1), 'places'))->toBe([1])->and($starts(2))->toBe([]);
+    $starts = fn (int $party): array => array_merge(
+        ...array_column(
+            $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}&party={$party}")
+                ->assertOk()
+                ->json('days'),
+            'starts',
+        ),
+    );
+    expect(array_column($starts(1), 'places'))->toBe([1])
+        ->and($starts(2))->toBe([]);
     $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}&party=0")->assertStatus(422);
-    $held = $this->postJson('/gate-api/pages/yard/holds', ['service' => $yard->lesson->id, 'staff' => null, 'start' => Yard::at('10:00'), 'party' => 1])->assertCreated()->json();
-    $this->postJson("/gate-api/bookings/{$held['id']}/book?{$held['query']}", ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''])->assertOk()->assertJsonPath('booking.state', 'confirmed');
+    $held = $this->postJson('/gate-api/pages/yard/holds', [
+        'service' => $yard->lesson->id,
+        'staff' => null,
+        'start' => Yard::at('10:00'),
+        'party' => 1,
+    ])
+        ->assertCreated()
+        ->json();
+    $this->postJson("/gate-api/bookings/{$held['id']}/book?{$held['query']}", [
+        'name' => 'Kim',
+        'email' => 'kim@post.example',
+        'phone' => '',
+        'note' => '',
+    ])
+        ->assertOk()
+        ->assertJsonPath('booking.state', 'confirmed');
 });
 
 it('hangs a group on the Board as one tag with its places', function (): void {
     $yard = Yard::open(['places' => 4, 'max_party' => 3]);
     $first = hold($yard, wish($yard, party: 2));
     $second = hold($yard, wish($yard));
-    $board = $this->actingAs($yard->owner)->getJson('/api/businesses/yard/board?date='.substr(Yard::at('10:00'), 0, 10))->assertOk()->json();
-    expect($board['tags'])->toHaveCount(1)->and([$board['tags'][0]['places'], $board['tags'][0]['taken'], array_column($board['tags'][0]['people'], 'booking')])->toBe([4, 3, [$first->id, $second->id]]);
+    $board = $this->actingAs($yard->owner)
+        ->getJson('/api/businesses/yard/board?date='.substr(Yard::at('10:00'), 0, 10))
+        ->assertOk()
+        ->json();
+    expect($board['tags'])->toHaveCount(1)
+        ->and([
+            $board['tags'][0]['places'],
+            $board['tags'][0]['taken'],
+            array_column($board['tags'][0]['people'], 'booking'),
+        ])
+        ->toBe([4, 3, [$first->id, $second->id]]);
     $other = Yard::open(slug: 'other');
     $session = scheduled($other, 8);
-    $tags = $this->actingAs($other->owner)->getJson('/api/businesses/other/board?date='.substr(Yard::at('10:00'), 0, 10))->json('tags');
-    expect([$tags[0]['id'], $tags[0]['places'], $tags[0]['taken'], $tags[0]['staff']])->toBe([$session->id, 8, 0, [$other->staff[0]->id]]);
+    $tags = $this->actingAs($other->owner)
+        ->getJson('/api/businesses/other/board?date='.substr(Yard::at('10:00'), 0, 10))
+        ->json('tags');
+    expect([$tags[0]['id'], $tags[0]['places'], $tags[0]['taken'], $tags[0]['staff']])->toBe([
+        $session->id,
+        8,
+        0,
+        [$other->staff[0]->id],
+    ]);
 });
 
 it('asks again by the set-up of now, not by that of when it first asked', function (): void {
@@ -147,18 +232,38 @@ it('asks again by the set-up of now, not by that of when it first asked', functi
     $wish = wish($yard);
     $stale = $yard->business->replicate();
     $stale->id = $yard->business->id;
-    Service::query()->findOrFail($yard->lesson->id)->update(['hours' => ['mon' => []]]);
-    expect(fn () => app(HoldTime::class)($stale, $wish))->toThrow(TimeTaken::class)->and(Booking::query()->count())->toBe(0);
+    Service::query()
+        ->findOrFail($yard->lesson->id)
+        ->update(['hours' => ['mon' => []]]);
+    expect(fn () => app(HoldTime::class)($stale, $wish))->toThrow(TimeTaken::class)
+        ->and(Booking::query()->count())->toBe(0);
 });
 
 it('shows on the Board when somebody is off or busy elsewhere, and does not count it as free', function (): void {
     $yard = Yard::open();
     $date = substr(Yard::at('10:00'), 0, 10);
-    $free = fn (): array => $this->actingAs($yard->owner)->getJson("/api/businesses/yard/board?date={$date}")->assertOk()->json('lanes.0');
+    $free = fn (): array => $this->actingAs($yard->owner)
+        ->getJson("/api/businesses/yard/board?date={$date}")
+        ->assertOk()
+        ->json('lanes.0');
     expect($free()['freeMinutes'])->toBe(480);
-    TimeOff::query()->create(['business_id' => $yard->business->id, 'staff_id' => $yard->staff[0]->id, 'from' => "{$date} 09:00:00", 'to' => "{$date} 10:00:00"]);
-    BusyTime::query()->create(['business_id' => $yard->business->id, 'staff_id' => $yard->staff[0]->id, 'starts_at' => "{$date} 11:00:00", 'ends_at' => "{$date} 11:29:30"]);
-    expect([$free()['freeMinutes'], $free()['off'], $free()['busy']])->toBe([390, [['from' => "{$date}T09:00Z", 'to' => "{$date}T10:00Z"]], [['from' => "{$date}T11:00Z", 'to' => "{$date}T11:30Z"]]]);
+    TimeOff::query()->create([
+        'business_id' => $yard->business->id,
+        'staff_id' => $yard->staff[0]->id,
+        'from' => "{$date} 09:00:00",
+        'to' => "{$date} 10:00:00",
+    ]);
+    BusyTime::query()->create([
+        'business_id' => $yard->business->id,
+        'staff_id' => $yard->staff[0]->id,
+        'starts_at' => "{$date} 11:00:00",
+        'ends_at' => "{$date} 11:29:30",
+    ]);
+    expect([$free()['freeMinutes'], $free()['off'], $free()['busy']])->toBe([
+        390,
+        [['from' => "{$date}T09:00Z", 'to' => "{$date}T10:00Z"]],
+        [['from' => "{$date}T11:00Z", 'to' => "{$date}T11:30Z"]],
+    ]);
     $yard->staff[0]->update(['respect_busy' => false]);
     expect($free()['busy'])->toBe([]);
 });

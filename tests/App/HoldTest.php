@@ -29,12 +29,19 @@ const KIM = ['name' => 'Kim Post', 'email' => 'kim@post.example', 'phone' => '',
 
 function holdAtGate(Yard $yard, string $time, int $days = 2, string $from = '203.0.113.7'): TestResponse
 {
-    return test()->postJson('/gate-api/pages/yard/holds', ['service' => $yard->lesson->id, 'start' => Yard::at($time, $days)], ['REMOTE_ADDR' => $from]);
+    return test()->postJson(
+        '/gate-api/pages/yard/holds',
+        ['service' => $yard->lesson->id, 'start' => Yard::at($time, $days)],
+        ['REMOTE_ADDR' => $from],
+    );
 }
 
 function bookAtGate(Booking $booking, string $mailed = ''): TestResponse
 {
-    return test()->postJson("/gate-api/bookings/{$booking->id}/book?".app(ClientLink::class)->query($booking).$mailed, KIM);
+    return test()->postJson(
+        "/gate-api/bookings/{$booking->id}/book?".app(ClientLink::class)->query($booking).$mailed,
+        KIM,
+    );
 }
 
 it('gives a time to one of two although the clock goes back between them', function (): void {
@@ -42,11 +49,15 @@ it('gives a time to one of two although the clock goes back between them', funct
     app(Clock::class)->putForward(60 * 24);
     $first = $yard->hold('12:00', 3);
     app(Clock::class)->putForward(11);
-    $second = app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Instants::minute($first->starts_at))); // the first hold has run out by now
+    $second = app(HoldTime::class)(
+        $yard->business,
+        (new Choice($yard->lesson->id))->at(Instants::minute($first->starts_at)),
+    ); // the first hold has run out by now
     app(Clock::class)->putForward(-30); // and seems to hold again
     expect(fn () => app(ConfirmBooking::class)($yard->business, $first->id, KIM))->toThrow(TimeTaken::class);
     app(ConfirmBooking::class)($yard->business, $second->id, KIM);
-    expect($second->refresh()->state)->toBe(State::Confirmed)->and(Booking::query()->where('state', 'confirmed')->count())->toBe(1);
+    expect($second->refresh()->state)->toBe(State::Confirmed)
+        ->and(Booking::query()->where('state', 'confirmed')->count())->toBe(1);
 });
 
 it('leaves no hold of a week when the clock is put back', function (): void {
@@ -65,7 +76,8 @@ it('books what somebody typed slowly for, also once the hold is marked as expire
     app(ExpireHolds::class)();
     expect($held->refresh()->state)->toBe(State::Expired);
     bookAtGate($held)->assertOk();
-    expect($held->refresh()->state)->toBe(State::Confirmed)->and($held->changes()->pluck('why')->all())->toContain('taken again');
+    expect($held->refresh()->state)->toBe(State::Confirmed)
+        ->and($held->changes()->pluck('why')->all())->toContain('taken again');
 });
 
 it('does not book an expired hold whose time is somebody else’s', function (): void {
@@ -73,15 +85,24 @@ it('does not book an expired hold whose time is somebody else’s', function ():
     $held = $yard->hold('12:00');
     app(Clock::class)->putForward(11);
     app(ExpireHolds::class)();
-    $other = app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Instants::minute($held->starts_at)));
+    $other = app(HoldTime::class)(
+        $yard->business,
+        (new Choice($yard->lesson->id))->at(Instants::minute($held->starts_at)),
+    );
     app(ConfirmBooking::class)($yard->business, $other->id, ['email' => 'bo@post.example'] + KIM);
-    bookAtGate($held)->assertStatus(409)->assertJson(['code' => 'time_taken']);
+    bookAtGate($held)
+        ->assertStatus(409)
+        ->assertJson(['code' => 'time_taken']);
 });
 
 it('claims both dates where the way over midnight touches the next one (T7)', function (): void {
     $yard = Yard::open(['minutes' => 60], people: 1);
     $yard->business->update(['travel_minutes' => 45]);
-    $claimed = static fn (): array => DB::table('claims')->where('taker', $yard->staff[0]->id)->orderBy('day')->pluck('day')->all();
+    $claimed = static fn (): array => DB::table('claims')
+        ->where('taker', $yard->staff[0]->id)
+        ->orderBy('day')
+        ->pluck('day')
+        ->all();
     $day = intdiv(Wall::instant(Yard::at('00:00')), 1440);
     app(Claims::class)->take($yard->business->refresh(), [$yard->staff[0]->id], $day * 1440 + 1380, $day * 1440 + 1410);
     expect($claimed())->toBe([Wall::date($day), Wall::date($day + 1)]);
@@ -89,16 +110,31 @@ it('claims both dates where the way over midnight touches the next one (T7)', fu
 
 it('never gives one person two places at midnight, however many try at once (T7)', function (): void {
     $yard = Yard::open(['minutes' => 30, 'start_every' => 15], people: 1);
-    $yard->business->update(['travel_minutes' => 45, 'opening_hours' => array_fill_keys(Wall::WEEKDAYS, [['from' => '00:00', 'to' => '24:00']])]);
+    $yard->business->update([
+        'travel_minutes' => 45,
+        'opening_hours' => array_fill_keys(Wall::WEEKDAYS, [['from' => '00:00', 'to' => '24:00']]),
+    ]);
     $far = Location::query()->create(['business_id' => $yard->business->id, 'name' => 'Far', 'address' => '']);
-    $late = Yard::offer($yard->business->refresh(), ['name' => 'Late', 'minutes' => 30, 'start_every' => 15], $yard->staff);
+    $late = Yard::offer(
+        $yard->business->refresh(),
+        ['name' => 'Late', 'minutes' => 30, 'start_every' => 15],
+        $yard->staff,
+    );
     app(App\Roster\Assigned::class)->set($yard->business->id, $late->id, 'location', [$far->id]);
-    app(App\Roster\Assigned::class)->set($yard->business->id, $yard->lesson->id, 'location', [Location::query()->where('name', 'Yard')->value('id')]);
+    app(App\Roster\Assigned::class)->set($yard->business->id, $yard->lesson->id, 'location', [
+        Location::query()->where('name', 'Yard')->value('id'),
+    ]);
     Business::markRules($yard->business->id);
     $zone = $yard->business->zone();
     for ($night = 3; $night < 15; $night++) {
         $midnight = $zone->first((intdiv(app(Clock::class)->minute(), 1440) + $night) * 1440);
-        Tests\Support\Races::run(2, static fn (int $i): string => app(HoldTime::class)($yard->business->refresh(), (new Choice($i === 0 ? $yard->lesson->id : $late->id))->at($i === 0 ? $midnight - 30 : $midnight + 15))->id);
+        Tests\Support\Races::run(
+            2,
+            static fn (int $i): string => app(HoldTime::class)(
+                $yard->business->refresh(),
+                (new Choice($i === 0 ? $yard->lesson->id : $late->id))->at($i === 0 ? $midnight - 30 : $midnight + 15),
+            )->id,
+        );
     }
     expect(Booking::query()->count())->toBe(12);
 });
@@ -110,7 +146,8 @@ it('lets one network hold only so many times, and says when to come back', funct
         holdAtGate($yard, $time, 2 + $i, "203.0.113.{$i}")->assertCreated();
     }
     $refused = holdAtGate($yard, '12:00', 5)->assertStatus(429);
-    expect($refused->json('code'))->toBe('too_many_holds')->and((int) $refused->headers->get('Retry-After'))->toBeGreaterThan(500)->toBeLessThanOrEqual(600)
+    expect($refused->json('code'))->toBe('too_many_holds')
+        ->and((int) $refused->headers->get('Retry-After'))->toBeGreaterThan(500)->toBeLessThanOrEqual(600)
         ->and($refused->json('message'))->toContain('come back in 10 minutes');
     holdAtGate($yard, '12:00', 5, '198.51.100.7')->assertCreated(); // somebody else
     app(ConfirmBooking::class)($yard->business, Booking::query()->orderBy('id')->firstOrFail()->id, KIM);
@@ -119,7 +156,11 @@ it('lets one network hold only so many times, and says when to come back', funct
 
 it('never lets all of a day be held', function (): void {
     $yard = Yard::open(people: 1);
-    $answers = array_map(fn (string $time, int $i): int => holdAtGate($yard, $time, 2, "203.0.{$i}.7")->getStatusCode(), ['09:00', '10:00', '11:00', '12:00', '13:00', '14:00', '15:00', '16:00'], range(0, 7));
+    $answers = array_map(
+        fn (string $time, int $i): int => holdAtGate($yard, $time, 2, "203.0.{$i}.7")->getStatusCode(),
+        ['09:00', '10:00', '11:00', '12:00', '13:00', '14:00', '15:00', '16:00'],
+        range(0, 7),
+    );
     expect($answers)->toBe([201, 201, 201, 201, 429, 429, 429, 429]);
     holdAtGate($yard, '09:00', 3, '203.0.9.7')->assertCreated(); // another day is free
     expect($yard->business->refresh()->abused_until)->not->toBeNull();
@@ -129,19 +170,30 @@ it('counts the holds of one network one after the other, also when they come at 
     $yard = Yard::open(people: 3);
     config(['yardbell.holds_of_one' => 2]);
     $visitor = App\Bookings\Visitor::from('203.0.113.7', 'key');
-    Tests\Support\Races::run(10, static fn (int $i): string => app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:00', 2 + $i))), $visitor)->id);
+    Tests\Support\Races::run(
+        10,
+        static fn (int $i): string => app(HoldTime::class)(
+            $yard->business,
+            (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:00', 2 + $i))),
+            $visitor,
+        )->id,
+    );
     expect(Booking::query()->count())->toBe(2);
 });
 
 it('takes a network of many addresses for one visitor', function (string $one, string $other, bool $same): void {
-    expect(App\Bookings\Visitor::from($one, 'key')->mark === App\Bookings\Visitor::from($other, 'key')->mark)->toBe($same);
+    expect(App\Bookings\Visitor::from($one, 'key')->mark === App\Bookings\Visitor::from($other, 'key')->mark)->toBe(
+        $same,
+    );
 })->with([
-    ['203.0.113.7', '203.0.113.200', true], ['203.0.113.7', '203.0.114.7', false],
-    ['2001:db8:1:2::3', '2001:db8:1:ffff::9', true], ['2001:db8:1::3', '2001:db8:2::3', false],
+    ['203.0.113.7', '203.0.113.200', true],
+    ['203.0.113.7', '203.0.114.7', false],
+    ['2001:db8:1:2::3', '2001:db8:1:ffff::9', true],
+    ['2001:db8:1::3', '2001:db8:2::3', false],
 ]);
 
 it('ends a hold after an hour, however often somebody presses the button without paying', function (): void {
-    $this->app->instance(Processor::class, new FakeProcessor);
+    $this->app->instance(Processor::class, new FakeProcessor());
     $yard = Yard::open(['price' => 4800, 'payment' => 'full']);
     $held = $yard->hold('12:00');
     foreach ([15, 15, 15, 14] as $minutes) {
@@ -150,8 +202,15 @@ it('ends a hold after an hour, however often somebody presses the button without
         expect($held->refresh()->held_until->diffInMinutes($held->created_at, true))->toBeLessThanOrEqual(60);
     }
     app(Clock::class)->putForward(2);
-    bookAtGate($held)->assertStatus(409)->assertJson(['code' => 'not_held']);
-    expect(app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Instants::minute($held->starts_at)))->state)->toBe(State::Held)->and(Payment::query()->count())->toBe(1);
+    bookAtGate($held)
+        ->assertStatus(409)
+        ->assertJson(['code' => 'not_held']);
+    expect(
+        app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Instants::minute($held->starts_at)))
+            ->state,
+    )
+        ->toBe(State::Held)
+        ->and(Payment::query()->count())->toBe(1);
 });
 
 it('books what is paid later only once the address is proven, where the owner asks for it', function (): void {
@@ -164,15 +223,21 @@ it('books what is paid later only once the address is proven, where the owner as
     $mail = app(App\Messages\Wording::class)->letter(OutboxEntry::query()->firstOrFail())->text;
     expect($mail)->not->toContain('Kim')->toContain('&mailed=');
     preg_match('/&mailed=[0-9a-f]+/', $mail, $mark);
-    $prove = fn (string $mark) => $this->postJson("/gate-api/bookings/{$held->id}/prove?".app(ClientLink::class)->query($held).$mark);
+    $prove = fn (string $mark) => $this->postJson(
+        "/gate-api/bookings/{$held->id}/prove?".app(ClientLink::class)->query($held).$mark,
+    );
     $prove('&mailed='.str_repeat('0', 64))->assertNotFound();
     expect($held->refresh()->state)->toBe(State::Held);
     $this->get("/b/{$held->id}?".app(ClientLink::class)->query($held).$mark[0])->assertOk();
-    expect($held->refresh()->state)->toBe(State::Held)->and(Client::query()->firstOrFail()->proven_at)->not->toBeNull(); // looking books nothing
+    expect($held->refresh()->state)->toBe(State::Held)
+        ->and(Client::query()->firstOrFail()->proven_at)->not->toBeNull(); // looking books nothing
     $prove($mark[0])->assertOk();
     $prove($mark[0])->assertOk();
-    expect($held->refresh()->state)->toBe(State::Confirmed)->and(OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->count())->toBe(1);
-    bookAtGate($yard->hold('14:00'))->assertOk()->assertJson(['booking' => ['state' => 'confirmed']]); // known by now
+    expect($held->refresh()->state)->toBe(State::Confirmed)
+        ->and(OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->count())->toBe(1);
+    bookAtGate($yard->hold('14:00'))
+        ->assertOk()
+        ->assertJson(['booking' => ['state' => 'confirmed']]); // known by now
 });
 
 it('asks for a proof for a day once abuse has shown, and never where the owner says never', function (): void {
@@ -192,8 +257,13 @@ it('asks whoever books and books to prove the address, and stops them in the end
     $answers = [];
     foreach ($times as $i => $time) {
         $held = holdAtGate($yard, $time, 2 + $i);
-        $answers[] = $held->getStatusCode() === 201 ? bookAtGate(Booking::query()->findOrFail($held->json('id')))->json('booking.awaitsProof') : $held->json('code');
-        Booking::query()->where('state', 'held')->update(['state' => 'confirmed']); // as if each were proven
+        $answers[] =
+            $held->getStatusCode() === 201
+                ? bookAtGate(Booking::query()->findOrFail($held->json('id')))->json('booking.awaitsProof')
+                : $held->json('code');
+        Booking::query()
+            ->where('state', 'held')
+            ->update(['state' => 'confirmed']); // as if each were proven
     }
     expect($answers)->toBe([false, false, true, true, 'too_many_bookings']);
     app(Clock::class)->putForward(61);
@@ -204,5 +274,6 @@ it('mails one address only so many links to prove it', function (): void {
     $yard = Yard::open(people: 3);
     $yard->business->update(['proof' => 'always']);
     $statuses = array_map(fn (int $i): int => bookAtGate($yard->hold('10:00', 2 + $i))->getStatusCode(), range(0, 5));
-    expect($statuses)->toBe([200, 200, 200, 200, 200, 429])->and(OutboxEntry::query()->where('occasion', 'prove')->count())->toBe(5);
+    expect($statuses)->toBe([200, 200, 200, 200, 200, 429])
+        ->and(OutboxEntry::query()->where('occasion', 'prove')->count())->toBe(5);
 });

@@ -24,12 +24,27 @@ use Tests\Support\Yard;
 use YardBell\Core\Time\Wall;
 
 /** Tables of businesses that no model reads: joins, and what is reached by queries that name the business. */
-const WITHOUT_MODEL = ['booking_staff', 'business_users', 'claims', 'service_daypart', 'service_location', 'service_pool', 'service_staff', 'setup_change_things'];
+const WITHOUT_MODEL = [
+    'booking_staff',
+    'business_users',
+    'claims',
+    'service_daypart',
+    'service_location',
+    'service_pool',
+    'service_staff',
+    'setup_change_things',
+];
 
 /** @return list<string> */
 function tablesOfBusinesses(): array
 {
-    return array_column(DB::select("select table_name as name from information_schema.columns where table_schema = database() and column_name = 'business_id' order by table_name"), 'name');
+    return array_column(
+        DB::select(
+            'select table_name as name from information_schema.columns where table_schema = database() and '
+                ."column_name = 'business_id' order by table_name",
+        ),
+        'name',
+    );
 }
 
 /** @return array<string, class-string<Model>> by table */
@@ -39,7 +54,7 @@ function modelsOfBusinesses(): array
     foreach (glob(app_path('Models/*.php')) ?: [] as $file) {
         $class = 'App\\Models\\'.basename($file, '.php');
         if (in_array(OfBusiness::class, class_uses($class) ?: [], true)) {
-            $models[(new $class)->getTable()] = $class;
+            $models[(new $class())->getTable()] = $class;
         }
     }
     ksort($models);
@@ -50,7 +65,16 @@ function modelsOfBusinesses(): array
 /** All that belongs to a business, to see whether any of it has changed. */
 function everythingOf(Business $business): string
 {
-    $rows = array_map(static fn (string $table): array => DB::table($table)->where('business_id', $business->id)->get()->map(static fn (object $row): string => (string) json_encode($row))->sort()->values()->all(), tablesOfBusinesses());
+    $rows = array_map(
+        static fn (string $table): array => DB::table($table)
+            ->where('business_id', $business->id)
+            ->get()
+            ->map(static fn (object $row): string => (string) json_encode($row))
+            ->sort()
+            ->values()
+            ->all(),
+        tablesOfBusinesses(),
+    );
 
     return (string) json_encode([DB::table('businesses')->where('id', $business->id)->get(), $rows]);
 }
@@ -65,22 +89,48 @@ function asOwner(Yard $yard): void
 function setUpAll(Yard $yard): array
 {
     asOwner($yard);
-    $save = static fn (array $draft): string => test()->postJson("/api/businesses/{$yard->business->slug}/drafts", ['drafts' => [$draft]])->assertOk()->json('ids.0');
-    $ids = ['timeOff' => $save(Things::fresh('timeOff', ['staff' => $yard->staff[0]->id, 'name' => '', 'from' => '2030-01-01T00:00', 'to' => '2030-01-02T00:00']))];
+    $save = static fn (array $draft): string => test()
+        ->postJson("/api/businesses/{$yard->business->slug}/drafts", ['drafts' => [$draft]])
+        ->assertOk()
+        ->json('ids.0');
+    $ids = [
+        'timeOff' => $save(
+            Things::fresh('timeOff', [
+                'staff' => $yard->staff[0]->id,
+                'name' => '',
+                'from' => '2030-01-01T00:00',
+                'to' => '2030-01-02T00:00',
+            ]),
+        ),
+    ];
     foreach (['pool', 'daypart', 'category', 'addOn', 'closure', 'specialDay', 'question'] as $kind) {
         $ids[$kind] = $save(Things::fresh($kind, $kind === 'question' ? ['required' => false] : []));
     }
 
-    return $ids + ['person' => $yard->staff[0]->id, 'location' => (string) $yard->business->locations()->value('id'), 'service' => $yard->lesson->id, 'access' => (string) $yard->owner->id];
+    return $ids + [
+        'person' => $yard->staff[0]->id,
+        'location' => (string) $yard->business->locations()->value('id'),
+        'service' => $yard->lesson->id,
+        'access' => (string) $yard->owner->id,
+    ];
 }
 
 /** A booking as a client makes it, with a file. */
 function bookWithFile(Yard $yard, string $service, string $time): Booking
 {
     $booking = app(HoldTime::class)($yard->business, (new Choice($service))->at(Wall::instant(Yard::at($time))));
-    $link = static fn (string $act): string => "/gate-api/bookings/{$booking->id}/{$act}?".app(ClientLink::class)->query($booking);
-    test()->post($link('files'), ['file' => UploadedFile::fake()->createWithContent('plan.txt', 'a plan')], ['Accept' => 'application/json'])->assertCreated();
-    test()->postJson($link('book'), ['name' => 'Kim Post', 'email' => 'kim@post.example'])->assertOk();
+    $link = static fn (string $act): string => "/gate-api/bookings/{$booking->id}/{$act}?"
+        .app(ClientLink::class)->query($booking);
+    test()
+        ->post(
+            $link('files'),
+            ['file' => UploadedFile::fake()->createWithContent('plan.txt', 'a plan')],
+            ['Accept' => 'application/json'],
+        )
+        ->assertCreated();
+    test()
+        ->postJson($link('book'), ['name' => 'Kim Post', 'email' => 'kim@post.example'])
+        ->assertOk();
 
     return $booking->refresh();
 }
@@ -97,18 +147,45 @@ function asksOf(Yard $yard): array
     [$booked, $pending] = [bookWithFile($yard, $yard->lesson->id, '10:00'), bookWithFile($yard, $slow->id, '13:00')];
     asOwner($yard);
     $slug = $yard->business->slug;
-    $invitation = test()->postJson("/api/businesses/{$slug}/invitations", ['email' => "desk@{$slug}.example", 'role' => 'desk', 'staff' => null])->assertCreated()->json('id');
+    $invitation = test()
+        ->postJson("/api/businesses/{$slug}/invitations", [
+            'email' => "desk@{$slug}.example",
+            'role' => 'desk',
+            'staff' => null,
+        ])
+        ->assertCreated()
+        ->json('id');
     $change = DB::table('setup_changes')->where('business_id', $yard->business->id)->max('id');
     $file = DB::table('attachments')->where('booking_id', $booked->id)->value('id');
     $drafts = ['drafts' => [Things::change($yard->business, 'service', $yard->lesson->id, ['minutes' => 30])]];
     $asks = [
-        ['GET', 'setup', [], false], ['GET', 'year/2027', [], false], ['GET', 'board', [], false], ['GET', 'board/version', [], false], ['PUT', 'published', ['published' => false], false],
-        ['POST', 'pictures', ['picture' => UploadedFile::fake()->image('pot.png', 40, 40)], false], ['POST', 'meeting-rooms', ['name' => 'Online'], false],
-        ['GET', "pools/{$ids['pool']}/day?date=2030-03-01", [], true], ['POST', "changes/{$change}/undo", [], true], ['DELETE', "invitations/{$invitation}", [], true],
-        ['POST', 'invitations', ['email' => "bo@{$slug}.example", 'role' => 'staff', 'staff' => $yard->staff[1]->id], true],
-        ['POST', 'drafts', $drafts, true], ['POST', 'drafts/preview', $drafts, true], ['POST', 'drafts/times', $drafts, true], ['POST', 'drafts/why', $drafts + ['at' => '2027-03-01T10:00'], true],
-        ['GET', "bookings/{$booked->id}", [], true], ['GET', "bookings/{$booked->id}/files/{$file}", [], true], ['POST', "bookings/{$booked->id}/cancel", [], true], ['POST', "bookings/{$pending->id}/answer", ['accept' => true], true],
-        ['POST', "bookings/{$booked->id}/times", [], true], ['POST', "bookings/{$booked->id}/move", ['start' => Yard::at('15:00'), 'staff' => null], true], ['POST', "bookings/{$booked->id}/word", ['text' => 'Hello'], true],
+        ['GET', 'setup', [], false],
+        ['GET', 'year/2027', [], false],
+        ['GET', 'board', [], false],
+        ['GET', 'board/version', [], false],
+        ['PUT', 'published', ['published' => false], false],
+        ['POST', 'pictures', ['picture' => UploadedFile::fake()->image('pot.png', 40, 40)], false],
+        ['POST', 'meeting-rooms', ['name' => 'Online'], false],
+        ['GET', "pools/{$ids['pool']}/day?date=2030-03-01", [], true],
+        ['POST', "changes/{$change}/undo", [], true],
+        ['DELETE', "invitations/{$invitation}", [], true],
+        [
+            'POST',
+            'invitations',
+            ['email' => "bo@{$slug}.example", 'role' => 'staff', 'staff' => $yard->staff[1]->id],
+            true,
+        ],
+        ['POST', 'drafts', $drafts, true],
+        ['POST', 'drafts/preview', $drafts, true],
+        ['POST', 'drafts/times', $drafts, true],
+        ['POST', 'drafts/why', $drafts + ['at' => '2027-03-01T10:00'], true],
+        ['GET', "bookings/{$booked->id}", [], true],
+        ['GET', "bookings/{$booked->id}/files/{$file}", [], true],
+        ['POST', "bookings/{$booked->id}/cancel", [], true],
+        ['POST', "bookings/{$pending->id}/answer", ['accept' => true], true],
+        ['POST', "bookings/{$booked->id}/times", [], true],
+        ['POST', "bookings/{$booked->id}/move", ['start' => Yard::at('15:00'), 'staff' => null], true],
+        ['POST', "bookings/{$booked->id}/word", ['text' => 'Hello'], true],
     ];
     foreach ($ids as $kind => $id) {
         $asks[] = ['GET', "things/{$kind}/{$id}", [], true];
@@ -122,7 +199,9 @@ function asked(array $ask, string $slug): TestResponse
 {
     $files = array_filter($ask[2], static fn (mixed $value): bool => $value instanceof UploadedFile);
 
-    return $files === [] ? test()->json($ask[0], "/api/businesses/{$slug}/{$ask[1]}", $ask[2]) : test()->post("/api/businesses/{$slug}/{$ask[1]}", $files, ['Accept' => 'application/json']);
+    return $files === []
+        ? test()->json($ask[0], "/api/businesses/{$slug}/{$ask[1]}", $ask[2])
+        : test()->post("/api/businesses/{$slug}/{$ask[1]}", $files, ['Accept' => 'application/json']);
 }
 
 it('keeps businesses apart on every route, in what it names and what it carries', function (): void {
@@ -134,12 +213,18 @@ it('keeps businesses apart on every route, in what it names and what it carries'
     $met = [];
     foreach ($asks as $ask) {
         $what = "{$ask[0]} {$ask[1]}";
-        $met[] = $ask[0].' '.Route::getRoutes()->match(Request::create("/api/businesses/theirs/{$ask[1]}", $ask[0]))->uri();
+        $met[] =
+            $ask[0]
+            .' '
+            .Route::getRoutes()->match(Request::create("/api/businesses/theirs/{$ask[1]}", $ask[0]))->uri();
         asOwner($theirs);
         DB::beginTransaction();
         $own = asked($ask, 'theirs')->getStatusCode();
         DB::rollBack();
-        expect($own)->toBeIn([200, 201, 204], "{$what} is refused to whoever may ask it, so that it shows nothing of others");
+        expect($own)->toBeIn(
+            [200, 201, 204],
+            "{$what} is refused to whoever may ask it, so that it shows nothing of others",
+        );
         asOwner($mine);
         expect(asked($ask, 'theirs')->getStatusCode())->toBe(404, "{$what} at their address");
         if ($ask[3]) {
@@ -147,8 +232,24 @@ it('keeps businesses apart on every route, in what it names and what it carries'
         }
         expect(everythingOf($theirs->business))->toBe($before, "{$what} has changed what is theirs");
     }
-    $routes = array_filter(iterator_to_array(Route::getRoutes()), static fn (Illuminate\Routing\Route $route): bool => str_starts_with($route->uri(), 'api/businesses/{business}'));
-    expect(array_values(array_diff(array_map(static fn (Illuminate\Routing\Route $route): string => "{$route->methods()[0]} {$route->uri()}", $routes), $met)))->toBe([]);
+    $routes = array_filter(
+        iterator_to_array(Route::getRoutes()),
+        static fn (Illuminate\Routing\Route $route): bool => str_starts_with(
+            $route->uri(),
+            'api/businesses/{business}',
+        ),
+    );
+    expect(
+        array_values(
+            array_diff(
+                array_map(
+                    static fn (Illuminate\Routing\Route $route): string => "{$route->methods()[0]} {$route->uri()}",
+                    $routes,
+                ),
+                $met,
+            ),
+        ),
+    )->toBe([]);
 });
 
 it('finds nothing of a business where none is set, and of no other where one is', function (): void {
@@ -157,15 +258,31 @@ it('finds nothing of a business where none is set, and of no other where one is'
     asksOf($theirs);
     [$current, $seen] = [app(CurrentBusiness::class), []];
     foreach (modelsOfBusinesses() as $table => $model) {
-        expect(static fn () => $current->of(null, static fn () => $model::query()->get()))->toThrow(NoBusinessSet::class)
-            ->and($current->of($mine->business->id, static fn (): int => $model::query()->where("{$table}.business_id", $theirs->business->id)->count()))->toBe(0);
+        expect(static fn () => $current->of(null, static fn () => $model::query()->get()))
+            ->toThrow(NoBusinessSet::class)
+            ->and(
+                $current->of(
+                    $mine->business->id,
+                    static fn (): int => $model::query()
+                        ->where("{$table}.business_id", $theirs->business->id)
+                        ->count(),
+                ),
+            )
+            ->toBe(0);
         if ($current->of($theirs->business->id, static fn (): int => $model::query()->count()) > 0) {
             $seen[] = $table;
         }
     }
     expect(count($seen))->toBeGreaterThan(12)
-        ->and(static fn () => $current->of(null, static fn () => Category::query()->create(['name' => 'Clay'])))->toThrow(NoBusinessSet::class)
-        ->and($current->of($mine->business->id, static fn () => Category::query()->create(['name' => 'Clay', 'position' => 0])->business_id))->toBe($mine->business->id);
+        ->and(static fn () => $current->of(null, static fn () => Category::query()->create(['name' => 'Clay'])))
+        ->toThrow(NoBusinessSet::class)
+        ->and(
+            $current->of(
+                $mine->business->id,
+                static fn () => Category::query()->create(['name' => 'Clay', 'position' => 0])->business_id,
+            ),
+        )
+        ->toBe($mine->business->id);
 });
 
 it('has a scoped model for every table of a business, or names it as having none', function (): void {
@@ -173,10 +290,16 @@ it('has a scoped model for every table of a business, or names it as having none
 });
 
 it('speaks of whichever business it was before, whatever happens meanwhile', function (): void {
-    $current = new CurrentBusiness;
+    $current = new CurrentBusiness();
     $current->set(7);
-    expect(static fn () => $current->across(static fn () => $current->of(8, static fn () => throw new RuntimeException('wrong'))))->toThrow(RuntimeException::class)
-        ->and($current->id())->toBe(7)->and($current->isAcross())->toBeFalse()
+    expect(
+        static fn () => $current->across(
+            static fn () => $current->of(8, static fn () => throw new RuntimeException('wrong')),
+        ),
+    )
+        ->toThrow(RuntimeException::class)
+        ->and($current->id())->toBe(7)
+        ->and($current->isAcross())->toBeFalse()
         ->and($current->across($current->isAcross(...)))->toBeTrue()
         ->and($current->across(static fn (): bool => $current->of(8, $current->isAcross(...))))->toBeFalse();
 });
@@ -189,7 +312,10 @@ it('says of every command whose business it works for', function (): void {
     }
     $before = everythingOf($theirs->business);
     $file = tempnam(sys_get_temp_dir(), 'yardbell').'.json';
-    $run = static fn (string $command, array $with): int => app(CurrentBusiness::class)->of(null, static fn (): int => Artisan::call($command, $with));
+    $run = static fn (string $command, array $with): int => app(CurrentBusiness::class)->of(
+        null,
+        static fn (): int => Artisan::call($command, $with),
+    );
     expect($run('export', ['file' => $file, '--business' => 'mine']))->toBe(0)
         ->and($run('import', ['file' => $file, '--business' => 'mine']))->toBe(0)
         ->and($run('import', ['file' => $file, '--business' => 'mine', '--yes' => true]))->toBe(0)

@@ -11,7 +11,10 @@ use Tests\Support\Yard;
 /** @return list<string> the starts that are offered on the day of Yard::at */
 function offeredAt(Yard $yard, string $more = ''): array
 {
-    $days = test()->getJson("/gate-api/pages/{$yard->business->slug}/open-times?service={$yard->lesson->id}{$more}")->assertOk()->json('days');
+    $days = test()
+        ->getJson("/gate-api/pages/{$yard->business->slug}/open-times?service={$yard->lesson->id}{$more}")
+        ->assertOk()
+        ->json('days');
 
     return array_merge(...array_map(static fn (array $day): array => array_column($day['starts'], 'at'), $days));
 }
@@ -43,7 +46,12 @@ it('is made anew where anything has changed', function (callable $change): void 
 })->with([
     'somebody booked' => [static fn (Yard $yard) => $yard->book('11:00')],
     'somebody holds a time' => [static fn (Yard $yard) => $yard->hold('11:00')],
-    'a booking was let go' => [static fn (Yard $yard) => $yard->business->bookings()->firstOrFail()->update(['state' => 'cancelled'])],
+    'a booking was let go' => [
+        static fn (Yard $yard) => $yard->business
+            ->bookings()
+            ->firstOrFail()
+            ->update(['state' => 'cancelled']),
+    ],
     'something was set up' => [static fn (Yard $yard) => Business::markRules($yard->business->id)],
     'a minute has passed' => [static fn (Yard $yard) => app(Clock::class)->putForward(1)],
 ]);

@@ -27,7 +27,15 @@ it('mails client, staff and owner, the client with a calendar file', function ()
     app(DeliverDue::class)();
     $mail = mailTo('kim@post.example', 'Booked: Lesson');
     $event = Reader::read((string) $mail['calendar'])->VEVENT;
-    expect($mail['text'])->toContain('Lesson, 60 minutes', '(Lisbon time)', 'Ana Reed', '1 Yard Lane', 'Price:  €48.00', 'Money:  To be paid when you come.', "/b/{$booking->id}?until=")
+    expect($mail['text'])->toContain(
+        'Lesson, 60 minutes',
+        '(Lisbon time)',
+        'Ana Reed',
+        '1 Yard Lane',
+        'Price:  €48.00',
+        'Money:  To be paid when you come.',
+        "/b/{$booking->id}?until=",
+    )
         ->and($mail['method'])->toBe('REQUEST')
         ->and((string) $event->UID)->toBe(strtolower($booking->id).'@yardbell')
         ->and($event->DTSTART->getDateTime()->format('H:i e'))->toBe('10:00 UTC')
@@ -42,8 +50,10 @@ it('takes the event back under the same UID when it is cancelled', function (): 
     app(DeliverDue::class)();
     $mail = mailTo('kim@post.example', 'Cancelled');
     $calendar = Reader::read((string) $mail['calendar']);
-    expect((string) $calendar->METHOD)->toBe('CANCEL')->and((string) $calendar->VEVENT->UID)->toBe(strtolower($booking->id).'@yardbell')
-        ->and((string) $calendar->VEVENT->SEQUENCE)->toBe('1')->and($mail['text'])->toContain('The kiln is cold.');
+    expect((string) $calendar->METHOD)->toBe('CANCEL')
+        ->and((string) $calendar->VEVENT->UID)->toBe(strtolower($booking->id).'@yardbell')
+        ->and((string) $calendar->VEVENT->SEQUENCE)->toBe('1')
+        ->and($mail['text'])->toContain('The kiln is cold.');
 });
 
 it('rings the reminder once, when its time has come', function (): void {
@@ -52,7 +62,8 @@ it('rings the reminder once, when its time has come', function (): void {
     app(DeliverDue::class)();
     expect(fn () => mailTo('kim@post.example', 'Tomorrow'))->toThrow(RuntimeException::class);
     app(Clock::class)->putForward((int) app(Clock::class)->now()->diffInMinutes($booking->starts_at->subDay()) + 1);
-    expect(app(DeliverDue::class)())->toBe(1)->and(app(DeliverDue::class)())->toBe(0)
+    expect(app(DeliverDue::class)())->toBe(1)
+        ->and(app(DeliverDue::class)())->toBe(0)
         ->and(mailTo('kim@post.example', 'Tomorrow')['text'])->toContain('we see you soon');
 });
 
@@ -69,9 +80,12 @@ it('sends nothing twice although a worker died after sending', function (): void
     $yard->book('10:00');
     app(DeliverDue::class)();
     $before = app(MailboxFiles::class)->all();
-    OutboxEntry::query()->where('state', 'sent')->update(['state' => 'waiting']); // as if it had died before it wrote that down
+    OutboxEntry::query()
+        ->where('state', 'sent')
+        ->update(['state' => 'waiting']); // as if it had died before it wrote that down
     app(DeliverDue::class)();
-    expect(app(MailboxFiles::class)->all())->toEqual($before)->and(OutboxEntry::query()->where('state', 'sent')->count())->toBe(3);
+    expect(app(MailboxFiles::class)->all())->toEqual($before)
+        ->and(OutboxEntry::query()->where('state', 'sent')->count())->toBe(3);
 });
 
 it('tries a full mailbox again with growing waits, then shows it', function (): void {
@@ -82,24 +96,46 @@ it('tries a full mailbox again with growing waits, then shows it', function (): 
         app(Clock::class)->putForward(800);
     }
     $entry = OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->firstOrFail();
-    expect([$entry->state, $entry->attempts])->toBe(['failed', 6])->and($entry->error)->toContain('is full');
-    $this->actingAs($yard->owner)->getJson("/api/businesses/yard/bookings/{$booking->id}")->assertJsonFragment(['state' => 'failed']);
+    expect([$entry->state, $entry->attempts])->toBe(['failed', 6])
+        ->and($entry->error)->toContain('is full');
+    $this->actingAs($yard->owner)
+        ->getJson("/api/businesses/yard/bookings/{$booking->id}")
+        ->assertJsonFragment(['state' => 'failed']);
 });
 
 it('writes what somebody typed only to an address that is theirs', function (): void {
     $yard = Yard::open();
     $book = function (string $time) use ($yard): App\Models\Booking {
         $held = $yard->hold($time);
-        app(App\Bookings\ConfirmBooking::class)($yard->business, $held->id, ['name' => 'BUY CHEAP POTS', 'email' => 'victim@post.example', 'phone' => '', 'note' => 'at pots.example', 'answers' => [['question' => 'Why?', 'answer' => 'cheap pots']]]);
+        app(App\Bookings\ConfirmBooking::class)($yard->business, $held->id, [
+            'name' => 'BUY CHEAP POTS',
+            'email' => 'victim@post.example',
+            'phone' => '',
+            'note' => 'at pots.example',
+            'answers' => [['question' => 'Why?', 'answer' => 'cheap pots']],
+        ]);
 
         return $held->refresh();
     };
-    $text = static fn (App\Models\Booking $booking, string $audience): string => app(App\Messages\Wording::class)->letter(OutboxEntry::query()->where('booking_id', $booking->id)->where('audience', $audience)->where('occasion', 'booked')->firstOrFail())->text;
+    $text = static fn (App\Models\Booking $booking, string $audience): string => app(
+        App\Messages\Wording::class,
+    )->letter(
+        OutboxEntry::query()
+            ->where('booking_id', $booking->id)
+            ->where('audience', $audience)
+            ->where('occasion', 'booked')
+            ->firstOrFail(),
+    )->text;
     $booking = $book('10:00');
-    $calendar = (string) app(App\Messages\Wording::class)->letter(OutboxEntry::query()->where('audience', 'client')->where('occasion', 'booked')->firstOrFail())->calendar;
-    expect($calendar)->toContain('ATTENDEE')->not->toContain('POTS')->and($text($booking, 'client'))->not->toContain('POTS')->not->toContain('pots.example')->not->toContain('cheap pots')
+    $calendar = (string) app(App\Messages\Wording::class)->letter(
+        OutboxEntry::query()->where('audience', 'client')->where('occasion', 'booked')->firstOrFail(),
+    )->calendar;
+    expect($calendar)->toContain('ATTENDEE')->not->toContain('POTS')
+        ->and($text($booking, 'client'))->not->toContain('POTS')->not->toContain('pots.example')
+        ->not->toContain('cheap pots')
         ->and($text($booking, 'owner'))->toContain('BUY CHEAP POTS')->toContain('at pots.example');
     preg_match('#(/b/\S+)#', $text($booking, 'client'), $link);
     $this->get($link[1])->assertOk(); // the mail was read, so the address is theirs
-    expect($text($book('12:00'), 'client'))->toContain('Hello BUY CHEAP POTS')->toContain('at pots.example')->toContain('cheap pots');
+    expect($text($book('12:00'), 'client'))->toContain('Hello BUY CHEAP POTS')->toContain('at pots.example')
+        ->toContain('cheap pots');
 });

@@ -20,7 +20,7 @@ use Tests\Support\Yard;
 use YardBell\Core\Booking\State;
 
 beforeEach(function (): void {
-    $this->processor = new FakeProcessor;
+    $this->processor = new FakeProcessor();
     $this->app->instance(Processor::class, $this->processor);
     $this->yard = Yard::open(['price' => 4800, 'payment' => 'full']);
 });
@@ -28,10 +28,12 @@ beforeEach(function (): void {
 it('waits for the payment before it is booked', function (): void {
     $booking = $this->yard->book('10:00');
     Yard::settle();
-    expect($booking->refresh()->state)->toBe(State::Held)->and(Payment::query()->toBase()->value('state'))->toBe('open');
+    expect($booking->refresh()->state)->toBe(State::Held)
+        ->and(Payment::query()->toBase()->value('state'))->toBe('open');
     $this->processor->state = 'paid';
     Yard::settle();
-    expect($booking->refresh()->state)->toBe(State::Confirmed)->and(Payment::query()->toBase()->value('state'))->toBe('paid');
+    expect($booking->refresh()->state)->toBe(State::Confirmed)
+        ->and(Payment::query()->toBase()->value('state'))->toBe('paid');
 });
 
 it('gives a late payment its time if that is still free', function (): void {
@@ -45,14 +47,17 @@ it('gives a late payment its time if that is still free', function (): void {
 it('pays a late payment back if the time is somebody else’s by then', function (): void {
     $late = $this->yard->book('10:00');
     app(Clock::class)->putForward(45);
-    app(HoldTime::class)($this->yard->business, (new Choice($this->yard->lesson->id))->at(Instants::minute($late->starts_at) + 30));
+    app(
+        HoldTime::class,
+    )($this->yard->business, (new Choice($this->yard->lesson->id))->at(Instants::minute($late->starts_at) + 30));
     $this->processor->state = 'paid';
     Yard::settle();
     expect($late->refresh()->state)->toBe(State::Cancelled)
         ->and(Payment::query()->where('booking_id', $late->id)->toBase()->value('state'))->toBe('refunding')
         ->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->value('state'))->toBe('waiting');
     app(DeliverDue::class)();
-    expect(Payment::query()->where('booking_id', $late->id)->toBase()->value('state'))->toBe('refunded')->and($this->processor->refunded)->toHaveCount(1);
+    expect(Payment::query()->where('booking_id', $late->id)->toBase()->value('state'))->toBe('refunded')
+        ->and($this->processor->refunded)->toHaveCount(1);
 });
 
 it('pays back when a paid booking is cancelled, and once', function (): void {
@@ -63,7 +68,8 @@ it('pays back when a paid booking is cancelled, and once', function (): void {
     app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner');
     app(DeliverDue::class)();
     app(DeliverDue::class)();
-    expect($this->processor->refunded)->toHaveCount(1)->and(Payment::query()->toBase()->value('state'))->toBe('refunded');
+    expect($this->processor->refunded)->toHaveCount(1)
+        ->and(Payment::query()->toBase()->value('state'))->toBe('refunded');
 });
 
 it('pays back what is paid after the client has let go', function (): void {
@@ -71,7 +77,8 @@ it('pays back what is paid after the client has let go', function (): void {
     app(CancelBooking::class)($this->yard->business->id, $booking->id, 'client');
     $this->processor->state = 'paid';
     Yard::settle();
-    expect(Payment::query()->toBase()->value('state'))->toBe('refunding')->and($booking->refresh()->state)->toBe(State::Cancelled);
+    expect(Payment::query()->toBase()->value('state'))->toBe('refunding')
+        ->and($booking->refresh()->state)->toBe(State::Cancelled);
 });
 
 it('shows a refund that is refused to the owner', function (): void {
@@ -81,7 +88,8 @@ it('shows a refund that is refused to the owner', function (): void {
     $this->processor->refunds = false;
     app(CancelBooking::class)($this->yard->business->id, $booking->id, 'client');
     app(DeliverDue::class)();
-    $this->actingAs($this->yard->owner)->getJson("/api/businesses/yard/bookings/{$booking->id}")
+    $this->actingAs($this->yard->owner)
+        ->getJson("/api/businesses/yard/bookings/{$booking->id}")
         ->assertJson(['money' => 'refunding', 'moneyTrouble' => 'This payment cannot be refunded.']);
 });
 
@@ -89,17 +97,33 @@ it('keeps the time and goes on trying when the processor does not answer', funct
     $this->processor->reachable = false;
     $booking = $this->yard->hold('10:00');
     $query = app(App\Support\ClientLink::class)->query($booking);
-    $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''])
-        ->assertOk()->assertJson(['pay' => null, 'booking' => ['state' => 'held', 'paid' => 'waiting', 'payTrouble' => false]]); // nobody waits for it
+    $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", [
+        'name' => 'Kim',
+        'email' => 'kim@post.example',
+        'phone' => '',
+        'note' => '',
+    ])
+        ->assertOk()
+        // nobody waits for it
+        ->assertJson(['pay' => null, 'booking' => ['state' => 'held', 'paid' => 'waiting', 'payTrouble' => false]]);
     foreach ([1, 2] as $try) {
         Payment::query()->update(['ask_at' => null]);
         app(OpenCheckouts::class)();
     }
-    $this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->assertOk()->assertJson(['state' => 'held', 'pay' => null, 'payTrouble' => true]);
+    $this->getJson("/gate-api/bookings/{$booking->id}?{$query}")
+        ->assertOk()
+        ->assertJson(['state' => 'held', 'pay' => null, 'payTrouble' => true]);
     $this->processor->reachable = true;
-    $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''])->assertOk();
+    $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", [
+        'name' => 'Kim',
+        'email' => 'kim@post.example',
+        'phone' => '',
+        'note' => '',
+    ])->assertOk();
     app(OpenCheckouts::class)();
-    $this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->assertOk()->assertJson(['pay' => 'http://pay.example/co_'.Payment::query()->sole()->id, 'payTrouble' => false]);
+    $this->getJson("/gate-api/bookings/{$booking->id}?{$query}")
+        ->assertOk()
+        ->assertJson(['pay' => 'http://pay.example/co_'.Payment::query()->sole()->id, 'payTrouble' => false]);
 });
 
 it('asks after an open payment less and less often, and ends', function (): void {
@@ -111,29 +135,45 @@ it('asks after an open payment less and less often, and ends', function (): void
         app(SettleOpen::class)(); // not yet
         $waits[] = (int) now()->diffInSeconds(Payment::query()->sole()->ask_at);
     }
-    expect($waits)->toBe([5, 10, 20, 40, 80, 160, 320, 640, 1280, 2560, 3600, 3600, 3600, 3600])->and(Payment::query()->sole()->asks)->toBe(14);
+    expect($waits)->toBe([5, 10, 20, 40, 80, 160, 320, 640, 1280, 2560, 3600, 3600, 3600, 3600])
+        ->and(Payment::query()->sole()->asks)->toBe(14);
     $this->travel(2)->days();
     app(SettleOpen::class)();
     expect(Payment::query()->toBase()->value('state'))->toBe('lapsed');
     $this->processor->state = 'paid'; // and yet: its notice counts
-    $this->postJson('/gate-api/processor-notices', ['checkout' => Payment::query()->sole()->checkout], ['X-Processor-Seal' => 'good'])->assertOk();
+    $this->postJson(
+        '/gate-api/processor-notices',
+        ['checkout' => Payment::query()->sole()->checkout],
+        ['X-Processor-Seal' => 'good'],
+    )->assertOk();
     app(Notices::class)();
-    expect(Payment::query()->toBase()->value('state'))->toBe('refunding')->and($booking->refresh()->state)->not->toBe(State::Confirmed);
+    expect(Payment::query()->toBase()->value('state'))->toBe('refunding')
+        ->and($booking->refresh()->state)->not->toBe(State::Confirmed);
 });
 
 it('keeps a notice of a payment that is not known yet, and looks at it again', function (): void {
     $booking = $this->yard->book('10:00');
     $checkout = Payment::query()->sole()->checkout;
     Payment::query()->update(['checkout' => 'co_other']); // as if the process that opened it had died
-    $this->postJson('/gate-api/processor-notices', ['checkout' => $checkout], ['X-Processor-Seal' => 'good'])->assertOk();
+    $this->postJson(
+        '/gate-api/processor-notices',
+        ['checkout' => $checkout],
+        ['X-Processor-Seal' => 'good'],
+    )->assertOk();
     app(Notices::class)();
     expect(DB::table('processor_notices')->sole())->toMatchObject(['state' => 'waiting', 'looks' => 1]);
     Payment::query()->update(['checkout' => $checkout]);
     $this->processor->state = 'paid';
     $this->travel(6)->seconds();
     app(Notices::class)();
-    expect(DB::table('processor_notices')->value('state'))->toBe('done')->and($booking->refresh()->state)->toBe(State::Confirmed);
-    DB::table('processor_notices')->insert(['checkout' => 'co_never', 'heard_at' => now(), 'look_at' => now(), 'looks' => 14]);
+    expect(DB::table('processor_notices')->value('state'))->toBe('done')
+        ->and($booking->refresh()->state)->toBe(State::Confirmed);
+    DB::table('processor_notices')->insert([
+        'checkout' => 'co_never',
+        'heard_at' => now(),
+        'look_at' => now(),
+        'looks' => 14,
+    ]);
     app(Notices::class)();
     expect(DB::table('processor_notices')->where('checkout', 'co_never')->value('state'))->toBe('unknown');
 });
@@ -144,8 +184,17 @@ it('asks nobody outside while a page or an answer is made', function (): void {
     $query = app(App\Support\ClientLink::class)->query($booking);
     $this->get("/b/{$booking->id}?{$query}")->assertOk();
     $this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->assertOk();
-    $this->postJson('/gate-api/processor-notices', ['checkout' => Payment::query()->sole()->checkout], ['X-Processor-Seal' => 'good'])->assertOk();
-    $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''])->assertOk();
+    $this->postJson(
+        '/gate-api/processor-notices',
+        ['checkout' => Payment::query()->sole()->checkout],
+        ['X-Processor-Seal' => 'good'],
+    )->assertOk();
+    $this->postJson("/gate-api/bookings/{$booking->id}/book?{$query}", [
+        'name' => 'Kim',
+        'email' => 'kim@post.example',
+        'phone' => '',
+        'note' => '',
+    ])->assertOk();
 });
 
 it('hears only notices with a good seal', function (): void {

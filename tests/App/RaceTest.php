@@ -18,22 +18,36 @@ use YardBell\Core\Time\Wall;
 
 it('gives one time to one of many who want it at the same moment', function (): void {
     $yard = Yard::open();
-    $answers = Races::run(16, static fn (): string => app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:00'))))->state->value);
+    $answers = Races::run(
+        16,
+        static fn (): string => app(HoldTime::class)(
+            $yard->business,
+            (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:00'))),
+        )->state->value,
+    );
     sort($answers);
-    expect($answers)->toBe(['held', ...array_fill(0, 15, 'taken, near: 4')])->and(Booking::query()->count())->toBe(1);
+    expect($answers)->toBe(['held', ...array_fill(0, 15, 'taken, near: 4')])
+        ->and(Booking::query()->count())->toBe(1);
 });
 
 it('gives overlapping times to one only, and as many as there are people to as many', function (): void {
     $yard = Yard::open(['clearup' => 30], people: 3);
     $times = ['10:00', '10:30', '11:00'];
-    Races::run(12, static fn (int $i): string => app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at($times[$i % 3]))))->id);
+    Races::run(
+        12,
+        static fn (int $i): string => app(HoldTime::class)(
+            $yard->business,
+            (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at($times[$i % 3]))),
+        )->id,
+    );
     $bookings = Booking::query()->with('staff')->get();
     expect($bookings)->toHaveCount(3)
-        ->and($bookings->map(fn (Booking $booking): string => $booking->staff->firstOrFail()->name)->unique())->toHaveCount(3);
+        ->and($bookings->map(fn (Booking $booking): string => $booking->staff->firstOrFail()->name)->unique())
+        ->toHaveCount(3);
 });
 
 it('ends a payment in a booking although the process dies between the two', function (): void {
-    $processor = new FakeProcessor;
+    $processor = new FakeProcessor();
     app()->instance(Processor::class, $processor);
     $yard = Yard::open(['price' => 4800, 'payment' => 'full']);
     $booking = $yard->book('10:00');
@@ -41,20 +55,23 @@ it('ends a payment in a booking although the process dies between the two', func
     Races::run(1, static function (): string {
         DB::listen(static function ($query): void {
             if (str_starts_with($query->sql, 'update `bookings`')) {
-                posix_kill(getmypid(), SIGKILL); // the payment is marked paid, the booking half confirmed, nothing committed
+                // the payment is marked paid, the booking half confirmed, nothing committed
+                posix_kill(getmypid(), SIGKILL);
             }
         });
         app(SettlePayment::class)(Payment::query()->firstOrFail());
 
         return 'lived';
     });
-    expect($booking->refresh()->state)->toBe(State::Held)->and(Payment::query()->toBase()->value('state'))->toBe('open');
+    expect($booking->refresh()->state)->toBe(State::Held)
+        ->and(Payment::query()->toBase()->value('state'))->toBe('open');
     Yard::settle();
-    expect($booking->refresh()->state)->toBe(State::Confirmed)->and(Payment::query()->toBase()->value('state'))->toBe('paid');
+    expect($booking->refresh()->state)->toBe(State::Confirmed)
+        ->and(Payment::query()->toBase()->value('state'))->toBe('paid');
 });
 
 it('settles a payment once, however many hear of it at the same moment', function (): void {
-    $processor = new FakeProcessor;
+    $processor = new FakeProcessor();
     app()->instance(Processor::class, $processor);
     $yard = Yard::open(['price' => 4800, 'payment' => 'full']);
     $booking = $yard->book('10:00');

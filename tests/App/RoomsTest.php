@@ -4,17 +4,36 @@ declare(strict_types=1);
 
 /** The rooms of app/ from top to bottom: one uses those below it alone (docs/architecture.md). */
 const ROOMS = [
-    'Console', 'Providers', 'Scenario', 'StandIns', 'Upkeep', // what starts things
-    'Accounts', 'Board', 'Gate', 'Offer', 'Roster', 'Clients', // what people meet
-    'Bookings', 'Messages', 'Facts', 'Ledger', 'Outbox', // what happens
-    'Changes', 'Http', 'Access', 'Language', 'Support', 'Models', // what all stand on
+    'Console',
+    'Providers',
+    'Scenario',
+    'StandIns',
+    'Upkeep', // what starts things
+    'Accounts',
+    'Board',
+    'Gate',
+    'Offer',
+    'Roster',
+    'Clients', // what people meet
+    'Bookings',
+    'Messages',
+    'Facts',
+    'Ledger',
+    'Outbox', // what happens
+    'Changes',
+    'Http',
+    'Access',
+    'Language',
+    'Support',
+    'Models', // what all stand on
 ];
 
 /** @return array<string, string> by arrow, an example: "Gate → Offer" => "GatePage" */
 function arrows(): array
 {
     $arrows = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(app_path(), FilesystemIterator::SKIP_DOTS)) as $file) {
+    $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(app_path(), FilesystemIterator::SKIP_DOTS));
+    foreach ($files as $file) {
         $room = explode('/', substr((string) $file, strlen(app_path()) + 1))[0];
         preg_match_all('/\bApp\\\\(\w+)\\\\/', (string) file_get_contents((string) $file), $found);
         foreach (array_unique($found[1]) as $used) {
@@ -29,23 +48,48 @@ function arrows(): array
 }
 
 it('lets the rooms use each other in one direction', function (): void {
-    $up = array_filter(arrows(), static function (string $arrow): bool {
-        [$from, $to] = array_map(static fn (string $room): int|false => array_search($room, ROOMS, true), explode(' → ', $arrow));
-        expect($from)->not->toBeFalse("a room without a place: {$arrow}")->and($to)->not->toBeFalse("a room without a place: {$arrow}");
+    $up = array_filter(
+        arrows(),
+        static function (string $arrow): bool {
+            [$from, $to] = array_map(
+                static fn (string $room): int|false => array_search($room, ROOMS, true),
+                explode(' → ', $arrow),
+            );
+            expect($from)->not->toBeFalse("a room without a place: {$arrow}")
+                ->and($to)->not->toBeFalse("a room without a place: {$arrow}");
 
-        return $to < $from;
-    }, ARRAY_FILTER_USE_KEY);
+            return $to < $from;
+        },
+        ARRAY_FILTER_USE_KEY,
+    );
     expect($up)->toBe([]);
 });
 
 it('asks what time it is of the clock alone', function (): void {
     $askers = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(app_path(), FilesystemIterator::SKIP_DOTS)) as $file) {
-        $code = implode(' ', array_map(static fn (PhpToken $token): string => $token->text, array_filter(
-            PhpToken::tokenize((string) file_get_contents((string) $file)),
-            static fn (PhpToken $token): bool => ! $token->is([T_COMMENT, T_DOC_COMMENT, T_WHITESPACE, T_CONSTANT_ENCAPSED_STRING]),
-        )));
-        if (preg_match('/(?<!-> |:: |function )\b(now|today|time|microtime) \(|\bCarbon(Immutable)? :: now\b/', $code) === 1) {
+    $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(app_path(), FilesystemIterator::SKIP_DOTS));
+    foreach ($files as $file) {
+        $code = implode(
+            ' ',
+            array_map(
+                static fn (PhpToken $token): string => $token->text,
+                array_filter(
+                    PhpToken::tokenize((string) file_get_contents((string) $file)),
+                    static fn (PhpToken $token): bool => ! $token->is([
+                        T_COMMENT,
+                        T_DOC_COMMENT,
+                        T_WHITESPACE,
+                        T_CONSTANT_ENCAPSED_STRING,
+                    ]),
+                ),
+            ),
+        );
+        if (
+            preg_match(
+                '/(?<!-> |:: |function )\b(now|today|time|microtime) \(|\bCarbon(Immutable)? :: now\b/',
+                $code,
+            ) === 1
+        ) {
             $askers[] = basename((string) $file, '.php');
         }
     }

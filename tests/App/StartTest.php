@@ -18,7 +18,18 @@ function commands(): string
 /** @param  array<string, string|false>  $env */
 function yardbell(string $folder, array $arguments, array $env = []): Process
 {
-    $none = array_fill_keys(['APP_KEY', 'APP_URL', 'DB_PASSWORD', 'YARDBELL_PROCESSOR', 'YARDBELL_PROCESSOR_SECRET', 'YARDBELL_MEETINGS', 'YARDBELL_MAILBOX'], false);
+    $none = array_fill_keys(
+        [
+            'APP_KEY',
+            'APP_URL',
+            'DB_PASSWORD',
+            'YARDBELL_PROCESSOR',
+            'YARDBELL_PROCESSOR_SECRET',
+            'YARDBELL_MEETINGS',
+            'YARDBELL_MAILBOX',
+        ],
+        false,
+    );
     $process = new Process(["{$folder}/bin/run.sh", ...$arguments], $folder, $env + $none, timeout: 60);
     $process->run();
 
@@ -32,14 +43,25 @@ function identity(int $pid): string
 
 it('does not begin for real people without real settings, and says which is missing', function (): void {
     $folder = commands();
-    $given = ['APP_KEY' => 'base64:abc', 'APP_URL' => 'https://book.example', 'DB_PASSWORD' => 'x', 'YARDBELL_PROCESSOR_SECRET' => str_repeat('s', 24), 'YARDBELL_PROCESSOR' => 'https://pay.example', 'YARDBELL_MEETINGS' => 'https://meet.example'];
+    $given = [
+        'APP_KEY' => 'base64:abc',
+        'APP_URL' => 'https://book.example',
+        'DB_PASSWORD' => 'x',
+        'YARDBELL_PROCESSOR_SECRET' => str_repeat('s', 24),
+        'YARDBELL_PROCESSOR' => 'https://pay.example',
+        'YARDBELL_MEETINGS' => 'https://meet.example',
+    ];
     $env = [];
     foreach ([...array_keys($given), 'YARDBELL_MAILBOX'] as $name) {
         $refused = yardbell($folder, ['start', '--production'], $env);
-        expect($refused->getExitCode())->toBe(1)->and($refused->getErrorOutput())->toStartWith("{$name} is not set")->and(substr_count(trim($refused->getErrorOutput()), "\n"))->toBe(0);
+        expect($refused->getExitCode())->toBe(1)
+            ->and($refused->getErrorOutput())->toStartWith("{$name} is not set")
+            ->and(substr_count(trim($refused->getErrorOutput()), "\n"))->toBe(0);
         $env[$name] = $given[$name] ?? '';
     }
-    expect(yardbell($folder, ['start', '--production'], ['APP_URL' => 'http://plain.example'] + $env)->getErrorOutput())->toStartWith('APP_URL');
+    expect(
+        yardbell($folder, ['start', '--production'], ['APP_URL' => 'http://plain.example'] + $env)->getErrorOutput(),
+    )->toStartWith('APP_URL');
 });
 
 it('ends what a start that was killed has left, and nothing of anybody else', function (): void {
@@ -47,11 +69,17 @@ it('ends what a start that was killed has left, and nothing of anybody else', fu
     [$own, $foreign] = [new Process(['sleep', '60']), new Process(['sleep', '60'])];
     $own->start();
     $foreign->start();
-    file_put_contents("{$folder}/.yardbell/run/pid", (string) $foreign->getPid()); // a number that was given to somebody else since
-    file_put_contents("{$folder}/.yardbell/run/processes", "worker {$own->getPid()} ".identity((int) $own->getPid())."\ndatabase {$foreign->getPid()} 1\n");
+    // a number that was given to somebody else since
+    file_put_contents("{$folder}/.yardbell/run/pid", (string) $foreign->getPid());
+    file_put_contents(
+        "{$folder}/.yardbell/run/processes",
+        "worker {$own->getPid()} ".identity((int) $own->getPid())."\ndatabase {$foreign->getPid()} 1\n",
+    );
     $stopped = yardbell($folder, ['stop']);
-    expect($stopped->getExitCode())->toBe(0)->and($stopped->getOutput())->toContain('had been ended by force')
-        ->and($own->isRunning())->toBeFalse()->and($foreign->isRunning())->toBeTrue();
+    expect($stopped->getExitCode())->toBe(0)
+        ->and($stopped->getOutput())->toContain('had been ended by force')
+        ->and($own->isRunning())->toBeFalse()
+        ->and($foreign->isRunning())->toBeTrue();
     expect(yardbell($folder, ['stop'])->getErrorOutput())->toContain('is not running here');
     $foreign->stop();
 });
@@ -62,7 +90,9 @@ it('does not begin twice in one folder', function (): void {
     $holder->start();
     usleep(300_000);
     file_put_contents("{$folder}/.yardbell/run/pid", (string) $holder->getPid());
-    expect(yardbell($folder, ['start'])->getErrorOutput())->toContain("is running already (process {$holder->getPid()})");
+    expect(yardbell($folder, ['start'])->getErrorOutput())->toContain(
+        "is running already (process {$holder->getPid()})",
+    );
     $holder->stop();
 });
 
@@ -70,12 +100,32 @@ it('says in a sentence that a folder cannot be written', function (): void {
     $folder = commands();
     (new Process(['rm', '-rf', "{$folder}/.yardbell"]))->mustRun();
     touch("{$folder}/.yardbell"); // nothing can be made in a file
-    expect(yardbell($folder, ['start'])->getErrorOutput())->toBe("Nothing can be written in {$folder}/.yardbell. Give this user the right to, or make room on the disk, and start again.\n");
+    expect(yardbell($folder, ['start'])->getErrorOutput())->toBe(
+        "Nothing can be written in {$folder}/.yardbell. Give this user the right to, or make room on the disk, and "
+            ."start again.\n",
+    );
 });
 
 it('has no secret where it is no demonstration', function (): void {
-    $shown = new Process(['php', '-r', 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); echo json_encode([config("app.key"), config("yardbell.processor_secret"), config("database.connections.mariadb.password")]);'],
-        base_path(), ['APP_KEY' => false, 'YARDBELL_DEMONSTRATION' => 'false', 'YARDBELL_PROCESSOR_SECRET' => false, 'DB_PASSWORD' => false, 'APP_ENV' => false, 'APP_CONFIG_CACHE' => '/nowhere/config.php']);
+    $shown = new Process(
+        [
+            'php',
+            '-r',
+            'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; '
+                .'$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); echo '
+                .'json_encode([config("app.key"), config("yardbell.processor_secret"), '
+                .'config("database.connections.mariadb.password")]);',
+        ],
+        base_path(),
+        [
+            'APP_KEY' => false,
+            'YARDBELL_DEMONSTRATION' => 'false',
+            'YARDBELL_PROCESSOR_SECRET' => false,
+            'DB_PASSWORD' => false,
+            'APP_ENV' => false,
+            'APP_CONFIG_CACHE' => '/nowhere/config.php',
+        ],
+    );
     $shown->mustRun();
     expect(json_decode($shown->getOutput()))->toBe([null, null, '']);
 });

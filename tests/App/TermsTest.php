@@ -20,7 +20,7 @@ use Tests\Support\Yard;
 use YardBell\Core\Booking\State;
 
 beforeEach(function (): void {
-    $this->processor = new FakeProcessor;
+    $this->processor = new FakeProcessor();
     $this->app->instance(Processor::class, $this->processor);
 });
 
@@ -44,7 +44,9 @@ function settled(Yard $yard, string $becomes = 'paid'): Booking
 
 function seen(Booking $booking): TestResponse
 {
-    $shown = test()->getJson("/gate-api/bookings/{$booking->id}?".app(ClientLink::class)->query($booking))->assertOk();
+    $shown = test()
+        ->getJson("/gate-api/bookings/{$booking->id}?".app(ClientLink::class)->query($booking))
+        ->assertOk();
 
     return $shown;
 }
@@ -57,9 +59,16 @@ function whenItIsLate(Booking $booking): void
 
 it('asks for the deposit alone, and says what is left', function (): void {
     $booking = settled(agreed(['payment_terms' => Yard::payment('deposit', 1500)]));
-    expect($booking->state)->toBe(State::Confirmed)->and(Payment::query()->sole()->amount)->toBe(1500);
-    expect(seen($booking)->json())->toMatchArray(['paid' => 'part', 'amounts' => ['paid' => 1500, 'due' => 3300, 'dueNow' => 1500, 'fee' => null], 'cancelCosts' => 0]);
-    $card = $this->actingAs(App\Models\User::query()->firstOrFail())->getJson("/api/businesses/yard/bookings/{$booking->id}")->assertOk();
+    expect($booking->state)->toBe(State::Confirmed)
+        ->and(Payment::query()->sole()->amount)->toBe(1500);
+    expect(seen($booking)->json())->toMatchArray([
+        'paid' => 'part',
+        'amounts' => ['paid' => 1500, 'due' => 3300, 'dueNow' => 1500, 'fee' => null],
+        'cancelCosts' => 0,
+    ]);
+    $card = $this->actingAs(App\Models\User::query()->firstOrFail())
+        ->getJson("/api/businesses/yard/bookings/{$booking->id}")
+        ->assertOk();
     expect($card->json())->toMatchArray(['money' => 'part', 'paid' => 1500, 'due' => 3300]);
 });
 
@@ -67,33 +76,56 @@ it('costs nothing to cancel in time: all that was paid goes back', function (): 
     $booking = settled(agreed(['payment' => 'full']));
     app(CancelBooking::class)($booking->business_id, $booking->id, 'client');
     app(DeliverDue::class)();
-    expect(array_values($this->processor->refunded))->toBe([4800])->and($booking->refresh()->fee)->toBeNull()->and(seen($booking)->json('paid'))->toBe('refunded');
+    expect(array_values($this->processor->refunded))->toBe([4800])
+        ->and($booking->refresh()->fee)->toBeNull()
+        ->and(seen($booking)->json('paid'))->toBe('refunded');
 });
 
-it('keeps its part when it is cancelled late, and pays the rest back (rules.md, part 4)', function (string $payment, ?int $deposit, int $paid, int $fee, array $back, string $stands): void {
+it('keeps its part when it is cancelled late, and pays the rest back (rules.md, part 4)', function (
+    string $payment,
+    ?int $deposit,
+    int $paid,
+    int $fee,
+    array $back,
+    string $stands,
+): void {
     $booking = settled(agreed(['payment_terms' => Yard::payment($payment, $deposit)]));
     whenItIsLate($booking);
     expect(seen($booking)->json('cancelCosts'))->toBe($fee);
     app(CancelBooking::class)($booking->business_id, $booking->id, 'client');
     app(CancelBooking::class)($booking->business_id, $booking->id, 'client');
     app(DeliverDue::class)();
-    expect(array_values($this->processor->refunded))->toBe($back)->and($this->processor->charged)->toBe([])->and($booking->refresh()->fee)->toBe($fee)
-        ->and(seen($booking)->json())->toMatchArray(['paid' => $stands, 'amounts' => ['paid' => $fee, 'due' => 0, 'dueNow' => $paid, 'fee' => $fee]]);
+    expect(array_values($this->processor->refunded))->toBe($back)
+        ->and($this->processor->charged)->toBe([])
+        ->and($booking->refresh()->fee)->toBe($fee)
+        ->and(seen($booking)->json())->toMatchArray([
+            'paid' => $stands,
+            'amounts' => ['paid' => $fee, 'due' => 0, 'dueNow' => $paid, 'fee' => $fee],
+        ]);
 })->with([
-    'half of all' => ['full', null, 4800, 2400, [2400], 'refunded'], 'the deposit is more than half' => ['deposit', 3000, 3000, 2400, [600], 'refunded'],
+    'half of all' => ['full', null, 4800, 2400, [2400], 'refunded'],
+    'the deposit is more than half' => ['deposit', 3000, 3000, 2400, [600], 'refunded'],
     'no more than the deposit there is' => ['deposit', 1500, 1500, 1500, [], 'paid'],
 ]);
 
 it('charges the kept card when it is cancelled late', function (): void {
     $booking = settled(agreed(['payment' => 'card_hold']), 'kept');
-    expect($booking->state)->toBe(State::Confirmed)->and(Payment::query()->sole()->only('kind', 'amount', 'state'))->toBe(['kind' => PaymentKind::Card, 'amount' => 0, 'state' => PaymentState::Kept])->and(seen($booking)->json('paid'))->toBe('kept');
+    expect($booking->state)->toBe(State::Confirmed)
+        ->and(Payment::query()->sole()->only('kind', 'amount', 'state'))
+        ->toBe(['kind' => PaymentKind::Card, 'amount' => 0, 'state' => PaymentState::Kept])
+        ->and(seen($booking)->json('paid'))->toBe('kept');
     whenItIsLate($booking);
     expect(seen($booking)->json('cancelCosts'))->toBe(2400);
     app(CancelBooking::class)($booking->business_id, $booking->id, 'client');
-    expect(seen($booking)->json())->toMatchArray(['paid' => 'charging', 'amounts' => ['paid' => 0, 'due' => 2400, 'dueNow' => 0, 'fee' => 2400]]);
+    expect(seen($booking)->json())->toMatchArray([
+        'paid' => 'charging',
+        'amounts' => ['paid' => 0, 'due' => 2400, 'dueNow' => 0, 'fee' => 2400],
+    ]);
     app(DeliverDue::class)();
     app(DeliverDue::class)();
-    expect(array_values($this->processor->charged))->toBe([2400])->and($this->processor->refunded)->toBe([])->and(seen($booking)->json('paid'))->toBe('paid');
+    expect(array_values($this->processor->charged))->toBe([2400])
+        ->and($this->processor->refunded)->toBe([])
+        ->and(seen($booking)->json('paid'))->toBe('paid');
 });
 
 it('shows the owner a fee that could not be charged', function (): void {
@@ -102,11 +134,15 @@ it('shows the owner a fee that could not be charged', function (): void {
     $this->processor->charges = false;
     app(CancelBooking::class)($booking->business_id, $booking->id, 'client');
     app(DeliverDue::class)();
-    $this->actingAs(App\Models\User::query()->firstOrFail())->getJson("/api/businesses/yard/bookings/{$booking->id}")
+    $this->actingAs(App\Models\User::query()->firstOrFail())
+        ->getJson("/api/businesses/yard/bookings/{$booking->id}")
         ->assertJson(['money' => 'charging', 'moneyTrouble' => 'This card refuses to be charged.', 'fee' => 2400]);
 });
 
-it('leaves a kept card alone when it is cancelled in time, or by the business', function (bool $late, string $by): void {
+it('leaves a kept card alone when it is cancelled in time, or by the business', function (
+    bool $late,
+    string $by,
+): void {
     $booking = settled(agreed(['payment' => 'card_hold']), 'kept');
     if ($late) {
         whenItIsLate($booking);
@@ -122,7 +158,8 @@ it('takes nothing from who has paid nothing', function (): void {
     whenItIsLate($booking);
     expect(seen($booking)->json('cancelCosts'))->toBe(0);
     app(CancelBooking::class)($booking->business_id, $booking->id, 'client');
-    expect($booking->refresh()->fee)->toBeNull()->and(Payment::query()->count())->toBe(0);
+    expect($booking->refresh()->fee)->toBeNull()
+        ->and(Payment::query()->count())->toBe(0);
 });
 
 it('keeps the terms a booking was made under', function (): void {
@@ -136,37 +173,60 @@ it('keeps the terms a booking was made under', function (): void {
 it('lets the client pay now or later where that is theirs to choose', function (bool $now): void {
     $yard = agreed(['payment' => 'optional']);
     $held = $yard->hold('10:00');
-    $pay = fn (bool $now): TestResponse => $this->postJson("/gate-api/bookings/{$held->id}/book?".app(ClientLink::class)->query($held), ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => '', 'payNow' => $now])->assertOk();
+    $pay = fn (bool $now): TestResponse => $this->postJson(
+        "/gate-api/bookings/{$held->id}/book?".app(ClientLink::class)->query($held),
+        ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => '', 'payNow' => $now],
+    )->assertOk();
     $booked = $pay($now);
-    expect($booked->json('booking.paid') === 'waiting')->toBe($now)->and($held->refresh()->state)->toBe($now ? State::Held : State::Confirmed)->and(Payment::query()->sum('amount'))->toEqual($now ? 4800 : 0);
+    expect($booked->json('booking.paid') === 'waiting')->toBe($now)
+        ->and($held->refresh()->state)->toBe($now ? State::Held : State::Confirmed)
+        ->and(Payment::query()->sum('amount'))->toEqual($now ? 4800 : 0);
 })->with([true, false]);
 
 it('takes a payment that arrives after it was booked without one', function (): void {
     $yard = agreed(['payment' => 'optional']);
     $held = $yard->hold('10:00');
-    $book = fn (bool $now) => $this->postJson("/gate-api/bookings/{$held->id}/book?".app(ClientLink::class)->query($held), ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => '', 'payNow' => $now])->assertOk();
+    $book = fn (bool $now) => $this->postJson(
+        "/gate-api/bookings/{$held->id}/book?".app(ClientLink::class)->query($held),
+        ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => '', 'payNow' => $now],
+    )->assertOk();
     $book(true);
     $book(false);
     expect($held->refresh()->state)->toBe(State::Confirmed);
     $this->processor->state = 'paid';
     Yard::settle();
-    expect(seen($held->refresh())->json('paid'))->toBe('paid')->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->exists())->toBeFalse();
+    expect(seen($held->refresh())->json('paid'))->toBe('paid')
+        ->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->exists())->toBeFalse();
 });
 
 it('asks for a yes once the card is left, and gives all back where the answer is no', function (): void {
     $booking = settled(agreed(['payment' => 'card_hold', 'approval' => true]), 'kept');
     expect($booking->state)->toBe(State::Pending);
-    Payment::query()->create(['business_id' => $booking->business_id, 'booking_id' => $booking->id, 'amount' => 700, 'currency' => 'EUR', 'state' => 'paid', 'checkout' => 'co']);
+    Payment::query()->create([
+        'business_id' => $booking->business_id,
+        'booking_id' => $booking->id,
+        'amount' => 700,
+        'currency' => 'EUR',
+        'state' => 'paid',
+        'checkout' => 'co',
+    ]);
     app(DecideBooking::class)($booking->business_id, $booking->id, false, 'Ana');
     app(DeliverDue::class)();
-    expect(array_values($this->processor->refunded))->toBe([700])->and($this->processor->charged)->toBe([]);
+    expect(array_values($this->processor->refunded))->toBe([700])
+        ->and($this->processor->charged)->toBe([]);
 });
 
 it('writes the terms into the mails, and what cancelling has cost', function (): void {
     $booking = settled(agreed(['payment_terms' => Yard::payment('deposit', 3000)]));
-    $letter = fn (string $occasion): string => app(Wording::class)->letter(OutboxEntry::query()->where('occasion', $occasion)->where('audience', 'client')->firstOrFail())->text;
-    expect($letter('booked'))->toContain('€30.00 paid, €18.00 to be paid when you come.')->toContain('Free to cancel until')->toContain('After that it costs 50 % of the price.');
+    $letter = fn (string $occasion): string => app(Wording::class)->letter(
+        OutboxEntry::query()->where('occasion', $occasion)->where('audience', 'client')->firstOrFail(),
+    )->text;
+    expect($letter('booked'))->toContain('€30.00 paid, €18.00 to be paid when you come.')
+        ->toContain('Free to cancel until')
+        ->toContain('After that it costs 50 % of the price.');
     whenItIsLate($booking);
     app(CancelBooking::class)($booking->business_id, $booking->id, 'client');
-    expect($letter('cancelled'))->toContain('€30.00 was paid. €24.00 of it is kept, as agreed for cancelling late. €6.00 is on its way back.');
+    expect($letter('cancelled'))->toContain(
+        '€30.00 was paid. €24.00 of it is kept, as agreed for cancelling late. €6.00 is on its way back.',
+    );
 });

@@ -30,17 +30,20 @@ use Tests\Support\Yard;
 /** A post that does what a test wants while a letter is on its way. */
 function posting(Closure $during): void
 {
-    app()->instance(Post::class, new class($during) implements Post
-    {
-        public function __construct(private readonly Closure $during)
+    app()->instance(
+        Post::class,
+        new class($during) implements Post
         {
-        }
+            public function __construct(private readonly Closure $during)
+            {
+            }
 
-        public function send(Letter $letter): void
-        {
-            ($this->during)($letter);
-        }
-    });
+            public function send(Letter $letter): void
+            {
+                ($this->during)($letter);
+            }
+        },
+    );
 }
 
 it('holds no lock while a letter is on its way', function (): void {
@@ -77,7 +80,7 @@ it('tries again what a worker has left half-way, once its lease is over', functi
 });
 
 it('sends mail although the processor hangs, and the other way round', function (): void {
-    $processor = new FakeProcessor;
+    $processor = new FakeProcessor();
     $this->app->instance(Processor::class, $processor);
     $yard = Yard::open(['price' => 4800, 'payment' => 'full']);
     $booking = $yard->book('10:00');
@@ -85,10 +88,19 @@ it('sends mail although the processor hangs, and the other way round', function 
     Yard::settle();
     app(CancelBooking::class)($yard->business->id, $booking->id, 'Owner');
     app(DeliverDue::class)(lane: 'mail');
-    expect($processor->refunded)->toBe([])->and(OutboxEntry::query()->where('channel', 'mail')->where('state', 'waiting')->where('due_at', '<=', app(Clock::class)->now())->count())->toBe(0);
+    expect($processor->refunded)->toBe([])
+        ->and(
+            OutboxEntry::query()
+                ->where('channel', 'mail')
+                ->where('state', 'waiting')
+                ->where('due_at', '<=', app(Clock::class)->now())
+                ->count(),
+        )
+        ->toBe(0);
     posting(static fn () => throw new PostFailed('The post is closed.'));
     app(DeliverDue::class)(lane: 'money');
-    expect($processor->refunded)->toHaveCount(1)->and(Payment::query()->toBase()->value('state'))->toBe('refunded');
+    expect($processor->refunded)->toHaveCount(1)
+        ->and(Payment::query()->toBase()->value('state'))->toBe('refunded');
 });
 
 it('stops asking a service that does not answer, and asks again after a while', function (): void {
@@ -99,7 +111,13 @@ it('stops asking a service that does not answer, and asks again after a while', 
         return $asked <= 4 ? Http::failedConnection() : Http::response(['id' => 'co', 'state' => 'open'], 200);
     });
     $circuit = new Circuit(app('cache')->store(), app(Clock::class));
-    $processor = new HttpProcessor(app(Illuminate\Http\Client\Factory::class), $circuit, 'http://pay.example', 'secret', 'http://here.example');
+    $processor = new HttpProcessor(
+        app(Illuminate\Http\Client\Factory::class),
+        $circuit,
+        'http://pay.example',
+        'secret',
+        'http://here.example',
+    );
     $try = static function () use ($processor): string {
         try {
             return $processor->find('co')->state;
@@ -117,7 +135,15 @@ it('stops asking a service that does not answer, and asks again after a while', 
 
 it('notifies from a queue of its own, never while it answers, and tries again', function (): void {
     $stand = app(ProcessorStandIn::class);
-    $checkout = $stand->open(['key' => 'k', 'amount' => 100, 'currency' => 'EUR', 'description' => 'x', 'return_url' => 'http://a.example', 'notify_url' => 'http://shop.example/notices', 'keeps_card' => false]);
+    $checkout = $stand->open([
+        'key' => 'k',
+        'amount' => 100,
+        'currency' => 'EUR',
+        'description' => 'x',
+        'return_url' => 'http://a.example',
+        'notify_url' => 'http://shop.example/notices',
+        'keeps_card' => false,
+    ]);
     $heard = [];
     Http::fake(function ($request) use (&$heard) {
         $heard[] = $request->body();
@@ -125,12 +151,15 @@ it('notifies from a queue of its own, never while it answers, and tries again', 
         return Http::response('', count($heard) === 1 ? 503 : 200);
     });
     $stand->pay($checkout->id, '6000 0000 0000 0006');
-    expect($heard)->toBe([])->and(DB::table('stand_in_notices')->count())->toBe(2);
+    expect($heard)->toBe([])
+        ->and(DB::table('stand_in_notices')->count())->toBe(2);
     $stand->tick();
-    expect($heard)->toHaveCount(2)->and(DB::table('stand_in_notices')->count())->toBe(1);
+    expect($heard)->toHaveCount(2)
+        ->and(DB::table('stand_in_notices')->count())->toBe(1);
     $this->travel(6)->seconds();
     $stand->tick();
-    expect($heard)->toHaveCount(3)->and(DB::table('stand_in_notices')->count())->toBe(0);
+    expect($heard)->toHaveCount(3)
+        ->and(DB::table('stand_in_notices')->count())->toBe(0);
 });
 
 it('leaves no draft behind where the mailbox cannot be written', function (): void {
@@ -157,34 +186,65 @@ it('removes what is old enough, and nothing else', function (): void {
     $gone = $yard->hold('12:00');
     $paid = $yard->hold('14:00');
     foreach ([$booked, $gone] as $i => $booking) {
-        $file = Attachment::query()->create(['business_id' => $yard->business->id, 'booking_id' => $booking->id, 'name' => 'a.txt', 'bytes' => 1, 'kind' => 'text/plain']);
+        $file = Attachment::query()->create([
+            'business_id' => $yard->business->id,
+            'booking_id' => $booking->id,
+            'name' => 'a.txt',
+            'bytes' => 1,
+            'kind' => 'text/plain',
+        ]);
         $path = app(App\Bookings\AttachmentFiles::class)->path($file);
         @mkdir(dirname($path), 0700, true);
         file_put_contents($path, 'x');
         $paths[$i] = $path;
     }
-    Payment::query()->create(['business_id' => $yard->business->id, 'booking_id' => $paid->id, 'amount' => 1, 'currency' => 'EUR', 'state' => 'refunded']);
+    Payment::query()->create([
+        'business_id' => $yard->business->id,
+        'booking_id' => $paid->id,
+        'amount' => 1,
+        'currency' => 'EUR',
+        'state' => 'refunded',
+    ]);
     app(DeliverDue::class)();
     app(Clock::class)->putForward(11);
     app(ExpireHolds::class)();
     DB::table('cache')->insert(['key' => 'k', 'value' => 'v', 'expiration' => time() - 1]);
-    DB::table('sign_ups')->insert(['name' => 'a', 'email' => 'a@b.example', 'password' => 'x', 'token_hash' => 'x', 'expires_at' => now()]);
+    DB::table('sign_ups')->insert([
+        'name' => 'a',
+        'email' => 'a@b.example',
+        'password' => 'x',
+        'token_hash' => 'x',
+        'expires_at' => now(),
+    ]);
     $draft = config('yardbell.mailbox').'/draftXY';
     file_put_contents($draft, 'half');
     touch($draft, time() - 7200);
     app(Sweep::class)->all();
     Booking::query()->update(['visitor' => 'someone']);
-    expect(Booking::query()->count())->toBe(3)->and(DB::table('claims')->count())->toBeGreaterThan(0)->and(is_file($draft))->toBeFalse()->and(DB::table('cache')->where('key', 'k')->exists())->toBeFalse()
-        ->and(DB::table('sign_ups')->count())->toBe(0)->and(is_file($paths[1]))->toBeTrue();
+    expect(Booking::query()->count())->toBe(3)
+        ->and(DB::table('claims')->count())->toBeGreaterThan(0)
+        ->and(is_file($draft))->toBeFalse()
+        ->and(DB::table('cache')->where('key', 'k')->exists())->toBeFalse()
+        ->and(DB::table('sign_ups')->count())->toBe(0)
+        ->and(is_file($paths[1]))->toBeTrue();
     $this->travel(8)->days();
     app(Sweep::class)->all();
     expect(Booking::query()->whereNotNull('visitor')->count())->toBe(0);
-    expect(Booking::query()->pluck('id')->sort()->values()->all())->toBe(collect([$booked->id, $paid->id])->sort()->values()->all()) // bookings and money stay
-        ->and(DB::table('booking_staff')->where('booking_id', $gone->id)->exists())->toBeFalse()->and(DB::table('claims')->count())->toBe(0)
-        ->and(is_file($paths[0]))->toBeTrue()->and(is_file($paths[1]))->toBeFalse()->and(OutboxEntry::query()->where('occasion', 'booked')->count())->toBe(3);
+    expect(Booking::query()->pluck('id')->sort()->values()->all())->toBe(
+        collect([$booked->id, $paid->id])
+            ->sort()
+            ->values()
+            ->all(),
+    ) // bookings and money stay
+        ->and(DB::table('booking_staff')->where('booking_id', $gone->id)->exists())->toBeFalse()
+        ->and(DB::table('claims')->count())->toBe(0)
+        ->and(is_file($paths[0]))->toBeTrue()
+        ->and(is_file($paths[1]))->toBeFalse()
+        ->and(OutboxEntry::query()->where('occasion', 'booked')->count())->toBe(3);
     $this->travel(400)->days();
     app(Sweep::class)->all();
-    expect(OutboxEntry::query()->where('state', 'sent')->count())->toBe(0)->and(Booking::query()->whereKey($booked->id)->exists())->toBeTrue();
+    expect(OutboxEntry::query()->where('state', 'sent')->count())->toBe(0)
+        ->and(Booking::query()->whereKey($booked->id)->exists())->toBeTrue();
 });
 
 it('keeps the end of a log that has grown large', function (): void {
@@ -194,17 +254,30 @@ it('keeps the end of a log that has grown large', function (): void {
     file_put_contents("{$folder}/work.log", str_repeat('a', 20_000_001).'end');
     app(Sweep::class)->all();
     clearstatcache();
-    expect(filesize("{$folder}/work.log"))->toBe(2_000_000)->and(file_get_contents("{$folder}/work.log", offset: 1_999_997))->toBe('end');
+    expect(filesize("{$folder}/work.log"))->toBe(2_000_000)
+        ->and(file_get_contents("{$folder}/work.log", offset: 1_999_997))->toBe('end');
 });
 
 it('counts files under a lock, by what they are, and up to so many', function (): void {
     $yard = Yard::open();
     $held = $yard->hold('10:00');
-    $send = static fn (int $i): string => app(App\Bookings\AttachmentFiles::class)->take($held, Illuminate\Http\UploadedFile::fake()->createWithContent("holiday{$i}.php", 'Just words.'))->name;
+    $send = static fn (int $i): string => app(App\Bookings\AttachmentFiles::class)->take(
+        $held,
+        Illuminate\Http\UploadedFile::fake()->createWithContent("holiday{$i}.php", 'Just words.'),
+    )->name;
     $answers = Races::run(14, $send);
     sort($answers);
-    expect(Attachment::query()->count())->toBe(10)->and(count(array_filter($answers, static fn (string $answer): bool => str_ends_with($answer, '.txt'))))->toBe(10);
-    Attachment::query()->limit(1)->update(['bytes' => 2_000_000_000]);
+    expect(Attachment::query()->count())->toBe(10)
+        ->and(count(array_filter($answers, static fn (string $answer): bool => str_ends_with($answer, '.txt'))))
+        ->toBe(10);
+    Attachment::query()
+        ->limit(1)
+        ->update(['bytes' => 2_000_000_000]);
     $other = $yard->hold('12:00');
-    expect(fn () => app(App\Bookings\AttachmentFiles::class)->take($other, Illuminate\Http\UploadedFile::fake()->createWithContent('a.txt', 'x')))->toThrow(Illuminate\Validation\ValidationException::class);
+    expect(
+        fn () => app(App\Bookings\AttachmentFiles::class)->take(
+            $other,
+            Illuminate\Http\UploadedFile::fake()->createWithContent('a.txt', 'x'),
+        ),
+    )->toThrow(Illuminate\Validation\ValidationException::class);
 });

@@ -15,7 +15,11 @@ const LATE = '6000 0000 0000 0004';
 /** A day some days ahead on which the yard is open: "2027-03-04". */
 function openDay(int $atLeast): string
 {
-    for ($day = $atLeast; in_array((new DateTimeImmutable("+{$day} days"))->format('D'), ['Sat', 'Sun'], true); $day++) {
+    for (
+        $day = $atLeast;
+        in_array((new DateTimeImmutable("+{$day} days"))->format('D'), ['Sat', 'Sun'], true);
+        $day++
+    ) {
     }
 
     return (new DateTimeImmutable("+{$day} days"))->format('Y-m-d');
@@ -24,9 +28,14 @@ function openDay(int $atLeast): string
 /** The first day so many days ahead, or after that, of which the almanac still offers something. */
 function freeDay(Window $window, int $atLeast): string
 {
-    $free = 'return [...document.querySelectorAll("[data-date]")].find((day) => day.dataset.date >= arguments[0] && day.querySelector(".door:not(:disabled), .part-fold:not(:disabled)"))?.dataset.date';
+    $free =
+        'return [...document.querySelectorAll("[data-date]")].find((day) => day.dataset.date >= arguments[0] && '
+            .'day.querySelector(".door:not(:disabled), .part-fold:not(:disabled)"))?.dataset.date';
 
-    return (string) $window->until("a day from {$atLeast} days ahead on has something free", fn (): ?string => $window->driver->executeScript($free, [openDay($atLeast)]));
+    return (string) $window->until(
+        "a day from {$atLeast} days ahead on has something free",
+        fn (): ?string => $window->driver->executeScript($free, [openDay($atLeast)]),
+    );
 }
 
 /** Picks the first start of such a day on the wide almanac and keeps it. Answers with the day. */
@@ -54,13 +63,29 @@ it('books and pays, and the Board shows it within seconds without a reload', fun
     $desk = $this->window()->signIn();
     $desk->go("/at/quernmoor/board?date={$date}")->find('.tag');
     keepFirst($client, 2);
-    $client->isAccessible()->type('#name', 'Kim Post')->type('#email', 'kim')->press('#book')->sees('This does not look like a mail address');
+    $client
+        ->isAccessible()
+        ->type('#name', 'Kim Post')
+        ->type('#email', 'kim')
+        ->press('#book')
+        ->sees('This does not look like a mail address');
     expect($client->find('#name')->getAttribute('value'))->toBe('Kim Post'); // nothing typed is lost
     $client->type('#email', 'kim@post.example')->press('#book')->sees('Pay €')->isAccessible();
-    $client->type('#card', DECLINED)->press('#pay')->sees('This card was declined')->type('#card', PAYS)->press('#pay');
+    $client
+        ->type('#card', DECLINED)
+        ->press('#pay')
+        ->sees('This card was declined')
+        ->type('#card', PAYS)
+        ->press('#pay');
     $client->sees('Booked.')->sees('Paid.')->isAccessible();
-    $desk->until('the booking is on the Board', fn (): bool => str_contains($desk->driver->getPageSource(), 'Kim Post'));
-    $desk->press("[title^='Kim Post']")->sees('kim@post.example')->sees('Messages')->sees('reminder to client')->isAccessible();
+    $isThere = fn (): bool => str_contains($desk->driver->getPageSource(), 'Kim Post');
+    $desk->until('the booking is on the Board', $isThere);
+    $desk
+        ->press("[title^='Kim Post']")
+        ->sees('kim@post.example')
+        ->sees('Messages')
+        ->sees('reminder to client')
+        ->isAccessible();
     $client->mailed('kim@post.example', 'Booked: Wheel lesson')->sees('BEGIN:VCALENDAR')->isAccessible();
     $client->mailed('alva@quernmoor.example', 'Booked: Wheel lesson')->sees('Kim Post');
 });
@@ -69,62 +94,151 @@ it('books with a card that asks for a second step, and with one that answers lat
     $client = $this->window();
     $client->go('/book/quernmoor');
     keepFirst($client, 3);
-    fillIn($client, 'Second Step', 'step@post.example')->type('#card', SECOND_STEP)->press('#pay')->sees('Your bank asks')->press('#step')->sees('Booked.');
+    fillIn($client, 'Second Step', 'step@post.example')
+        ->type('#card', SECOND_STEP)
+        ->press('#pay')
+        ->sees('Your bank asks')
+        ->press('#step')
+        ->sees('Booked.');
     $client->go('/book/quernmoor');
     keepFirst($client, 3);
-    fillIn($client, 'Late Answer', 'late@post.example')->type('#card', LATE)->press('#pay')->sees('Not booked yet.')->isAccessible();
+    fillIn($client, 'Late Answer', 'late@post.example')
+        ->type('#card', LATE)
+        ->press('#pay')
+        ->sees('Not booked yet.')
+        ->isAccessible();
     $client->sees('Booked.', patienceSeconds: 25);
 });
 
-it('lets a client choose length and add-ons, and says what each costs before and after it is booked', function (): void {
-    $client = $this->window();
-    $client->go('/book/quernmoor')->press('[aria-label^="For how long"]')->key('1 hour 30')->key(Facebook\WebDriver\WebDriverKeys::ENTER)->sees('€66.00');
-    $client->press('.add-on input')->sees('€78.00')->press('[aria-label="One more of Second pot"]')->sees('2 × Second pot')->sees('€90.00')->isAccessible();
-    $client->press('[aria-label^="With whom"]')->key('Gwen')->key(Facebook\WebDriver\WebDriverKeys::ENTER)->sees('with Gwen Harrow');
-    $client->until('Gwen has time', fn (): bool => str_contains($client->find('#soonest')->getText(), 'Soonest'));
-    $client->press('#soonest button')->press('#keep')->sees('Who is coming?')->sees('2 × Second pot')->sees('After that it costs 50 % of the price.');
-    fillIn($client, 'Lena Long', 'lena@post.example')->sees('Pay €90.00')->type('#card', PAYS)->press('#pay')->sees('Booked.')->sees('Paid.')->isAccessible();
-    $client->mailed('lena@post.example', 'Booked: Wheel lesson')->sees('150 minutes')->sees('2 × Second pot')->sees('Free to cancel until');
-});
+it(
+    'lets a client choose length and add-ons, and says what each costs before and after it is booked',
+    function (): void {
+        $client = $this->window();
+        $client
+            ->go('/book/quernmoor')
+            ->press('[aria-label^="For how long"]')
+            ->key('1 hour 30')
+            ->key(Facebook\WebDriver\WebDriverKeys::ENTER)
+            ->sees('€66.00');
+        $client
+            ->press('.add-on input')
+            ->sees('€78.00')
+            ->press('[aria-label="One more of Second pot"]')
+            ->sees('2 × Second pot')
+            ->sees('€90.00')
+            ->isAccessible();
+        $client
+            ->press('[aria-label^="With whom"]')
+            ->key('Gwen')
+            ->key(Facebook\WebDriver\WebDriverKeys::ENTER)
+            ->sees('with Gwen Harrow');
+        $client->until('Gwen has time', fn (): bool => str_contains($client->find('#soonest')->getText(), 'Soonest'));
+        $client
+            ->press('#soonest button')
+            ->press('#keep')
+            ->sees('Who is coming?')
+            ->sees('2 × Second pot')
+            ->sees('After that it costs 50 % of the price.');
+        fillIn($client, 'Lena Long', 'lena@post.example')
+            ->sees('Pay €90.00')
+            ->type('#card', PAYS)
+            ->press('#pay')
+            ->sees('Booked.')
+            ->sees('Paid.')
+            ->isAccessible();
+        $client
+            ->mailed('lena@post.example', 'Booked: Wheel lesson')
+            ->sees('150 minutes')
+            ->sees('2 × Second pot')
+            ->sees('Free to cancel until');
+    },
+);
 
 it('keeps a card for a visit that costs nothing, and pays a deposit for one that does', function (): void {
     $client = $this->window();
-    $choose = fn (string $what) => $client->go('/book/quernmoor')->press('[aria-label^="What would you like"]')->key($what)->key(Facebook\WebDriver\WebDriverKeys::ENTER);
-    $choose('Commission')->sees('We ask for a card and keep it')->press('#soonest button')->press('#keep')->sees('Leave a card and book');
-    fillIn($client, 'Carla Card', 'carla@post.example')->sees('Nothing is charged now')->isAccessible()->type('#card', PAYS)->press('#pay')->sees('Booked.')->sees('Your card is kept')->isAccessible();
+    $choose = fn (string $what) => $client
+        ->go('/book/quernmoor')
+        ->press('[aria-label^="What would you like"]')
+        ->key($what)
+        ->key(Facebook\WebDriver\WebDriverKeys::ENTER);
+    $choose('Commission')
+        ->sees('We ask for a card and keep it')
+        ->press('#soonest button')
+        ->press('#keep')
+        ->sees('Leave a card and book');
+    fillIn($client, 'Carla Card', 'carla@post.example')
+        ->sees('Nothing is charged now')
+        ->isAccessible()
+        ->type('#card', PAYS)
+        ->press('#pay')
+        ->sees('Booked.')
+        ->sees('Your card is kept')
+        ->isAccessible();
     $choose('Taster')->sees('€8.00 to pay now')->press('#soonest button')->press('#keep')->sees('Who is coming?');
-    fillIn($client, 'Dino Deposit', 'dino@post.example')->sees('Pay €8.00')->type('#card', PAYS)->press('#pay')->sees('€8.00 paid, €24.00 to be paid when you come.');
+    fillIn($client, 'Dino Deposit', 'dino@post.example')
+        ->sees('Pay €8.00')
+        ->type('#card', PAYS)
+        ->press('#pay')
+        ->sees('€8.00 paid, €24.00 to be paid when you come.');
     $client->press('#cancel')->sees('Cancel it?')->isAccessible();
 });
 
-it('tells the second of two windows that the time has just been taken, and what is free close to it', function (): void {
-    [$one, $two] = [$this->window(), $this->window()];
-    $date = freeDay($one->go('/book/larkrise'), 4);
-    foreach ([$one, $two] as $window) {
-        $window->go('/book/larkrise')->press("[data-date='{$date}'] .door");
-        if ($window->driver->findElements(Facebook\WebDriver\WebDriverBy::cssSelector("[data-date='{$date}'] .start")) !== []) {
-            $window->press("[data-date='{$date}'] .start");
+it(
+    'tells the second of two windows that the time has just been taken, and what is free close to it',
+    function (): void {
+        [$one, $two] = [$this->window(), $this->window()];
+        $date = freeDay($one->go('/book/larkrise'), 4);
+        foreach ([$one, $two] as $window) {
+            $window->go('/book/larkrise')->press("[data-date='{$date}'] .door");
+            if (
+                $window->driver->findElements(
+                    Facebook\WebDriver\WebDriverBy::cssSelector("[data-date='{$date}'] .start"),
+                ) !== []
+            ) {
+                $window->press("[data-date='{$date}'] .start");
+            }
         }
-    }
-    $one->press('#keep')->sees('Who is coming?');
-    $two->press('#keep')->sees('just been taken')->isAccessible();
-    expect($two->driver->executeScript('const box = document.activeElement.getBoundingClientRect(); return document.activeElement.matches("[role=alert]") && box.top >= 0 && box.bottom <= innerHeight'))->toBeTrue(); // in sight, wherever one was
-    $two->press('[role=alert] button')->sees('Who is coming?');
-    fillIn($one, 'First Window', 'one@post.example')->sees('Booked.');
-    fillIn($two, 'Second Window', 'two@post.example')->sees('Booked.');
-});
+        $one->press('#keep')->sees('Who is coming?');
+        $two->press('#keep')->sees('just been taken')->isAccessible();
+        expect(
+            $two->driver->executeScript(
+                'const box = document.activeElement.getBoundingClientRect(); return '
+                    .'document.activeElement.matches("[role=alert]") && box.top >= 0 && box.bottom <= innerHeight',
+            ),
+        )->toBeTrue(); // in sight, wherever one was
+        $two->press('[role=alert] button')->sees('Who is coming?');
+        fillIn($one, 'First Window', 'one@post.example')->sees('Booked.');
+        fillIn($two, 'Second Window', 'two@post.example')->sees('Booked.');
+    },
+);
 
 it('takes places in a shared afternoon, and the Board shows them as one tag', function (): void {
     $client = $this->window();
-    $client->go('/book/quernmoor')->press('[aria-label^="What would you like"]')->sees('Others share the room')->key('Family')->key(Facebook\WebDriver\WebDriverKeys::ENTER);
-    $client->sees('one person')->press('[aria-label^="How many"]')->key('3')->key(Facebook\WebDriver\WebDriverKeys::ENTER)->sees('3 people')->isAccessible();
-    $client->until('the times for three are there', fn (): bool => str_contains($client->text(), 'left at this time') || $client->press('#soonest button') === null);
+    $client
+        ->go('/book/quernmoor')
+        ->press('[aria-label^="What would you like"]')
+        ->sees('Others share the room')
+        ->key('Family')
+        ->key(Facebook\WebDriver\WebDriverKeys::ENTER);
+    $client
+        ->sees('one person')
+        ->press('[aria-label^="How many"]')
+        ->key('3')
+        ->key(Facebook\WebDriver\WebDriverKeys::ENTER)
+        ->sees('3 people')
+        ->isAccessible();
+    $client->until(
+        'the times for three are there',
+        fn (): bool => str_contains($client->text(), 'left at this time') || $client->press('#soonest button') === null,
+    );
     $client->press('#keep')->sees('Who is coming?');
     fillIn($client, 'Fay Family', 'fay@post.example')->sees('Booked.')->sees('3 people')->isAccessible();
     $mail = $client->mailed('fay@post.example', 'Booked: Family afternoon')->text();
     preg_match('/(\d+) (\w+) (\d{4}), \d\d:\d\d/', $mail, $when);
     $desk = $this->window()->signIn();
-    $desk->go('/at/quernmoor/board?date='.(new DateTimeImmutable("{$when[1]} {$when[2]} {$when[3]}"))->format('Y-m-d'));
+    $desk->go(
+        '/at/quernmoor/board?date='.(new DateTimeImmutable("{$when[1]} {$when[2]} {$when[3]}"))->format('Y-m-d'),
+    );
     $desk->press('.tag[title^="Family afternoon"]')->sees('of 12 places')->sees('Fay Family')->isAccessible();
     $desk->press('[aria-label="Who comes"] li:last-child button')->sees('Messages');
 });
@@ -133,9 +247,18 @@ it('cancels by the link in the mail, and the money goes back', function (): void
     $client = $this->window();
     $client->go('/book/quernmoor');
     keepFirst($client, 5);
-    fillIn($client, 'Cara Cancel', 'cara@post.example')->type('#card', PAYS)->press('#pay')->sees('Booked.');
+    fillIn($client, 'Cara Cancel', 'cara@post.example')
+        ->type('#card', PAYS)
+        ->press('#pay')
+        ->sees('Booked.');
     $client->mailed('cara@post.example', 'Booked: Wheel lesson');
-    $client->go((string) $client->find('pre a')->getAttribute('href'))->press('#cancel')->sees('Everything you paid goes back')->press('#really-cancel')->sees('Cancelled.')->isAccessible();
+    $client
+        ->go((string) $client->find('pre a')->getAttribute('href'))
+        ->press('#cancel')
+        ->sees('Everything you paid goes back')
+        ->press('#really-cancel')
+        ->sees('Cancelled.')
+        ->isAccessible();
     $client->mailed('cara@post.example', 'Cancelled: Wheel lesson')->sees('METHOD:CANCEL');
 });
 
@@ -145,7 +268,13 @@ it('cancels from the card with a word to the client', function (): void {
     $date = keepFirst($client, 6);
     fillIn($client, 'Dora Drop', 'dora@post.example')->sees('Booked.');
     $desk = $this->window()->signIn('wendel@larkrise.example');
-    $desk->go("/at/larkrise/board?date={$date}")->press("[title^='Dora Drop']")->press('#cancel-booking')->type('#why', 'The van has broken down.')->press('#really-cancel')->sees('cancelled');
+    $desk
+        ->go("/at/larkrise/board?date={$date}")
+        ->press("[title^='Dora Drop']")
+        ->press('#cancel-booking')
+        ->type('#why', 'The van has broken down.')
+        ->press('#really-cancel')
+        ->sees('cancelled');
     $client->mailed('dora@post.example', 'Cancelled')->sees('The van has broken down.');
 });
 
@@ -153,7 +282,9 @@ it('walks the Board with the arrow keys', function (): void {
     $desk = $this->window()->signIn();
     $desk->go('/at/quernmoor/board?date='.openDay(1))->find('.tag');
     $desk->isAccessible();
-    $label = fn (): string => (string) $desk->driver->executeScript('return document.activeElement.dataset.lane + " " + document.activeElement.dataset.tag');
+    $label = fn (): string => (string) $desk->driver->executeScript(
+        'return document.activeElement.dataset.lane + " " + document.activeElement.dataset.tag',
+    );
     $desk->driver->executeScript('document.querySelector(".tag[tabindex=\"0\"]").focus()');
     $first = $label();
     $desk->key(Facebook\WebDriver\WebDriverKeys::ARROW_DOWN);
@@ -165,12 +296,41 @@ it('walks the Board with the arrow keys', function (): void {
 
 it('is found without fault by axe on every screen, wide and narrow', function (int $width, int $height): void {
     $window = $this->window($width, $height);
-    foreach (['/book/quernmoor', '/book/larkrise', '/sign-in', '/sign-up', '/forgot-password', '/new-password', '/book/nowhere'] as $page) {
+    foreach (
+        [
+            '/book/quernmoor',
+            '/book/larkrise',
+            '/sign-in',
+            '/sign-up',
+            '/forgot-password',
+            '/new-password',
+            '/book/nowhere',
+        ] as $page
+    ) {
         $window->go($page)->find('h1');
         $window->isAccessible();
     }
     $window->signIn();
-    foreach (['board', 'offer', 'offer/services/new', 'offer/categories', 'offer/add-ons', 'offer/questions', 'offer/dayparts', 'roster', 'roster/year', 'roster/people', 'roster/people/new', 'roster/locations', 'roster/locations/new', 'roster/resources', 'roster/resources/new', 'gate'] as $room) {
+    foreach (
+        [
+            'board',
+            'offer',
+            'offer/services/new',
+            'offer/categories',
+            'offer/add-ons',
+            'offer/questions',
+            'offer/dayparts',
+            'roster',
+            'roster/year',
+            'roster/people',
+            'roster/people/new',
+            'roster/locations',
+            'roster/locations/new',
+            'roster/resources',
+            'roster/resources/new',
+            'gate',
+        ] as $room
+    ) {
         $window->go("/at/quernmoor/{$room}")->find('h2, h1');
         $window->isAccessible();
     }
@@ -183,7 +343,12 @@ it('is found without fault by axe on every screen, wide and narrow', function (i
 it('books on a phone by the parts of the day', function (): void {
     $phone = $this->window(390, 844);
     $date = freeDay($phone->go('/book/larkrise'), 7);
-    $phone->press("[data-date='{$date}'] .part-fold:not(:disabled)")->press('.start')->press('#keep-small')->sees('Who is coming?')->isAccessible();
+    $phone
+        ->press("[data-date='{$date}'] .part-fold:not(:disabled)")
+        ->press('.start')
+        ->press('#keep-small')
+        ->sees('Who is coming?')
+        ->isAccessible();
     fillIn($phone, 'Phil Phone', 'phil@post.example')->sees('Booked.');
 });
 
@@ -204,5 +369,8 @@ it('rings the reminder once when the clock is put forward', function (): void {
     }
     usleep(1_500_000); // and three more, in which it must not ring again
     expect(substr_count($client->go($box)->text(), 'Tomorrow: Tuning'))->toBe(1);
-    $client->go($clock)->choose('Back to this machine’s time')->until('the clock is back', fn (): bool => ! str_contains($client->text(), 'ahead of this machine'));
+    $client
+        ->go($clock)
+        ->choose('Back to this machine’s time')
+        ->until('the clock is back', fn (): bool => ! str_contains($client->text(), 'ahead of this machine'));
 });

@@ -10,7 +10,13 @@ uses(BrowserCase::class);
 it('sets up a whole business without a mouse', function (): void {
     $owner = $this->window();
     $press = fn (string $css) => $owner->tabTo($css)->key(WebDriverKeys::ENTER);
-    $owner->go('/sign-up')->write('#name', 'Hanne Heron')->write('#email', 'hanne@heron.example')->write('#password', 'quite long enough')->key(WebDriverKeys::ENTER)->sees('A link is on its way to hanne@heron.example');
+    $owner
+        ->go('/sign-up')
+        ->write('#name', 'Hanne Heron')
+        ->write('#email', 'hanne@heron.example')
+        ->write('#password', 'quite long enough')
+        ->key(WebDriverKeys::ENTER)
+        ->sees('A link is on its way to hanne@heron.example');
     $link = $owner->mailed('hanne@heron.example', 'Open this')->find('pre a')->getAttribute('href');
     $owner->clicks = 0;
     $owner->go((string) $link)->sees('Welcome, Hanne Heron');
@@ -39,7 +45,11 @@ it('sets up a whole business without a mouse', function (): void {
     $press('#add-unit');
     $press('#save')->sees('Presses saved.');
     $press('a[href$="/roster/year"]')->find('.year-day');
-    $owner->tabTo('.year-day')->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::ENTER)->sees('As in an ordinary week.');
+    $owner
+        ->tabTo('.year-day')
+        ->key(WebDriverKeys::ARROW_RIGHT)
+        ->key(WebDriverKeys::ENTER)
+        ->sees('As in an ordinary week.');
     $owner->tabTo('#what-closed')->key(WebDriverKeys::SPACE);
     $owner->tabTo('#whose-everyone')->key(WebDriverKeys::SPACE);
     $owner->write('#span-name', 'Paper fair');
@@ -61,10 +71,20 @@ it('sets up a whole business without a mouse', function (): void {
     $press('#save')->sees('saved.');
     $press('a[href$="/offer/services"]')->find('#add-service');
     $press('#add-service');
-    $owner->write('#service-name', 'Mending')->tabTo('[name=length]')->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::ARROW_RIGHT); // one length, several, the client's own
-    $owner->write('#range-min', '30')->write('#range-max', '90')->write('#range-step', '30')->write('#service-perStep', '15')->sees('in the next two weeks');
+    $owner
+        ->write('#service-name', 'Mending')
+        ->tabTo('[name=length]')
+        ->key(WebDriverKeys::ARROW_RIGHT)
+        ->key(WebDriverKeys::ARROW_RIGHT); // one length, several, the client's own
+    $owner
+        ->write('#range-min', '30')
+        ->write('#range-max', '90')
+        ->write('#range-step', '30')
+        ->write('#service-perStep', '15')
+        ->sees('in the next two weeks');
     $press('#fold-cancelling');
-    $owner->tabTo('#service-cancelling')->key('u')->sees('After that it costs 50 % of the price.'); // "until it begins", by its first letter
+    // "until it begins", by its first letter
+    $owner->tabTo('#service-cancelling')->key('u')->sees('After that it costs 50 % of the price.');
     $press('#save')->sees('Mending saved.');
     $owner->sees('from €15.00');
     $owner->tabTo('.handle')->key(WebDriverKeys::ARROW_DOWN)->sees('Order saved.');

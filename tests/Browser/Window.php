@@ -34,10 +34,29 @@ final class Window
     public static function open(int $width, int $height): self
     {
         $profile = sys_get_temp_dir().'/yardbell-window-'.bin2hex(random_bytes(6));
-        $options = (new ChromeOptions)->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update',
-            '--disable-sync', '--no-first-run', '--disable-dev-shm-usage', '--force-prefers-reduced-motion', "--user-data-dir={$profile}", "--window-size={$width},{$height}"]);
-        $driver = RemoteWebDriver::create((string) getenv('YARDBELL_TEST_DRIVER'), DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options));
-        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+        $options = (new ChromeOptions())->addArguments([
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--no-first-run',
+            '--disable-dev-shm-usage',
+            '--force-prefers-reduced-motion',
+            "--user-data-dir={$profile}",
+            "--window-size={$width},{$height}",
+        ]);
+        $driver = RemoteWebDriver::create(
+            (string) getenv('YARDBELL_TEST_DRIVER'),
+            DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
+        );
+        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => $width < 500,
+        ]);
 
         return new self($driver, $profile);
     }
@@ -80,7 +99,11 @@ final class Window
     public function choose(string $text): self
     {
         $this->until("\"{$text}\" can be pressed", function () use ($text): bool {
-            foreach ($this->driver->findElements(WebDriverBy::xpath("//button[normalize-space()='{$text}'] | //a[normalize-space()='{$text}']")) as $element) {
+            foreach (
+                $this->driver->findElements(
+                    WebDriverBy::xpath("//button[normalize-space()='{$text}'] | //a[normalize-space()='{$text}']"),
+                ) as $element
+            ) {
                 if ($element->isDisplayed()) {
                     $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
                     $element->click();
@@ -100,7 +123,10 @@ final class Window
     public function type(string $css, string $text): self
     {
         $this->until("\"{$css}\" can be typed into", function () use ($css, $text): bool {
-            $this->find($css)->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys(WebDriverKeys::DELETE)->sendKeys($text);
+            $this->find($css)
+                ->sendKeys([WebDriverKeys::CONTROL, 'a'])
+                ->sendKeys(WebDriverKeys::DELETE)
+                ->sendKeys($text);
 
             return true;
         });
@@ -129,7 +155,8 @@ final class Window
             if ($this->driver->executeScript('return document.activeElement.matches(arguments[0])', [$css]) === true) {
                 return $this;
             }
-            $this->driver->getKeyboard()->pressKey(WebDriverKeys::TAB)->releaseKey(WebDriverKeys::TAB); // not sent to the element: a field for files would take it as a name
+            // not sent to the element: a field for files would take it as a name
+            $this->driver->getKeyboard()->pressKey(WebDriverKeys::TAB)->releaseKey(WebDriverKeys::TAB);
         }
         Assert::fail("The tabulator never comes to \"{$css}\" at {$this->url()}.");
     }
@@ -138,7 +165,11 @@ final class Window
     public function write(string $css, string $text): self
     {
         $this->tabTo($css);
-        $this->driver->switchTo()->activeElement()->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys($text);
+        $this->driver
+            ->switchTo()
+            ->activeElement()
+            ->sendKeys([WebDriverKeys::CONTROL, 'a'])
+            ->sendKeys($text);
 
         return $this;
     }
@@ -153,7 +184,12 @@ final class Window
 
     public function sees(string $text, int $patienceSeconds = self::PATIENCE_SECONDS): self
     {
-        $read = $this->until("\"{$text}\" is read", fn (): ?string => str_contains($read = $this->text(), $text) ? $read : null, $this->text(...), $patienceSeconds);
+        $read = $this->until(
+            "\"{$text}\" is read",
+            fn (): ?string => str_contains($read = $this->text(), $text) ? $read : null,
+            $this->text(...),
+            $patienceSeconds,
+        );
         Assert::assertStringContainsString($text, $read);
 
         return $this;
@@ -172,9 +208,13 @@ final class Window
     /** axe-core finds nothing wrong with what is shown (WCAG 2.2 A and AA, and its best practices). */
     public function isAccessible(): self
     {
-        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $this->driver->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
+        );
         $found = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1];
-            axe.run().then((result) => done(result.violations.map((one) => one.id + ": " + one.nodes.map((node) => node.html + " " + node.failureSummary).join(" | "))));');
+            const told = (node) => node.html + " " + node.failureSummary;
+            const said = (one) => one.id + ": " + one.nodes.map(told).join(" | ");
+            axe.run().then((result) => done(result.violations.map(said)));');
         Assert::assertSame([], $found, $this->url());
 
         return $this;
@@ -213,8 +253,12 @@ final class Window
      * @param  callable(): T  $ask  asked again until it answers with something
      * @return T
      */
-    public function until(string $what, callable $ask, ?callable $instead = null, int $patienceSeconds = self::PATIENCE_SECONDS): mixed
-    {
+    public function until(
+        string $what,
+        callable $ask,
+        ?callable $instead = null,
+        int $patienceSeconds = self::PATIENCE_SECONDS,
+    ): mixed {
         $end = microtime(true) + $patienceSeconds;
         do {
             try {
@@ -228,6 +272,8 @@ final class Window
             }
             usleep(80_000);
         } while (microtime(true) < $end);
-        Assert::fail("Waited in vain until {$what} at {$this->url()}. {$wrong} ".($instead === null ? '' : $instead()));
+        Assert::fail(
+            "Waited in vain until {$what} at {$this->url()}. {$wrong} ".($instead === null ? '' : $instead()),
+        );
     }
 }

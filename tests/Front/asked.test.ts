@@ -16,8 +16,16 @@ import { pricesFor } from '../../resources/js/offer/PriceByLength';
 
 type Question = Page['questions'][number];
 const question = (id: string, more: Partial<Question> = {}): Question => ({
-  id, text: id, type: 'short', choices: [], required: false, services: null, shownIf: null, parameter: '', ...more,
-}); // prettier-ignore
+  id,
+  text: id,
+  type: 'short',
+  choices: [],
+  required: false,
+  services: null,
+  shownIf: null,
+  parameter: '',
+  ...more,
+});
 
 test('asks what is for the service, and what follows an earlier answer once it is given', () => {
   const questions = [
@@ -51,8 +59,12 @@ test('writes times in the zone that is named, dates with their weekday, amounts 
 
 test('writes lengths in words', () => {
   assert.deepEqual([45, 60, 90, 120, 840].map(duration), [
-    '45 minutes', '1 hour', '1 hour 30 minutes', '2 hours', '14 hours',
-  ]); // prettier-ignore
+    '45 minutes',
+    '1 hour',
+    '1 hour 30 minutes',
+    '2 hours',
+    '14 hours',
+  ]);
   assert.deepEqual([45, 60, 90].map(shortDuration), ['45 min', '1 h', '1 h 30']);
 });
 
@@ -68,15 +80,60 @@ test('keeps the prices of lengths that stay, and begins new ones with what is us
   };
   type Content = Parameters<typeof pricesFor>[0];
   const content = (of: Partial<Content['pricing']>): Content => ({
-    name: '', category: null, description: '', picture: null, staffNote: '', kind: 'appointment', minutes: 60, choices: [], range: null, setup: 0, clearup: 0, staff: [],
-    assignment: 'choose', locations: [], resources: [], startEvery: 15, startFrom: 'clock', noticeMinutes: 0, bookAheadDays: 60, hours: null, dayparts: [], availableFrom: null,
-    availableUntil: null, maxPerDay: null, places: 1, maxParty: null, pricing: { ...pricing, ...of }, payment: { kind: 'none', amount: null, percent: null }, cancellation: null,
-    colour: null, pattern: null, approval: false, visibility: 'page', active: true,
-  }); // prettier-ignore
+    name: '',
+    category: null,
+    description: '',
+    picture: null,
+    staffNote: '',
+    kind: 'appointment',
+    minutes: 60,
+    choices: [],
+    range: null,
+    setup: 0,
+    clearup: 0,
+    staff: [],
+    assignment: 'choose',
+    locations: [],
+    resources: [],
+    startEvery: 15,
+    startFrom: 'clock',
+    noticeMinutes: 0,
+    bookAheadDays: 60,
+    hours: null,
+    dayparts: [],
+    availableFrom: null,
+    availableUntil: null,
+    maxPerDay: null,
+    places: 1,
+    maxParty: null,
+    pricing: { ...pricing, ...of },
+    payment: { kind: 'none', amount: null, percent: null },
+    cancellation: null,
+    colour: null,
+    pattern: null,
+    approval: false,
+    visibility: 'page',
+    active: true,
+  });
   const listed = pricesFor(content({}), [60, 90], null);
-  assert.deepEqual(listed.byMinutes, [{ minutes: 60, amount: 4800 }, { minutes: 90, amount: 4800 }]); // prettier-ignore
-  const kept = pricesFor(content({ byMinutes: [{ minutes: 60, amount: 4800 }, { minutes: 90, amount: 6600 }] }), [90, 120, 120], null); // prettier-ignore
-  assert.deepEqual(kept.byMinutes, [{ minutes: 90, amount: 6600 }, { minutes: 120, amount: 4800 }]); // prettier-ignore
+  assert.deepEqual(listed.byMinutes, [
+    { minutes: 60, amount: 4800 },
+    { minutes: 90, amount: 4800 },
+  ]);
+  const kept = pricesFor(
+    content({
+      byMinutes: [
+        { minutes: 60, amount: 4800 },
+        { minutes: 90, amount: 6600 },
+      ],
+    }),
+    [90, 120, 120],
+    null,
+  );
+  assert.deepEqual(kept.byMinutes, [
+    { minutes: 90, amount: 6600 },
+    { minutes: 120, amount: 4800 },
+  ]);
   assert.equal(pricesFor(content({}), [], { min: 30, max: 90, step: 30 }).perStep, 4800);
   const one = pricesFor(content({ amount: 0, perStep: 900 }), [], null);
   assert.deepEqual([one.amount, one.perStep, one.byMinutes], [900, null, []]);

@@ -43,10 +43,27 @@ test('says what each line is for', () => {
 
 const quote: Quote = { minutes: 60, priced: true, exact: true, lines: [], total: 5000, dueNow: 0, keepsCard: false };
 const lesson: Service = {
-  id: 's', name: 'Lesson', initials: 'LE', colour: 'moss', pattern: 'bars', description: '', category: null, minutes: 60, lengths: [60],
-  price: { kind: 'fixed', amount: 5000, varies: false }, payment: 'none', cancellation: null, picture: null, choosesStaff: true, session: false,
-  largestParty: 1, locations: [], staff: [], addOns: [], approval: false,
-}; // prettier-ignore
+  id: 's',
+  name: 'Lesson',
+  initials: 'LE',
+  colour: 'moss',
+  pattern: 'bars',
+  description: '',
+  category: null,
+  minutes: 60,
+  lengths: [60],
+  price: { kind: 'fixed', amount: 5000, varies: false },
+  payment: 'none',
+  cancellation: null,
+  picture: null,
+  choosesStaff: true,
+  session: false,
+  largestParty: 1,
+  locations: [],
+  staff: [],
+  addOns: [],
+  approval: false,
+};
 
 test('says before a time is chosen when it is paid', () => {
   assert.equal(pays(quote, lesson, 'EUR'), 'To pay when you come.');

@@ -20,7 +20,10 @@ final class Contract
 
     private static ?self $contract = null;
 
-    /** @var list<array{method: string, path: string, pattern: string, responses: array<string, string|null>}> the schema by status; null: no JSON */
+    /**
+     * @var list<array{method: string, path: string, pattern: string, responses: array<string, string|null>}> the schema
+     *   by status; null: no JSON
+     */
     private array $operations = [];
 
     private Validator $validator;
@@ -28,8 +31,14 @@ final class Contract
     private function __construct()
     {
         $description = Yaml::parseFile(dirname(__DIR__, 2).'/docs/api/openapi.yaml');
-        $this->validator = new Validator;
-        $schemas = json_decode(str_replace('#/components/schemas/', self::HOME, (string) json_encode($description['components']['schemas'], JSON_UNESCAPED_SLASHES)));
+        $this->validator = new Validator();
+        $schemas = json_decode(
+            str_replace(
+                '#/components/schemas/',
+                self::HOME,
+                (string) json_encode($description['components']['schemas'], JSON_UNESCAPED_SLASHES),
+            ),
+        );
         foreach ((array) $schemas as $name => $body) {
             $body->{'$id'} = self::HOME.$name;
             $this->validator->resolver()?->registerRaw($body);
@@ -40,11 +49,17 @@ final class Contract
                     'method' => strtoupper((string) $method),
                     'path' => $path,
                     'pattern' => '#^'.preg_replace('#\\\\\{\w+\\\\\}#', '[^/]+', preg_quote((string) $path, '#')).'\z#',
-                    'responses' => array_map(fn (array $response): ?string => self::schema($description, $response), $operation['responses']),
+                    'responses' => array_map(
+                        fn (array $response): ?string => self::schema($description, $response),
+                        $operation['responses'],
+                    ),
                 ];
             }
         }
-        usort($this->operations, static fn (array $a, array $b): int => substr_count($a['path'], '{') <=> substr_count($b['path'], '{'));
+        usort(
+            $this->operations,
+            static fn (array $a, array $b): int => substr_count($a['path'], '{') <=> substr_count($b['path'], '{'),
+        );
     }
 
     /**
@@ -64,7 +79,7 @@ final class Contract
     /** Whatever the description says nothing about (pages, stand-ins) is not looked at. */
     public static function check(string $method, string $uri, TestResponse $answer): void
     {
-        self::$contract ??= new self;
+        self::$contract ??= new self();
         $path = (string) parse_url($uri, PHP_URL_PATH);
         foreach (self::$contract->operations as $operation) {
             if ($operation['method'] === strtoupper($method) && preg_match($operation['pattern'], $path) === 1) {
@@ -75,17 +90,28 @@ final class Contract
         }
     }
 
-    /** @param  array{method: string, path: string, pattern: string, responses: array<string, string|null>}  $operation */
+    /**
+     * @param  array{method: string, path: string, pattern: string, responses: array<string, string|null>}  $operation
+     */
     private function holds(array $operation, TestResponse $answer): void
     {
         $asked = "{$operation['method']} {$operation['path']} {$answer->getStatusCode()}";
-        Assert::assertArrayHasKey($answer->getStatusCode(), $operation['responses'], "{$asked} is not described in docs/api/written.yaml.");
+        Assert::assertArrayHasKey(
+            $answer->getStatusCode(),
+            $operation['responses'],
+            "{$asked} is not described in docs/api/written.yaml.",
+        );
         $schema = $operation['responses'][$answer->getStatusCode()];
         if ($schema === null) {
             return;
         }
         $result = $this->validator->validate(json_decode((string) $answer->getContent()), self::HOME.$schema);
         $error = $result->error();
-        Assert::assertNull($error, $error === null ? '' : "{$asked}: ".json_encode((new ErrorFormatter)->format($error), JSON_UNESCAPED_SLASHES));
+        Assert::assertNull(
+            $error,
+            $error === null
+                ? ''
+                : "{$asked}: ".json_encode((new ErrorFormatter())->format($error), JSON_UNESCAPED_SLASHES),
+        );
     }
 }

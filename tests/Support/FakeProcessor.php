@@ -27,14 +27,22 @@ final class FakeProcessor implements Processor
     /** @var array<string, int> amounts by key */
     public array $charged = [];
 
-    public function open(string $key, int $amount, string $currency, string $description, string $returnUrl, bool $keepsCard = false): Checkout
-    {
+    public function open(
+        string $key,
+        int $amount,
+        string $currency,
+        string $description,
+        string $returnUrl,
+        bool $keepsCard = false,
+    ): Checkout {
         return $this->find("co_{$key}");
     }
 
     public function find(string $checkout): Checkout
     {
-        return $this->reachable ? new Checkout($checkout, $this->state, $this->page($checkout)) : throw ProcessorUnreachable::because('test');
+        return $this->reachable
+            ? new Checkout($checkout, $this->state, $this->page($checkout))
+            : throw ProcessorUnreachable::because('test');
     }
 
     public function refund(string $key, string $checkout, int $amount): void

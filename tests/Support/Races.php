@@ -36,7 +36,10 @@ final class Races
             pcntl_waitpid($child, $status);
         }
 
-        return array_map(static fn (int $i): string => (string) @file_get_contents("{$folder}/{$i}"), range(0, $processes - 1));
+        return array_map(
+            static fn (int $i): string => (string) @file_get_contents("{$folder}/{$i}"),
+            range(0, $processes - 1),
+        );
     }
 
     /** @param  callable(int): string  $do */
@@ -45,7 +48,9 @@ final class Races
         try {
             return $do($i);
         } catch (Throwable $wrong) {
-            return $wrong instanceof TimeTaken ? 'taken, near: '.count($wrong->near) : $wrong::class.': '.$wrong->getMessage();
+            return $wrong instanceof TimeTaken
+                ? 'taken, near: '.count($wrong->near)
+                : $wrong::class.': '.$wrong->getMessage();
         }
     }
 }

@@ -36,7 +36,12 @@ final class Things
     {
         $now = self::read($business, $kind, $id);
 
-        return ['kind' => $kind, 'id' => $id, 'version' => Version::of($now), 'content' => $changes + ($now?->toArray() ?? [])];
+        return [
+            'kind' => $kind,
+            'id' => $id,
+            'version' => Version::of($now),
+            'content' => $changes + ($now?->toArray() ?? []),
+        ];
     }
 
     /** @return array<string, mixed> a draft that takes it away */
@@ -55,20 +60,112 @@ final class Things
     {
         $table = ['mon' => [['from' => '09:00', 'to' => '12:00']]];
         $usual = [
-            'specialDay' => ['date' => '2030-03-01', 'staff' => null, 'location' => null, 'hours' => [['from' => '10:00', 'to' => '14:00']]],
+            'specialDay' => [
+                'date' => '2030-03-01',
+                'staff' => null,
+                'location' => null,
+                'hours' => [['from' => '10:00', 'to' => '14:00']],
+            ],
             'closure' => ['name' => 'Fair', 'from' => '2030-03-01T00:00', 'to' => '2030-03-02T00:00', 'staff' => null],
-            'person' => ['name' => 'Dee Vole', 'email' => '', 'phone' => '', 'about' => '', 'picture' => null, 'colour' => null, 'pattern' => null, 'active' => true, 'page' => '', 'toldOf' => ['booked'],
-                'changesOwnHours' => false, 'hours' => $table, 'breaks' => null, 'respectBusy' => true, 'maxPerDay' => null, 'services' => []],
-            'location' => ['name' => 'Mill', 'address' => '3 Mill Lane', 'directions' => '', 'phone' => '', 'picture' => null, 'online' => false, 'meetingLink' => '', 'hours' => null],
-            'pool' => ['name' => 'Wheels', 'location' => null, 'units' => [['id' => str_repeat('W', 25).'1', 'name' => 'Wheel 1'], ['id' => str_repeat('W', 25).'2', 'name' => 'Wheel 2']],
-                'outages' => [['unit' => str_repeat('W', 25).'1', 'name' => '', 'from' => '2030-03-01T00:00', 'to' => '2030-03-02T00:00']]],
+            'person' => [
+                'name' => 'Dee Vole',
+                'email' => '',
+                'phone' => '',
+                'about' => '',
+                'picture' => null,
+                'colour' => null,
+                'pattern' => null,
+                'active' => true,
+                'page' => '',
+                'toldOf' => ['booked'],
+                'changesOwnHours' => false,
+                'hours' => $table,
+                'breaks' => null,
+                'respectBusy' => true,
+                'maxPerDay' => null,
+                'services' => [],
+            ],
+            'location' => [
+                'name' => 'Mill',
+                'address' => '3 Mill Lane',
+                'directions' => '',
+                'phone' => '',
+                'picture' => null,
+                'online' => false,
+                'meetingLink' => '',
+                'hours' => null,
+            ],
+            'pool' => [
+                'name' => 'Wheels',
+                'location' => null,
+                'units' => [
+                    ['id' => str_repeat('W', 25).'1', 'name' => 'Wheel 1'],
+                    ['id' => str_repeat('W', 25).'2', 'name' => 'Wheel 2'],
+                ],
+                'outages' => [
+                    [
+                        'unit' => str_repeat('W', 25).'1',
+                        'name' => '',
+                        'from' => '2030-03-01T00:00',
+                        'to' => '2030-03-02T00:00',
+                    ],
+                ],
+            ],
             'daypart' => ['name' => 'Early', 'from' => '06:00', 'to' => '09:00'],
             'category' => ['name' => 'Clay', 'description' => '', 'picture' => null],
-            'addOn' => ['name' => 'Towel', 'price' => 300, 'minutes' => 0, 'perPerson' => false, 'picture' => null, 'services' => null],
-            'question' => ['text' => 'Been here before?', 'type' => 'choice', 'choices' => ['yes', 'no'], 'required' => true, 'services' => null, 'shownIf' => null, 'parameter' => ''],
-            'service' => ['name' => 'Glazing', 'category' => null, 'description' => '', 'picture' => null, 'staffNote' => '', 'kind' => 'appointment', 'minutes' => 60, 'choices' => [], 'range' => null, 'setup' => 0, 'clearup' => 0,
-                'staff' => [], 'assignment' => 'choose', 'locations' => [], 'resources' => [], 'startEvery' => 15, 'startFrom' => 'clock', 'noticeMinutes' => 0, 'bookAheadDays' => 60, 'hours' => null, 'dayparts' => [],
-                'availableFrom' => null, 'availableUntil' => null, 'maxPerDay' => null, 'places' => 1, 'maxParty' => null, 'pricing' => Yard::pricing(4500), 'payment' => Yard::payment('none'), 'cancellation' => null, 'colour' => null, 'pattern' => null, 'approval' => false, 'visibility' => 'page', 'active' => true],
+            'addOn' => [
+                'name' => 'Towel',
+                'price' => 300,
+                'minutes' => 0,
+                'perPerson' => false,
+                'picture' => null,
+                'services' => null,
+            ],
+            'question' => [
+                'text' => 'Been here before?',
+                'type' => 'choice',
+                'choices' => ['yes', 'no'],
+                'required' => true,
+                'services' => null,
+                'shownIf' => null,
+                'parameter' => '',
+            ],
+            'service' => [
+                'name' => 'Glazing',
+                'category' => null,
+                'description' => '',
+                'picture' => null,
+                'staffNote' => '',
+                'kind' => 'appointment',
+                'minutes' => 60,
+                'choices' => [],
+                'range' => null,
+                'setup' => 0,
+                'clearup' => 0,
+                'staff' => [],
+                'assignment' => 'choose',
+                'locations' => [],
+                'resources' => [],
+                'startEvery' => 15,
+                'startFrom' => 'clock',
+                'noticeMinutes' => 0,
+                'bookAheadDays' => 60,
+                'hours' => null,
+                'dayparts' => [],
+                'availableFrom' => null,
+                'availableUntil' => null,
+                'maxPerDay' => null,
+                'places' => 1,
+                'maxParty' => null,
+                'pricing' => Yard::pricing(4500),
+                'payment' => Yard::payment('none'),
+                'cancellation' => null,
+                'colour' => null,
+                'pattern' => null,
+                'approval' => false,
+                'visibility' => 'page',
+                'active' => true,
+            ],
         ];
 
         return ['kind' => $kind, 'id' => null, 'version' => null, 'content' => $changes + ($usual[$kind] ?? [])];

@@ -26,24 +26,44 @@ use YardBell\Core\Time\Wall;
 final readonly class Yard
 {
     /** @param  list<Member>  $staff */
-    private function __construct(public User $owner, public Business $business, public array $staff, public Service $lesson)
-    {
+    private function __construct(
+        public User $owner,
+        public Business $business,
+        public array $staff,
+        public Service $lesson,
+    ) {
     }
 
     /** @param  array<string, mixed>  $service */
     public static function open(array $service = [], string $slug = 'yard', int $people = 1): self
     {
-        $owner = User::query()->create(['name' => "Owner of {$slug}", 'email' => "owner@{$slug}.example", 'password' => 'clay-and-water', 'email_verified_at' => now()]);
+        $owner = User::query()->create([
+            'name' => "Owner of {$slug}",
+            'email' => "owner@{$slug}.example",
+            'password' => 'clay-and-water',
+            'email_verified_at' => now(),
+        ]);
         $business = Business::query()->create([
-            'slug' => $slug, 'name' => ucfirst($slug), 'about' => '', 'time_zone' => 'Europe/Lisbon', 'currency' => 'EUR', 'published_at' => now(),
+            'slug' => $slug,
+            'name' => ucfirst($slug),
+            'about' => '',
+            'time_zone' => 'Europe/Lisbon',
+            'currency' => 'EUR',
+            'published_at' => now(),
             'opening_hours' => array_fill_keys(Wall::WEEKDAYS, [['from' => '09:00', 'to' => '17:00']]),
         ]);
         $business->users()->attach($owner->id, ['role' => 'owner']);
         Location::query()->create(['business_id' => $business->id, 'name' => 'Yard', 'address' => '1 Yard Lane']);
-        $staff = array_map(static fn (int $i): Member => Member::query()->create([
-            'business_id' => $business->id, 'name' => ['Ana Reed', 'Bo Marsh', 'Cy Fenn'][$i], 'email' => ['ana', 'bo', 'cy'][$i]."@{$slug}.example",
-            'position' => $i, ...Mark::next($i),
-        ]), range(0, $people - 1));
+        $staff = array_map(
+            static fn (int $i): Member => Member::query()->create([
+                'business_id' => $business->id,
+                'name' => ['Ana Reed', 'Bo Marsh', 'Cy Fenn'][$i],
+                'email' => ['ana', 'bo', 'cy'][$i]."@{$slug}.example",
+                'position' => $i,
+                ...Mark::next($i),
+            ]),
+            range(0, $people - 1),
+        );
 
         return new self($owner, $business->refresh(), $staff, self::offer($business, $service, $staff));
     }
@@ -51,15 +71,33 @@ final readonly class Yard
     /**
      * A service of the business, at its first location.
      *
-     * @param  array<string, mixed>  $service columns; "price", "priceKind" and "payment" are short for pricing and terms
+     * @param  array<string, mixed>  $service columns; "price", "priceKind" and "payment" are short for pricing and
+     *   terms
      * @param  list<Member>  $staff
      */
     public static function offer(Business $business, array $service, array $staff): Service
     {
-        $priced = ['pricing' => self::pricing($service['price'] ?? 0, $service['priceKind'] ?? 'fixed'), 'payment_terms' => self::payment($service['payment'] ?? 'none')];
-        $made = Service::query()->create(array_diff_key($service, ['price' => 1, 'priceKind' => 1, 'payment' => 1]) + $priced
-            + ['business_id' => $business->id, 'name' => 'Lesson', 'description' => '', 'minutes' => 60, 'start_every' => 30, 'position' => $business->services()->count()]);
-        app(Assigned::class)->set($business->id, $made->id, 'staff', array_map(static fn (Member $member): string => $member->id, $staff));
+        $priced = [
+            'pricing' => self::pricing($service['price'] ?? 0, $service['priceKind'] ?? 'fixed'),
+            'payment_terms' => self::payment($service['payment'] ?? 'none'),
+        ];
+        $made = Service::query()->create(
+            array_diff_key($service, ['price' => 1, 'priceKind' => 1, 'payment' => 1]) +
+                $priced + [
+                    'business_id' => $business->id,
+                    'name' => 'Lesson',
+                    'description' => '',
+                    'minutes' => 60,
+                    'start_every' => 30,
+                    'position' => $business->services()->count(),
+                ],
+        );
+        app(Assigned::class)->set(
+            $business->id,
+            $made->id,
+            'staff',
+            array_map(static fn (Member $member): string => $member->id, $staff),
+        );
         app(Assigned::class)->set($business->id, $made->id, 'location', $business->locations()->pluck('id')->all());
         Business::markRules($business->id);
 
@@ -69,7 +107,15 @@ final readonly class Yard
     /** @return array<string, mixed> */
     public static function pricing(int $amount, string $kind = 'fixed'): array
     {
-        return ['kind' => $kind, 'amount' => $amount, 'byMinutes' => [], 'perStep' => null, 'byStaff' => [], 'perPerson' => false, 'extraPeople' => []];
+        return [
+            'kind' => $kind,
+            'amount' => $amount,
+            'byMinutes' => [],
+            'perStep' => null,
+            'byStaff' => [],
+            'perPerson' => false,
+            'extraPeople' => [],
+        ];
     }
 
     /** @return array{kind: string, amount: int|null, percent: string|null} */
@@ -84,7 +130,10 @@ final readonly class Yard
         return app(Clock::class)->now()->addDays($days)->format('Y-m-d').'T'.$time.'Z';
     }
 
-    /** What the worker's money lane does, as if it were time to ask: pages are opened, and what became of payments is asked for. */
+    /**
+     * What the worker's money lane does, as if it were time to ask: pages are opened, and what became of payments is
+     * asked for.
+     */
     public static function settle(): void
     {
         app(OpenCheckouts::class)();
@@ -95,13 +144,17 @@ final readonly class Yard
 
     public function hold(string $time, int $days = 2): Booking
     {
-        return app(HoldTime::class)($this->business, (new Choice($this->lesson->id))->at(Wall::instant(self::at($time, $days))));
+        return app(
+            HoldTime::class,
+        )($this->business, (new Choice($this->lesson->id))->at(Wall::instant(self::at($time, $days))));
     }
 
     public function book(string $time, string $email = 'kim@post.example', int $days = 2): Booking
     {
         $booking = $this->hold($time, $days);
-        app(ConfirmBooking::class)($this->business, $booking->id, ['name' => 'Kim Post', 'email' => $email, 'phone' => '', 'note' => '']);
+        app(
+            ConfirmBooking::class,
+        )($this->business, $booking->id, ['name' => 'Kim Post', 'email' => $email, 'phone' => '', 'note' => '']);
         app(OpenCheckouts::class)();
 
         return $booking->refresh();

@@ -26,7 +26,10 @@ final readonly class Accept
             return new JsonResponse(Me::of(($this->accept)($token, $user, null)));
         }
         /** @var array{name: string, password: string} $account */
-        $account = $request->validate(['name' => 'required|string|max:120', 'password' => Passwords::rules()], ['name.*' => 'Please tell us your name.', ...Passwords::sentences()]);
+        $account = $request->validate(
+            ['name' => 'required|string|max:120', 'password' => Passwords::rules()],
+            ['name.*' => 'Please tell us your name.', ...Passwords::sentences()],
+        );
         $made = ($this->accept)($token, null, $account);
         Auth::login($made);
         $request->session()->regenerate();

@@ -21,11 +21,17 @@ final readonly class ForgotPassword
 
     public function __invoke(Request $request): JsonResponse
     {
-        $email = $request->validate(['email' => ['required', 'string', 'max:190', new MailAddress]], [
-            'email.*' => 'Which mail address do you sign in with?',
-        ])['email'];
+        $email = $request->validate(
+            ['email' => ['required', 'string', 'max:190', new MailAddress()]],
+            [
+                'email.*' => 'Which mail address do you sign in with?',
+            ],
+        )['email'];
         Password::sendResetLink(['email' => MailAddress::normal($email)], function (User $user, string $token): void {
-            $link = config()->string('app.url').'/new-password?'.http_build_query(['token' => $token, 'email' => $user->email]);
+            $link =
+                config()->string('app.url')
+                .'/new-password?'
+                .http_build_query(['token' => $token, 'email' => $user->email]);
             $this->letters->to($user, Occasion::Password, $link, substr(hash('sha256', $token), 0, 20));
         });
 

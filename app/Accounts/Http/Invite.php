@@ -26,13 +26,34 @@ final readonly class Invite
         $access = $request->attributes->get('access');
         assert($business instanceof Business && $access instanceof Access);
         $linked = Rule::unique('business_users', 'staff_id')->where('business_id', $business->id);
-        $given = $request->validate([
-            'email' => ['required', 'string', 'max:190', new MailAddress],
-            'role' => ['required', Rule::enum(Role::class)],
-            'staff' => ['present', 'nullable', $linked, ...Checks::of($business, 'staff')],
-        ], ['email.required' => 'To which mail address? One looks like name@example.com.', 'role.*' => 'Choose a role.', 'staff.unique' => 'Somebody else signs in as this person already.']);
-        $invitation = ($this->invite)($business, $access, (string) MailAddress::normal($given['email']), Role::from($given['role']), $given['staff']);
+        $given = $request->validate(
+            [
+                'email' => ['required', 'string', 'max:190', new MailAddress()],
+                'role' => ['required', Rule::enum(Role::class)],
+                'staff' => ['present', 'nullable', $linked, ...Checks::of($business, 'staff')],
+            ],
+            [
+                'email.required' => 'To which mail address? One looks like name@example.com.',
+                'role.*' => 'Choose a role.',
+                'staff.unique' => 'Somebody else signs in as this person already.',
+            ],
+        );
+        $invitation = ($this->invite)(
+            $business,
+            $access,
+            (string) MailAddress::normal($given['email']),
+            Role::from($given['role']),
+            $given['staff'],
+        );
 
-        return new JsonResponse(['id' => $invitation->id, 'email' => $invitation->email, 'role' => $invitation->role, 'staff' => $invitation->staff_id], 201);
+        return new JsonResponse(
+            [
+                'id' => $invitation->id,
+                'email' => $invitation->email,
+                'role' => $invitation->role,
+                'staff' => $invitation->staff_id,
+            ],
+            201,
+        );
     }
 }

@@ -18,7 +18,11 @@ final class Me
     {
         $user = $request->user();
 
-        return new JsonResponse($user instanceof User ? self::of($user) : ['user' => null, 'businesses' => [], 'standIns' => self::standIns()]);
+        return new JsonResponse(
+            $user instanceof User
+                ? self::of($user)
+                : ['user' => null, 'businesses' => [], 'standIns' => self::standIns()],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -26,9 +30,20 @@ final class Me
     {
         return [
             'user' => ['name' => $user->name, 'email' => $user->email, 'verified' => $user->email_verified_at !== null],
-            'businesses' => $user->businesses()->get()->map(static fn (Business $business): array => [
-                'slug' => $business->slug, 'name' => $business->name, 'published' => $business->published_at !== null, 'role' => $business->pivot->role, 'may' => self::may(Role::from((string) $business->pivot->role)),
-            ])->values()->all(),
+            'businesses' => $user
+                ->businesses()
+                ->get()
+                ->map(
+                    static fn (Business $business): array => [
+                        'slug' => $business->slug,
+                        'name' => $business->name,
+                        'published' => $business->published_at !== null,
+                        'role' => $business->pivot->role,
+                        'may' => self::may(Role::from((string) $business->pivot->role)),
+                    ],
+                )
+                ->values()
+                ->all(),
             'standIns' => self::standIns(),
         ];
     }
@@ -36,7 +51,9 @@ final class Me
     /** @return list<string> */
     private static function may(Role $role): array
     {
-        return array_values(array_map(static fn (Act $act): string => $act->value, array_filter(Act::cases(), $role->may(...))));
+        return array_values(
+            array_map(static fn (Act $act): string => $act->value, array_filter(Act::cases(), $role->may(...))),
+        );
     }
 
     private static function standIns(): ?string

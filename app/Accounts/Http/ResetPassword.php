@@ -24,16 +24,32 @@ final readonly class ResetPassword
     public function __invoke(Request $request): JsonResponse
     {
         /** @var array{token: string, email: string, password: string} $given */
-        $given = $request->validate([
-            'token' => 'required|string|max:200', 'email' => 'required|string|max:190',
-            'password' => Passwords::rules(),
-        ], Passwords::sentences());
-        $status = Password::reset(['email' => MailAddress::normal($given['email']) ?? ''] + $given, function (User $user, string $password): void {
-            $user->forceFill(['password' => $password, 'remember_token' => Str::random(60), 'email_verified_at' => $user->email_verified_at ?? $this->clock->now()])->save();
-            $this->db->table('sessions')->where('user_id', $user->id)->delete(); // whoever else was signed in is not any more
+        $given = $request->validate(
+            [
+                'token' => 'required|string|max:200',
+                'email' => 'required|string|max:190',
+                'password' => Passwords::rules(),
+            ],
+            Passwords::sentences(),
+        );
+        $status = Password::reset(['email' => MailAddress::normal($given['email']) ?? ''] + $given, function (
+            User $user,
+            string $password,
+        ): void {
+            $user
+                ->forceFill([
+                    'password' => $password,
+                    'remember_token' => Str::random(60),
+                    'email_verified_at' => $user->email_verified_at ?? $this->clock->now(),
+                ])
+                ->save();
+            // whoever else was signed in is not any more
+            $this->db->table('sessions')->where('user_id', $user->id)->delete();
         });
         if ($status !== Password::PASSWORD_RESET) {
-            throw ValidationException::withMessages(['password' => 'This link has run out or was used already. Ask for a new one.']);
+            throw ValidationException::withMessages([
+                'password' => 'This link has run out or was used already. Ask for a new one.',
+            ]);
         }
 
         return new JsonResponse(['changed' => true]);

@@ -15,12 +15,26 @@ final class SignIn
 {
     public function __invoke(Request $request): JsonResponse
     {
-        $given = $request->validate(['email' => 'required|string|max:190', 'password' => 'required|string|max:200', 'stay' => 'nullable|boolean'], [
-            'email.required' => 'Which mail address do you sign in with?',
-            'password.required' => 'Your password is missing.',
-        ]);
-        if (! Auth::attempt(['email' => MailAddress::normal($given['email']) ?? '', 'password' => $given['password']], (bool) ($given['stay'] ?? false))) {
-            throw ValidationException::withMessages(['password' => 'This address and password do not belong together.']);
+        $given = $request->validate(
+            [
+                'email' => 'required|string|max:190',
+                'password' => 'required|string|max:200',
+                'stay' => 'nullable|boolean',
+            ],
+            [
+                'email.required' => 'Which mail address do you sign in with?',
+                'password.required' => 'Your password is missing.',
+            ],
+        );
+        if (
+            ! Auth::attempt(
+                ['email' => MailAddress::normal($given['email']) ?? '', 'password' => $given['password']],
+                (bool) ($given['stay'] ?? false),
+            )
+        ) {
+            throw ValidationException::withMessages([
+                'password' => 'This address and password do not belong together.',
+            ]);
         }
         $request->session()->regenerate();
         $user = $request->user();

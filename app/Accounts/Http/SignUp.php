@@ -22,10 +22,27 @@ final readonly class SignUp
 
     public function __invoke(Request $request): JsonResponse
     {
-        $given = $request->validate(['name' => 'required|string|max:120', 'email' => ['required', 'string', 'max:190', new MailAddress], 'password' => Passwords::rules()], [
-            'name.*' => 'Please tell us your name.', 'email.required' => 'Your mail address is what you sign in with.', 'email.*' => MailAddress::SENTENCE, ...Passwords::sentences(),
-        ]);
-        (new Timebox)->call(fn () => $this->signUps->ask(trim($given['name']), (string) MailAddress::normal($given['email']), $given['password']), config()->integer('yardbell.timebox', self::MICROSECONDS));
+        $given = $request->validate(
+            [
+                'name' => 'required|string|max:120',
+                'email' => ['required', 'string', 'max:190', new MailAddress()],
+                'password' => Passwords::rules(),
+            ],
+            [
+                'name.*' => 'Please tell us your name.',
+                'email.required' => 'Your mail address is what you sign in with.',
+                'email.*' => MailAddress::SENTENCE,
+                ...Passwords::sentences(),
+            ],
+        );
+        (new Timebox())->call(
+            fn () => $this->signUps->ask(
+                trim($given['name']),
+                (string) MailAddress::normal($given['email']),
+                $given['password'],
+            ),
+            config()->integer('yardbell.timebox', self::MICROSECONDS),
+        );
 
         return new JsonResponse(['sent' => true], 202);
     }

@@ -19,8 +19,11 @@ final readonly class VerifyMail
     public function __invoke(Request $request, int $id): RedirectResponse
     {
         $user = User::query()->findOrFail($id);
-        if (! $request->hasValidSignature() || ! hash_equals(hash('sha256', $user->email), $request->string('mail')->value())) {
-            throw new NotFoundHttpException;
+        if (
+            ! $request->hasValidSignature() ||
+            ! hash_equals(hash('sha256', $user->email), $request->string('mail')->value())
+        ) {
+            throw new NotFoundHttpException();
         }
         if ($user->email_verified_at === null) {
             $user->forceFill(['email_verified_at' => $this->clock->now()])->save();

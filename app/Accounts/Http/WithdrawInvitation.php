@@ -19,7 +19,10 @@ final class WithdrawInvitation
         $business = $request->attributes->get('business');
         $access = $request->attributes->get('access');
         assert($business instanceof Business && $access instanceof Access);
-        $invitation = Invitation::query()->where('business_id', $business->id)->whereNull('accepted_at')->findOrFail($id);
+        $invitation = Invitation::query()
+            ->where('business_id', $business->id)
+            ->whereNull('accepted_at')
+            ->findOrFail($id);
         if (! $access->role->mayManage(Role::from($invitation->role))) {
             throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
         }

@@ -23,8 +23,21 @@ final readonly class AnswerRequest
         $access = $request->attributes->get('access');
         assert($business instanceof Business && $access instanceof Access);
         $business->bookings()->findOrFail($id);
-        $given = $request->validate(['accept' => 'required|boolean', 'why' => 'nullable|string|max:300'], ['why.max' => 'At most :max characters fit here.']);
+        $given = $request->validate(
+            ['accept' => 'required|boolean', 'why' => 'nullable|string|max:300'],
+            ['why.max' => 'At most :max characters fit here.'],
+        );
 
-        return new JsonResponse($this->card->of(($this->decide)($business->id, $id, (bool) $given['accept'], $access->user->name, trim($given['why'] ?? ''))));
+        return new JsonResponse(
+            $this->card->of(
+                ($this->decide)(
+                    $business->id,
+                    $id,
+                    (bool) $given['accept'],
+                    $access->user->name,
+                    trim($given['why'] ?? ''),
+                ),
+            ),
+        );
     }
 }

@@ -33,12 +33,21 @@ final readonly class AskOtherTimes
         $drafts = $request->has('drafts') && $request->input('drafts') !== [] ? ($this->read)($request, $business) : [];
         $book = $this->drafted->with($business, $access, $drafts);
 
-        return new JsonResponse(['times' => array_map(static fn (Slot $slot): array => self::shape($slot, $book), $this->times->of($business, $book, $booking, self::COUNT))]);
+        return new JsonResponse([
+            'times' => array_map(
+                static fn (Slot $slot): array => self::shape($slot, $book),
+                $this->times->of($business, $book, $booking, self::COUNT),
+            ),
+        ]);
     }
 
     /** @return array<string, mixed> */
     private static function shape(Slot $slot, RuleBook $book): array
     {
-        return ['start' => Wall::writeInstant($slot->start), 'staff' => $slot->staff, 'names' => array_map(static fn (string $id): string => $book->staff[$id]->name, $slot->staff)];
+        return [
+            'start' => Wall::writeInstant($slot->start),
+            'staff' => $slot->staff,
+            'names' => array_map(static fn (string $id): string => $book->staff[$id]->name, $slot->staff),
+        ];
     }
 }

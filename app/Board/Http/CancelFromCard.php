@@ -22,7 +22,11 @@ final readonly class CancelFromCard
         $business = $request->attributes->get('business');
         $user = $request->user();
         assert($business instanceof Business && $user instanceof User);
-        $why = $request->validate(['why' => 'nullable|string|max:300'], ['why.max' => 'At most :max characters fit here.'])['why'] ?? '';
+        $why =
+            $request->validate(
+                ['why' => 'nullable|string|max:300'],
+                ['why.max' => 'At most :max characters fit here.'],
+            )['why'] ?? '';
 
         return new JsonResponse($this->card->of(($this->cancel)($business->id, $id, $user->name, trim($why))));
     }

@@ -25,12 +25,25 @@ final readonly class DownloadAttachment
         $access = $request->attributes->get('access');
         assert($business instanceof Business && $access instanceof Access);
         $booking = $business->bookings()->findOrFail($id);
-        $attachment = Attachment::query()->where('business_id', $business->id)->where('booking_id', $booking->id)->findOrFail($file);
-        if (($access->ownLane() !== null && ! $booking->isWith($access->ownLane())) || ! is_file($this->files->path($attachment))) {
-            throw new NotFoundHttpException;
+        $attachment = Attachment::query()
+            ->where('business_id', $business->id)
+            ->where('booking_id', $booking->id)
+            ->findOrFail($file);
+        if (
+            ($access->ownLane() !== null && ! $booking->isWith($access->ownLane())) ||
+            ! is_file($this->files->path($attachment))
+        ) {
+            throw new NotFoundHttpException();
         }
-        $answer = new BinaryFileResponse($this->files->path($attachment), headers: ['Content-Type' => 'application/octet-stream', 'Cache-Control' => 'private, no-store']);
+        $answer = new BinaryFileResponse(
+            $this->files->path($attachment),
+            headers: ['Content-Type' => 'application/octet-stream', 'Cache-Control' => 'private, no-store'],
+        );
 
-        return $answer->setContentDisposition('attachment', $attachment->name, (string) preg_replace('/[^A-Za-z0-9._-]/', '_', $attachment->name));
+        return $answer->setContentDisposition(
+            'attachment',
+            $attachment->name,
+            (string) preg_replace('/[^A-Za-z0-9._-]/', '_', $attachment->name),
+        );
     }
 }

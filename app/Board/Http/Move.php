@@ -25,13 +25,19 @@ final readonly class Move
         $business = $request->attributes->get('business');
         $access = $request->attributes->get('access');
         assert($business instanceof Business && $access instanceof Access);
-        $asked = $request->validate(['start' => 'required|string|max:20', 'staff' => 'nullable|array|list|min:1|max:200', 'staff.*' => 'string|max:26']);
+        $asked = $request->validate([
+            'start' => 'required|string|max:20',
+            'staff' => 'nullable|array|list|min:1|max:200',
+            'staff.*' => 'string|max:26',
+        ]);
         try {
             $start = Wall::instant($asked['start']);
         } catch (InvalidTime $wrong) {
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
 
-        return new JsonResponse($this->card->of(($this->move)($business, $id, $start, $asked['staff'] ?? null, $access->user->name)));
+        return new JsonResponse(
+            $this->card->of(($this->move)($business, $id, $start, $asked['staff'] ?? null, $access->user->name)),
+        );
     }
 }

@@ -22,7 +22,12 @@ final readonly class SendWord
         $business = $request->attributes->get('business');
         assert($business instanceof Business);
         $booking = $business->bookings()->findOrFail($id);
-        $text = trim($request->validate(['text' => 'required|string|max:2000'], ['text.required' => 'What do you want to say?', 'text.max' => 'At most :max characters fit here.'])['text']);
+        $text = trim(
+            $request->validate(
+                ['text' => 'required|string|max:2000'],
+                ['text.required' => 'What do you want to say?', 'text.max' => 'At most :max characters fit here.'],
+            )['text'],
+        );
         $this->db->transaction(fn () => $this->announcements->word($booking, $text));
 
         return new JsonResponse(['sent' => true]);

@@ -26,7 +26,9 @@ final readonly class ShowBoard
         assert($business instanceof Business && $access instanceof Access);
         $date = $request->query('date');
         try {
-            return new JsonResponse($this->board->of($business, is_string($date) ? Wall::day($date) : null, $access->ownLane()));
+            return new JsonResponse(
+                $this->board->of($business, is_string($date) ? Wall::day($date) : null, $access->ownLane()),
+            );
         } catch (InvalidTime $wrong) {
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }

@@ -23,6 +23,9 @@ final readonly class ShowVersion
         $business = $request->attributes->get('business');
         assert($business instanceof Business);
 
-        return new JsonResponse(['version' => $this->board->version($business), 'now' => Wall::writeInstant($this->clock->minute())]);
+        return new JsonResponse([
+            'version' => $this->board->version($business),
+            'now' => Wall::writeInstant($this->clock->minute()),
+        ]);
     }
 }

@@ -28,9 +28,15 @@ final readonly class ShowThing
         assert($business instanceof Business && $access instanceof Access);
         $content = $this->things->isKnown($kind) ? $this->things->of($kind)->read($business, $id) : null;
         if ($content === null || ! $this->policy->sees($access, $kind, $id, $content)) {
-            throw new NotFoundHttpException;
+            throw new NotFoundHttpException();
         }
 
-        return new JsonResponse(['kind' => $kind, 'id' => $id, 'version' => Version::of($content), 'content' => $content->toArray(), 'history' => $this->history->of($business, $kind, $id)]);
+        return new JsonResponse([
+            'kind' => $kind,
+            'id' => $id,
+            'version' => Version::of($content),
+            'content' => $content->toArray(),
+            'history' => $this->history->of($business, $kind, $id),
+        ]);
     }
 }

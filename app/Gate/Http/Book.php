@@ -17,8 +17,12 @@ use Illuminate\Http\Request;
 /** The client says who they are: the held time is booked, or waits for its payment. */
 final readonly class Book
 {
-    public function __construct(private ConfirmBooking $confirm, private ClientLink $links, private LinkedBooking $linked, private ClientBooking $shape)
-    {
+    public function __construct(
+        private ConfirmBooking $confirm,
+        private ClientLink $links,
+        private LinkedBooking $linked,
+        private ClientBooking $shape,
+    ) {
     }
 
     public function __invoke(Request $request, string $id): JsonResponse
@@ -26,19 +30,22 @@ final readonly class Book
         $this->links->check($request, $id);
         $booking = $this->linked->find($id);
         $business = $booking->business()->firstOrFail();
-        $details = $request->validate([
-            'name' => 'required|string|max:120',
-            'email' => ['required', 'string', 'max:190', new MailAddress],
-            'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
-            'note' => 'nullable|string|max:1000',
-            'answers' => 'nullable|array|max:200',
-            'payNow' => 'nullable|boolean',
-        ], [
-            'name.required' => 'Please tell us your name.',
-            'email.required' => 'We need a mail address to send you the booking.',
-            'email.email' => 'This does not look like a mail address. One looks like name@example.com.',
-            'max' => 'At most :max characters fit here.',
-        ]);
+        $details = $request->validate(
+            [
+                'name' => 'required|string|max:120',
+                'email' => ['required', 'string', 'max:190', new MailAddress()],
+                'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
+                'note' => 'nullable|string|max:1000',
+                'answers' => 'nullable|array|max:200',
+                'payNow' => 'nullable|boolean',
+            ],
+            [
+                'name.required' => 'Please tell us your name.',
+                'email.required' => 'We need a mail address to send you the booking.',
+                'email.email' => 'This does not look like a mail address. One looks like name@example.com.',
+                'max' => 'At most :max characters fit here.',
+            ],
+        );
         ($this->confirm)($business, $id, [
             'name' => trim($details['name']),
             'email' => trim($details['email']),

@@ -14,8 +14,12 @@ use Illuminate\Http\Request;
 /** The client cancels, or lets go of a time that is only held. */
 final readonly class Cancel
 {
-    public function __construct(private CancelBooking $cancel, private ClientLink $links, private LinkedBooking $linked, private ClientBooking $shape)
-    {
+    public function __construct(
+        private CancelBooking $cancel,
+        private ClientLink $links,
+        private LinkedBooking $linked,
+        private ClientBooking $shape,
+    ) {
     }
 
     public function __invoke(Request $request, string $id): JsonResponse

@@ -14,17 +14,24 @@ use Illuminate\Http\Response;
 
 final readonly class DownloadCalendar
 {
-    public function __construct(private ClientLink $links, private LinkedBooking $linked, private CalendarFile $calendar)
-    {
+    public function __construct(
+        private ClientLink $links,
+        private LinkedBooking $linked,
+        private CalendarFile $calendar,
+    ) {
     }
 
     public function __invoke(Request $request, string $id): Response
     {
         $this->links->check($request, $id);
 
-        return new Response($this->calendar->with(BookingFacts::of($this->linked->find($id)), CalendarMethod::Publish), 200, [
-            'Content-Type' => 'text/calendar; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="booking.ics"',
-        ]);
+        return new Response(
+            $this->calendar->with(BookingFacts::of($this->linked->find($id)), CalendarMethod::Publish),
+            200,
+            [
+                'Content-Type' => 'text/calendar; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="booking.ics"',
+            ],
+        );
     }
 }

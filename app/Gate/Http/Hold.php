@@ -19,22 +19,40 @@ use YardBell\Core\Time\Wall;
 /** Keeps a time while the client fills in the rest. */
 final readonly class Hold
 {
-    public function __construct(private Published $published, private HoldTime $hold, private ClientBooking $shape, private ReadChoice $read)
-    {
+    public function __construct(
+        private Published $published,
+        private HoldTime $hold,
+        private ClientBooking $shape,
+        private ReadChoice $read,
+    ) {
     }
 
     public function __invoke(Request $request, string $slug): JsonResponse
     {
         $business = $this->published->page($slug);
         $request->validate(['service' => 'required|string|max:26', 'start' => 'required|string|max:20']);
-        $service = GatePage::offered($business)->find($request->string('service')->value())
-            ?? throw new Refusal('This service is no longer on the page. Load it again to see what there is.', 404, 'gone');
+        $service =
+            GatePage::offered($business)->find($request->string('service')->value()) ??
+            throw new Refusal(
+                'This service is no longer on the page. Load it again to see what there is.',
+                404,
+                'gone',
+            );
         try {
             $start = Wall::instant($request->string('start')->value());
         } catch (InvalidTime $wrong) {
             throw new Refusal($wrong->getMessage(), 422, 'invalid');
         }
 
-        return new JsonResponse($this->shape->of(($this->hold)($business, ($this->read)($request, $business, $service->id)->at($start), Visitor::from((string) $request->ip(), config()->string('app.key')))), 201);
+        return new JsonResponse(
+            $this->shape->of(
+                ($this->hold)(
+                    $business,
+                    ($this->read)($request, $business, $service->id)->at($start),
+                    Visitor::from((string) $request->ip(), config()->string('app.key')),
+                ),
+            ),
+            201,
+        );
     }
 }

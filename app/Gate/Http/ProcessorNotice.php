@@ -10,7 +10,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** The processor says that something happened to a checkout. It is kept, and the worker asks the processor itself what happened. */
+/**
+ * The processor says that something happened to a checkout. It is kept, and the worker asks the processor itself what
+ * happened.
+ */
 final readonly class ProcessorNotice
 {
     public function __construct(private Processor $processor, private Notices $notices)
@@ -20,12 +23,12 @@ final readonly class ProcessorNotice
     public function __invoke(Request $request): JsonResponse
     {
         if (! $this->processor->sealed($request->getContent(), (string) $request->headers->get('X-Processor-Seal'))) {
-            throw new NotFoundHttpException;
+            throw new NotFoundHttpException();
         }
         $told = json_decode($request->getContent(), true);
         $checkout = is_array($told) ? $told['checkout'] ?? null : null;
         if (! is_string($checkout)) {
-            throw new NotFoundHttpException;
+            throw new NotFoundHttpException();
         }
         $this->notices->heard($checkout);
 

@@ -12,11 +12,17 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** Whoever came by the mailed link says yes: it is booked. A press, so that no mail program books by looking at a link. */
+/**
+ * Whoever came by the mailed link says yes: it is booked. A press, so that no mail program books by looking at a link.
+ */
 final readonly class Prove
 {
-    public function __construct(private ConfirmBooking $confirm, private ClientLink $links, private LinkedBooking $linked, private ClientBooking $shape)
-    {
+    public function __construct(
+        private ConfirmBooking $confirm,
+        private ClientLink $links,
+        private LinkedBooking $linked,
+        private ClientBooking $shape,
+    ) {
     }
 
     public function __invoke(Request $request, string $id): JsonResponse
@@ -24,7 +30,7 @@ final readonly class Prove
         $this->links->check($request, $id);
         $booking = $this->linked->find($id);
         if (! $this->links->cameByMail($request, $booking)) {
-            throw new NotFoundHttpException;
+            throw new NotFoundHttpException();
         }
         $this->confirm->proven($booking->business()->firstOrFail(), $booking->id);
 

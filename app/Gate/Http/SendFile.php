@@ -16,8 +16,11 @@ use YardBell\Core\Booking\State;
 /** A file for a question, while the time is held. */
 final readonly class SendFile
 {
-    public function __construct(private AttachmentFiles $files, private ClientLink $links, private LinkedBooking $linked)
-    {
+    public function __construct(
+        private AttachmentFiles $files,
+        private ClientLink $links,
+        private LinkedBooking $linked,
+    ) {
     }
 
     public function __invoke(Request $request, string $id): JsonResponse
@@ -27,7 +30,10 @@ final readonly class SendFile
         if ($booking->state !== State::Held) {
             throw new Refusal('Files can be sent until it is booked.', 409, 'not_held');
         }
-        $file = $request->validate(['file' => 'required|file|max:'.AttachmentFiles::LARGEST_KILOBYTES], ['file.*' => 'A file is at most 5 MB.'])['file'];
+        $file = $request->validate(
+            ['file' => 'required|file|max:'.AttachmentFiles::LARGEST_KILOBYTES],
+            ['file.*' => 'A file is at most 5 MB.'],
+        )['file'];
         assert($file instanceof UploadedFile);
         $taken = $this->files->take($booking, $file);
 

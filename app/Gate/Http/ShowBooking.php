@@ -21,8 +21,14 @@ use YardBell\Core\Booking\State;
 /** A client's own booking, by its link: as a page, or as data for one that waits for its payment. */
 final readonly class ShowBooking
 {
-    public function __construct(private ClientLink $links, private LinkedBooking $linked, private ClientBooking $shape, private AskAgain $again, private GatePage $page, private Clock $clock)
-    {
+    public function __construct(
+        private ClientLink $links,
+        private LinkedBooking $linked,
+        private ClientBooking $shape,
+        private AskAgain $again,
+        private GatePage $page,
+        private Clock $clock,
+    ) {
     }
 
     public function __invoke(Request $request, string $id): View|JsonResponse
@@ -49,7 +55,8 @@ final readonly class ShowBooking
     /** A page never waits for the processor: whoever looks only hurries the worker that asks it. */
     private function hurry(Booking $booking): void
     {
-        foreach ($booking->state === State::Held ? $booking->payments()->where('state', PaymentState::Open)->get() : [] as $payment) {
+        $open = $booking->payments()->where('state', PaymentState::Open);
+        foreach ($booking->state === State::Held ? $open->get() : [] as $payment) {
             $this->again->watched($payment);
         }
     }

@@ -18,8 +18,12 @@ use Illuminate\Http\Request;
 /** The booking page, with its first data in it: it can be read before any script runs. */
 final readonly class ShowGate
 {
-    public function __construct(private Published $published, private GatePage $page, private OpenTimes $times, private GateQuote $quote)
-    {
+    public function __construct(
+        private Published $published,
+        private GatePage $page,
+        private OpenTimes $times,
+        private GateQuote $quote,
+    ) {
     }
 
     public function __invoke(Request $request, string $slug): View
@@ -31,12 +35,26 @@ final readonly class ShowGate
         $ids = array_map(static fn (Given $one): string => $one->string('id'), $offered);
         $service = is_string($asked) && in_array($asked, $ids, true) ? $asked : $ids[0] ?? null;
         $with = $request->query('with');
-        $staff = is_string($with) ? $business->staff()->where('active', true)->where(static fn (Builder $query) => $query->where('id', $with)->orWhere('page', $with))->first()?->id : null;
+        $staff = is_string($with)
+            ? $business
+                ->staff()
+                ->where('active', true)
+                ->where(static fn (Builder $query) => $query->where('id', $with)->orWhere('page', $with))
+                ->first()?->id
+            : null;
 
         return view('gate', [
             'title' => "Book at {$business->name}",
-            'description' => $business->about !== '' ? $business->about : "Pick a time at {$business->name} and book it in a minute.",
-            'first' => ['page' => $page, ...$service === null ? ['times' => null, 'quote' => null] : $this->first($business, new Choice($service, $staff, location: self::place($offered, $service))), 'booking' => null],
+            'description' => $business->about !== ''
+                    ? $business->about
+                    : "Pick a time at {$business->name} and book it in a minute.",
+            'first' => [
+                'page' => $page,
+                ...$service === null
+                    ? ['times' => null, 'quote' => null]
+                    : $this->first($business, new Choice($service, $staff, location: self::place($offered, $service))),
+                'booking' => null,
+            ],
         ]);
     }
 

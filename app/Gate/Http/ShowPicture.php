@@ -21,6 +21,13 @@ final readonly class ShowPicture
         $path = $this->files->path($this->current->across(static fn (): Picture => Picture::query()->findOrFail($id)));
         abort_unless(is_file($path), 404);
 
-        return new BinaryFileResponse($path, headers: ['Content-Type' => 'image/webp', 'Cache-Control' => 'public, max-age=31536000, immutable', 'Content-Disposition' => 'inline']);
+        return new BinaryFileResponse(
+            $path,
+            headers: [
+                'Content-Type' => 'image/webp',
+                'Cache-Control' => 'public, max-age=31536000, immutable',
+                'Content-Disposition' => 'inline',
+            ],
+        );
     }
 }

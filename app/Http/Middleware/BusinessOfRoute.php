@@ -25,13 +25,17 @@ final readonly class BusinessOfRoute
     {
         $user = $request->user();
         $slug = $request->route('business');
-        $business = $user instanceof User && is_string($slug) ? $user->businesses()->where('slug', $slug)->first() : null;
+        $business =
+            $user instanceof User && is_string($slug) ? $user->businesses()->where('slug', $slug)->first() : null;
         if ($business === null) {
-            throw new NotFoundHttpException;
+            throw new NotFoundHttpException();
         }
         $this->current->set($business->id);
         $request->attributes->set('business', $business);
-        $request->attributes->set('access', new Access($user, Role::from((string) $business->pivot->role), $business->pivot->staff_id));
+        $request->attributes->set(
+            'access',
+            new Access($user, Role::from((string) $business->pivot->role), $business->pivot->staff_id),
+        );
 
         return $next($request);
     }

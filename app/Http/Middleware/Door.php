@@ -10,7 +10,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What everything passes that comes in: text is valid UTF-8, what stands in an address is a word and not a list, a body of
+ * What everything passes that comes in: text is valid UTF-8, what stands in an address is a word and not a list, a body
+ * of
  * JSON is an object.
  */
 final class Door

@@ -18,8 +18,10 @@ final class SecurityHeaders
         // A form of a stand-in may lead back to the application, as a payment page does.
         $forms = $request->is('stand-ins/*') ? "'self' ".config()->string('app.url') : "'self'";
         $response->headers->add([
-            'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; "
-                ."connect-src 'self'; form-action {$forms}; base-uri 'none'; frame-ancestors 'none'; manifest-src 'self'",
+            'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
+                ."img-src 'self' data:; "
+                ."connect-src 'self'; form-action {$forms}; base-uri 'none'; frame-ancestors 'none'; manifest-src "
+                    ."'self'",
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'strict-origin-when-cross-origin',

@@ -51,6 +51,9 @@ final readonly class CancellationContent extends Content
 
     public function toCore(): CancellationTerms
     {
-        return new CancellationTerms($this->freeMinutes, $this->percent === null ? $this->amount ?? 0 : Percent::of($this->percent));
+        return new CancellationTerms(
+            $this->freeMinutes,
+            $this->percent === null ? $this->amount ?? 0 : Percent::of($this->percent),
+        );
     }
 }

@@ -54,6 +54,9 @@ final readonly class PaymentContent extends Content
 
     public function toCore(): PaymentTerms
     {
-        return new PaymentTerms(PaymentKind::from($this->kind), $this->percent === null ? $this->amount : Percent::of($this->percent));
+        return new PaymentTerms(
+            PaymentKind::from($this->kind),
+            $this->percent === null ? $this->amount : Percent::of($this->percent),
+        );
     }
 }

@@ -33,7 +33,10 @@ final readonly class PricingContent extends Content
 
     public static function from(Given $given): static
     {
-        $byMinutes = static fn (Given $one): array => ['minutes' => $one->int('minutes'), 'amount' => $one->int('amount')];
+        $byMinutes = static fn (Given $one): array => [
+            'minutes' => $one->int('minutes'),
+            'amount' => $one->int('amount'),
+        ];
         $byStaff = static fn (Given $one): array => ['staff' => $one->string('staff'), 'amount' => $one->int('amount')];
 
         return new self(
@@ -62,7 +65,10 @@ final readonly class PricingContent extends Content
         return new self(
             $this->kind,
             $hasAmount ? $this->amount : 0,
-            array_map(static fn (int $minutes): array => ['minutes' => $minutes, 'amount' => $amounts[$minutes] ?? 0], $isFixed ? $choices : []),
+            array_map(
+                static fn (int $minutes): array => ['minutes' => $minutes, 'amount' => $amounts[$minutes] ?? 0],
+                $isFixed ? $choices : [],
+            ),
             $isFixed && $isOwnLength ? $this->perStep : null,
             $this->of($staff)->byStaff,
             $this->perPerson,
@@ -134,7 +140,8 @@ final readonly class PricingContent extends Content
 
     public function toCore(): Pricing
     {
-        $hasAmount = ! in_array($this->kind, ['free', 'on_request'], true) && $this->byMinutes === [] && $this->perStep === null;
+        $hasAmount =
+            ! in_array($this->kind, ['free', 'on_request'], true) && $this->byMinutes === [] && $this->perStep === null;
 
         return new Pricing(
             PriceKind::from($this->kind),

@@ -28,7 +28,11 @@ final readonly class CategoryContent extends Content
 
     public static function rules(Business $business, ?string $id): array
     {
-        return ['name' => 'required|string|max:120', 'description' => 'nullable|string|max:500', 'picture' => Checks::picture($business)];
+        return [
+            'name' => 'required|string|max:120',
+            'description' => 'nullable|string|max:500',
+            'picture' => Checks::picture($business),
+        ];
     }
 
     public static function sentences(): array

@@ -16,22 +16,23 @@ final class PriceTogether
     public static function wrong(Given $given): array
     {
         $pricing = PricingContent::from($given->under('pricing'));
-        $cancellation = $given->underIf('cancellation');
+        [$payment, $cancellation] = [$given->under('payment'), $given->underIf('cancellation')];
 
         return array_filter([
             ...self::lengths($given, $pricing),
             'pricing.extraPeople' => $pricing->perPerson && $pricing->extraPeople !== []
-                ? 'More people cost either the same each, or amounts of their own, not both.'
-                : null,
-            'payment.amount' => $given->under('payment')->string('kind') === 'deposit' && ! self::isOneOf($given->under('payment'))
-                ? PaymentContent::sentences()['payment.amount.*']
-                : null,
+                    ? 'More people cost either the same each, or amounts of their own, not both.'
+                    : null,
+            'payment.amount' => $payment->string('kind') === 'deposit' && ! self::isOneOf($payment)
+                    ? PaymentContent::sentences()['payment.amount.*']
+                    : null,
             'cancellation.amount' => $cancellation !== null && ! self::isOneOf($cancellation)
-                ? CancellationContent::sentences()['cancellation.amount.*']
-                : null,
+                    ? CancellationContent::sentences()['cancellation.amount.*']
+                    : null,
             'approval' => $given->bool('approval') && self::paysFirst($given, $pricing)
-                ? 'What waits for your yes cannot be paid when booking. Let clients pay when they come, or keep a card.'
-                : null,
+                    ? 'What waits for your yes cannot be paid when booking. Let clients pay when they come, or keep a '
+                        .'card.'
+                    : null,
         ]);
     }
 
@@ -46,8 +47,12 @@ final class PriceTogether
         $unpriced = array_diff($choices, array_column($pricing->byMinutes, 'minutes'));
 
         return [
-            'pricing.byMinutes' => $unpriced === [] ? null : 'How much is it for '.implode(' and for ', $unpriced).' minutes?',
-            'pricing.perStep' => $isOwn && $pricing->perStep === null ? PricingContent::sentences()['pricing.perStep.*'] : null,
+            'pricing.byMinutes' => $unpriced === []
+                ? null
+                : 'How much is it for '.implode(' and for ', $unpriced).' minutes?',
+            'pricing.perStep' => $isOwn && $pricing->perStep === null
+                ? PricingContent::sentences()['pricing.perStep.*']
+                : null,
         ];
     }
 
@@ -61,6 +66,7 @@ final class PriceTogether
     {
         $kind = $given->under('payment')->string('kind');
 
-        return ! in_array($kind, ['none', 'card_hold'], true) && ! $pricing->of($given->strings('staff'))->isSaidLater();
+        return ! in_array($kind, ['none', 'card_hold'], true)
+            && ! $pricing->of($given->strings('staff'))->isSaidLater();
     }
 }

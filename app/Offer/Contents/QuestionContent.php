@@ -50,7 +50,15 @@ final readonly class QuestionContent extends Content
 
     public static function of(Question $row): self
     {
-        return new self($row->text, $row->type, $row->choices, $row->required, $row->services, $row->shown_if, $row->parameter);
+        return new self(
+            $row->text,
+            $row->type,
+            $row->choices,
+            $row->required,
+            $row->services,
+            $row->shown_if,
+            $row->parameter,
+        );
     }
 
     public static function rules(Business $business, ?string $id): array
@@ -64,7 +72,11 @@ final readonly class QuestionContent extends Content
             'services' => 'present|nullable|array|list|min:1|max:300',
             'services.*' => ['distinct', ...Checks::of($business, 'services')],
             'shownIf' => 'present|nullable|array:question,answer',
-            'shownIf.question' => ['required_with:shownIf', Rule::notIn([(string) $id]), ...Checks::of($business, 'questions')],
+            'shownIf.question' => [
+                'required_with:shownIf',
+                Rule::notIn([(string) $id]),
+                ...Checks::of($business, 'questions'),
+            ],
             'shownIf.answer' => 'required_with:shownIf|string|max:120',
             'parameter' => ['nullable', 'required_if:type,hidden', 'string', 'max:60', 'regex:/^[a-z][a-z0-9_-]*\z/'],
         ];

@@ -80,8 +80,11 @@ final readonly class ServiceContent extends Content
         $choices = count($choices) < 2 ? [] : $choices;
         $isSession = $given->string('kind') === 'session';
         $staff = $given->strings('staff');
-        $pricing = PricingContent::from($given->under('pricing'))
-            ->fitting($isSession ? [] : $choices, $range !== null && ! $isSession, $staff);
+        $pricing = PricingContent::from($given->under('pricing'))->fitting(
+            $isSession ? [] : $choices,
+            $range !== null && ! $isSession,
+            $staff,
+        );
         $cancellation = $given->underIf('cancellation');
 
         return new self(
@@ -135,7 +138,9 @@ final readonly class ServiceContent extends Content
             kind: $row->kind,
             minutes: $row->minutes,
             choices: array_is_list($lengths) ? $lengths : [],
-            range: array_is_list($lengths) ? null : new RangeContent($lengths['min'], $lengths['max'], $lengths['step']),
+            range: array_is_list($lengths)
+                ? null
+                : new RangeContent($lengths['min'], $lengths['max'], $lengths['step']),
             setup: $row->setup,
             clearup: $row->clearup,
             staff: $lists->staff,
@@ -171,7 +176,10 @@ final readonly class ServiceContent extends Content
 
     public static function sentences(): array
     {
-        return ServiceRules::SENTENCES + PricingContent::sentences() + PaymentContent::sentences() + CancellationContent::sentences();
+        return ServiceRules::SENTENCES +
+            PricingContent::sentences() +
+            PaymentContent::sentences() +
+            CancellationContent::sentences();
     }
 
     public function name(): string
@@ -201,7 +209,7 @@ final readonly class ServiceContent extends Content
             'picture' => $this->picture,
             'staff_note' => $this->staffNote,
             'kind' => $this->kind,
-            'minutes' => $this->choices[0] ?? $this->range->min ?? $this->minutes,
+            'minutes' => $this->choices[0] ?? ($this->range->min ?? $this->minutes),
             'lengths' => $this->range?->toArray() ?? ($this->choices === [] ? null : $this->choices),
             'setup' => $this->setup,
             'clearup' => $this->clearup,

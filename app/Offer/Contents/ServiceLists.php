@@ -13,7 +13,11 @@ final readonly class ServiceLists
      * @param  list<string>  $dayparts ids
      * @param  list<NeedContent>  $resources
      */
-    public function __construct(public array $staff, public array $locations, public array $dayparts, public array $resources)
-    {
+    public function __construct(
+        public array $staff,
+        public array $locations,
+        public array $dayparts,
+        public array $resources,
+    ) {
     }
 }

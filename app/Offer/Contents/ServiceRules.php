@@ -25,7 +25,8 @@ final class ServiceRules
         'name.required' => 'What is the service called?',
         'minutes.*' => 'How many minutes does it last? At least 1, at most a week (10080).',
         'choices.*' => 'Lengths are whole minutes from 1 to 10080, each once.',
-        'range.*' => "The client's own length has a shortest and a longest, 1 to 10080 minutes, in steps that lead from one to the other.",
+        'range.*' => "The client's own length has a shortest and a longest, 1 to 10080 minutes, in steps that lead "
+            .'from one to the other.',
         'setup.*' => 'Set-up is 0 to 1440 minutes.',
         'clearup.*' => 'Clear-up is 0 to 1440 minutes.',
         'startEvery.*' => 'Starts lie 1 to 1440 minutes apart.',
@@ -105,7 +106,7 @@ final class ServiceRules
             'startFrom' => 'required|in:clock,opening',
             'noticeMinutes' => 'required|integer|min:0|max:525600',
             'bookAheadDays' => 'required|integer|min:0|max:730',
-            'hours' => ['present', 'nullable', new WeeklyTable],
+            'hours' => ['present', 'nullable', new WeeklyTable()],
             'dayparts' => 'present|array|list|max:20',
             'dayparts.*' => ['distinct', ...Checks::of($business, 'dayparts')],
             'availableFrom' => ['present', 'nullable', Checks::date()],

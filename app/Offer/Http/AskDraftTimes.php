@@ -14,7 +14,9 @@ use App\Roster\Checklist;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** The next times of a service that is being edited, as the Gate would show them, and what the core finds wrong with it. */
+/**
+ * The next times of a service that is being edited, as the Gate would show them, and what the core finds wrong with it.
+ */
 final readonly class AskDraftTimes
 {
     public function __construct(private ReadDrafts $read, private DraftedService $drafted, private OpenTimes $times)
@@ -28,6 +30,11 @@ final readonly class AskDraftTimes
         assert($business instanceof Business && $access instanceof Access);
         [$book, $id] = $this->drafted->book($business, $access, ($this->read)($request, $business));
 
-        return new JsonResponse(['times' => $this->times->by($book, $business, new Choice($id), null), 'findings' => $access->ownLane() === null ? [...Checklist::ofService($book, $id), ...$this->drafted->withoutSessions($business, $book, $id)] : []]);
+        return new JsonResponse([
+            'times' => $this->times->by($book, $business, new Choice($id), null),
+            'findings' => $access->ownLane() === null
+                    ? [...Checklist::ofService($book, $id), ...$this->drafted->withoutSessions($business, $book, $id)]
+                    : [],
+        ]);
     }
 }

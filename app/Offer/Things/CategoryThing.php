@@ -41,7 +41,8 @@ final readonly class CategoryThing extends ModelThing
 
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        return $content === null && Service::query()->where('business_id', $business->id)->where('category_id', $id)->exists()
+        return $content === null &&
+            Service::query()->where('business_id', $business->id)->where('category_id', $id)->exists()
             ? 'Services stand under this heading. Move them first.'
             : null;
     }

@@ -47,9 +47,15 @@ final readonly class DaypartThing extends ModelThing
 
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        $used = $this->db->table('service_daypart')->where('business_id', $business->id)->where('daypart_id', $id)->exists();
+        $used = $this->db
+            ->table('service_daypart')
+            ->where('business_id', $business->id)
+            ->where('daypart_id', $id)
+            ->exists();
 
-        return $content === null && $used ? 'Services are limited to this part of the day. Take it off them first.' : null;
+        return $content === null && $used
+            ? 'Services are limited to this part of the day. Take it off them first.'
+            : null;
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook

@@ -49,12 +49,19 @@ final readonly class QuestionThing extends ModelThing
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
         if ($content === null) {
-            $isAskedAfter = Question::query()->where('business_id', $business->id)->where('shown_if', 'like', "%{$id}%")->exists();
+            $isAskedAfter = Question::query()
+                ->where('business_id', $business->id)
+                ->where('shown_if', 'like', "%{$id}%")
+                ->exists();
 
             return $isAskedAfter ? 'Another question is only asked after this one. Change that first.' : null;
         }
         $seen = [$id => true];
-        for ($next = $content->shownIf['question'] ?? null; $next !== null; $next = Question::query()->find($next)->shown_if['question'] ?? null) {
+        for (
+            $next = $content->shownIf['question'] ?? null;
+            $next !== null;
+            $next = Question::query()->find($next)->shown_if['question'] ?? null
+        ) {
             if (isset($seen[$next])) {
                 return 'These questions would wait for each other, and none of them would ever be asked.';
             }

@@ -55,16 +55,26 @@ final readonly class ServiceThing extends ModelThing implements ChecksTogether
     {
         $list = fn (string $what): array => $this->assigned->of($row->business_id, $row->id, $what);
 
-        return ServiceContent::of($row, new ServiceLists($list('staff'), $list('location'), $list('daypart'), $this->needs($row)));
+        return ServiceContent::of(
+            $row,
+            new ServiceLists($list('staff'), $list('location'), $list('daypart'), $this->needs($row)),
+        );
     }
 
     /** @return list<NeedContent> */
     private function needs(Service $service): array
     {
-        $rows = $this->db->table('service_pool')->where('business_id', $service->business_id)->where('service_id', $service->id)
-            ->orderBy('position')->get(['pool_id as pool', 'units', 'per_person as perPerson', 'holds_buffers as holdsBuffers']);
+        $rows = $this->db
+            ->table('service_pool')
+            ->where('business_id', $service->business_id)
+            ->where('service_id', $service->id)
+            ->orderBy('position')
+            ->get(['pool_id as pool', 'units', 'per_person as perPerson', 'holds_buffers as holdsBuffers']);
 
-        return array_map(static fn (object $row): NeedContent => NeedContent::from(Given::in((array) $row)), array_values($rows->all()));
+        return array_map(
+            static fn (object $row): NeedContent => NeedContent::from(Given::in((array) $row)),
+            array_values($rows->all()),
+        );
     }
 
     protected function columns(Content $content): array
@@ -84,12 +94,19 @@ final readonly class ServiceThing extends ModelThing implements ChecksTogether
         $this->db->table('service_pool')->where('business_id', $business->id)->where('service_id', $id)->delete();
         foreach ($content->resources ?? [] as $position => $need) {
             $this->db->table('service_pool')->insert([
-                'business_id' => $business->id, 'service_id' => $id, 'pool_id' => $need->pool, 'position' => $position,
-                'units' => $need->units, 'per_person' => $need->perPerson, 'holds_buffers' => $need->holdsBuffers,
+                'business_id' => $business->id,
+                'service_id' => $id,
+                'pool_id' => $need->pool,
+                'position' => $position,
+                'units' => $need->units,
+                'per_person' => $need->perPerson,
+                'holds_buffers' => $need->holdsBuffers,
             ]);
         }
         if ($content !== null) {
-            Business::query()->whereKey($business->id)->where('longest_taken', '<', $content->longest())
+            Business::query()
+                ->whereKey($business->id)
+                ->where('longest_taken', '<', $content->longest())
                 ->update(['longest_taken' => $content->longest()]);
         }
     }
@@ -99,8 +116,15 @@ final readonly class ServiceThing extends ModelThing implements ChecksTogether
         if ($content !== null) {
             return null;
         }
-        $sessions = $this->db->table('scheduled_sessions')->where('business_id', $business->id)->where('service_id', $id)->exists();
-        $named = static fn (Builder $rows): bool => $rows->where('business_id', $business->id)->whereJsonContains('services', $id)->exists();
+        $sessions = $this->db
+            ->table('scheduled_sessions')
+            ->where('business_id', $business->id)
+            ->where('service_id', $id)
+            ->exists();
+        $named = static fn (Builder $rows): bool => $rows
+            ->where('business_id', $business->id)
+            ->whereJsonContains('services', $id)
+            ->exists();
         if ($named(AddOn::query()) || $named(Question::query())) {
             return 'Add-ons or questions name this service. Take it off them first.';
         }

@@ -24,9 +24,14 @@ final readonly class AccessContent extends Content
 
     public static function rules(Business $business, ?string $id): array
     {
-        $linked = Rule::unique('business_users', 'staff_id')->where('business_id', $business->id)->whereNot('user_id', (int) $id);
+        $linked = Rule::unique('business_users', 'staff_id')
+            ->where('business_id', $business->id)
+            ->whereNot('user_id', (int) $id);
 
-        return ['role' => ['required', Rule::enum(Role::class)], 'staff' => ['present', 'nullable', $linked, ...Checks::of($business, 'staff')]];
+        return [
+            'role' => ['required', Rule::enum(Role::class)],
+            'staff' => ['present', 'nullable', $linked, ...Checks::of($business, 'staff')],
+        ];
     }
 
     public static function sentences(): array

@@ -35,7 +35,11 @@ final readonly class BeginningContent extends Content
 
     public static function from(Given $given): static
     {
-        $service = static fn (Given $one): array => ['name' => $one->text('name'), 'minutes' => $one->int('minutes'), 'price' => $one->int('price')];
+        $service = static fn (Given $one): array => [
+            'name' => $one->text('name'),
+            'minutes' => $one->int('minutes'),
+            'price' => $one->int('price'),
+        ];
 
         return new self(
             $given->text('name'),
@@ -54,7 +58,7 @@ final readonly class BeginningContent extends Content
         return [
             ...FactsContent::first(null),
             'address' => 'nullable|string|max:300',
-            'hours' => ['present', 'array', new WeeklyTable],
+            'hours' => ['present', 'array', new WeeklyTable()],
             'services' => 'present|array|list|max:20',
             'services.*.name' => 'required|string|max:120',
             'services.*.minutes' => 'required|integer|min:1|max:1440',

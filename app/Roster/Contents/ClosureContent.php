@@ -63,6 +63,11 @@ final readonly class ClosureContent extends Content
 
     public function toCore(string $id, Zone $zone): Shut
     {
-        return new Shut($id, WallSpan::between(Wall::dateTime($this->from), Wall::dateTime($this->to), $zone), $this->staff === [] ? null : $this->staff, $this->name);
+        return new Shut(
+            $id,
+            WallSpan::between(Wall::dateTime($this->from), Wall::dateTime($this->to), $zone),
+            $this->staff === [] ? null : $this->staff,
+            $this->name,
+        );
     }
 }

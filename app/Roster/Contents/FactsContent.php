@@ -104,7 +104,7 @@ final readonly class FactsContent extends Content
             'links.*' => ['required', 'string', 'max:300', Checks::link()],
             'clock' => 'required|in:12,24',
             'firstWeekday' => ['required', Rule::in(Wall::WEEKDAYS)],
-            'publicHours' => ['present', 'nullable', new WeeklyTable],
+            'publicHours' => ['present', 'nullable', new WeeklyTable()],
             'travelMinutes' => 'required|integer|min:0|max:720',
             'proof' => ['nullable', Rule::in(ProofOfAddress::CHOICES)],
             'logo' => Checks::picture($business),
@@ -126,7 +126,14 @@ final readonly class FactsContent extends Content
 
         return [
             'name' => ['required', 'string', 'max:120'],
-            'slug' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9][a-z0-9-]*[a-z0-9]\z/', Rule::notIn(self::TAKEN), $free],
+            'slug' => [
+                'required',
+                'string',
+                'max:60',
+                'regex:/^[a-z0-9][a-z0-9-]*[a-z0-9]\z/',
+                Rule::notIn(self::TAKEN),
+                $free,
+            ],
             'about' => ['nullable', 'string', 'max:500'],
             'timeZone' => ['required', 'string', 'max:60', $zone],
             'currency' => ['required', 'string', 'regex:/^[A-Z]{3}\z/'],

@@ -69,7 +69,7 @@ final readonly class LocationContent extends Content
             'picture' => Checks::picture($business),
             'online' => 'required|boolean',
             'meetingLink' => ['nullable', 'string', 'max:300', Checks::link()],
-            'hours' => ['present', 'nullable', new WeeklyTable],
+            'hours' => ['present', 'nullable', new WeeklyTable()],
         ];
     }
 
@@ -101,6 +101,10 @@ final readonly class LocationContent extends Content
     /** @param  array<int, list<Window>>  $special by day number */
     public function toCore(string $id, array $special): Place
     {
-        return new Place($id, $this->name, Hours::ofLocation($this->hours === null ? null : WeeklyTable::windows($this->hours), $special));
+        return new Place(
+            $id,
+            $this->name,
+            Hours::ofLocation($this->hours === null ? null : WeeklyTable::windows($this->hours), $special),
+        );
     }
 }

@@ -21,7 +21,12 @@ final readonly class OutageContent extends Content
 
     public static function from(Given $given): static
     {
-        return new self(Id::of($given->string('unit')), $given->text('name'), $given->string('from'), $given->string('to'));
+        return new self(
+            Id::of($given->string('unit')),
+            $given->text('name'),
+            $given->string('from'),
+            $given->string('to'),
+        );
     }
 
     public static function of(Outage $row): self
@@ -35,7 +40,15 @@ final readonly class OutageContent extends Content
      */
     public static function sorted(array $outages): array
     {
-        usort($outages, static fn (self $a, self $b): int => [$a->from, $a->unit, $a->to, $a->name] <=> [$b->from, $b->unit, $b->to, $b->name]);
+        usort(
+            $outages,
+            static fn (self $a, self $b): int => [$a->from, $a->unit, $a->to, $a->name] <=> [
+                $b->from,
+                $b->unit,
+                $b->to,
+                $b->name,
+            ],
+        );
 
         return $outages;
     }

@@ -21,8 +21,12 @@ final readonly class PoolContent extends Content
      * @param  list<UnitContent>  $units in the order they are taken
      * @param  list<OutageContent>  $outages in order of time
      */
-    public function __construct(public string $name, public ?string $location, public array $units, public array $outages)
-    {
+    public function __construct(
+        public string $name,
+        public ?string $location,
+        public array $units,
+        public array $outages,
+    ) {
     }
 
     public static function from(Given $given): static

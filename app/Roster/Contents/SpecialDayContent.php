@@ -22,8 +22,12 @@ final readonly class SpecialDayContent extends Content
      * @param  string|null  $location null: the business's
      * @param  list<Stretch>  $hours
      */
-    public function __construct(public string $date, public ?string $staff, public ?string $location, public array $hours)
-    {
+    public function __construct(
+        public string $date,
+        public ?string $staff,
+        public ?string $location,
+        public array $hours,
+    ) {
     }
 
     public static function from(Given $given): static

@@ -28,11 +28,17 @@ final readonly class CreateBusiness
     {
         $user = $request->user();
         assert($user instanceof User);
-        $given = $request->validate(BeginningContent::rules(new Business, null), BeginningContent::sentences() + CheckContent::SENTENCES);
+        $given = $request->validate(
+            BeginningContent::rules(new Business(), null),
+            BeginningContent::sentences() + CheckContent::SENTENCES,
+        );
         if ($user->businesses()->count() >= self::MOST) {
             throw new Refusal('One account begins at most '.self::MOST.' businesses.', 409);
         }
 
-        return new JsonResponse(['slug' => ($this->begin)($user, BeginningContent::from(Given::in($given)))->slug], 201);
+        return new JsonResponse(
+            ['slug' => ($this->begin)($user, BeginningContent::from(Given::in($given)))->slug],
+            201,
+        );
     }
 }

@@ -22,6 +22,8 @@ final readonly class OpenMeetingRoom
         assert($business instanceof Business);
         $name = $request->validate(['name' => 'required|string|max:120'])['name'];
 
-        return new JsonResponse(['link' => $this->meetings->room(hash('sha256', "{$business->id} {$name}"), "{$business->name}, {$name}")]);
+        return new JsonResponse([
+            'link' => $this->meetings->room(hash('sha256', "{$business->id} {$name}"), "{$business->name}, {$name}"),
+        ]);
     }
 }

@@ -28,6 +28,13 @@ final readonly class PreviewChanges
 
         $from = $request->validate(['from' => ['nullable', Checks::date()]])['from'] ?? null;
 
-        return new JsonResponse($this->preview->of($business, $access, ($this->read)($request, $business), $from === null ? null : Wall::day($from)));
+        return new JsonResponse(
+            $this->preview->of(
+                $business,
+                $access,
+                ($this->read)($request, $business),
+                $from === null ? null : Wall::day($from),
+            ),
+        );
     }
 }

@@ -24,6 +24,9 @@ final readonly class ShowPoolDay
         assert($business instanceof Business);
         $date = $request->validate(['date' => ['nullable', Checks::date()]])['date'] ?? null;
 
-        return new JsonResponse($this->day->of($business, $id, $date === null ? null : Wall::day($date)) ?? throw new NotFoundHttpException);
+        return new JsonResponse(
+            $this->day->of($business, $id, $date === null ? null : Wall::day($date)) ??
+                throw new NotFoundHttpException(),
+        );
     }
 }

@@ -25,6 +25,8 @@ final readonly class ShowYear
         assert($business instanceof Business && $access instanceof Access);
         abort_unless($year >= 1970 && $year <= 2200, 404);
 
-        return new JsonResponse($this->year->of($business, $year, $access->role->may(Act::SeeBoard) ? null : (string) $access->staff));
+        return new JsonResponse(
+            $this->year->of($business, $year, $access->role->may(Act::SeeBoard) ? null : (string) $access->staff),
+        );
     }
 }

@@ -21,9 +21,13 @@ final readonly class StorePicture
     {
         $business = $request->attributes->get('business');
         assert($business instanceof Business);
-        $file = $request->validate(['picture' => 'required|file|max:'.PictureFiles::LARGEST_KILOBYTES], [
-            'picture.max' => 'A picture is at most 8 MB.', 'picture.*' => 'This file did not arrive whole. A picture is at most 8 MB; try again.',
-        ])['picture'];
+        $file = $request->validate(
+            ['picture' => 'required|file|max:'.PictureFiles::LARGEST_KILOBYTES],
+            [
+                'picture.max' => 'A picture is at most 8 MB.',
+                'picture.*' => 'This file did not arrive whole. A picture is at most 8 MB; try again.',
+            ],
+        )['picture'];
         assert($file instanceof UploadedFile);
 
         return new JsonResponse(['id' => $this->files->take($business, (string) $file->get())->id], 201);

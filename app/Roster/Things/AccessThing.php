@@ -34,7 +34,10 @@ final readonly class AccessThing implements Thing
         if (preg_match('/^[1-9]\d{0,17}\z/', $id) !== 1) {
             return null; // "4abc" is nobody
         }
-        $row = $this->db->table('business_users')->where('business_id', $business->id)->where('user_id', (int) $id)
+        $row = $this->db
+            ->table('business_users')
+            ->where('business_id', $business->id)
+            ->where('user_id', (int) $id)
             ->first(['role', 'staff_id as staff']);
 
         return $row === null ? null : AccessContent::from(Given::in((array) $row));
@@ -46,18 +49,25 @@ final readonly class AccessThing implements Thing
         if ($content === null) {
             $this->db->table('business_users')->where($row)->delete();
         } else {
-            $this->db->table('business_users')->updateOrInsert($row, ['role' => $content->role, 'staff_id' => $content->staff]);
+            $this->db
+                ->table('business_users')
+                ->updateOrInsert($row, ['role' => $content->role, 'staff_id' => $content->staff]);
         }
     }
 
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        $others = $this->db->table('business_users')->where('business_id', $business->id)->where('role', 'owner')
-            ->where('user_id', '<>', (int) $id)->exists();
+        $others = $this->db
+            ->table('business_users')
+            ->where('business_id', $business->id)
+            ->where('role', 'owner')
+            ->where('user_id', '<>', (int) $id)
+            ->exists();
 
         return $others || ($content->role ?? '') === 'owner'
             ? null
-            : 'This is the last owner. Make somebody else an owner first: a business without one could never be changed again.';
+            : 'This is the last owner. Make somebody else an owner first: a business without one could never be '
+                .'changed again.';
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook
@@ -65,12 +75,26 @@ final readonly class AccessThing implements Thing
         return $book;
     }
 
-    /** @return list<array{id: string, name: string, email: string, role: string, staff: string|null}> who signs in here */
+    /**
+     * @return list<array{id: string, name: string, email: string, role: string, staff: string|null}> who signs in here
+     */
     public static function all(Business $business): array
     {
-        return array_values($business->users()->orderBy('users.id')->get()->map(static fn (User $user): array => [
-            'id' => (string) $user->id, 'name' => $user->name, 'email' => $user->email,
-            'role' => $user->pivot->role, 'staff' => $user->pivot->staff_id,
-        ])->all());
+        return array_values(
+            $business
+                ->users()
+                ->orderBy('users.id')
+                ->get()
+                ->map(
+                    static fn (User $user): array => [
+                        'id' => (string) $user->id,
+                        'name' => $user->name,
+                        'email' => $user->email,
+                        'role' => $user->pivot->role,
+                        'staff' => $user->pivot->staff_id,
+                    ],
+                )
+                ->all(),
+        );
     }
 }

@@ -48,17 +48,28 @@ final readonly class ClosureThing extends ModelThing
     /** The same once more is a button pressed twice. */
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        $same = $content === null ? [] : Closure::query()->where('business_id', $business->id)->whereKeyNot($id)
-            ->where('from', $content->from)->where('to', $content->to)->get()
-            ->filter(static fn (Closure $closure): bool => $closure->staff === $content->staff)->all();
+        $same =
+            $content === null
+                ? []
+                : Closure::query()
+                    ->where('business_id', $business->id)
+                    ->whereKeyNot($id)
+                    ->where('from', $content->from)
+                    ->where('to', $content->to)
+                    ->get()
+                    ->filter(static fn (Closure $closure): bool => $closure->staff === $content->staff)
+                    ->all();
 
         return $same === [] ? null : 'This closure is there already.';
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook
     {
-        $closures = array_values(array_filter($book->closures, static fn (Shut $closure): bool => $closure->id !== $id));
+        $others = array_filter($book->closures, static fn (Shut $closure): bool => $closure->id !== $id);
+        $closures = array_values($others);
 
-        return $book->with(closures: $content === null ? $closures : [...$closures, $content->toCore($id, $book->zone)]);
+        return $book->with(
+            closures: $content === null ? $closures : [...$closures, $content->toCore($id, $book->zone)],
+        );
     }
 }

@@ -42,7 +42,10 @@ final readonly class FactsThing implements Thing
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook
     {
         assert($content !== null);
-        $book = $content->travelMinutes === $book->travelMinutes ? $book : $book->with(travelMinutes: $content->travelMinutes);
+        $book =
+            $content->travelMinutes === $book->travelMinutes
+                ? $book
+                : $book->with(travelMinutes: $content->travelMinutes);
 
         return $content->timeZone === $book->zone->name ? $book : $book->in(Zone::named($content->timeZone));
     }

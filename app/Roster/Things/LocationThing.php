@@ -51,14 +51,24 @@ final readonly class LocationThing extends ModelThing
         if ($content !== null) {
             return null;
         }
-        $in = fn (string $table): bool => $this->db->table($table)->where('business_id', $business->id)->where('location_id', $id)->exists();
-        $hours = $this->db->table('staff')->where('business_id', $business->id)->where('hours', 'like', "%{$id}%")->exists();
+        $in = fn (string $table): bool => $this->db
+            ->table($table)
+            ->where('business_id', $business->id)
+            ->where('location_id', $id)
+            ->exists();
+        $hours = $this->db
+            ->table('staff')
+            ->where('business_id', $business->id)
+            ->where('hours', 'like', "%{$id}%")
+            ->exists();
         $isBooked = Booking::query()->where('business_id', $business->id)->where('location_id', $id)->exists();
 
         return match (true) {
-            $isBooked => 'There are bookings at this location, so it stays. Take it off the services that are offered here.',
+            $isBooked => 'There are bookings at this location, so it stays. Take it off the services that are offered '
+                .'here.',
             $in('service_location') => 'Services are offered here. Take the location off them first.',
-            $in('pools') || $in('scheduled_sessions') || $hours => "Resources, sessions or somebody's hours belong to this location. Move those first.",
+            $in('pools') || $in('scheduled_sessions') || $hours => "Resources, sessions or somebody's hours belong to "
+                .'this location. Move those first.',
             default => null,
         };
     }

@@ -41,6 +41,8 @@ final readonly class OpeningHoursThing implements Thing
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook
     {
-        return $book->with(openingHours: new Hours(WeeklyTable::windows($content->hours ?? []), $book->openingHours->specialDays()));
+        return $book->with(
+            openingHours: new Hours(WeeklyTable::windows($content->hours ?? []), $book->openingHours->specialDays()),
+        );
     }
 }

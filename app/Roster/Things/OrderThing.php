@@ -20,8 +20,14 @@ use YardBell\Core\Availability\RuleBook;
 final readonly class OrderThing implements Thing
 {
     private const LISTS = [
-        'services' => 'services', 'categories' => 'categories', 'staff' => 'staff', 'locations' => 'locations',
-        'pools' => 'pools', 'addOns' => 'add_ons', 'questions' => 'questions', 'dayparts' => 'dayparts',
+        'services' => 'services',
+        'categories' => 'categories',
+        'staff' => 'staff',
+        'locations' => 'locations',
+        'pools' => 'pools',
+        'addOns' => 'add_ons',
+        'questions' => 'questions',
+        'dayparts' => 'dayparts',
     ];
 
     public function __construct(private ConnectionInterface $db)
@@ -39,7 +45,12 @@ final readonly class OrderThing implements Thing
         if ($table === null) {
             return null;
         }
-        $ids = $this->db->table($table)->where('business_id', $business->id)->orderBy('position')->orderBy('id')->pluck('id');
+        $ids = $this->db
+            ->table($table)
+            ->where('business_id', $business->id)
+            ->orderBy('position')
+            ->orderBy('id')
+            ->pluck('id');
 
         return new OrderContent(Column::strings($ids));
     }
@@ -47,7 +58,11 @@ final readonly class OrderThing implements Thing
     public function write(Business $business, string $id, ?Content $content): void
     {
         foreach ($content->ids ?? [] as $position => $one) {
-            $this->db->table(self::LISTS[$id])->where('business_id', $business->id)->where('id', $one)->update(['position' => $position]);
+            $this->db
+                ->table(self::LISTS[$id])
+                ->where('business_id', $business->id)
+                ->where('id', $one)
+                ->update(['position' => $position]);
         }
     }
 

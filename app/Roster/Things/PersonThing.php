@@ -49,7 +49,10 @@ final readonly class PersonThing extends ModelThing
         return $content->columns();
     }
 
-    /** Special days and time off stay where they are: they mean nothing without the person, and are there again if this is undone. */
+    /**
+     * Special days and time off stay where they are: they mean nothing without the person, and are there again if this
+     * is undone.
+     */
     public function write(Business $business, string $id, ?Content $content): void
     {
         if ($content !== null && ($content->colour === null || $content->pattern === null)) {
@@ -64,9 +67,20 @@ final readonly class PersonThing extends ModelThing
         if ($content !== null) {
             return null;
         }
-        $signsIn = $this->db->table('business_users')->where('business_id', $business->id)->where('staff_id', $id)->exists();
-        $isNamed = $this->db->table('closures')->where('business_id', $business->id)->whereJsonContains('staff', $id)->exists();
-        $isBooked = Booking::query()->where('business_id', $business->id)->whereJsonContains('staff_ids', $id)->exists();
+        $signsIn = $this->db
+            ->table('business_users')
+            ->where('business_id', $business->id)
+            ->where('staff_id', $id)
+            ->exists();
+        $isNamed = $this->db
+            ->table('closures')
+            ->where('business_id', $business->id)
+            ->whereJsonContains('staff', $id)
+            ->exists();
+        $isBooked = Booking::query()
+            ->where('business_id', $business->id)
+            ->whereJsonContains('staff_ids', $id)
+            ->exists();
 
         return match (true) {
             $isBooked => 'There are bookings with this person. Let them rest instead: nothing is lost then.',
@@ -81,7 +95,11 @@ final readonly class PersonThing extends ModelThing
         $known = $book->staff[$id] ?? null;
 
         return $book->with(
-            staff: Lists::put($book->staff, $id, $content?->toCore($id, $known->special ?? [], $known->timeOff ?? [], $known->busy ?? [])),
+            staff: Lists::put(
+                $book->staff,
+                $id,
+                $content?->toCore($id, $known->special ?? [], $known->timeOff ?? [], $known->busy ?? []),
+            ),
             services: self::services($book, $id, $content->services ?? []),
         );
     }

@@ -56,7 +56,9 @@ final readonly class PoolThing extends ModelThing
     {
         parent::write($business, $id, $content);
         self::outages($business->id, self::units($business->id, $id)->get()->modelKeys())->delete();
-        self::units($business->id, $id)->whereNotIn('id', $content?->units() ?? [])->delete();
+        self::units($business->id, $id)
+            ->whereNotIn('id', $content?->units() ?? [])
+            ->delete();
         foreach ($content->units ?? [] as $position => $unit) {
             Unit::query()->updateOrCreate(
                 ['business_id' => $business->id, 'id' => $unit->id],
@@ -65,20 +67,34 @@ final readonly class PoolThing extends ModelThing
         }
         foreach ($content->outages ?? [] as $outage) {
             Outage::query()->create([
-                'business_id' => $business->id, 'id' => Id::make(), 'unit_id' => $outage->unit,
-                'name' => $outage->name, 'from' => $outage->from, 'to' => $outage->to,
+                'business_id' => $business->id,
+                'id' => Id::make(),
+                'unit_id' => $outage->unit,
+                'name' => $outage->name,
+                'from' => $outage->from,
+                'to' => $outage->to,
             ]);
         }
     }
 
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        $needed = $this->db->table('service_pool')->where('business_id', $business->id)->where('pool_id', $id)->exists();
+        $needed = $this->db
+            ->table('service_pool')
+            ->where('business_id', $business->id)
+            ->where('pool_id', $id)
+            ->exists();
         if ($content === null && $needed) {
             return 'Services need this pool. Take it off them first.';
         }
-        foreach (self::units($business->id, $id)->whereNotIn('id', $content?->units() ?? [])->get() as $unit) {
-            if (Booking::query()->where('business_id', $business->id)->whereJsonContains('units', $unit->id)->exists()) {
+        foreach (
+            self::units($business->id, $id)
+                ->whereNotIn('id', $content?->units() ?? [])
+                ->get() as $unit
+        ) {
+            if (
+                Booking::query()->where('business_id', $business->id)->whereJsonContains('units', $unit->id)->exists()
+            ) {
                 return "\"{$unit->name}\" is booked, so it stays. Say from when it is out of order instead.";
             }
         }

@@ -50,16 +50,25 @@ final readonly class SpecialDayThing extends ModelThing
 
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        $other = $content !== null && SpecialDay::query()->where('business_id', $business->id)->whereKeyNot($id)
-            ->where('date', $content->date)->where($content->owner())->exists();
+        $other =
+            $content !== null &&
+            SpecialDay::query()
+                ->where('business_id', $business->id)
+                ->whereKeyNot($id)
+                ->where('date', $content->date)
+                ->where($content->owner())
+                ->exists();
 
-        return $other ? "There is a special day on {$content->date} already. Change that one, or remove it first." : null;
+        return $other
+            ? "There is a special day on {$content->date} already. Change that one, or remove it first."
+            : null;
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook
     {
         $row = SpecialDay::query()->find($id);
-        if ($row !== null) { // what it was, in case it moves to another date or another person
+        if ($row !== null) {
+            // what it was, in case it moves to another date or another person
             $book = self::put($book, $this->content($row), null);
         }
 
@@ -70,7 +79,9 @@ final readonly class SpecialDayThing extends ModelThing
     private static function put(RuleBook $book, SpecialDayContent $content, ?array $windows): RuleBook
     {
         $day = Wall::day($content->date);
-        $set = static fn (array $special): array => $windows === null ? array_diff_key($special, [$day => 1]) : [$day => $windows] + $special;
+        $set = static fn (array $special): array => $windows === null
+            ? array_diff_key($special, [$day => 1])
+            : [$day => $windows] + $special;
         if ($content->staff !== null) {
             $member = $book->staff[$content->staff];
 
@@ -79,11 +90,18 @@ final readonly class SpecialDayThing extends ModelThing
         if ($content->location !== null) {
             $location = $book->locations[$content->location];
             $special = $set($location->hours?->specialDays() ?? []);
-            $hours = $location->hours === null ? Hours::ofLocation(null, $special) : new Hours($location->hours->weekly(), $special);
+            $hours =
+                $location->hours === null
+                    ? Hours::ofLocation(null, $special)
+                    : new Hours($location->hours->weekly(), $special);
 
-            return $book->with(locations: [...$book->locations, $location->id => new Location($location->id, $location->name, $hours)]);
+            return $book->with(
+                locations: [...$book->locations, $location->id => new Location($location->id, $location->name, $hours)],
+            );
         }
 
-        return $book->with(openingHours: new Hours($book->openingHours->weekly(), $set($book->openingHours->specialDays())));
+        return $book->with(
+            openingHours: new Hours($book->openingHours->weekly(), $set($book->openingHours->specialDays())),
+        );
     }
 }

@@ -36,7 +36,12 @@ final readonly class TimeOffThing extends ModelThing
 
     protected function columns(Content $content): array
     {
-        return ['staff_id' => $content->staff, 'name' => $content->name, 'from' => $content->from, 'to' => $content->to];
+        return [
+            'staff_id' => $content->staff,
+            'name' => $content->name,
+            'from' => $content->from,
+            'to' => $content->to,
+        ];
     }
 
     protected function last(Business $business): array
@@ -47,8 +52,15 @@ final readonly class TimeOffThing extends ModelThing
     /** The same once more is a button pressed twice. */
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        $same = $content !== null && TimeOff::query()->where('business_id', $business->id)->whereKeyNot($id)
-            ->where('staff_id', $content->staff)->where('from', $content->from)->where('to', $content->to)->exists();
+        $same =
+            $content !== null &&
+            TimeOff::query()
+                ->where('business_id', $business->id)
+                ->whereKeyNot($id)
+                ->where('staff_id', $content->staff)
+                ->where('from', $content->from)
+                ->where('to', $content->to)
+                ->exists();
 
         return $same ? 'This time off is there already.' : null;
     }

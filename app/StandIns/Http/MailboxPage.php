@@ -20,7 +20,10 @@ final readonly class MailboxPage
     public function index(Request $request): View
     {
         $to = $request->query('to');
-        $mails = array_filter($this->mailbox->all(), static fn (array $mail): bool => ! is_string($to) || $to === '' || $mail['to'] === $to);
+        $mails = array_filter(
+            $this->mailbox->all(),
+            static fn (array $mail): bool => ! is_string($to) || $to === '' || $mail['to'] === $to,
+        );
 
         return view('stand-ins.mailbox', ['mails' => array_slice($mails, 0, 200), 'to' => is_string($to) ? $to : '']);
     }
@@ -32,10 +35,17 @@ final readonly class MailboxPage
 
     public function calendar(string $id): Response
     {
-        return new Response((string) $this->find($id)['calendar'], 200, ['Content-Type' => 'text/calendar; charset=utf-8']);
+        return new Response((string) $this->find($id)['calendar'], 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+        ]);
     }
 
-    /** @return array{id: string, at: float, to: string, from: string, subject: string, text: string, calendar: string|null, method: string|null} */
+    /**
+     * @return array{
+     *     id: string, at: float, to: string, from: string, subject: string, text: string, calendar: string|null,
+     *     method: string|null,
+     * }
+     */
     private function find(string $id): array
     {
         foreach ($this->mailbox->all() as $mail) {
@@ -43,6 +53,6 @@ final readonly class MailboxPage
                 return $mail;
             }
         }
-        throw new NotFoundHttpException;
+        throw new NotFoundHttpException();
     }
 }

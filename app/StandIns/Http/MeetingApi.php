@@ -17,10 +17,17 @@ final class MeetingApi
         /** @var array{key: string, name: string} $asked */
         $asked = $request->validate(['key' => 'required|string|max:120', 'name' => 'required|string|max:300']);
         if (str_contains(mb_strtolower($asked['name']), 'outage')) {
-            throw new ServiceUnavailableHttpException;
+            throw new ServiceUnavailableHttpException();
         }
 
-        return new JsonResponse(['link' => config()->string('yardbell.stand_ins').'/stand-ins/meetings/'.substr(hash('sha256', $asked['key']), 0, 12)], 201);
+        return new JsonResponse(
+            [
+                'link' => config()->string('yardbell.stand_ins')
+                    .'/stand-ins/meetings/'
+                    .substr(hash('sha256', $asked['key']), 0, 12),
+            ],
+            201,
+        );
     }
 
     public function show(string $id): View

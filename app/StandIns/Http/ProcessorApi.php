@@ -20,10 +20,20 @@ final readonly class ProcessorApi
     public function open(Request $request): JsonResponse
     {
         $this->admit($request);
-        /** @var array{key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string, keeps_card: bool} $asked */
+        /**
+         * @var array{
+         *     key: string, amount: int, currency: string, description: string, return_url: string, notify_url: string,
+         *     keeps_card: bool,
+         * } $asked
+         */
         $asked = $request->validate([
-            'key' => 'required|string|max:120', 'amount' => 'required|integer|min:0', 'keeps_card' => 'required|boolean', 'currency' => 'required|string|size:3',
-            'description' => 'required|string|max:300', 'return_url' => 'required|url|max:1000', 'notify_url' => 'required|url|max:1000',
+            'key' => 'required|string|max:120',
+            'amount' => 'required|integer|min:0',
+            'keeps_card' => 'required|boolean',
+            'currency' => 'required|string|size:3',
+            'description' => 'required|string|max:300',
+            'return_url' => 'required|url|max:1000',
+            'notify_url' => 'required|url|max:1000',
         ]);
 
         return $this->told($this->processor->open($asked));
@@ -57,7 +67,7 @@ final readonly class ProcessorApi
     private function admit(Request $request): void
     {
         if (! hash_equals(config()->string('yardbell.processor_secret'), (string) $request->bearerToken())) {
-            throw new AccessDeniedHttpException;
+            throw new AccessDeniedHttpException();
         }
     }
 
@@ -65,6 +75,12 @@ final readonly class ProcessorApi
     {
         $state = $checkout->state === 'second_step' ? 'open' : $checkout->state;
 
-        return new JsonResponse(['id' => $checkout->id, 'state' => $state, 'amount' => $checkout->amount, 'refunded' => $this->processor->moved($checkout->id, 'refund'), 'charged' => $this->processor->moved($checkout->id, 'charge')]);
+        return new JsonResponse([
+            'id' => $checkout->id,
+            'state' => $state,
+            'amount' => $checkout->amount,
+            'refunded' => $this->processor->moved($checkout->id, 'refund'),
+            'charged' => $this->processor->moved($checkout->id, 'charge'),
+        ]);
     }
 }

@@ -26,7 +26,9 @@ final readonly class ProcessorPage
 
         return view('stand-ins.pay', [
             'checkout' => $checkout,
-            'what' => $checkout->keeps_card ? 'Keep this card' : 'Pay '.Money::written((int) $checkout->amount, $checkout->currency),
+            'what' => $checkout->keeps_card
+                ? 'Keep this card'
+                : 'Pay '.Money::written((int) $checkout->amount, $checkout->currency),
             'keeps' => (bool) $checkout->keeps_card,
             'cards' => ProcessorStandIn::CARDS,
             'declined' => $request->has('declined'),

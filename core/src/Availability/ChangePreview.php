@@ -48,7 +48,9 @@ final readonly class ChangePreview
             $ask = new Ask($id, $fromDay, $toDay, $now);
             $had = $this->starts($this->before, $ask, $before, $only);
             $has = $this->starts($this->after, $ask, $after, $only);
-            foreach ([[&$opens, array_diff_key($has, $had)], [&$closes, array_diff_key($had, $has)]] as [&$changes, $slots]) {
+            foreach (
+                [[&$opens, array_diff_key($has, $had)], [&$closes, array_diff_key($had, $has)]] as [&$changes, $slots]
+            ) {
                 array_push($changes, ...$this->byDay($id, $slots));
             }
         }
@@ -80,7 +82,9 @@ final readonly class ChangePreview
             return true;
         }
         $pools = array_map(static fn (Need $need): string => $need->pool, $service->needs);
-        foreach (['staff' => $service->staff, 'locations' => $service->locations, 'pools' => $pools] as $list => $used) {
+        foreach (
+            ['staff' => $service->staff, 'locations' => $service->locations, 'pools' => $pools] as $list => $used
+        ) {
             foreach ($used as $one) {
                 if ($this->before->$list[$one] !== $this->after->$list[$one]) {
                     return true;
@@ -98,7 +102,12 @@ final readonly class ChangePreview
     private function isMovedByHours(string $id): bool
     {
         $service = $this->after->services[$id] ?? null;
-        if ($service === null || $service !== ($this->before->services[$id] ?? null) || $service->gridFromOpening || $service->hasSessions) {
+        if (
+            $service === null ||
+            $service !== ($this->before->services[$id] ?? null) ||
+            $service->gridFromOpening ||
+            $service->hasSessions
+        ) {
             return false;
         }
         foreach (['zone', 'dayparts', 'travelMinutes'] as $shared) {
@@ -141,12 +150,18 @@ final readonly class ChangePreview
     /** Days that the longest appointment reaches beyond its date. */
     private function longest(): int
     {
-        $minutes = array_map(static fn (Service $service): int => $service->lengths->max ?? 0, [...array_values($this->before->services), ...array_values($this->after->services)]);
+        $minutes = array_map(static fn (Service $service): int => $service->lengths->max ?? 0, [
+            ...array_values($this->before->services),
+            ...array_values($this->after->services),
+        ]);
 
         return intdiv(max([0, ...$minutes]), Wall::DAY);
     }
 
-    /** @return array{OpenTime, OpenTime} before and after, with the nights that reach into the dates and out of them, and what grids are counted from */
+    /**
+     * @return array{OpenTime, OpenTime} before and after, with the nights that reach into the dates and out of them,
+     *   and what grids are counted from
+     */
     private function openTimes(int $fromDay, int $toDay, int $further): array
     {
         [$first, $last] = [$fromDay - self::AROUND - Grid::LOOKS_BACK, $toDay + self::AROUND + $further];
@@ -157,7 +172,13 @@ final readonly class ChangePreview
     /** @return array<string, GroundChange> of each who does a service, at each of its places */
     private function grounds(string $service, OpenTime $had, OpenTime $has): array
     {
-        return array_map(fn (array $crew): GroundChange => GroundChange::between($this->time($this->before, $had, $service, ...$crew), $this->time($this->after, $has, $service, ...$crew)), $this->crews($service));
+        return array_map(
+            fn (array $crew): GroundChange => GroundChange::between(
+                $this->time($this->before, $had, $service, ...$crew),
+                $this->time($this->after, $has, $service, ...$crew),
+            ),
+            $this->crews($service),
+        );
     }
 
     /**
@@ -168,10 +189,14 @@ final readonly class ChangePreview
     private function ground(array $grounds): GroundChange
     {
         $all = $changed = GroundChange::none();
-        $concerned = array_filter($this->after->staff, fn (Member $member): bool => $member !== ($this->before->staff[$member->id] ?? null));
+        $concerned = array_filter(
+            $this->after->staff,
+            fn (Member $member): bool => $member !== ($this->before->staff[$member->id] ?? null),
+        );
         foreach ($grounds as $service => $changes) {
             foreach ($this->crews((string) $service) as $crew => [$member]) {
-                if ($concerned === [] || isset($concerned[$member])) { // otherwise it is about somebody else
+                if ($concerned === [] || isset($concerned[$member])) {
+                    // otherwise it is about somebody else
                     $all = $all->with($changes[$crew]);
                     $changed = $changes[$crew]->isNothing() ? $changed : $changed->with($changes[$crew]);
                 }
@@ -201,7 +226,12 @@ final readonly class ChangePreview
         $rules = $book->services[$service] ?? null;
         $person = $book->staff[$member] ?? null;
         $place = $book->locations[$location] ?? null;
-        $does = $rules !== null && $place !== null && $person?->active === true && in_array($member, $rules->staff, true) && in_array($location, $rules->locations, true);
+        $does =
+            $rules !== null &&
+            $place !== null &&
+            $person?->active === true &&
+            in_array($member, $rules->staff, true) &&
+            in_array($location, $rules->locations, true);
 
         return $does ? $open->of($person, $place, $rules)->subtract($person->off()) : Timeline::none();
     }
@@ -210,7 +240,11 @@ final readonly class ChangePreview
     private function starts(RuleBook $book, Ask $ask, OpenTime $open, ?Timeline $only): array
     {
         $slots = [];
-        foreach (isset($book->services[$ask->service]) ? (new SlotSearch($book, $this->diary, $open, $only))->slots($ask) : [] as $slot) {
+        foreach (
+            isset($book->services[$ask->service])
+                ? (new SlotSearch($book, $this->diary, $open, $only))->slots($ask)
+                : [] as $slot
+        ) {
             $slots["{$slot->start} {$slot->location} ".implode(',', $slot->staff)] = $slot;
         }
 
@@ -245,7 +279,10 @@ final readonly class ChangePreview
             }
             $day = $this->after->zone->day($booking->start);
             $further = intdiv($booking->minutes, Wall::DAY);
-            [$before, $after] = $known["{$day} {$further}"] ??= [$this->openAround($this->before, $day, $further), $this->openAround($this->after, $day, $further)];
+            [$before, $after] = $known["{$day} {$further}"] ??= [
+                $this->openAround($this->before, $day, $further),
+                $this->openAround($this->after, $day, $further),
+            ];
             if (! self::isOpen($this->after, $after, $booking) && self::isOpen($this->before, $before, $booking)) {
                 $stranded[] = $booking;
             }
@@ -269,7 +306,15 @@ final readonly class ChangePreview
         $appointment = Timeline::between($booking->start, $booking->start + $booking->minutes);
         foreach ($booking->staff as $id) {
             $member = $book->staff[$id] ?? null;
-            if ($member === null || ! $member->active || ! $appointment->subtract($open->of($member, $location ?? new Location('', ''), $service)->subtract($member->off()))->isEmpty()) {
+            if (
+                $member === null ||
+                ! $member->active ||
+                ! $appointment
+                    ->subtract(
+                        $open->of($member, $location ?? new Location('', ''), $service)->subtract($member->off()),
+                    )
+                    ->isEmpty()
+            ) {
                 return false;
             }
         }
@@ -282,7 +327,12 @@ final readonly class ChangePreview
         foreach ($book->pools as $pool) {
             foreach ($booking->units as $unit) {
                 foreach ($pool->outages[$unit] ?? [] as $outage) {
-                    if ($outage->interval !== null && ! $appointment->intersect(Timeline::between($outage->interval->start, $outage->interval->end))->isEmpty()) {
+                    if (
+                        $outage->interval !== null &&
+                        ! $appointment
+                            ->intersect(Timeline::between($outage->interval->start, $outage->interval->end))
+                            ->isEmpty()
+                    ) {
                         return false;
                     }
                 }

@@ -15,7 +15,10 @@ use function array_keys;
 use function array_search;
 use function implode;
 
-/** What of a rule book keeps it from being bookable in an ordinary week: one without special days, closures and time off. */
+/**
+ * What of a rule book keeps it from being bookable in an ordinary week: one without special days, closures and time
+ * off.
+ */
 final readonly class CheckRules
 {
     /** A Monday, as a day number, and the days after it that are looked at. */
@@ -36,7 +39,13 @@ final readonly class CheckRules
     {
         $findings = [];
         if ($this->week->opening()->isEmpty()) {
-            $findings[] = new Finding('business', null, '/openingHours', 'No weekday has opening hours, so nothing is open in an ordinary week.', 'Set opening hours; nobody can be booked outside them.');
+            $findings[] = new Finding(
+                'business',
+                null,
+                '/openingHours',
+                'No weekday has opening hours, so nothing is open in an ordinary week.',
+                'Set opening hours; nobody can be booked outside them.',
+            );
         }
         foreach (['services' => 'service', 'staff' => 'staff member', 'locations' => 'location'] as $list => $one) {
             if ($this->book->$list === []) {
@@ -60,7 +69,9 @@ final readonly class CheckRules
     /** @return list<Finding> what keeps this one service from being bookable */
     public function ofService(string $id): array
     {
-        return (new CheckService($this->book, $this->ordinary, $this->week, $this->book->services[$id]))->findings(self::MONDAY);
+        return (new CheckService($this->book, $this->ordinary, $this->week, $this->book->services[$id]))->findings(
+            self::MONDAY,
+        );
     }
 
     /** @return list<Finding> */
@@ -70,9 +81,18 @@ final readonly class CheckRules
             return [];
         }
         $ordinary = $this->week->ofLocation($this->ordinary->locations[$location->id]);
-        $findings = $ordinary !== null && $this->outside($ordinary)
-            ? [new Finding('locations', $location->id, '/hours', "The hours of \"{$location->name}\" lie wholly outside the opening hours.", 'Let them overlap with the opening hours; only what both have is open.')]
-            : [];
+        $findings =
+            $ordinary !== null && $this->outside($ordinary)
+                ? [
+                    new Finding(
+                        'locations',
+                        $location->id,
+                        '/hours',
+                        "The hours of \"{$location->name}\" lie wholly outside the opening hours.",
+                        'Let them overlap with the opening hours; only what both have is open.',
+                    ),
+                ]
+                : [];
 
         return [...$findings, ...$this->nights('locations', $location->id, $location->hours)];
     }
@@ -82,18 +102,39 @@ final readonly class CheckRules
     {
         $findings = [];
         if ($member->active && $member->maxPerDay === 0) {
-            $findings[] = new Finding('staff', $member->id, '/maxPerDay', "{$member->name} takes 0 a day, that is nothing ever.", 'Raise the limit, leave it out, or let them rest.');
+            $findings[] = new Finding(
+                'staff',
+                $member->id,
+                '/maxPerDay',
+                "{$member->name} takes 0 a day, that is nothing ever.",
+                'Raise the limit, leave it out, or let them rest.',
+            );
         }
         if ($member->active && $member->weekly !== null) {
             $own = (new Hours($member->weekly))->between(self::MONDAY - 1, self::MONDAY + 7, Zone::named('UTC'));
             if ($own->isEmpty() && $member->special === []) {
-                $findings[] = new Finding('staff', $member->id, '/hours', "{$member->name} has hours of their own, but none on any weekday.", 'Add hours, or leave the table out: then they follow the opening hours.');
+                $findings[] = new Finding(
+                    'staff',
+                    $member->id,
+                    '/hours',
+                    "{$member->name} has hours of their own, but none on any weekday.",
+                    'Add hours, or leave the table out: then they follow the opening hours.',
+                );
             } elseif (! $own->isEmpty() && $this->outside($own)) {
-                $findings[] = new Finding('staff', $member->id, '/hours', "The hours of {$member->name} lie wholly outside the opening hours.", 'Widen the opening hours or move theirs; their own hours never reach beyond the opening hours.');
+                $findings[] = new Finding(
+                    'staff',
+                    $member->id,
+                    '/hours',
+                    "The hours of {$member->name} lie wholly outside the opening hours.",
+                    'Widen the opening hours or move theirs; their own hours never reach beyond the opening hours.',
+                );
             }
         }
 
-        return [...$findings, ...$this->nights('staff', $member->id, new Hours($member->weekly ?? [], $member->special))];
+        return [
+            ...$findings,
+            ...$this->nights('staff', $member->id, new Hours($member->weekly ?? [], $member->special)),
+        ];
     }
 
     private function outside(Timeline $hours): bool
@@ -107,11 +148,23 @@ final readonly class CheckRules
         $findings = [];
         $dates = array_keys($hours->specialDays());
         foreach ($dates as $day) {
-            $nights = array_filter($hours->on($day - 1), static fn (Window $window): bool => $window->to <= $window->from && $window->to > 0);
+            $nights = array_filter(
+                $hours->on($day - 1),
+                static fn (Window $window): bool => $window->to <= $window->from && $window->to > 0,
+            );
             if ($nights !== []) {
-                $until = implode(', ', array_map(static fn (Window $window): string => Wall::writeTimeOfDay($window->to), $nights));
-                $findings[] = new Finding($list, $id, '/specialDays/'.(int) array_search($day, $dates, true), 'The night before runs on into '.Wall::date($day)." until {$until}.",
-                    'A special day replaces only the windows that start on it. To shut the small hours too, add a closure.');
+                $until = implode(
+                    ', ',
+                    array_map(static fn (Window $window): string => Wall::writeTimeOfDay($window->to), $nights),
+                );
+                $findings[] = new Finding(
+                    $list,
+                    $id,
+                    '/specialDays/'.(int) array_search($day, $dates, true),
+                    'The night before runs on into '.Wall::date($day)." until {$until}.",
+                    'A special day replaces only the windows that start on it. To shut the small hours too, add a '
+                        .'closure.',
+                );
             }
         }
 

@@ -16,8 +16,12 @@ use function max;
 final readonly class CheckService
 {
     /** @param  OpenTime  $week of the ordinary rule book */
-    public function __construct(private RuleBook $book, private RuleBook $ordinary, private OpenTime $week, private Service $service)
-    {
+    public function __construct(
+        private RuleBook $book,
+        private RuleBook $ordinary,
+        private OpenTime $week,
+        private Service $service,
+    ) {
     }
 
     /** @return list<Finding> */
@@ -25,7 +29,12 @@ final readonly class CheckService
     {
         $findings = $this->service->hasSessions ? [] : $this->appointments(); // T15 asks nothing of the kind
         if ($this->service->noticeMinutes >= ($this->service->bookAheadDays + 1) * Wall::DAY) {
-            $findings[] = $this->finding('/noticeMinutes', "wants {$this->service->noticeMinutes} minutes of notice but reaches only {$this->service->bookAheadDays} days ahead", 'Shorten the notice or lengthen the reach: no start meets both.');
+            $findings[] = $this->finding(
+                '/noticeMinutes',
+                "wants {$this->service->noticeMinutes} minutes of notice but reaches only "
+                    ."{$this->service->bookAheadDays} days ahead",
+                'Shorten the notice or lengthen the reach: no start meets both.',
+            );
         }
 
         return $findings !== [] || $this->service->hasSessions ? $findings : $this->fit($monday);
@@ -40,10 +49,18 @@ final readonly class CheckService
             $findings[] = $this->finding('/locations', 'has no location', 'Say where it takes place.');
         }
         if ($service->maxPerDay === 0) {
-            $findings[] = $this->finding('/maxPerDay', 'may be booked 0 times a day, that is never', 'Raise the limit, or leave it out.');
+            $findings[] = $this->finding(
+                '/maxPerDay',
+                'may be booked 0 times a day, that is never',
+                'Raise the limit, or leave it out.',
+            );
         }
         if ($service->isShared() && $service->largestParty() !== null && $service->largestParty() > $service->places) {
-            $findings[] = $this->finding('/maxParty', "takes parties of up to {$service->largestParty()} but has {$service->places} places", 'Lower the largest party or add places.');
+            $findings[] = $this->finding(
+                '/maxParty',
+                "takes parties of up to {$service->largestParty()} but has {$service->places} places",
+                'Lower the largest party or add places.',
+            );
         }
 
         return [...$findings, ...$this->pools()];
@@ -61,7 +78,13 @@ final readonly class CheckService
 
         return match (true) {
             $this->service->staff === [] => [$this->finding('/staff', 'is taken by nobody', 'Say who does it.')],
-            $active === [] => [$this->finding('/staff', 'is only taken by people who are resting', 'Assign somebody who is active, or end a rest.')],
+            $active === [] => [
+                $this->finding(
+                    '/staff',
+                    'is only taken by people who are resting',
+                    'Assign somebody who is active, or end a rest.',
+                ),
+            ],
             default => [],
         };
     }
@@ -75,11 +98,25 @@ final readonly class CheckService
             $pool = $this->book->pools[$need->pool];
             [$has, $wants] = [count($pool->units), $need->unitsFor($largest)];
             if ($has < $wants) {
-                $findings[] = $this->finding("/resources/{$i}", ($need->unitsFor(1) > $has ? 'can never be booked: it' : "for a party of {$largest}")." needs {$wants} units of pool \"{$this->poolName($pool)}\", which has {$has}", 'Add units, or ask for fewer.');
+                $findings[] = $this->finding(
+                    "/resources/{$i}",
+                    ($need->unitsFor(1) > $has ? 'can never be booked: it' : "for a party of {$largest}")
+                        ." needs {$wants} units of pool \"{$this->poolName($pool)}\", which has {$has}",
+                    'Add units, or ask for fewer.',
+                );
             }
-            $elsewhere = array_filter($this->service->locations, static fn (string $location): bool => ! $pool->servesAt($location));
+            $elsewhere = array_filter(
+                $this->service->locations,
+                static fn (string $location): bool => ! $pool->servesAt($location),
+            );
             if ($elsewhere !== []) {
-                $findings[] = $this->finding("/resources/{$i}", 'is not offered at "'.implode('", "', array_map($this->placeName(...), $elsewhere))."\": pool \"{$this->poolName($pool)}\" is at \"{$this->placeName($pool->location)}\" alone", 'Take the location off the service, or give it a pool there.');
+                $findings[] = $this->finding(
+                    "/resources/{$i}",
+                    'is not offered at "'
+                        .implode('", "', array_map($this->placeName(...), $elsewhere))
+                        ."\": pool \"{$this->poolName($pool)}\" is at \"{$this->placeName($pool->location)}\" alone",
+                    'Take the location off the service, or give it a pool there.',
+                );
             }
         }
 
@@ -107,19 +144,45 @@ final readonly class CheckService
         $longest = 0;
         foreach ($this->service->locations as $location) {
             $open = null;
-            foreach (array_filter($this->service->staff, fn (string $id): bool => $this->book->staff[$id]->active) as $id) {
-                $mine = $this->week->of($this->ordinary->staff[$id], $this->ordinary->locations[$location], $this->ordinary->services[$this->service->id]);
-                $open = $this->service->assignment === Assignment::All && $open !== null ? $open->intersect($mine) : $mine;
-                $longest = $this->service->assignment === Assignment::All ? $longest : max($longest, self::longest($mine));
+            foreach (
+                array_filter($this->service->staff, fn (string $id): bool => $this->book->staff[$id]->active) as $id
+            ) {
+                $mine = $this->week->of(
+                    $this->ordinary->staff[$id],
+                    $this->ordinary->locations[$location],
+                    $this->ordinary->services[$this->service->id],
+                );
+                $open =
+                    $this->service->assignment === Assignment::All && $open !== null ? $open->intersect($mine) : $mine;
+                $longest =
+                    $this->service->assignment === Assignment::All ? $longest : max($longest, self::longest($mine));
             }
-            $longest = $this->service->assignment === Assignment::All ? max($longest, self::longest($open ?? Timeline::none())) : $longest;
+            $longest =
+                $this->service->assignment === Assignment::All
+                    ? max($longest, self::longest($open ?? Timeline::none()))
+                    : $longest;
         }
 
-        return [match (true) {
-            $longest === 0 => $this->finding('', 'is never open in an ordinary week: opening hours, those of its people, of its locations and its own have nothing in common', 'Compare these hours; only what all of them have is open.'),
-            $longest < $shortest => $this->finding('/minutes', "lasts {$shortest} minutes, but the longest stretch open for it in an ordinary week is {$longest}", 'Shorten it, or open longer without a break.'),
-            default => $this->finding($this->service->dayparts === [] ? '/startEvery' : '/dayparts', 'has open time in an ordinary week, but no start in it fits its dayparts and its grid', 'Let it start more often, or in more parts of the day.'),
-        }];
+        return [
+            match (true) {
+                $longest === 0 => $this->finding(
+                    '',
+                    'is never open in an ordinary week: opening hours, those of its people, of its locations and its '
+                        .'own have nothing in common',
+                    'Compare these hours; only what all of them have is open.',
+                ),
+                $longest < $shortest => $this->finding(
+                    '/minutes',
+                    "lasts {$shortest} minutes, but the longest stretch open for it in an ordinary week is {$longest}",
+                    'Shorten it, or open longer without a break.',
+                ),
+                default => $this->finding(
+                    $this->service->dayparts === [] ? '/startEvery' : '/dayparts',
+                    'has open time in an ordinary week, but no start in it fits its dayparts and its grid',
+                    'Let it start more often, or in more parts of the day.',
+                ),
+            },
+        ];
     }
 
     private static function longest(Timeline $open): int

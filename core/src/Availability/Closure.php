@@ -10,8 +10,12 @@ use YardBell\Core\Time\WallSpan;
 final readonly class Closure
 {
     /** @param  non-empty-list<string>|null  $staff null: everyone */
-    public function __construct(public string $id, public WallSpan $span, public ?array $staff = null, public string $name = '')
-    {
+    public function __construct(
+        public string $id,
+        public WallSpan $span,
+        public ?array $staff = null,
+        public string $name = '',
+    ) {
     }
 
     public function names(string $member): bool

@@ -11,8 +11,12 @@ final readonly class Commitment
      * @param  string  $cause "booking b1", "time off t1": what T19 names
      * @param  string|null  $location of a booking or session; null needs no travel (T7)
      */
-    public function __construct(public int $start, public int $end, public string $cause, public ?string $location = null)
-    {
+    public function __construct(
+        public int $start,
+        public int $end,
+        public string $cause,
+        public ?string $location = null,
+    ) {
     }
 
     /**

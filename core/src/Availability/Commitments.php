@@ -21,14 +21,22 @@ final class Commitments
         $from = $within[0] - $book->travelMinutes;
         $until = $within[1] + $book->travelMinutes;
         foreach ($diary->bookings as $booking) {
-            if ($booking->start - $booking->setup < $until && $booking->start + $booking->minutes + $booking->clearup > $from && $booking->holdsTime($now)) {
+            if (
+                $booking->start - $booking->setup < $until &&
+                $booking->start + $booking->minutes + $booking->clearup > $from &&
+                $booking->holdsTime($now)
+            ) {
                 $this->take($booking, $booking->setup, $booking->clearup, 'booking');
             }
         }
         foreach ($diary->sessions as $session) {
             $service = $book->services[$session->service] ?? null;
             [$setup, $clearup] = [$service->setup ?? 0, $service->clearup ?? 0];
-            if (! $session->cancelled && $session->start - $setup < $until && $session->start + $session->minutes + $clearup > $from) {
+            if (
+                ! $session->cancelled &&
+                $session->start - $setup < $until &&
+                $session->start + $session->minutes + $clearup > $from
+            ) {
                 $this->take($session, $setup, $clearup, 'session');
             }
         }
@@ -39,7 +47,11 @@ final class Commitments
             foreach ($pool->outages as $unit => $outages) {
                 foreach ($outages as $span) {
                     if ($span->interval !== null) {
-                        $this->units[$unit][] = new Commitment($span->interval->start, $span->interval->end, "outage of {$unit}");
+                        $this->units[$unit][] = new Commitment(
+                            $span->interval->start,
+                            $span->interval->end,
+                            "outage of {$unit}",
+                        );
                     }
                 }
             }
@@ -88,7 +100,11 @@ final class Commitments
     {
         foreach ($member->timeOff as [$id, $span]) {
             if ($span->interval !== null) {
-                $this->people[$member->id][] = new Commitment($span->interval->start, $span->interval->end, "time off {$id}");
+                $this->people[$member->id][] = new Commitment(
+                    $span->interval->start,
+                    $span->interval->end,
+                    "time off {$id}",
+                );
             }
         }
         foreach ($member->respectBusy ? $member->busy : [] as $interval) {

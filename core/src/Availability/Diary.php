@@ -28,7 +28,12 @@ final readonly class Diary
     /** As if this booking were not there: what can be had in its stead. */
     public function without(string $booking): self
     {
-        return new self(array_values(array_filter($this->bookings, static fn (Booking $other): bool => $other->id !== $booking)), $this->sessions, $this->seats, $this->lastTaken);
+        return new self(
+            array_values(array_filter($this->bookings, static fn (Booking $other): bool => $other->id !== $booking)),
+            $this->sessions,
+            $this->seats,
+            $this->lastTaken,
+        );
     }
 
     /** @return array<string, int> by session: the places taken (T15) */

@@ -46,7 +46,9 @@ final readonly class Ground
         ?Timeline $only = null,
     ) {
         $this->reach = Reach::of($book->zone, $service, $ask);
-        $wanted = $ask->relaxed->anyTime ? $this->reach : $this->reach->intersect($this->available())->intersect($this->parts());
+        $wanted = $ask->relaxed->anyTime
+            ? $this->reach
+            : $this->reach->intersect($this->available())->intersect($this->parts());
         $this->wanted = $only === null ? $wanted : $wanted->intersect($only);
         $this->open = $open ?? OpenTime::around($book, $service, $ask, $minutes);
         $this->commitments = new Commitments($book, $diary, $ask->now, $this->horizon());
@@ -106,7 +108,13 @@ final readonly class Ground
         }
         $parts = Timeline::none();
         foreach ($this->service->dayparts as $daypart) {
-            $parts = $parts->union($this->book->dayparts[$daypart]->between($this->ask->fromDay - 3, $this->ask->toDay + 3, $this->book->zone));
+            $parts = $parts->union(
+                $this->book->dayparts[$daypart]->between(
+                    $this->ask->fromDay - 3,
+                    $this->ask->toDay + 3,
+                    $this->book->zone,
+                ),
+            );
         }
 
         return $dates->intersect($parts);

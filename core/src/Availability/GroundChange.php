@@ -26,7 +26,11 @@ final readonly class GroundChange
     /** Of several people together: what changes for one of them counts as changed. */
     public function with(self $other): self
     {
-        return new self($this->stays->union($other->stays), $this->opens->union($other->opens), $this->closes->union($other->closes));
+        return new self(
+            $this->stays->union($other->stays),
+            $this->opens->union($other->opens),
+            $this->closes->union($other->closes),
+        );
     }
 
     public function isNothing(): bool

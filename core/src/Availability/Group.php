@@ -23,7 +23,8 @@ final class Group
 
     public static function key(Booking $booking): string
     {
-        return "{$booking->service} {$booking->start} {$booking->minutes} ".self::where($booking->staff, $booking->location);
+        return "{$booking->service} {$booking->start} {$booking->minutes} "
+            .self::where($booking->staff, $booking->location);
     }
 
     /** @param  list<string>  $staff */
@@ -50,10 +51,17 @@ final class Group
         $groups = [];
         $dates = $zone->dates($ask->fromDay, $ask->toDay);
         foreach ($diary->bookings as $booking) {
-            if ($booking->minutes !== $minutes || $booking->service !== $service->id || ! $dates->covers($booking->start) || ! $booking->holdsTime($ask->now)) {
+            if (
+                $booking->minutes !== $minutes ||
+                $booking->service !== $service->id ||
+                ! $dates->covers($booking->start) ||
+                ! $booking->holdsTime($ask->now)
+            ) {
                 continue;
             }
-            $group = $groups[self::where($booking->staff, $booking->location)][$booking->start] ??= new self($booking->start);
+            $group = $groups[self::where($booking->staff, $booking->location)][$booking->start] ??= new self(
+                $booking->start,
+            );
             $group->party += $booking->party;
             $group->units += array_fill_keys($booking->units, true);
             $group->bookings[] = $booking->id;

@@ -17,7 +17,8 @@ use function count;
 use function implode;
 
 /**
- * T19: which parts of T4 keep an appointment from lying within one stretch of open time (T5). Each part is asked by itself:
+ * T19: which parts of T4 keep an appointment from lying within one stretch of open time (T5). Each part is asked by
+ * itself:
  * the appointment lies within their intersection exactly when it lies within each of them.
  */
 final readonly class Hindrance
@@ -42,13 +43,35 @@ final readonly class Hindrance
     public function of(?Location $location, array $crew): array
     {
         [$open, $book, $service] = [$this->ground->open, $this->ground->book, $this->ground->service];
-        $reasons = $this->outside($open->opening(), $this->by($book->openingHours, 'opening hours', 'special day'), $book->openingHours->on($this->day));
+        $reasons = $this->outside(
+            $open->opening(),
+            $this->by($book->openingHours, 'opening hours', 'special day'),
+            $book->openingHours->on($this->day),
+        );
         if ($location?->hours !== null) {
-            $cause = $this->by($location->hours, "hours of location {$location->id}", "special day of location {$location->id}");
-            array_push($reasons, ...$this->outside($open->ofLocation($location) ?? $open->opening(), $cause, $location->hours->on($this->day)));
+            $cause = $this->by(
+                $location->hours,
+                "hours of location {$location->id}",
+                "special day of location {$location->id}",
+            );
+            array_push(
+                $reasons,
+                ...$this->outside(
+                    $open->ofLocation($location) ?? $open->opening(),
+                    $cause,
+                    $location->hours->on($this->day),
+                ),
+            );
         }
         if ($service->hours !== null) {
-            array_push($reasons, ...$this->outside($open->ofService($service) ?? $open->opening(), "hours of service {$service->id}", $service->hours->on($this->day)));
+            array_push(
+                $reasons,
+                ...$this->outside(
+                    $open->ofService($service) ?? $open->opening(),
+                    "hours of service {$service->id}",
+                    $service->hours->on($this->day),
+                ),
+            );
         }
         foreach ($crew as $member) {
             array_push($reasons, ...$this->ofMember($member, $location));
@@ -64,15 +87,38 @@ final readonly class Hindrance
         if ($member->weekly !== null || $member->special !== []) {
             $own = new Hours($member->weekly ?? [], $member->special);
             $follows = $member->weekly === null && ! $own->hasSpecialDay($this->day);
-            $windows = array_values(array_filter($follows ? $this->ground->book->openingHours->on($this->day) : $own->on($this->day),
-                static fn (Window $window): bool => $window->at === null || $window->at === $location?->id));
-            $cause = $this->by($own, "hours of staff member {$member->id}", "special day of staff member {$member->id}");
-            $reasons = $this->outside($this->ground->open->own($member, $location ?? new Location('', '')), $cause, $windows);
+            $windows = array_values(
+                array_filter(
+                    $follows ? $this->ground->book->openingHours->on($this->day) : $own->on($this->day),
+                    static fn (Window $window): bool => $window->at === null || $window->at === $location?->id,
+                ),
+            );
+            $cause = $this->by(
+                $own,
+                "hours of staff member {$member->id}",
+                "special day of staff member {$member->id}",
+            );
+            $reasons = $this->outside(
+                $this->ground->open->own($member, $location ?? new Location('', '')),
+                $cause,
+                $windows,
+            );
         }
         $breaks = $this->ground->open->breaks($member)->intersect($this->appointment)->stretches();
 
-        return $breaks === [] ? $reasons : [...$reasons, new Reason('T5', "break of staff member {$member->id}",
-            "{$member->name} has a break in it: ".implode(', ', array_map(fn (array $break): string => $this->told->stretch(...$break), $breaks)).'.', ['member' => $member->id, 'from' => $breaks[0][0], 'until' => $breaks[count($breaks) - 1][1]])];
+        return $breaks === []
+            ? $reasons
+            : [
+                ...$reasons,
+                new Reason(
+                    'T5',
+                    "break of staff member {$member->id}",
+                    "{$member->name} has a break in it: "
+                        .implode(', ', array_map(fn (array $break): string => $this->told->stretch(...$break), $breaks))
+                        .'.',
+                    ['member' => $member->id, 'from' => $breaks[0][0], 'until' => $breaks[count($breaks) - 1][1]],
+                ),
+            ];
     }
 
     /**
@@ -83,9 +129,17 @@ final readonly class Hindrance
     {
         $reasons = [];
         foreach ($this->ground->book->closures as $closure) {
-            $named = $closure->staff === null || array_filter($crew, static fn (Member $member): bool => $closure->names($member->id)) !== [];
+            $named =
+                $closure->staff === null ||
+                array_filter($crew, static fn (Member $member): bool => $closure->names($member->id)) !== [];
             if ($named && $this->touches($closure->span)) {
-                $reasons[] = new Reason('T5', "closure {$closure->id}", 'Closed from '.$this->told->stretch($closure->span->interval->start ?? 0, $closure->span->interval->end ?? 0).'.');
+                $reasons[] = new Reason(
+                    'T5',
+                    "closure {$closure->id}",
+                    'Closed from '
+                        .$this->told->stretch($closure->span->interval->start ?? 0, $closure->span->interval->end ?? 0)
+                        .'.',
+                );
             }
         }
 
@@ -103,14 +157,31 @@ final readonly class Hindrance
         $service = $this->ground->service;
         $reasons = [];
         if ($service->availableFrom !== null && $this->day < $service->availableFrom) {
-            $reasons[] = new Reason('T5', "availableFrom of service {$service->id}", 'It is available from '.Wall::date($service->availableFrom).' on.');
+            $reasons[] = new Reason(
+                'T5',
+                "availableFrom of service {$service->id}",
+                'It is available from '.Wall::date($service->availableFrom).' on.',
+            );
         }
         if ($service->availableUntil !== null && $this->day > $service->availableUntil) {
-            $reasons[] = new Reason('T5', "availableUntil of service {$service->id}", 'It is available until '.Wall::date($service->availableUntil).'.');
+            $reasons[] = new Reason(
+                'T5',
+                "availableUntil of service {$service->id}",
+                'It is available until '.Wall::date($service->availableUntil).'.',
+            );
         }
         if (! $this->ground->parts()->covers($this->at)) {
-            $parts = array_map(fn (string $id): string => $this->ground->book->dayparts[$id]->name.' '.Told::windows([$this->ground->book->dayparts[$id]->window]), $service->dayparts);
-            $reasons[] = new Reason('T5', "dayparts of service {$service->id}", 'It starts only in: '.implode(', ', $parts).'.');
+            $parts = array_map(
+                fn (string $id): string => $this->ground->book->dayparts[$id]->name
+                    .' '
+                    .Told::windows([$this->ground->book->dayparts[$id]->window]),
+                $service->dayparts,
+            );
+            $reasons[] = new Reason(
+                'T5',
+                "dayparts of service {$service->id}",
+                'It starts only in: '.implode(', ', $parts).'.',
+            );
         }
 
         return $reasons;
@@ -122,8 +193,20 @@ final readonly class Hindrance
      */
     private function outside(Timeline $part, string $because, array $windows): array
     {
-        return $this->appointment->subtract($part)->isEmpty() ? [] : [new Reason('T5', $because,
-            $this->told->stretch($this->at, $this->end).' does not lie within them. Windows that start on '.Wall::date($this->day).': '.Told::windows($windows).'.')];
+        return $this->appointment->subtract($part)->isEmpty()
+            ? []
+            : [
+                new Reason(
+                    'T5',
+                    $because,
+                    $this->told->stretch($this->at, $this->end)
+                        .' does not lie within them. Windows that start on '
+                        .Wall::date($this->day)
+                        .': '
+                        .Told::windows($windows)
+                        .'.',
+                ),
+            ];
     }
 
     private function by(Hours $hours, string $weekly, string $special): string

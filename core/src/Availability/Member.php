@@ -45,7 +45,10 @@ final readonly class Member
     /** Whether all that can be different is when they are open: own hours, special days, breaks, time off, resting. */
     public function differsByHoursAlone(self $other): bool
     {
-        return $this === $other || ($this->busy == $other->busy && $this->respectBusy === $other->respectBusy && $this->maxPerDay === $other->maxPerDay);
+        return $this === $other ||
+            ($this->busy == $other->busy &&
+                $this->respectBusy === $other->respectBusy &&
+                $this->maxPerDay === $other->maxPerDay);
     }
 
     /** T6: their time off. */
@@ -64,6 +67,11 @@ final readonly class Member
     /** T6: what their outside calendar says, where it is respected. */
     public function busy(): Timeline
     {
-        return Timeline::of(array_map(static fn (Interval $busy): array => [$busy->start, $busy->end], $this->respectBusy ? $this->busy : []));
+        return Timeline::of(
+            array_map(
+                static fn (Interval $busy): array => [$busy->start, $busy->end],
+                $this->respectBusy ? $this->busy : [],
+            ),
+        );
     }
 }

@@ -34,21 +34,33 @@ final readonly class Obstacles
      */
     public function of(?Location $location, array $crew): array
     {
-        $group = $location === null || $crew === [] ? null : $this->ground->groups[Group::of($crew, $location)][$this->at] ?? null;
+        $group =
+            $location === null || $crew === []
+                ? null
+                : $this->ground->groups[Group::of($crew, $location)][$this->at] ?? null;
         if ($location !== null && $group !== null) {
             return [...$this->reach, ...$this->joining($group, $location)];
         }
         $service = $this->ground->service;
         $reasons = $this->reach;
         if ($service->isShared() && $this->ground->ask->party > $service->places) {
-            $reasons[] = new Reason('T14', "service {$service->id}", "It has {$service->places} places, {$this->ground->ask->party} are asked for.");
+            $reasons[] = new Reason(
+                'T14',
+                "service {$service->id}",
+                "It has {$service->places} places, {$this->ground->ask->party} are asked for.",
+            );
         }
         if (! $this->ground->ask->relaxed->anyTime) {
             array_push($reasons, ...(new Hindrance($this->ground, $this->at, $this->told))->of($location, $crew));
             array_push($reasons, ...$this->grid($location, $crew));
         }
 
-        return [...$reasons, ...$this->commitments($location, $crew), ...$this->units($location), ...$this->limits($crew)];
+        return [
+            ...$reasons,
+            ...$this->commitments($location, $crew),
+            ...$this->units($location),
+            ...$this->limits($crew),
+        ];
     }
 
     /** @return list<Reason> T14: of a group that others have begun only its places and the further units are asked */
@@ -56,8 +68,16 @@ final readonly class Obstacles
     {
         $places = $this->ground->service->places;
         $left = $places - $group->party;
-        $reasons = $left >= $this->ground->ask->party ? [] : [new Reason('T14', 'booking '.implode(', booking ', $group->bookings),
-            "{$left} of {$places} places are left, {$this->ground->ask->party} are asked for.")];
+        $reasons =
+            $left >= $this->ground->ask->party
+                ? []
+                : [
+                    new Reason(
+                        'T14',
+                        'booking '.implode(', booking ', $group->bookings),
+                        "{$left} of {$places} places are left, {$this->ground->ask->party} are asked for.",
+                    ),
+                ];
         foreach ($this->ground->service->needs as $need) {
             if ($need->perPerson) {
                 array_push($reasons, ...$this->need($need, $location));
@@ -82,9 +102,15 @@ final readonly class Obstacles
             return [];
         }
 
-        return [new Reason('T10', "service {$service->id}", $service->gridFromOpening
-            ? "Starts are every {$service->startEvery} minutes from the beginning of the open stretch."
-            : "Starts are every {$service->startEvery} minutes by the clock, counted from midnight.")];
+        return [
+            new Reason(
+                'T10',
+                "service {$service->id}",
+                $service->gridFromOpening
+                    ? "Starts are every {$service->startEvery} minutes from the beginning of the open stretch."
+                    : "Starts are every {$service->startEvery} minutes by the clock, counted from midnight.",
+            ),
+        ];
     }
 
     /**
@@ -103,11 +129,28 @@ final readonly class Obstacles
                 if ($this->at < $from || $this->at >= $until) {
                     continue;
                 }
-                [$near, $far] = $commitment->blocks($this->ground->minutes, $this->ground->service->setup, $this->ground->service->clearup);
+                [$near, $far] = $commitment->blocks(
+                    $this->ground->minutes,
+                    $this->ground->service->setup,
+                    $this->ground->service->clearup,
+                );
                 $travels = $this->at < $near || $this->at >= $far;
-                $reasons[] = new Reason($travels ? 'T7' : 'T6', $commitment->cause, "It takes {$member->name} from ".$this->told->stretch($commitment->start, $commitment->end)
-                    .($travels ? ", and {$this->ground->book->travelMinutes} minutes of travel to or from location {$commitment->location}." : ', set-up and clear-up included.'),
-                    ['member' => $member->id, 'from' => $commitment->start, 'until' => $commitment->end, 'travel' => $travels]);
+                $reasons[] = new Reason(
+                    $travels ? 'T7' : 'T6',
+                    $commitment->cause,
+                    "It takes {$member->name} from "
+                        .$this->told->stretch($commitment->start, $commitment->end)
+                        .($travels
+                            ? ", and {$this->ground->book->travelMinutes} minutes of travel to or from location "
+                                ."{$commitment->location}."
+                            : ', set-up and clear-up included.'),
+                    [
+                        'member' => $member->id,
+                        'from' => $commitment->start,
+                        'until' => $commitment->end,
+                        'travel' => $travels,
+                    ],
+                );
             }
         }
 
@@ -117,7 +160,9 @@ final readonly class Obstacles
     /** @return list<Reason> T9 */
     private function units(?Location $location): array
     {
-        return array_merge(...array_map(fn (Need $need): array => $this->need($need, $location), $this->ground->service->needs));
+        return array_merge(
+            ...array_map(fn (Need $need): array => $this->need($need, $location), $this->ground->service->needs),
+        );
     }
 
     /** @return list<Reason> */
@@ -130,13 +175,24 @@ final readonly class Obstacles
         }
         $wanted = $need->unitsFor($this->ground->ask->party);
         if (count($pool->units) < $wanted) {
-            $reasons[] = new Reason('T9', "pool {$pool->id}", 'It has '.count($pool->units)." units, {$wanted} are needed.");
+            $reasons[] = new Reason(
+                'T9',
+                "pool {$pool->id}",
+                'It has '.count($pool->units)." units, {$wanted} are needed.",
+            );
 
             return $reasons;
         }
         foreach ($this->ground->units->inTheWay($need, $this->at) as $unit => $uses) {
             foreach ($uses as $use) {
-                $reasons[] = new Reason('T9', $use->cause, "Unit {$unit} of pool {$pool->id} is taken from ".$this->told->stretch($use->start, $use->end).", {$wanted} free ones are needed.", ['pool' => $pool->id, 'from' => $use->start, 'until' => $use->end]);
+                $reasons[] = new Reason(
+                    'T9',
+                    $use->cause,
+                    "Unit {$unit} of pool {$pool->id} is taken from "
+                        .$this->told->stretch($use->start, $use->end)
+                        .", {$wanted} free ones are needed.",
+                    ['pool' => $pool->id, 'from' => $use->start, 'until' => $use->end],
+                );
             }
         }
 
@@ -156,11 +212,22 @@ final readonly class Obstacles
         }
         [$counts, $service, $reasons] = [$this->ground->counts, $this->ground->service, []];
         if ($counts->serviceIsFull($service, $this->day)) {
-            $reasons[] = new Reason('T12', "service {$service->id}", "{$counts->ofService($service, $this->day)} of at most {$service->maxPerDay} a day are taken.");
+            $reasons[] = new Reason(
+                'T12',
+                "service {$service->id}",
+                "{$counts->ofService($service, $this->day)} of at most {$service->maxPerDay} a day are taken.",
+            );
         }
         foreach ($crew as $member) {
             if ($counts->memberIsFull($member, $this->day)) {
-                $reasons[] = new Reason('T12', "staff member {$member->id}", "{$member->name} takes at most {$member->maxPerDay} a day and has {$counts->ofMember($member, $this->day)}.");
+                $reasons[] = new Reason(
+                    'T12',
+                    "staff member {$member->id}",
+                    "{$member->name} takes at most {$member->maxPerDay} a day and has {$counts->ofMember(
+                        $member,
+                        $this->day,
+                    )}.",
+                );
             }
         }
 

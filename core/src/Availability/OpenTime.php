@@ -22,15 +22,24 @@ final class OpenTime
     /** @var array<string, Timeline> */
     private array $known = [];
 
-    public function __construct(private readonly RuleBook $book, private readonly int $fromDay, private readonly int $toDay)
-    {
+    public function __construct(
+        private readonly RuleBook $book,
+        private readonly int $fromDay,
+        private readonly int $toDay,
+    ) {
         $this->opening = $this->expand($book->openingHours);
     }
 
-    /** Over all dates that can matter to what is asked: those an appointment reaches into, those a grid is counted from. */
+    /**
+     * Over all dates that can matter to what is asked: those an appointment reaches into, those a grid is counted from.
+     */
     public static function around(RuleBook $book, Service $service, Ask $ask, int $minutes): self
     {
-        return new self($book, $ask->fromDay - 3 - ($service->gridFromOpening ? Grid::LOOKS_BACK : 0), $ask->toDay + 3 + min(self::LONGEST_DAYS, intdiv($minutes, Wall::DAY)));
+        return new self(
+            $book,
+            $ask->fromDay - 3 - ($service->gridFromOpening ? Grid::LOOKS_BACK : 0),
+            $ask->toDay + 3 + min(self::LONGEST_DAYS, intdiv($minutes, Wall::DAY)),
+        );
     }
 
     public function of(Member $member, Location $location, Service $service): Timeline
@@ -75,12 +84,16 @@ final class OpenTime
 
     public function ofLocation(Location $location): ?Timeline
     {
-        return $location->hours === null ? null : $this->known["location {$location->id}"] ??= $this->expand($location->hours);
+        return $location->hours === null
+            ? null
+            : ($this->known["location {$location->id}"] ??= $this->expand($location->hours));
     }
 
     public function ofService(Service $service): ?Timeline
     {
-        return $service->hours === null ? null : $this->known["service {$service->id}"] ??= $this->expand($service->hours);
+        return $service->hours === null
+            ? null
+            : ($this->known["service {$service->id}"] ??= $this->expand($service->hours));
     }
 
     public function closures(Member $member): Timeline

@@ -20,7 +20,9 @@ final class Reach
 
         return $last < $ask->fromDay
             ? Timeline::none()
-            : $zone->dates($ask->fromDay, $last)->intersect(Timeline::between($ask->now + $service->noticeMinutes, PHP_INT_MAX));
+            : $zone
+                ->dates($ask->fromDay, $last)
+                ->intersect(Timeline::between($ask->now + $service->noticeMinutes, PHP_INT_MAX));
     }
 
     /** @return list<Reason> T19: why a start lies outside */
@@ -32,11 +34,26 @@ final class Reach
         $reasons = [];
         $earliest = $ask->now + $service->noticeMinutes;
         if ($at < $earliest) {
-            $reasons[] = new Reason('T11', "notice of service {$service->id}", "{$service->noticeMinutes} minutes of notice: the earliest start is {$told->instant($earliest)}, ".($earliest - $at).' minutes later.', ['from' => $earliest]);
+            $reasons[] = new Reason(
+                'T11',
+                "notice of service {$service->id}",
+                "{$service->noticeMinutes} minutes of notice: the earliest start is {$told->instant($earliest)}, "
+                    .($earliest - $at)
+                    .' minutes later.',
+                ['from' => $earliest],
+            );
         }
         $last = $zone->day($ask->now) + $service->bookAheadDays;
         if ($zone->day($at) > $last) {
-            $reasons[] = new Reason('T11', "reach of service {$service->id}", "It reaches {$service->bookAheadDays} days ahead, until ".Wall::date($last).', '.($zone->day($at) - $last).' days earlier.');
+            $reasons[] = new Reason(
+                'T11',
+                "reach of service {$service->id}",
+                "It reaches {$service->bookAheadDays} days ahead, until "
+                    .Wall::date($last)
+                    .', '
+                    .($zone->day($at) - $last)
+                    .' days earlier.',
+            );
         }
 
         return $reasons;

@@ -49,23 +49,66 @@ final readonly class RuleBook
 
         return $this->with(
             zone: $zone,
-            closures: array_map(static fn (Closure $closure): Closure => new Closure($closure->id, $span($closure->span), $closure->staff, $closure->name), $this->closures),
-            pools: array_map(static fn (Pool $pool): Pool => new Pool($pool->id, $pool->location, $pool->units, array_map(static fn (array $outages): array => array_map($span, $outages), $pool->outages), $pool->name), $this->pools),
-            staff: array_map(static fn (Member $member): Member => $member->with(timeOff: array_map(static fn (array $off): array => [$off[0], $span($off[1])], $member->timeOff)), $this->staff),
+            closures: array_map(
+                static fn (Closure $closure): Closure => new Closure(
+                    $closure->id,
+                    $span($closure->span),
+                    $closure->staff,
+                    $closure->name,
+                ),
+                $this->closures,
+            ),
+            pools: array_map(
+                static fn (Pool $pool): Pool => new Pool(
+                    $pool->id,
+                    $pool->location,
+                    $pool->units,
+                    array_map(static fn (array $outages): array => array_map($span, $outages), $pool->outages),
+                    $pool->name,
+                ),
+                $this->pools,
+            ),
+            staff: array_map(
+                static fn (Member $member): Member => $member->with(
+                    timeOff: array_map(static fn (array $off): array => [$off[0], $span($off[1])], $member->timeOff),
+                ),
+                $this->staff,
+            ),
         );
     }
 
-    /** The same without what is so on some dates only, in a zone whose clocks never change: what an ordinary week is like. */
+    /**
+     * The same without what is so on some dates only, in a zone whose clocks never change: what an ordinary week is
+     * like.
+     */
     public function ordinary(): self
     {
         return new self(
             zone: Zone::named('UTC'),
             openingHours: new Hours($this->openingHours->weekly()),
             dayparts: $this->dayparts,
-            locations: array_map(static fn (Location $location): Location => new Location($location->id, $location->name,
-                $location->hours === null ? null : new Hours($location->hours->weekly())), $this->locations),
-            pools: array_map(static fn (Pool $pool): Pool => new Pool($pool->id, $pool->location, $pool->units), $this->pools),
-            staff: array_map(static fn (Member $member): Member => new Member($member->id, $member->name, $member->active, $member->weekly, breaks: $member->breaks), $this->staff),
+            locations: array_map(
+                static fn (Location $location): Location => new Location(
+                    $location->id,
+                    $location->name,
+                    $location->hours === null ? null : new Hours($location->hours->weekly()),
+                ),
+                $this->locations,
+            ),
+            pools: array_map(
+                static fn (Pool $pool): Pool => new Pool($pool->id, $pool->location, $pool->units),
+                $this->pools,
+            ),
+            staff: array_map(
+                static fn (Member $member): Member => new Member(
+                    $member->id,
+                    $member->name,
+                    $member->active,
+                    $member->weekly,
+                    breaks: $member->breaks,
+                ),
+                $this->staff,
+            ),
             services: array_map(static fn (Service $service): Service => $service->always(), $this->services),
         );
     }

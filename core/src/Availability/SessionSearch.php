@@ -19,15 +19,24 @@ final readonly class SessionSearch
         $rows = [];
         foreach ($this->diary->sessions as $order => $session) {
             $left = $session->places - ($taken[$session->id] ?? 0);
-            if ($session->service === $service->id && ! $session->cancelled && $left >= $ask->party && $reach->covers($session->start)
-                && ($ask->staff === null || in_array($ask->staff, $session->staff, true)) && ($ask->location === null || $session->location === $ask->location)) {
+            if (
+                $session->service === $service->id &&
+                ! $session->cancelled &&
+                $left >= $ask->party &&
+                $reach->covers($session->start) &&
+                ($ask->staff === null || in_array($ask->staff, $session->staff, true)) &&
+                ($ask->location === null || $session->location === $ask->location)
+            ) {
                 $rows[] = [$session, $left, $order];
             }
         }
-        usort($rows, static fn (array $a, array $b): int => $a[0]->start <=> $b[0]->start
-            ?: self::compare([$a[0]->location], [$b[0]->location], $service->locations)
-            ?: self::compare($a[0]->staff, $b[0]->staff, $service->staff)
-            ?: $a[2] <=> $b[2]);
+        usort(
+            $rows,
+            static fn (array $a, array $b): int => $a[0]->start <=> $b[0]->start ?:
+            self::compare([$a[0]->location], [$b[0]->location], $service->locations) ?:
+            self::compare($a[0]->staff, $b[0]->staff, $service->staff) ?:
+            $a[2] <=> $b[2],
+        );
 
         return array_map(static fn (array $row): Slot => self::slot($row[0], $row[1]), $rows);
     }

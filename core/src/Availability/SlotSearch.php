@@ -21,8 +21,12 @@ final readonly class SlotSearch
      * @param  OpenTime|null  $open expanded already, for at least OpenTime::around() what is asked
      * @param  Timeline|null  $only what is begun outside of it is not looked for; what others have begun there is
      */
-    public function __construct(private RuleBook $book, private Diary $diary, private ?OpenTime $open = null, private ?Timeline $only = null)
-    {
+    public function __construct(
+        private RuleBook $book,
+        private Diary $diary,
+        private ?OpenTime $open = null,
+        private ?Timeline $only = null,
+    ) {
     }
 
     /**
@@ -50,7 +54,9 @@ final readonly class SlotSearch
             return []; // T17, T14
         }
         $crews = $this->crews($service);
-        $starts = new Starts(new Ground($this->book, $this->diary, $service, $ask, $minutes + $ask->extra, $this->open, $this->only));
+        $starts = new Starts(
+            new Ground($this->book, $this->diary, $service, $ask, $minutes + $ask->extra, $this->open, $this->only),
+        );
         $rows = [];
         foreach ($service->locations as $at => $location) {
             foreach ($crews as $order => $crew) {
@@ -94,15 +100,28 @@ final readonly class SlotSearch
     private function marked(array $starts, array $crews, Service $service, Ask $ask, int $minutes): array
     {
         $ranks = $this->ranks($service, $ask->now);
-        $people = array_map(static fn (array $crew): array => array_map(static fn (Member $member): string => $member->id, $crew), $crews);
+        $people = array_map(
+            static fn (array $crew): array => array_map(static fn (Member $member): string => $member->id, $crew),
+            $crews,
+        );
         $slots = [];
         foreach ($starts as $start => $rows) {
             ksort($rows);
             $next = self::next($rows, $ranks);
             foreach ($rows as $place => [$location, $order, $units, $left]) {
-                if (($ask->staff === null || in_array($ask->staff, $people[$order], true)) && ($ask->location === null || $location === $ask->location)) {
-                    $slots[] = new Slot($start, $start + $minutes, $location, $people[$order], $units, $left,
-                        $service->assignment === Assignment::Random ? null : $next[$location] === $place);
+                if (
+                    ($ask->staff === null || in_array($ask->staff, $people[$order], true)) &&
+                    ($ask->location === null || $location === $ask->location)
+                ) {
+                    $slots[] = new Slot(
+                        $start,
+                        $start + $minutes,
+                        $location,
+                        $people[$order],
+                        $units,
+                        $left,
+                        $service->assignment === Assignment::Random ? null : $next[$location] === $place,
+                    );
                 }
             }
         }
@@ -138,8 +157,12 @@ final readonly class SlotSearch
         }
         $last = $this->diary->lastTaken($service->id, $now);
         $order = array_keys($service->staff);
-        usort($order, static fn (int $a, int $b): int => ($last[$service->staff[$a]] ?? PHP_INT_MIN) <=> ($last[$service->staff[$b]] ?? PHP_INT_MIN)
-            ?: $a <=> $b);
+        usort(
+            $order,
+            static fn (int $a, int $b): int => ($last[$service->staff[$a]] ?? PHP_INT_MIN) <=>
+            ($last[$service->staff[$b]] ?? PHP_INT_MIN) ?:
+            $a <=> $b,
+        );
 
         return array_flip($order);
     }

@@ -20,7 +20,8 @@ final class Starts
 
     /**
      * @param  non-empty-list<Member>  $crew all of whom take it together
-     * @return array<int, array{list<string>, int, bool}> by start: the units taken, the places left, whether it joins (T14)
+     * @return array<int, array{list<string>, int, bool}> by start: the units taken, the places left, whether it joins
+     *   (T14)
      */
     public function offered(Location $location, array $crew): array
     {
@@ -30,7 +31,9 @@ final class Starts
             return $rows;
         }
         $open = $ground->openFor($location, $crew);
-        $free = $ground->ask->relaxed->anyTime ? $ground->wanted : $open->starts($ground->minutes)->intersect($ground->wanted);
+        $free = $ground->ask->relaxed->anyTime
+            ? $ground->wanted
+            : $open->starts($ground->minutes)->intersect($ground->wanted);
         foreach ($crew as $member) {
             $free = $free->subtract($this->blockedFor($member, $location));
         }
@@ -72,10 +75,12 @@ final class Starts
     {
         $travels = $this->ground->book->travelMinutes > 0;
 
-        return $this->blocked[$travels ? "{$member->id} {$location->id}" : $member->id] ??= Timeline::of(array_map(
-            fn (Commitment $commitment): array => $this->ground->blocked($commitment, $location),
-            $this->ground->commitments->ofMember($member->id),
-        ));
+        return $this->blocked[$travels ? "{$member->id} {$location->id}" : $member->id] ??= Timeline::of(
+            array_map(
+                fn (Commitment $commitment): array => $this->ground->blocked($commitment, $location),
+                $this->ground->commitments->ofMember($member->id),
+            ),
+        );
     }
 
     /**

@@ -39,9 +39,16 @@ final readonly class Told
     /** @param  list<Window>  $windows */
     public static function windows(array $windows): string
     {
-        return $windows === [] ? 'none' : implode(', ', array_map(
-            static fn (Window $window): string => Wall::writeTimeOfDay($window->from).'–'.Wall::writeTimeOfDay($window->to),
-            $windows,
-        ));
+        return $windows === []
+            ? 'none'
+            : implode(
+                ', ',
+                array_map(
+                    static fn (Window $window): string => Wall::writeTimeOfDay($window->from)
+                        .'–'
+                        .Wall::writeTimeOfDay($window->to),
+                    $windows,
+                ),
+            );
     }
 }

@@ -32,10 +32,9 @@ final class Units
         foreach ($service->needs as $need) {
             $this->taken[$need->pool] = [];
             foreach ($book->pools[$need->pool]->units as $unit) {
-                $this->taken[$need->pool][$unit] = Timeline::of(array_map(
-                    fn (Commitment $use): array => $this->blocked($use, $need),
-                    $commitments->ofUnit($unit),
-                ));
+                $this->taken[$need->pool][$unit] = Timeline::of(
+                    array_map(fn (Commitment $use): array => $this->blocked($use, $need), $commitments->ofUnit($unit)),
+                );
             }
         }
     }
@@ -104,7 +103,10 @@ final class Units
         foreach ($this->service->needs as $need) {
             $pool = $this->book->pools[$need->pool];
             if (! $need->perPerson) {
-                array_push($units, ...array_values(array_filter($pool->units, static fn (string $unit): bool => isset($held[$unit]))));
+                array_push(
+                    $units,
+                    ...array_values(array_filter($pool->units, static fn (string $unit): bool => isset($held[$unit]))),
+                );
 
                 continue;
             }

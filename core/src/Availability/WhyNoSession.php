@@ -21,8 +21,12 @@ final readonly class WhyNoSession
         $taken = $this->diary->seatsTaken($ask->now);
         $verdicts = [];
         foreach ($this->diary->sessions as $session) {
-            if ($session->service !== $service->id || $session->start !== $at
-                || ($ask->staff !== null && ! in_array($ask->staff, $session->staff, true)) || ($ask->location !== null && $session->location !== $ask->location)) {
+            if (
+                $session->service !== $service->id ||
+                $session->start !== $at ||
+                ($ask->staff !== null && ! in_array($ask->staff, $session->staff, true)) ||
+                ($ask->location !== null && $session->location !== $ask->location)
+            ) {
                 continue;
             }
             $left = $session->places - ($taken[$session->id] ?? 0);
@@ -31,13 +35,28 @@ final readonly class WhyNoSession
                 $reasons[] = new Reason('T15', "session {$session->id}", 'It is cancelled.');
             }
             if ($left < $ask->party) {
-                $reasons[] = new Reason('T15', "session {$session->id}", "{$left} of its {$session->places} places are left, {$ask->party} are asked for.");
+                $reasons[] = new Reason(
+                    'T15',
+                    "session {$session->id}",
+                    "{$left} of its {$session->places} places are left, {$ask->party} are asked for.",
+                );
             }
             $verdicts[] = new Verdict($session->location, $session->staff, $reasons);
         }
 
-        return $verdicts !== [] ? $verdicts : [new Verdict($ask->location, $ask->staff === null ? [] : [$ask->staff], [
-            ...$general, new Reason('T15', "service {$service->id}", 'No session of it is scheduled at '.$told->instant($at).($ask->staff === null && $ask->location === null ? '.' : ' as asked for.')),
-        ])];
+        return $verdicts !== []
+            ? $verdicts
+            : [
+                new Verdict($ask->location, $ask->staff === null ? [] : [$ask->staff], [
+                    ...$general,
+                    new Reason(
+                        'T15',
+                        "service {$service->id}",
+                        'No session of it is scheduled at '
+                            .$told->instant($at)
+                            .($ask->staff === null && $ask->location === null ? '.' : ' as asked for.'),
+                    ),
+                ]),
+            ];
     }
 }

@@ -28,14 +28,22 @@ final readonly class WhyNot
             return (new WhyNoSession($this->book, $this->diary))->verdicts($service, $ask, $at);
         }
         $named = $service->lengths?->named($ask->minutes);
-        $minutes = ($named ?? $ask->minutes ?? 0) + $ask->extra;
+        $minutes = ($named ?? ($ask->minutes ?? 0)) + $ask->extra;
         $general = $this->general($service, $ask, $named);
         $obstacles = new Obstacles(new Ground($this->book, $this->diary, $service, $ask, $minutes), $at);
         $verdicts = [];
         foreach ($this->locations($service, $ask) as $location) {
             foreach ($this->crews($service, $ask) as $crew) {
-                $reasons = [...$general, ...$this->assigned($service, $location, $crew), ...$obstacles->of($location, $crew)];
-                $verdicts[] = new Verdict($location?->id, array_map(static fn (Member $member): string => $member->id, $crew), $reasons);
+                $reasons = [
+                    ...$general,
+                    ...$this->assigned($service, $location, $crew),
+                    ...$obstacles->of($location, $crew),
+                ];
+                $verdicts[] = new Verdict(
+                    $location?->id,
+                    array_map(static fn (Member $member): string => $member->id, $crew),
+                    $reasons,
+                );
             }
         }
 
@@ -60,7 +68,13 @@ final readonly class WhyNot
 
         return $largest === null || $ask->party <= $largest
             ? []
-            : [new Reason('T13', "service {$service->id}", "A party of {$ask->party} is more than the {$largest} it takes.")];
+            : [
+                new Reason(
+                    'T13',
+                    "service {$service->id}",
+                    "A party of {$ask->party} is more than the {$largest} it takes.",
+                ),
+            ];
     }
 
     /** @return non-empty-list<Location|null> */
@@ -71,16 +85,22 @@ final readonly class WhyNot
         return $ids === [] ? [null] : array_map(fn (string $id): Location => $this->book->locations[$id], $ids);
     }
 
-    /** @return non-empty-list<list<Member>> those who would take it together or each on their own; the resting ones too, to say so */
+    /**
+     * @return non-empty-list<list<Member>> those who would take it together or each on their own; the resting ones too,
+     *   to say so
+     */
     private function crews(Service $service, Ask $ask): array
     {
         $members = array_map(fn (string $id): Member => $this->book->staff[$id], $service->staff);
         $together = array_values(array_filter($members, static fn (Member $member): bool => $member->active));
-        $crews = $service->assignment === Assignment::All && $together !== []
-            ? [$together]
-            : array_map(static fn (Member $member): array => [$member], $members);
+        $crews =
+            $service->assignment === Assignment::All && $together !== []
+                ? [$together]
+                : array_map(static fn (Member $member): array => [$member], $members);
         if ($ask->staff !== null) {
-            $crews = array_values(array_filter($crews, fn (array $crew): bool => in_array($this->book->staff[$ask->staff], $crew, true)));
+            $crews = array_values(
+                array_filter($crews, fn (array $crew): bool => in_array($this->book->staff[$ask->staff], $crew, true)),
+            );
         }
 
         return match (true) {
@@ -109,7 +129,11 @@ final readonly class WhyNot
         }
         foreach ($crew as $member) {
             if (! in_array($member->id, $service->staff, true)) {
-                $reasons[] = new Reason('T16', "staff member {$member->id}", "{$member->name} is not assigned to the service.");
+                $reasons[] = new Reason(
+                    'T16',
+                    "staff member {$member->id}",
+                    "{$member->name} is not assigned to the service.",
+                );
             }
             if (! $member->active) {
                 $reasons[] = new Reason('T16', "staff member {$member->id}", "{$member->name} is resting.");

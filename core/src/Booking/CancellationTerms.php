@@ -6,7 +6,10 @@ namespace YardBell\Core\Booking;
 
 use YardBell\Core\Price\Percent;
 
-/** What cancelling costs (rules.md, part 4): free until so long before the start, after that and on a no-show a part of the price or an amount. */
+/**
+ * What cancelling costs (rules.md, part 4): free until so long before the start, after that and on a no-show a part of
+ * the price or an amount.
+ */
 final readonly class CancellationTerms
 {
     /**

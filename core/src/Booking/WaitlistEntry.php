@@ -14,7 +14,8 @@ final readonly class WaitlistEntry
      * @param  list<string>  $staff any of these people
      * @param  list<string>  $locations any of these places
      * @param  int  $fromDay, $toDay local dates as day numbers, both included
-     * @param  array<int, list<Window>>  $weekdays by weekday, 0 = Monday, the windows it may start in; empty: any day and hour
+     * @param  array<int, list<Window>>  $weekdays by weekday, 0 = Monday, the windows it may start in; empty: any day
+     *   and hour
      */
     public function __construct(
         public string $id,

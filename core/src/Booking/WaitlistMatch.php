@@ -33,9 +33,15 @@ final readonly class WaitlistMatch
         $ask = new Ask($entry->service, $entry->fromDay, $entry->toDay, $now, $entry->minutes, 0, $entry->party);
         $wished = $entry->weekdays === [] ? null : $this->wished($entry);
 
-        return array_values(array_filter((new SlotSearch($this->book, $this->diary))->slots($ask), static fn (Slot $slot): bool => ($entry->staff === [] || array_intersect($slot->staff, $entry->staff) !== [])
-            && ($entry->locations === [] || in_array($slot->location, $entry->locations, true))
-            && ($wished === null || $wished->covers($slot->start))));
+        return array_values(
+            array_filter(
+                (new SlotSearch($this->book, $this->diary))->slots($ask),
+                static fn (Slot $slot): bool => ($entry->staff === [] ||
+                    array_intersect($slot->staff, $entry->staff) !== []) &&
+                    ($entry->locations === [] || in_array($slot->location, $entry->locations, true)) &&
+                    ($wished === null || $wished->covers($slot->start)),
+            ),
+        );
     }
 
     /** A window that runs past midnight begins on the date before. */

@@ -12,8 +12,13 @@ final readonly class AddOn
      * @param  int  $minutes by which one lengthens the appointment
      * @param  bool  $perPerson whether everyone who comes takes it
      */
-    public function __construct(public string $id, public string $name, public int $amount, public int $minutes = 0, public bool $perPerson = false)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $amount,
+        public int $minutes = 0,
+        public bool $perPerson = false,
+    ) {
         $amount >= 0 ?: throw InvalidPrice::amount($name, $amount);
     }
 }

@@ -11,12 +11,17 @@ final class InvalidPrice extends DomainException implements CoreException
 {
     public static function percent(string $given): self
     {
-        return new self("A percentage is a number of at most 4 decimal places as a text, like \"7.5\", but got \"{$given}\".");
+        return new self(
+            "A percentage is a number of at most 4 decimal places as a text, like \"7.5\", but got \"{$given}\".",
+        );
     }
 
     public static function length(?int $minutes): self
     {
-        return new self('The service does not have '.($minutes === null ? 'a length of its own.' : "a length of {$minutes} minutes."));
+        return new self(
+            'The service does not have '
+                .($minutes === null ? 'a length of its own.' : "a length of {$minutes} minutes."),
+        );
     }
 
     public static function addOn(string $id): self

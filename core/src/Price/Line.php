@@ -12,7 +12,12 @@ final readonly class Line
      * @param  string|null  $id of the add-on
      * @param  int|null  $quantity of the add-on
      */
-    public function __construct(public string $kind, public string $label, public int $amount, public ?string $id = null, public ?int $quantity = null)
-    {
+    public function __construct(
+        public string $kind,
+        public string $label,
+        public int $amount,
+        public ?string $id = null,
+        public ?int $quantity = null,
+    ) {
     }
 }

@@ -10,8 +10,10 @@ use function min;
 final readonly class PaymentTerms
 {
     /** @param  int|Percent|null  $deposit an amount, or a part of the total with tax */
-    public function __construct(public PaymentKind $kind = PaymentKind::None, public int|Percent|null $deposit = null)
-    {
+    public function __construct(
+        public PaymentKind $kind = PaymentKind::None,
+        public int|Percent|null $deposit = null,
+    ) {
     }
 
     /** Never above the total. */
@@ -21,7 +23,10 @@ final readonly class PaymentTerms
             PaymentKind::None, PaymentKind::CardHold => 0,
             PaymentKind::Optional => $payNow ? $total : 0,
             PaymentKind::Full => $total,
-            PaymentKind::Deposit => min($total, $this->deposit instanceof Percent ? $this->deposit->part($total) : $this->deposit ?? 0),
+            PaymentKind::Deposit => min(
+                $total,
+                $this->deposit instanceof Percent ? $this->deposit->part($total) : $this->deposit ?? 0,
+            ),
         };
     }
 

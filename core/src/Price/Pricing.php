@@ -33,7 +33,15 @@ final readonly class Pricing
         public bool $perPerson = false,
         public array $extraPeople = [],
     ) {
-        foreach (['amount' => [$amount ?? 0], 'a length' => $byMinutes, 'a step' => [$perStep ?? 0], 'a staff member' => $byStaff, 'a person more' => $extraPeople] as $what => $amounts) {
+        foreach (
+            [
+                'amount' => [$amount ?? 0],
+                'a length' => $byMinutes,
+                'a step' => [$perStep ?? 0],
+                'a staff member' => $byStaff,
+                'a person more' => $extraPeople,
+            ] as $what => $amounts
+        ) {
             foreach ($amounts as $one) {
                 $one >= 0 ?: throw InvalidPrice::amount($what, $one);
             }
@@ -60,7 +68,10 @@ final readonly class Pricing
     public function base(?Lengths $lengths, ?int $minutes, array $staff): ?int
     {
         $own = $this->kind->isSettledLater() ? null : $this->ofLength($lengths, $minutes);
-        $amounts = array_filter(array_map(fn (string $member): ?int => $this->byStaff[$member] ?? $own, $staff), static fn (?int $amount): bool => $amount !== null);
+        $amounts = array_filter(
+            array_map(fn (string $member): ?int => $this->byStaff[$member] ?? $own, $staff),
+            static fn (?int $amount): bool => $amount !== null,
+        );
 
         return $amounts === [] ? $own : max($amounts);
     }
@@ -86,7 +97,8 @@ final readonly class Pricing
 
         return match (true) {
             $this->kind === PriceKind::Free => 0,
-            $this->perStep !== null && $lengths !== null && $minutes !== null => $this->perStep * intdiv($minutes + $lengths->step - 1, $lengths->step),
+            $this->perStep !== null && $lengths !== null && $minutes !== null => $this->perStep *
+                intdiv($minutes + $lengths->step - 1, $lengths->step),
             $this->byMinutes !== [] => $this->byMinutes[$minutes ?? 0] ?? throw InvalidPrice::length($minutes),
             default => $this->amount ?? 0,
         };

@@ -20,8 +20,13 @@ final readonly class Tariff
      * @param  Lengths|null  $lengths null: of a session, which has its own
      * @param  array<string, AddOn>  $addOns by id
      */
-    public function __construct(public string $name, public ?Lengths $lengths, public Pricing $pricing, public array $addOns = [], public PaymentTerms $payment = new PaymentTerms())
-    {
+    public function __construct(
+        public string $name,
+        public ?Lengths $lengths,
+        public Pricing $pricing,
+        public array $addOns = [],
+        public PaymentTerms $payment = new PaymentTerms(),
+    ) {
     }
 
     /**
@@ -45,7 +50,13 @@ final readonly class Tariff
         }
         foreach ($chosen as $addOn) {
             $quantity = $visit->addOns[$addOn->id];
-            $lines[] = new Line('addOn', $addOn->name, $addOn->amount * $quantity * ($addOn->perPerson ? $visit->party : 1), $addOn->id, $quantity);
+            $lines[] = new Line(
+                'addOn',
+                $addOn->name,
+                $addOn->amount * $quantity * ($addOn->perPerson ? $visit->party : 1),
+                $addOn->id,
+                $quantity,
+            );
         }
 
         return Quote::of($lines, $this->payment, $visit->payNow);
@@ -60,7 +71,9 @@ final readonly class Tariff
      */
     public function extraMinutes(array $addOns): int
     {
-        return array_sum(array_map(fn (string $id): int => $this->addOn($id)->minutes * $addOns[$id], self::ids($addOns)));
+        return array_sum(
+            array_map(fn (string $id): int => $this->addOn($id)->minutes * $addOns[$id], self::ids($addOns)),
+        );
     }
 
     /**
@@ -71,7 +84,12 @@ final readonly class Tariff
      */
     public function span(array $staff): ?array
     {
-        $lengths = $this->pricing->byMinutes !== [] ? array_keys($this->pricing->byMinutes) : ($this->pricing->perStep === null ? [null] : [$this->lengths?->min, $this->lengths?->max]);
+        $lengths =
+            $this->pricing->byMinutes !== []
+                ? array_keys($this->pricing->byMinutes)
+                : ($this->pricing->perStep === null
+                    ? [null]
+                    : [$this->lengths?->min, $this->lengths?->max]);
         $amounts = [];
         foreach ($lengths as $minutes) {
             foreach ($staff === [] ? [[]] : array_map(static fn (string $member): array => [$member], $staff) as $who) {

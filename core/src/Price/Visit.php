@@ -15,8 +15,13 @@ final readonly class Visit
      *
      * @throws InvalidPrice
      */
-    public function __construct(public ?int $minutes = null, public array $staff = [], public int $party = 1, public array $addOns = [], public bool $payNow = false)
-    {
+    public function __construct(
+        public ?int $minutes = null,
+        public array $staff = [],
+        public int $party = 1,
+        public array $addOns = [],
+        public bool $payNow = false,
+    ) {
         $party >= 1 ?: throw InvalidPrice::party($party);
         foreach ($addOns as $id => $quantity) {
             $quantity >= 1 ?: throw InvalidPrice::quantity((string) $id, $quantity);

@@ -24,7 +24,13 @@ final class BadDocument extends DomainException implements CoreException
 
     public static function tooLarge(int $bytes): self
     {
-        return new self(['/: a document has at most '.intdiv(Reader::LARGEST, 1_000_000).' MB, this one has '.intdiv($bytes, 1_000_000).'.']);
+        return new self([
+            '/: a document has at most '
+            .intdiv(Reader::LARGEST, 1_000_000)
+            .' MB, this one has '
+            .intdiv($bytes, 1_000_000)
+            .'.',
+        ]);
     }
 
     public static function tooMany(int $most): self

@@ -27,7 +27,10 @@ final class Check
     public static function of(Scenario $scenario, array $arguments): array
     {
         Options::of($arguments, []);
-        $findings = [...(new CheckRules($scenario->book))->findings(), ...(new CheckDiary($scenario->book, $scenario->diary))->findings()];
+        $findings = [
+            ...(new CheckRules($scenario->book))->findings(),
+            ...(new CheckDiary($scenario->book, $scenario->diary))->findings(),
+        ];
         $places = [
             'services' => array_flip(array_map(strval(...), array_keys($scenario->book->services))),
             'staff' => array_flip(array_map(strval(...), array_keys($scenario->book->staff))),
@@ -37,11 +40,16 @@ final class Check
         ];
 
         return [
-            'findings' => array_map(static fn (Finding $finding): array => [
-                'pointer' => "/{$finding->list}".($finding->id === null ? '' : '/'.($places[$finding->list][$finding->id] ?? '')).$finding->part,
-                'problem' => $finding->problem,
-                'advice' => $finding->advice,
-            ], $findings),
+            'findings' => array_map(
+                static fn (Finding $finding): array => [
+                    'pointer' => "/{$finding->list}"
+                        .($finding->id === null ? '' : '/'.($places[$finding->list][$finding->id] ?? ''))
+                        .$finding->part,
+                    'problem' => $finding->problem,
+                    'advice' => $finding->advice,
+                ],
+                $findings,
+            ),
             'zoneTables' => self::zoneTables(),
         ];
     }

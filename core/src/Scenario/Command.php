@@ -78,18 +78,23 @@ final class Command
         if (! in_array($name, ['slots', 'why', 'check'], true)) {
             throw BadOption::usage(self::usage(''));
         }
-        $files = array_values(array_filter($arguments, static fn (string $argument): bool => ! str_starts_with($argument, '--')));
+        $files = array_values(
+            array_filter($arguments, static fn (string $argument): bool => ! str_starts_with($argument, '--')),
+        );
         if (count($files) !== 1) {
             throw BadOption::usage('One document is needed, and only one. All else begins with --.');
         }
         $scenario = self::read($files[0], $kept);
         $options = array_values(array_diff($arguments, $files));
 
-        return json_encode(match ($name) {
-            'slots' => Slots::of($scenario, $options),
-            'why' => Why::of($scenario, $options),
-            'check' => Check::of($scenario, $options),
-        }, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            match ($name) {
+                'slots' => Slots::of($scenario, $options),
+                'why' => Why::of($scenario, $options),
+                'check' => Check::of($scenario, $options),
+            },
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** @param  array<mixed>  $kept */

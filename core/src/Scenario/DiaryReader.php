@@ -21,7 +21,18 @@ final class DiaryReader
     /** Largest session and party, in places. */
     public const LARGEST = 100_000;
 
-    private const STATES = ['held', 'pending', 'confirmed', 'arrived', 'started', 'completed', 'no_show', 'cancelled', 'declined', 'expired'];
+    private const STATES = [
+        'held',
+        'pending',
+        'confirmed',
+        'arrived',
+        'started',
+        'completed',
+        'no_show',
+        'cancelled',
+        'declined',
+        'expired',
+    ];
 
     /** @var array<string, true> */
     private array $units = [];

@@ -7,16 +7,74 @@ namespace YardBell\Core\Scenario;
 /** Which keys the larger objects of a document may have. */
 final class Keys
 {
-    public const DOCUMENT = ['format', 'business', 'locations', 'resources', 'staff', 'services', 'sessions', 'bookings', 'clients', 'codes'];
+    public const DOCUMENT = [
+        'format',
+        'business',
+        'locations',
+        'resources',
+        'staff',
+        'services',
+        'sessions',
+        'bookings',
+        'clients',
+        'codes',
+    ];
 
-    public const BUSINESS = ['name', 'timeZone', 'currency', 'openingHours', 'specialDays', 'closures', 'dayparts', 'travelMinutes',
-        'pricesIncludeTax', 'taxRates', 'surcharges'];
+    public const BUSINESS = [
+        'name',
+        'timeZone',
+        'currency',
+        'openingHours',
+        'specialDays',
+        'closures',
+        'dayparts',
+        'travelMinutes',
+        'pricesIncludeTax',
+        'taxRates',
+        'surcharges',
+    ];
 
-    public const STAFF = ['id', 'name', 'active', 'hours', 'specialDays', 'breaks', 'timeOff', 'busy', 'respectBusy', 'maxPerDay', 'rates'];
+    public const STAFF = [
+        'id',
+        'name',
+        'active',
+        'hours',
+        'specialDays',
+        'breaks',
+        'timeOff',
+        'busy',
+        'respectBusy',
+        'maxPerDay',
+        'rates',
+    ];
 
-    public const SERVICE = ['id', 'name', 'kind', 'minutes', 'setup', 'clearup', 'startEvery', 'startFrom', 'noticeMinutes',
-        'bookAheadDays', 'hours', 'dayparts', 'availableFrom', 'availableUntil', 'locations', 'staff', 'assignment', 'resources',
-        'places', 'maxParty', 'maxPerDay', 'pricing', 'addOns', 'payment', 'staffPay'];
+    public const SERVICE = [
+        'id',
+        'name',
+        'kind',
+        'minutes',
+        'setup',
+        'clearup',
+        'startEvery',
+        'startFrom',
+        'noticeMinutes',
+        'bookAheadDays',
+        'hours',
+        'dayparts',
+        'availableFrom',
+        'availableUntil',
+        'locations',
+        'staff',
+        'assignment',
+        'resources',
+        'places',
+        'maxParty',
+        'maxPerDay',
+        'pricing',
+        'addOns',
+        'payment',
+        'staffPay',
+    ];
 
     /** What the prices are made of: kept as given, by list; of the business under "". */
     public const PRICES = [
@@ -28,6 +86,22 @@ final class Keys
 
     public const SESSION = ['id', 'service', 'start', 'minutes', 'staff', 'location', 'units', 'places', 'state'];
 
-    public const BOOKING = ['id', 'service', 'session', 'start', 'minutes', 'setup', 'clearup', 'staff', 'location', 'units',
-        'party', 'client', 'state', 'heldUntil', 'createdAt', 'doubleBooked'];
+    public const BOOKING = [
+        'id',
+        'service',
+        'session',
+        'start',
+        'minutes',
+        'setup',
+        'clearup',
+        'staff',
+        'location',
+        'units',
+        'party',
+        'client',
+        'state',
+        'heldUntil',
+        'createdAt',
+        'doubleBooked',
+    ];
 }

@@ -54,7 +54,10 @@ final readonly class Node
      */
     public function given(array $keys): array
     {
-        return array_filter(array_intersect_key((array) $this->value, $keys), static fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            array_intersect_key((array) $this->value, $keys),
+            static fn (mixed $value): bool => $value !== null,
+        );
     }
 
     public function at(string $key): string
@@ -77,7 +80,10 @@ final readonly class Node
         if (is_string($value) && $value !== '' && strlen($value) <= self::LONGEST) {
             return $value;
         }
-        $this->refuse($key, $value === null ? 'it is missing.' : 'a text of 1 to '.self::LONGEST.' bytes is needed.');
+        $this->refuse(
+            $key,
+            $value === null ? 'it is missing.' : 'a text of 1 to '.self::LONGEST.' bytes is needed.',
+        );
 
         return '';
     }
@@ -94,12 +100,15 @@ final readonly class Node
         if (is_int($value) && $value >= $min && $value <= $max) {
             return $value;
         }
-        $this->refuse($key, match (true) {
-            $value === null => 'it is missing.',
-            ! is_int($value) => 'a whole number is needed.',
-            $value < $min => "{$value} is too small, at least {$min} is needed.",
-            default => "{$value} is too large, at most {$max} is possible.",
-        });
+        $this->refuse(
+            $key,
+            match (true) {
+                $value === null => 'it is missing.',
+                ! is_int($value) => 'a whole number is needed.',
+                $value < $min => "{$value} is too small, at least {$min} is needed.",
+                default => "{$value} is too large, at most {$max} is possible.",
+            },
+        );
 
         return $min;
     }

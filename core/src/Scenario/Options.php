@@ -25,7 +25,9 @@ final readonly class Options
         $given = [];
         foreach ($arguments as $argument) {
             if (preg_match('/^--([a-zA-Z]+)=(.*)\z/s', $argument, $part) !== 1 || ! in_array($part[1], $known, true)) {
-                throw BadOption::usage("\"{$argument}\" is not an option here; options are --".implode('=…, --', $known).'=….');
+                throw BadOption::usage(
+                    "\"{$argument}\" is not an option here; options are --".implode('=…, --', $known).'=….',
+                );
             }
             if (isset($given[$part[1]])) {
                 throw BadOption::named($part[1], 'it is given twice.');
@@ -76,6 +78,8 @@ final readonly class Options
     {
         $given = $this->given[$name] ?? null;
 
-        return $given === null || isset($known[$given]) ? $given : throw BadOption::named($name, "the document has no \"{$given}\".");
+        return $given === null || isset($known[$given])
+            ? $given
+            : throw BadOption::named($name, "the document has no \"{$given}\".");
     }
 }

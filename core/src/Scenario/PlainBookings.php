@@ -19,13 +19,27 @@ use function is_string;
 use function strlen;
 
 /**
- * Reads bookings that take time of their own and have nothing unusual or wrong about them, each in one go: there may be a
+ * Reads bookings that take time of their own and have nothing unusual or wrong about them, each in one go: there may be
+ * a
  * hundred thousand. All others are read key by key (DiaryReader), so that what is wrong with them can be told.
  */
 final readonly class PlainBookings
 {
-    private const KEYS = ['id' => 1, 'service' => 1, 'start' => 1, 'minutes' => 1, 'setup' => 1, 'clearup' => 1, 'staff' => 1, 'location' => 1,
-        'units' => 1, 'party' => 1, 'client' => 1, 'state' => 1, 'createdAt' => 1];
+    private const KEYS = [
+        'id' => 1,
+        'service' => 1,
+        'start' => 1,
+        'minutes' => 1,
+        'setup' => 1,
+        'clearup' => 1,
+        'staff' => 1,
+        'location' => 1,
+        'units' => 1,
+        'party' => 1,
+        'client' => 1,
+        'state' => 1,
+        'createdAt' => 1,
+    ];
 
     /** @var array<string, mixed> by id, as all of these */
     private array $services;
@@ -76,22 +90,54 @@ final readonly class PlainBookings
         $state = $given['state'] ?? 'confirmed';
         $staff = $given['staff'] ?? [];
         $units = $given['units'] ?? [];
-        if (! is_string($id) || $id === '' || strlen($id) > Node::LONGEST || ! is_string($service) || ! isset($this->services[$service])
-            || ! is_string($start) || ! is_string($createdAt) || ! is_string($state) || ! isset($this->states[$state])
-            || ! is_int($minutes) || $minutes < 1 || $minutes > ServiceReader::LONGEST
-            || ! is_int($setup) || $setup < 0 || $setup > ServiceReader::LONGEST
-            || ! is_int($clearup) || $clearup < 0 || $clearup > ServiceReader::LONGEST
-            || ! is_int($party) || $party < 1 || $party > DiaryReader::LARGEST
-            || ($location !== null && (! is_string($location) || ! isset($this->locations[$location])))
-            || ($client !== null && (! is_string($client) || ! isset($this->clients[$client])))
-            || ($staff !== [] && ! self::areKnown($staff, $this->staff))
-            || ($units !== [] && ! self::areKnown($units, $this->units))
-            || array_diff_key($given, self::KEYS) !== []) {
+        if (
+            ! is_string($id) ||
+            $id === '' ||
+            strlen($id) > Node::LONGEST ||
+            ! is_string($service) ||
+            ! isset($this->services[$service]) ||
+            ! is_string($start) ||
+            ! is_string($createdAt) ||
+            ! is_string($state) ||
+            ! isset($this->states[$state]) ||
+            ! is_int($minutes) ||
+            $minutes < 1 ||
+            $minutes > ServiceReader::LONGEST ||
+            ! is_int($setup) ||
+            $setup < 0 ||
+            $setup > ServiceReader::LONGEST ||
+            ! is_int($clearup) ||
+            $clearup < 0 ||
+            $clearup > ServiceReader::LONGEST ||
+            ! is_int($party) ||
+            $party < 1 ||
+            $party > DiaryReader::LARGEST ||
+            ($location !== null && (! is_string($location) || ! isset($this->locations[$location]))) ||
+            ($client !== null && (! is_string($client) || ! isset($this->clients[$client]))) ||
+            ($staff !== [] && ! self::areKnown($staff, $this->staff)) ||
+            ($units !== [] && ! self::areKnown($units, $this->units)) ||
+            array_diff_key($given, self::KEYS) !== []
+        ) {
             return null;
         }
         try {
-            return new Booking($id, $service, Wall::instant($start), $minutes, $setup, $clearup, $staff, $location, $units, $party, $this->states[$state], null,
-                Wall::instant($createdAt), false, $client);
+            return new Booking(
+                $id,
+                $service,
+                Wall::instant($start),
+                $minutes,
+                $setup,
+                $clearup,
+                $staff,
+                $location,
+                $units,
+                $party,
+                $this->states[$state],
+                null,
+                Wall::instant($createdAt),
+                false,
+                $client,
+            );
         } catch (InvalidTime) {
             return null;
         }

@@ -30,7 +30,19 @@ final readonly class PriceReader
     /** Largest amount in the minor unit. */
     public const LARGEST = 1_000_000_000_000;
 
-    private const PRICING = ['kind', 'amount', 'byMinutes', 'perStep', 'byStaff', 'perPerson', 'extraPeople', 'extraPeopleStaff', 'frequency', 'excludeSurcharges', 'taxRates'];
+    private const PRICING = [
+        'kind',
+        'amount',
+        'byMinutes',
+        'perStep',
+        'byStaff',
+        'perPerson',
+        'extraPeople',
+        'extraPeopleStaff',
+        'frequency',
+        'excludeSurcharges',
+        'taxRates',
+    ];
 
     private const ADD_ON = ['id', 'name', 'amount', 'minutes', 'perPerson', 'taxRates'];
 
@@ -41,7 +53,13 @@ final readonly class PriceReader
 
     public function tariff(Node $service, string $name, ?Lengths $lengths): Tariff
     {
-        return new Tariff($name, $lengths, $this->pricing($service, $lengths), $this->addOns($service), $this->payment($service));
+        return new Tariff(
+            $name,
+            $lengths,
+            $this->pricing($service, $lengths),
+            $this->addOns($service),
+            $this->payment($service),
+        );
     }
 
     private function pricing(Node $service, ?Lengths $lengths): Pricing
@@ -65,7 +83,15 @@ final readonly class PriceReader
             $extraPeople = [];
         }
 
-        return new Pricing($kind, self::amountOrNull($node, 'amount'), $byMinutes, self::amountOrNull($node, 'perStep'), $this->byStaff($node), $perPerson, $extraPeople);
+        return new Pricing(
+            $kind,
+            self::amountOrNull($node, 'amount'),
+            $byMinutes,
+            self::amountOrNull($node, 'perStep'),
+            $this->byStaff($node),
+            $perPerson,
+            $extraPeople,
+        );
     }
 
     /**
@@ -82,7 +108,11 @@ final readonly class PriceReader
         };
         foreach (array_diff(['amount', 'perStep', 'byMinutes'], $ways) as $way) {
             if ($node->has($way)) {
-                $node->refuse($way, 'a plain amount is for one length, "byMinutes" for a list of lengths, "perStep" for a length of the client\'s own.');
+                $node->refuse(
+                    $way,
+                    'a plain amount is for one length, "byMinutes" for a list of lengths, "perStep" for a length of '
+                        .'the client\'s own.',
+                );
             }
         }
         if (array_filter($ways, $node->has(...)) === []) {
@@ -128,7 +158,7 @@ final readonly class PriceReader
     private function table(Node $pricing, string $key): array
     {
         $value = $pricing->raw($key);
-        if (! $value instanceof stdClass) {
+        if (! ($value instanceof stdClass)) {
             $pricing->node($key, []); // says what is wrong with it
 
             return [];
@@ -151,7 +181,10 @@ final readonly class PriceReader
             if (is_int($amount) && $amount >= 0 && $amount <= self::LARGEST) {
                 $amounts[] = $amount;
             } else {
-                $pricing->problems->add("{$pricing->at($key)}/{$i}", 'an amount is a whole number of the minor unit, 0 or more.');
+                $pricing->problems->add(
+                    "{$pricing->at($key)}/{$i}",
+                    'an amount is a whole number of the minor unit, 0 or more.',
+                );
             }
         }
 
@@ -164,7 +197,13 @@ final readonly class PriceReader
         $addOns = [];
         foreach ($service->nodes('addOns', self::ADD_ON) as $node) {
             $id = Reader::newId($node, $addOns);
-            $addOns[$id] = new AddOn($id, $node->text('name', $id), self::amount($node, 'amount'), $node->number('minutes', 0, ServiceReader::LONGEST, 0), $node->flag('perPerson', false));
+            $addOns[$id] = new AddOn(
+                $id,
+                $node->text('name', $id),
+                self::amount($node, 'amount'),
+                $node->number('minutes', 0, ServiceReader::LONGEST, 0),
+                $node->flag('perPerson', false),
+            );
         }
 
         return $addOns;
@@ -181,7 +220,10 @@ final readonly class PriceReader
             $node->refuse('amount', 'a deposit is an "amount" or a "percent", one of them.');
         }
 
-        return new PaymentTerms($kind, $node->has('percent') ? self::percent($node, 'percent') : self::amountOrNull($node, 'amount'));
+        return new PaymentTerms(
+            $kind,
+            $node->has('percent') ? self::percent($node, 'percent') : self::amountOrNull($node, 'amount'),
+        );
     }
 
     private static function percent(Node $node, string $key): Percent

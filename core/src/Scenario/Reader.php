@@ -48,7 +48,8 @@ final class Reader
     }
 
     /**
-     * @param  array<mixed>  $kept gets all that was made: for a process that ends with its answer, giving the memory back piece
+     * @param  array<mixed>  $kept gets all that was made: for a process that ends with its answer, giving the memory
+     *   back piece
      *                              by piece would be a good part of the work
      *
      * @throws BadDocument with every problem found
@@ -65,7 +66,7 @@ final class Reader
         } catch (JsonException $wrong) {
             throw BadDocument::notJson($wrong->getMessage());
         }
-        if (! $value instanceof stdClass) {
+        if (! ($value instanceof stdClass)) {
             throw BadDocument::notJson('the outermost value is no object');
         }
         $problems = new Problems();
@@ -95,8 +96,9 @@ final class Reader
 
     private function scenario(): Scenario
     {
-        $business = $this->document->node('business', Keys::BUSINESS)
-            ?? new Node(new stdClass(), '/business', $this->document->problems, []);
+        $business =
+            $this->document->node('business', Keys::BUSINESS) ??
+            new Node(new stdClass(), '/business', $this->document->problems, []);
         $times = new TimeReader($this->zone);
         $dayparts = $this->dayparts($business, $times);
         $locations = $this->locations($times);
@@ -110,7 +112,13 @@ final class Reader
             $locations,
             $pools,
             $this->staff(),
-            $services = (new ServiceReader($times))->services($this->document, $dayparts, $locations, $this->knownStaff, $pools),
+            ($services = (new ServiceReader($times))->services(
+                $this->document,
+                $dayparts,
+                $locations,
+                $this->knownStaff,
+                $pools,
+            )),
         );
 
         $diary = new DiaryReader($book);
@@ -138,7 +146,12 @@ final class Reader
         foreach ($this->document->items('services') as $i => $item) {
             $id = $item instanceof stdClass ? $item->id ?? null : null;
             if ($item instanceof stdClass && is_string($id) && isset($services[$id])) {
-                $node = new Node($item, "/services/{$i}", $this->document->problems, array_map(strval(...), array_keys(get_object_vars($item))));
+                $node = new Node(
+                    $item,
+                    "/services/{$i}",
+                    $this->document->problems,
+                    array_map(strval(...), array_keys(get_object_vars($item))),
+                );
                 $tariffs[$id] = $prices->tariff($node, $services[$id]->name, $services[$id]->lengths);
             }
         }
@@ -159,12 +172,23 @@ final class Reader
     /** @return array<string, array<string, array<string, mixed>>> by list, id and key */
     private function prices(Node $business): array
     {
-        $prices = ['' => ['' => $business->given(Keys::PRICES[''])], 'codes' => ['' => array_filter(['codes' => $this->document->raw('codes')], static fn (mixed $value): bool => $value !== null)]];
+        $prices = [
+            '' => ['' => $business->given(Keys::PRICES[''])],
+            'codes' => [
+                '' => array_filter(
+                    ['codes' => $this->document->raw('codes')],
+                    static fn (mixed $value): bool => $value !== null,
+                ),
+            ],
+        ];
         foreach (['services', 'staff', 'clients'] as $list) {
             foreach ($this->document->items($list) as $item) {
                 $id = $item instanceof stdClass ? $item->id ?? null : null;
                 if ($item instanceof stdClass && is_string($id)) {
-                    $prices[$list][$id] = array_filter(array_intersect_key((array) $item, Keys::PRICES[$list]), static fn (mixed $value): bool => $value !== null);
+                    $prices[$list][$id] = array_filter(
+                        array_intersect_key((array) $item, Keys::PRICES[$list]),
+                        static fn (mixed $value): bool => $value !== null,
+                    );
                 }
             }
         }
@@ -195,7 +219,10 @@ final class Reader
             $span = $times->span($node);
             $staff = $node->has('staff') ? $node->ids('staff', $this->knownStaff, 'staff member') : null;
             if ($staff === [] && $node->items('staff') === []) {
-                $node->refuse('staff', 'a closure names somebody, or everyone by null; an empty list would close nothing.');
+                $node->refuse(
+                    'staff',
+                    'a closure names somebody, or everyone by null; an empty list would close nothing.',
+                );
             }
             if ($span !== null && $staff !== []) {
                 $closures[] = new Closure($id, $span, $staff, $node->textOrNull('name') ?? '');
@@ -228,12 +255,21 @@ final class Reader
             $units = $node->ids('units', null, 'unit');
             foreach ($units as $i => $unit) {
                 if (isset($seen[$unit])) {
-                    $node->problems->add("{$node->at('units')}/{$i}", "unit \"{$unit}\" belongs to another pool already.");
+                    $node->problems->add(
+                        "{$node->at('units')}/{$i}",
+                        "unit \"{$unit}\" belongs to another pool already.",
+                    );
                 }
                 $seen[$unit] = true;
             }
             $location = $node->idOrNull('location', $this->knownLocations, 'location');
-            $pools[$id] = new Pool($id, $location, $units, $this->outages($node, $units, $times), $node->textOrNull('name') ?? '');
+            $pools[$id] = new Pool(
+                $id,
+                $location,
+                $units,
+                $this->outages($node, $units, $times),
+                $node->textOrNull('name') ?? '',
+            );
         }
 
         return $pools;
@@ -273,7 +309,11 @@ final class Reader
                 $times->specialDays($node),
                 $breaks->hours($node, 'breaks'),
                 $this->timeOff($node, $times),
-                array_values(array_filter(array_map($times->busy(...), iterator_to_array($node->nodes('busy', ['from', 'to']), false)))),
+                array_values(
+                    array_filter(
+                        array_map($times->busy(...), iterator_to_array($node->nodes('busy', ['from', 'to']), false)),
+                    ),
+                ),
                 $node->flag('respectBusy', true),
                 $node->numberOrNull('maxPerDay', 0, 100_000),
             );

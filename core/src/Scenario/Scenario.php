@@ -14,8 +14,10 @@ final readonly class Scenario
     /**
      * @param  list<string>  $bookingIds of all bookings, those of sessions too, in the document's order
      * @param  array<string, string>  $clients names by id
-     * @param  array<string, array<string, array<string, mixed>>>  $prices what part 3 of the rules says, as it was given: by
-     *                                                                      list ("services"), id and key; of the business under ""
+     * @param  array<string, array<string, array<string, mixed>>>  $prices what part 3 of the rules says, as it was
+     *   given: by
+     *                                                                      list ("services"), id and key; of the
+     * business under ""
      * @param  array<string, Tariff>  $tariffs what each service costs, by its id
      */
     public function __construct(

@@ -57,7 +57,9 @@ final readonly class ServiceReader
                 availableUntil: $until,
                 locations: $node->ids('locations', $locations, 'location'),
                 staff: $node->ids('staff', $staff, 'staff member'),
-                assignment: Assignment::from($node->choice('assignment', array_column(Assignment::cases(), 'value'), 'choose')),
+                assignment: Assignment::from(
+                    $node->choice('assignment', array_column(Assignment::cases(), 'value'), 'choose'),
+                ),
                 needs: $this->needs($node, $pools),
                 places: $node->number('places', 1, 100_000, 1),
                 maxParty: $node->numberOrNull('maxParty', 1, 100_000),
@@ -111,7 +113,10 @@ final readonly class ServiceReader
             if (is_int($choice) && $choice >= 1 && $choice <= self::LONGEST) {
                 $choices[] = $choice;
             } else {
-                $node->problems->add("{$node->at('minutes')}/{$i}", 'a whole number of minutes, at least 1, is needed.');
+                $node->problems->add(
+                    "{$node->at('minutes')}/{$i}",
+                    'a whole number of minutes, at least 1, is needed.',
+                );
             }
         }
         if (count(array_unique($choices)) !== count($choices)) {

@@ -36,9 +36,15 @@ final class ServiceWriter
             'locations' => $service->locations,
             'staff' => $service->staff,
             'assignment' => $service->assignment->value,
-            'resources' => array_map(static fn (Need $need): array => [
-                'pool' => $need->pool, 'units' => $need->units, 'perPerson' => $need->perPerson, 'holdsBuffers' => $need->holdsBuffers,
-            ], $service->needs),
+            'resources' => array_map(
+                static fn (Need $need): array => [
+                    'pool' => $need->pool,
+                    'units' => $need->units,
+                    'perPerson' => $need->perPerson,
+                    'holdsBuffers' => $need->holdsBuffers,
+                ],
+                $service->needs,
+            ),
             'places' => $service->places,
             'maxParty' => $service->maxParty,
             'maxPerDay' => $service->maxPerDay,

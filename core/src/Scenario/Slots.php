@@ -26,7 +26,17 @@ final class Slots
      */
     public static function of(Scenario $scenario, array $arguments): array
     {
-        $options = Options::of($arguments, ['service', 'from', 'to', 'now', 'minutes', 'extra', 'party', 'staff', 'location']);
+        $options = Options::of($arguments, [
+            'service',
+            'from',
+            'to',
+            'now',
+            'minutes',
+            'extra',
+            'party',
+            'staff',
+            'location',
+        ]);
         $from = $options->time('from', Wall::day(...));
         $to = $options->time('to', Wall::day(...));
         if ($from > $to) {

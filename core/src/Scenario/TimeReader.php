@@ -88,7 +88,9 @@ final class TimeReader
         $from = $given['from'] ?? null;
         $to = $given['to'] ?? null;
 
-        return is_string($from) && is_string($to) && count($given) === 2 ? $this->windows["{$from} {$to}"] ?? null : null;
+        return is_string($from) && is_string($to) && count($given) === 2
+            ? $this->windows["{$from} {$to}"] ?? null
+            : null;
     }
 
     public function window(Node $node): Window

@@ -26,12 +26,22 @@ final class Why
         $options = Options::of($arguments, ['service', 'at', 'now', 'minutes', 'extra', 'party', 'staff', 'location']);
         $at = $options->time('at', Wall::instant(...));
         $day = $scenario->book->zone->day($at);
-        $rows = array_map(static fn (Verdict $verdict): array => [
-            'location' => $verdict->location,
-            'staff' => $verdict->staff,
-            'offered' => $verdict->isOffered(),
-            'reasons' => array_map(static fn (Reason $reason): array => ['rule' => $reason->rule, 'because' => $reason->because, 'detail' => $reason->detail], $verdict->reasons),
-        ], (new WhyNot($scenario->book, $scenario->diary))->verdicts(Slots::ask($options, $scenario, $day, $day), $at));
+        $rows = array_map(
+            static fn (Verdict $verdict): array => [
+                'location' => $verdict->location,
+                'staff' => $verdict->staff,
+                'offered' => $verdict->isOffered(),
+                'reasons' => array_map(
+                    static fn (Reason $reason): array => [
+                        'rule' => $reason->rule,
+                        'because' => $reason->because,
+                        'detail' => $reason->detail,
+                    ],
+                    $verdict->reasons,
+                ),
+            ],
+            (new WhyNot($scenario->book, $scenario->diary))->verdicts(Slots::ask($options, $scenario, $day, $day), $at),
+        );
 
         return ['offered' => in_array(true, array_column($rows, 'offered'), true), 'rows' => $rows];
     }

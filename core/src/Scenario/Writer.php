@@ -31,7 +31,10 @@ final class Writer
 {
     public static function write(Scenario $scenario): string
     {
-        return json_encode(self::document($scenario), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT);
+        return json_encode(
+            self::document($scenario),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -41,16 +44,28 @@ final class Writer
 
         return self::some([
             'format' => 'yardbell/1',
-            'business' => self::some(['name' => $scenario->name, 'timeZone' => $book->zone->name, 'currency' => $scenario->currency] + self::business($book)) + ($scenario->prices[''][''] ?? []),
+            'business' => self::some(
+                ['name' => $scenario->name, 'timeZone' => $book->zone->name, 'currency' => $scenario->currency] +
+                    self::business($book),
+            ) +
+                ($scenario->prices[''][''] ?? []),
             'locations' => array_values(array_map(self::location(...), $book->locations)),
             'resources' => array_values(array_map(self::pool(...), $book->pools)),
             'staff' => self::priced('staff', array_map(self::member(...), $book->staff), $scenario),
             'services' => self::priced('services', array_map(ServiceWriter::service(...), $book->services), $scenario),
             'sessions' => array_map(self::session(...), $scenario->diary->sessions),
             'bookings' => self::bookings($scenario),
-            'clients' => self::priced('clients', array_map(static fn (string $id, string $name): array => ['id' => $id, 'name' => $name],
-                array_map(strval(...), array_keys($scenario->clients)), $scenario->clients), $scenario),
-        ]) + ($scenario->prices['codes'][''] ?? []);
+            'clients' => self::priced(
+                'clients',
+                array_map(
+                    static fn (string $id, string $name): array => ['id' => $id, 'name' => $name],
+                    array_map(strval(...), array_keys($scenario->clients)),
+                    $scenario->clients,
+                ),
+                $scenario,
+            ),
+        ]) +
+            ($scenario->prices['codes'][''] ?? []);
     }
 
     /**
@@ -59,7 +74,11 @@ final class Writer
      */
     private static function priced(string $list, array $things, Scenario $scenario): array
     {
-        return array_map(static fn (array $thing): array => $thing + ($scenario->prices[$list][is_string($thing['id']) ? $thing['id'] : ''] ?? []), array_values($things));
+        return array_map(
+            static fn (array $thing): array => $thing +
+                ($scenario->prices[$list][is_string($thing['id']) ? $thing['id'] : ''] ?? []),
+            array_values($things),
+        );
     }
 
     /**
@@ -77,9 +96,23 @@ final class Writer
         return [
             'openingHours' => self::weekly($book->openingHours->weekly()),
             'specialDays' => self::specialDays($book->openingHours->specialDays()),
-            'closures' => array_map(static fn (Closure $closure): array => self::some(['id' => $closure->id] + self::span($closure->span)
-                + ['staff' => $closure->staff, 'name' => $closure->name === '' ? null : $closure->name]), $book->closures),
-            'dayparts' => array_values(array_map(static fn (Daypart $part): array => ['id' => $part->id, 'name' => $part->name] + self::window($part->window), $book->dayparts)),
+            'closures' => array_map(
+                static fn (Closure $closure): array => self::some(
+                    ['id' => $closure->id] +
+                        self::span($closure->span) + [
+                            'staff' => $closure->staff,
+                            'name' => $closure->name === '' ? null : $closure->name,
+                        ],
+                ),
+                $book->closures,
+            ),
+            'dayparts' => array_values(
+                array_map(
+                    static fn (Daypart $part): array => ['id' => $part->id, 'name' => $part->name] +
+                        self::window($part->window),
+                    $book->dayparts,
+                ),
+            ),
             'travelMinutes' => $book->travelMinutes,
         ];
     }
@@ -87,10 +120,15 @@ final class Writer
     /** @return array<string, mixed> */
     private static function location(Location $location): array
     {
-        return self::some(['id' => $location->id, 'name' => $location->name] + ($location->hours === null ? [] : [
-            'hours' => self::weekly($location->hours->weekly()),
-            'specialDays' => self::specialDays($location->hours->specialDays()),
-        ]));
+        return self::some(
+            ['id' => $location->id, 'name' => $location->name] +
+                ($location->hours === null
+                    ? []
+                    : [
+                        'hours' => self::weekly($location->hours->weekly()),
+                        'specialDays' => self::specialDays($location->hours->specialDays()),
+                    ]),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -103,7 +141,13 @@ final class Writer
             }
         }
 
-        return self::some(['id' => $pool->id, 'name' => $pool->name === '' ? null : $pool->name, 'location' => $pool->location, 'units' => $pool->units, 'outages' => $outages]);
+        return self::some([
+            'id' => $pool->id,
+            'name' => $pool->name === '' ? null : $pool->name,
+            'location' => $pool->location,
+            'units' => $pool->units,
+            'outages' => $outages,
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -116,8 +160,17 @@ final class Writer
             'hours' => $member->weekly === null ? null : self::weekly($member->weekly),
             'specialDays' => self::specialDays($member->special),
             'breaks' => $member->breaks === null ? null : self::weekly($member->breaks->weekly()),
-            'timeOff' => array_map(static fn (array $off): array => ['id' => $off[0]] + self::span($off[1]), $member->timeOff),
-            'busy' => array_map(static fn (Interval $busy): array => ['from' => Wall::writeInstant($busy->start), 'to' => Wall::writeInstant($busy->end)], $member->busy),
+            'timeOff' => array_map(
+                static fn (array $off): array => ['id' => $off[0]] + self::span($off[1]),
+                $member->timeOff,
+            ),
+            'busy' => array_map(
+                static fn (Interval $busy): array => [
+                    'from' => Wall::writeInstant($busy->start),
+                    'to' => Wall::writeInstant($busy->end),
+                ],
+                $member->busy,
+            ),
             'respectBusy' => $member->respectBusy,
             'maxPerDay' => $member->maxPerDay,
         ]);
@@ -127,8 +180,15 @@ final class Writer
     private static function session(Session $session): array
     {
         return self::some([
-            'id' => $session->id, 'service' => $session->service, 'start' => Wall::writeInstant($session->start), 'minutes' => $session->minutes, 'staff' => $session->staff,
-            'location' => $session->location, 'units' => $session->units, 'places' => $session->places, 'state' => $session->cancelled ? 'cancelled' : 'scheduled',
+            'id' => $session->id,
+            'service' => $session->service,
+            'start' => Wall::writeInstant($session->start),
+            'minutes' => $session->minutes,
+            'staff' => $session->staff,
+            'location' => $session->location,
+            'units' => $session->units,
+            'places' => $session->places,
+            'state' => $session->cancelled ? 'cancelled' : 'scheduled',
         ]);
     }
 
@@ -138,10 +198,17 @@ final class Writer
         $services = array_column($scenario->diary->sessions, 'service', 'id');
         $written = [];
         foreach (array_merge($scenario->diary->bookings, $scenario->diary->seats) as $booking) {
-            $written[$booking->id] = self::some(($booking instanceof Seat ? ['id' => $booking->id, 'service' => $services[$booking->session], 'session' => $booking->session] : self::booking($booking)) + [
-                'party' => $booking->party, 'client' => $booking->client, 'state' => $booking->state->value,
-                'heldUntil' => $booking->heldUntil === null ? null : Wall::writeInstant($booking->heldUntil), 'createdAt' => Wall::writeInstant($booking->createdAt),
-            ]);
+            $written[$booking->id] = self::some(
+                ($booking instanceof Seat
+                    ? ['id' => $booking->id, 'service' => $services[$booking->session], 'session' => $booking->session]
+                    : self::booking($booking)) + [
+                        'party' => $booking->party,
+                        'client' => $booking->client,
+                        'state' => $booking->state->value,
+                        'heldUntil' => $booking->heldUntil === null ? null : Wall::writeInstant($booking->heldUntil),
+                        'createdAt' => Wall::writeInstant($booking->createdAt),
+                    ],
+            );
         }
 
         return array_map(static fn (string $id): array => $written[$id], $scenario->bookingIds);
@@ -151,8 +218,15 @@ final class Writer
     private static function booking(Booking $booking): array
     {
         return [
-            'id' => $booking->id, 'service' => $booking->service, 'start' => Wall::writeInstant($booking->start), 'minutes' => $booking->minutes,
-            'setup' => $booking->setup, 'clearup' => $booking->clearup, 'staff' => $booking->staff, 'location' => $booking->location, 'units' => $booking->units,
+            'id' => $booking->id,
+            'service' => $booking->service,
+            'start' => Wall::writeInstant($booking->start),
+            'minutes' => $booking->minutes,
+            'setup' => $booking->setup,
+            'clearup' => $booking->clearup,
+            'staff' => $booking->staff,
+            'location' => $booking->location,
+            'units' => $booking->units,
             'doubleBooked' => $booking->doubleBooked ?: null,
         ];
     }
@@ -176,13 +250,21 @@ final class Writer
      */
     private static function specialDays(array $special): array
     {
-        return array_map(static fn (int $day, array $windows): array => ['date' => Wall::date($day), 'hours' => array_map(self::window(...), $windows)], array_keys($special), $special);
+        return array_map(
+            static fn (int $day, array $windows): array => [
+                'date' => Wall::date($day),
+                'hours' => array_map(self::window(...), $windows),
+            ],
+            array_keys($special),
+            $special,
+        );
     }
 
     /** @return array<string, string> */
     private static function window(Window $window): array
     {
-        return ['from' => Wall::writeTimeOfDay($window->from), 'to' => Wall::writeTimeOfDay($window->to)] + ($window->at === null ? [] : ['at' => $window->at]);
+        return ['from' => Wall::writeTimeOfDay($window->from), 'to' => Wall::writeTimeOfDay($window->to)] +
+            ($window->at === null ? [] : ['at' => $window->at]);
     }
 
     /** @return array<string, string> */

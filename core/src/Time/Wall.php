@@ -13,7 +13,8 @@ use function substr;
  * Reading and writing of dates, times of day, wall date-times and instants.
  *
  * A date is a day number (days since 1970-01-01), a time of day is minutes since 00:00, a wall date-time is
- * day × 1440 + minutes (a minute as the clock on the wall shows it), an instant is minutes since 1970-01-01T00:00Z (T1).
+ * day × 1440 + minutes (a minute as the clock on the wall shows it), an instant is minutes since 1970-01-01T00:00Z
+ * (T1).
  */
 final class Wall
 {
@@ -41,7 +42,7 @@ final class Wall
     /** 0 = Monday … 6 = Sunday; 1970-01-01 was a Thursday. */
     public static function weekday(int $day): int
     {
-        return (($day + 3) % 7 + 7) % 7;
+        return ((($day + 3) % 7) + 7) % 7;
     }
 
     /** @throws InvalidTime unless 00:00 … 23:59, or 24:00 where $midnightEnds */
@@ -115,11 +116,16 @@ final class Wall
 
     private static function readDay(string $date): int
     {
-        if (preg_match('/^((?:19|20|21)\d\d)-(\d\d)-(\d\d)\z/', $date, $part) !== 1
-            || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])) {
+        if (
+            preg_match('/^((?:19|20|21)\d\d)-(\d\d)-(\d\d)\z/', $date, $part) !== 1 ||
+            ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])
+        ) {
             throw InvalidTime::date($date);
         }
 
-        return self::$days[$date] = intdiv((int) gmmktime(0, 0, 0, (int) $part[2], (int) $part[3], (int) $part[1]), 86400);
+        return self::$days[$date] = intdiv(
+            (int) gmmktime(0, 0, 0, (int) $part[2], (int) $part[3], (int) $part[1]),
+            86400,
+        );
     }
 }

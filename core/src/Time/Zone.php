@@ -20,7 +20,9 @@ use function min;
  */
 final class Zone
 {
-    /** No offset differs from its neighbour by more than a day, so further from a change than this nothing is doubtful. */
+    /**
+     * No offset differs from its neighbour by more than a day, so further from a change than this nothing is doubtful.
+     */
     private const SAFE = 1500;
 
     /** Half a year: nearer to the end of what is known than this, more is read. */
@@ -140,7 +142,12 @@ final class Zone
     {
         $k = $this->near;
         $instant = $wall - $this->offsets[$k];
-        if ($instant > $this->known[0] + self::MARGIN && $instant < $this->known[1] - self::MARGIN && $instant - self::SAFE >= $this->changes[$k] && $instant + self::SAFE < $this->changes[$k + 1]) {
+        if (
+            $instant > $this->known[0] + self::MARGIN &&
+            $instant < $this->known[1] - self::MARGIN &&
+            $instant - self::SAFE >= $this->changes[$k] &&
+            $instant + self::SAFE < $this->changes[$k + 1]
+        ) {
             return [$instant];
         }
         $this->near = $this->period($wall - $this->offsets[$k]);
@@ -169,7 +176,10 @@ final class Zone
     /** The period an instant lies in. Remembers the last one: questions come in order of time. */
     private function period(int $instant): int
     {
-        if (($instant < $this->known[0] + self::MARGIN || $instant >= $this->known[1] - self::MARGIN) && $this->known !== self::ALL) {
+        if (
+            ($instant < $this->known[0] + self::MARGIN || $instant >= $this->known[1] - self::MARGIN) &&
+            $this->known !== self::ALL
+        ) {
             $this->load(...self::ALL);
         }
         if ($instant >= $this->changes[$this->near] && $instant < $this->changes[$this->near + 1]) {

@@ -20,7 +20,13 @@ use YardBell\Core\Time\Wall;
 function rowsOf(array $document, array $asked, string $service = 'lesson'): array
 {
     $rows = [];
-    $ask = new Ask($service, Wall::day($asked['from']), Wall::day(max($asked['from'], $asked['to'])), Wall::instant($asked['now']), party: $asked['party']);
+    $ask = new Ask(
+        $service,
+        Wall::day($asked['from']),
+        Wall::day(max($asked['from'], $asked['to'])),
+        Wall::instant($asked['now']),
+        party: $asked['party'],
+    );
     foreach (Days::search(read($document), $ask) as $slot) {
         $rows["{$slot->start} {$slot->location} ".implode('+', $slot->staff)] = $slot;
     }
@@ -34,7 +40,11 @@ function read(array $document): Scenario
     return Reader::read(json_encode($document, JSON_THROW_ON_ERROR));
 }
 
-/** @return Generator<int, array{array<string, mixed>, array{service: string, from: string, to: string, now: string, party: int}}> */
+/**
+ * @return Generator<int, array{
+ *     array<string, mixed>, array{service: string, from: string, to: string, now: string, party: int},
+ * }>
+ */
 function documents(): Generator
 {
     for ($seed = 1000; $seed < 1000 + Chance::seeds(60); $seed++) {
@@ -59,19 +69,32 @@ it('never offers a person or a unit that is taken, minute by minute (T6, T9)', f
             if ($booking->holdsTime(Wall::instant($asked['now']))) {
                 $without = $booking->service === 'other' || ! ($service['resources'][0]['holdsBuffers'] ?? true);
                 foreach (minutesOf($booking->start, $booking->minutes, $booking->setup, $booking->clearup) as $minute) {
-                    $people += array_fill_keys(array_map(static fn (string $id): string => "{$id} {$minute}", $booking->staff), true);
+                    $people += array_fill_keys(
+                        array_map(static fn (string $id): string => "{$id} {$minute}", $booking->staff),
+                        true,
+                    );
                     $inside = $minute >= $booking->start && $minute < $booking->start + $booking->minutes;
-                    $units += $inside || ! $without ? array_fill_keys(array_map(static fn (string $id): string => "{$id} {$minute}", $booking->units), true) : [];
+                    $units +=
+                        $inside || ! $without
+                            ? array_fill_keys(
+                                array_map(static fn (string $id): string => "{$id} {$minute}", $booking->units),
+                                true,
+                            )
+                            : [];
                 }
             }
         }
-        $buffers = ($service['resources'][0]['holdsBuffers'] ?? true) ? [$service['setup'] ?? 0, $service['clearup'] ?? 0] : [0, 0];
+        $buffers =
+            $service['resources'][0]['holdsBuffers'] ?? true
+                ? [$service['setup'] ?? 0, $service['clearup'] ?? 0]
+                : [0, 0];
         foreach (array_slice(rowsOf($document, $asked), 0, 200) as $key => $slot) {
             if ($slot->places < ($service['places'] ?? 1)) {
                 continue; // it joins others, who are not in its way (T14)
             }
             $looked++;
-            foreach (minutesOf($slot->start, $slot->end - $slot->start, $service['setup'] ?? 0, $service['clearup'] ?? 0) as $minute) {
+            [$setup, $clearup] = [$service['setup'] ?? 0, $service['clearup'] ?? 0];
+            foreach (minutesOf($slot->start, $slot->end - $slot->start, $setup, $clearup) as $minute) {
                 foreach ($slot->staff as $member) {
                     $clashes += isset($people["{$member} {$minute}"]) ? ["seed {$seed}: {$key}" => true] : [];
                 }
@@ -83,13 +106,23 @@ it('never offers a person or a unit that is taken, minute by minute (T6, T9)', f
             }
         }
     }
-    expect($clashes)->toBe([])->and($looked)->toBeGreaterThan(15 * Chance::seeds(60));
+    expect($clashes)->toBe([])
+        ->and($looked)->toBeGreaterThan(15 * Chance::seeds(60));
 });
 
 it('opens no time by a commitment more', function (): void {
     foreach (documents() as $seed => [$document, $asked]) {
         $more = $document;
-        $more['bookings'][] = ['id' => 'more', 'service' => 'other', 'start' => $asked['from'].'T10:00Z', 'minutes' => 45, 'staff' => ['bo'], 'location' => 'yard', 'units' => ['w1'], 'createdAt' => '2026-01-01T00:00Z'];
+        $more['bookings'][] = [
+            'id' => 'more',
+            'service' => 'other',
+            'start' => $asked['from'].'T10:00Z',
+            'minutes' => 45,
+            'staff' => ['bo'],
+            'location' => 'yard',
+            'units' => ['w1'],
+            'createdAt' => '2026-01-01T00:00Z',
+        ];
         $opened = array_diff_key(rowsOf($more, $asked), rowsOf($document, $asked));
         expect($opened)->toBe([], "seed {$seed}");
     }
@@ -99,7 +132,11 @@ it('closes no time by wider hours, limits and grids from the opening aside', fun
     $asked = 0;
     foreach (documents() as $seed => [$document, $ask]) {
         $service = $document['services'][0];
-        if (($service['startFrom'] ?? 'clock') === 'opening' || isset($service['maxPerDay']) || array_filter(array_column($document['staff'], 'maxPerDay'), 'is_int') !== []) {
+        if (
+            ($service['startFrom'] ?? 'clock') === 'opening' ||
+            isset($service['maxPerDay']) ||
+            array_filter(array_column($document['staff'], 'maxPerDay'), 'is_int') !== []
+        ) {
             continue;
         }
         $asked++;
@@ -117,13 +154,28 @@ it('shifts by whole weeks what a whole document is shifted by, away from clock c
     $rows = 0;
     foreach (documents() as $seed => [$document, $ask]) {
         $still = ['business' => ['timeZone' => 'Asia/Kathmandu'] + $document['business']] + $document;
-        $shift = static fn (mixed $value): mixed => is_string($value) && preg_match('/^(\d{4}-\d\d-\d\d)(.*)$/', $value, $part) === 1 ? Wall::date(Wall::day($part[1]) + 35).$part[2] : $value;
+        $shift = static fn (mixed $value): mixed => is_string($value) &&
+        preg_match('/^(\d{4}-\d\d-\d\d)(.*)$/', $value, $part) === 1
+            ? Wall::date(Wall::day($part[1]) + 35).$part[2]
+            : $value;
         $later = $still;
         array_walk_recursive($later, static function (mixed &$value) use ($shift): void {
             $value = $shift($value);
         });
-        $expected = array_map(static fn (Slot $slot): array => [$slot->start + 35 * Wall::DAY, $slot->staff, $slot->units, $slot->places, $slot->next], array_values(rowsOf($still, $ask)));
-        $shifted = array_map(static fn (Slot $slot): array => [$slot->start, $slot->staff, $slot->units, $slot->places, $slot->next], array_values(rowsOf($later, array_map($shift, $ask))));
+        $expected = array_map(
+            static fn (Slot $slot): array => [
+                $slot->start + 35 * Wall::DAY,
+                $slot->staff,
+                $slot->units,
+                $slot->places,
+                $slot->next,
+            ],
+            array_values(rowsOf($still, $ask)),
+        );
+        $shifted = array_map(
+            static fn (Slot $slot): array => [$slot->start, $slot->staff, $slot->units, $slot->places, $slot->next],
+            array_values(rowsOf($later, array_map($shift, $ask))),
+        );
         expect($shifted)->toBe($expected, "seed {$seed}");
         $rows += count($shifted);
     }
@@ -132,9 +184,22 @@ it('shifts by whole weeks what a whole document is shifted by, away from clock c
 
 it('changes nothing but ids when ids are changed', function (): void {
     foreach (documents() as $seed => [$document, $ask]) {
-        $names = ['"ana"' => '"1"', '"bo"' => '"02"', '"cy"' => '"a/b~c"', '"mill"' => '"7"', '"w1"' => '"3"', '"wheel"' => '"Ω"'];
-        $renamed = json_decode(strtr(json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES), $names), true);
-        $told = static fn (array $rows): string => json_encode(array_values($rows), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        $names = [
+            '"ana"' => '"1"',
+            '"bo"' => '"02"',
+            '"cy"' => '"a/b~c"',
+            '"mill"' => '"7"',
+            '"w1"' => '"3"',
+            '"wheel"' => '"Ω"',
+        ];
+        $renamed = json_decode(
+            strtr(json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES), $names),
+            true,
+        );
+        $told = static fn (array $rows): string => json_encode(
+            array_values($rows),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
         expect($told(rowsOf($renamed, $ask)))->toBe(strtr($told(rowsOf($document, $ask)), $names), "seed {$seed}");
     }
 });

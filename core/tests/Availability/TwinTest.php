@@ -17,10 +17,26 @@ it('agrees with the slow twin', function (int $first, int $count): void {
         $chance = new Chance($seed);
         $document = $chance->document();
         $ask = $chance->ask();
-        $fast = array_map(static fn (array $row): string => "{$row['start']} ".implode('+', $row['staff'])." {$row['location']} [".implode(',', $row['units'])."] {$row['places']} "
-            .match ($row['next'] ?? null) {
-                true => 'yes', false => 'no', null => '-'
-            }, Days::slots($document, ['service' => 'lesson', 'from' => $ask['from'], 'to' => max($ask['from'], $ask['to']), 'now' => $ask['now'], 'party' => (string) $ask['party'], 'extra' => (string) $ask['extra']]));
+        $fast = array_map(
+            static fn (array $row): string => "{$row['start']} "
+                .implode('+', $row['staff'])
+                ." {$row['location']} ["
+                .implode(',', $row['units'])
+                ."] {$row['places']} "
+                .match ($row['next'] ?? null) {
+                    true => 'yes',
+                    false => 'no',
+                    null => '-',
+                },
+            Days::slots($document, [
+                'service' => 'lesson',
+                'from' => $ask['from'],
+                'to' => max($ask['from'], $ask['to']),
+                'now' => $ask['now'],
+                'party' => (string) $ask['party'],
+                'extra' => (string) $ask['extra'],
+            ]),
+        );
         $slow = (new Twin($document))->slots(['to' => max($ask['from'], $ask['to'])] + $ask);
         expect($fast)->toBe($slow, "seed {$seed}, {$chance->zone}");
         $rows += count($slow);

@@ -5,14 +5,25 @@ declare(strict_types=1);
 use YardBell\Core\Booking\CancellationTerms;
 use YardBell\Core\Price\Percent;
 
-it('is free until so long before the start, and costs its part after that', function (int $minutesBefore, int $cost): void {
+it('is free until so long before the start, and costs its part after that', function (
+    int $minutesBefore,
+    int $cost,
+): void {
     $terms = new CancellationTerms(24 * 60, Percent::of('50'));
     expect($terms->cost(5001, 10_000, 10_000 - $minutesBefore))->toBe($cost);
-})->with(['days before' => [5 * 24 * 60, 0], 'at the very instant' => [24 * 60, 0], 'a minute later' => [24 * 60 - 1, 2501], 'when it begins' => [0, 2501], 'after it began' => [-30, 2501]]);
+})->with([
+    'days before' => [5 * 24 * 60, 0],
+    'at the very instant' => [24 * 60, 0],
+    'a minute later' => [24 * 60 - 1, 2501],
+    'when it begins' => [0, 2501],
+    'after it began' => [-30, 2501],
+]);
 
 it('costs an amount whatever the price, also where nothing is paid for the visit', function (): void {
     $terms = new CancellationTerms(60, 1500);
-    expect($terms->cost(0, 1000, 941))->toBe(1500)->and($terms->noShow(9000))->toBe(1500)->and($terms->freeUntil(1000))->toBe(940);
+    expect($terms->cost(0, 1000, 941))->toBe(1500)
+        ->and($terms->noShow(9000))->toBe(1500)
+        ->and($terms->freeUntil(1000))->toBe(940);
 });
 
 it('is free until it begins where no time before is named', function (): void {

@@ -6,32 +6,69 @@ use YardBell\Core\Scenario\Command;
 use YardBell\Core\Tests\Support\Days;
 
 it('refuses with a pointer and a sentence', function (array $changes, string $problem): void {
-    [$exit, $said] = Days::command(array_replace_recursive(Days::document(bookings: [['start' => Days::MONDAY.'T09:00Z']]), $changes));
+    [$exit, $said] = Days::command(
+        array_replace_recursive(Days::document(bookings: [['start' => Days::MONDAY.'T09:00Z']]), $changes),
+    );
     expect($exit)->toBe(2)->and($said)->toContain($problem);
 })->with([
-    'a length of nothing' => [['services' => [['minutes' => 0]]], '/services/0/minutes: 0 is too short, a service lasts at least 1 minute.'],
+    'a length of nothing' => [
+        ['services' => [['minutes' => 0]]],
+        '/services/0/minutes: 0 is too short, a service lasts at least 1 minute.',
+    ],
     'a fraction' => [['services' => [['setup' => 1.5]]], '/services/0/setup: a whole number is needed.'],
     'an unknown key' => [['staff' => [['mood' => 'good']]], '/staff/0/mood: this key is not known here.'],
-    'an unknown person' => [['services' => [['staff' => ['eve']]]], '/services/0/staff/0: there is no staff member "eve".'],
-    'somebody twice' => [['services' => [['staff' => ['ana', 'ana']]]], '/services/0/staff/1: "ana" stands here twice.'],
-    'a time there is not' => [['business' => ['openingHours' => ['mon' => [['from' => '24:00', 'to' => '25:00']]]]], '/business/openingHours/mon/0/from: A time of day looks like 09:30'],
-    'a zone there is not' => [['business' => ['timeZone' => 'Mars/Base']], '/business/timeZone: "Mars/Base" is not a time zone'],
-    'a closure of nobody' => [['business' => ['closures' => [['id' => 'c', 'from' => '2027-01-01T00:00', 'to' => '2027-01-02T00:00', 'staff' => []]]]], '/business/closures/0/staff: a closure names somebody'],
-    'a closure that ends before it begins' => [['business' => ['closures' => [['id' => 'c', 'from' => '2027-01-02T00:00', 'to' => '2027-01-02T00:00']]]], '/business/closures/0/to: it must be after "from".'],
+    'an unknown person' => [
+        ['services' => [['staff' => ['eve']]]],
+        '/services/0/staff/0: there is no staff member "eve".',
+    ],
+    'somebody twice' => [
+        ['services' => [['staff' => ['ana', 'ana']]]],
+        '/services/0/staff/1: "ana" stands here twice.',
+    ],
+    'a time there is not' => [
+        ['business' => ['openingHours' => ['mon' => [['from' => '24:00', 'to' => '25:00']]]]],
+        '/business/openingHours/mon/0/from: A time of day looks like 09:30',
+    ],
+    'a zone there is not' => [
+        ['business' => ['timeZone' => 'Mars/Base']],
+        '/business/timeZone: "Mars/Base" is not a time zone',
+    ],
+    'a closure of nobody' => [
+        [
+            'business' => [
+                'closures' => [['id' => 'c', 'from' => '2027-01-01T00:00', 'to' => '2027-01-02T00:00', 'staff' => []]],
+            ],
+        ],
+        '/business/closures/0/staff: a closure names somebody',
+    ],
+    'a closure that ends before it begins' => [
+        ['business' => ['closures' => [['id' => 'c', 'from' => '2027-01-02T00:00', 'to' => '2027-01-02T00:00']]]],
+        '/business/closures/0/to: it must be after "from".',
+    ],
     'a booking of when' => [['bookings' => [['createdAt' => null]]], '/bookings/0/createdAt: it is missing.'],
-    'a hold without end' => [['bookings' => [['state' => 'held']]], '/bookings/0/heldUntil: a held booking says until when.'],
+    'a hold without end' => [
+        ['bookings' => [['state' => 'held']]],
+        '/bookings/0/heldUntil: a held booking says until when.',
+    ],
     'another format' => [['format' => 'yardbell/2'], '/format: only "yardbell/1" can be read.'],
-    'a weekly table as a list' => [['staff' => [['hours' => [[['from' => '09:00', 'to' => '10:00']]]]]], '/staff/0/hours: an object is needed.'],
+    'a weekly table as a list' => [
+        ['staff' => [['hours' => [[['from' => '09:00', 'to' => '10:00']]]]]],
+        '/staff/0/hours: an object is needed.',
+    ],
 ]);
 
 it('refuses an id that stands twice, and a date that does', function (): void {
     $day = ['date' => '2027-03-01', 'hours' => []];
-    expect(Days::command(Days::document(business: ['specialDays' => [$day, $day]]))[1])->toContain('/business/specialDays/1/date: this date stands in the list twice.')
-        ->and(Days::command(Days::document(more: ['staff' => [['id' => 'ana'], ['id' => 'ana']]]))[1])->toContain('/staff/1/id: "ana" is the id of another one already.');
+    expect(Days::command(Days::document(business: ['specialDays' => [$day, $day]]))[1])
+        ->toContain('/business/specialDays/1/date: this date stands in the list twice.')
+        ->and(Days::command(Days::document(more: ['staff' => [['id' => 'ana'], ['id' => 'ana']]]))[1])
+        ->toContain('/staff/1/id: "ana" is the id of another one already.');
 });
 
 it('takes null for left out', function (): void {
-    expect(Days::starts(Days::document(['setup' => null, 'assignment' => null, 'dayparts' => null, 'startEvery' => 30])))->toBe('09:00 09:30 10:00 10:30 11:00');
+    expect(
+        Days::starts(Days::document(['setup' => null, 'assignment' => null, 'dayparts' => null, 'startEvery' => 30])),
+    )->toBe('09:00 09:30 10:00 10:30 11:00');
 });
 
 it('gives no rows for lengths that nothing has, however long', function (array $options): void {
@@ -66,6 +103,21 @@ it('ends on hostile input with a refusal', function (string $json): void {
     file_put_contents($file, $json);
     [$out, $errors] = [fopen('php://memory', 'w+'), fopen('php://memory', 'w+')];
     assert($out !== false && $errors !== false);
-    expect(Command::run(['slots', $file, '--service=a', '--from=2027-01-01', '--to=2027-01-01', '--now=2027-01-01T00:00Z'], $out, $errors))->toBe(2);
+    expect(
+        Command::run(
+            ['slots', $file, '--service=a', '--from=2027-01-01', '--to=2027-01-01', '--now=2027-01-01T00:00Z'],
+            $out,
+            $errors,
+        ),
+    )->toBe(2);
     unlink($file);
-})->with(['' => [''], 'a list' => ['[]'], 'a number' => ['7'], 'deep' => [str_repeat('[', 5000)], 'half' => ['{"format":'], 'not UTF-8' => ["{\"format\":\"\xff\"}"], 'empty' => ['{}'], 'odd business' => ['{"format":"yardbell/1","business":[]}']]);
+})->with([
+    '' => [''],
+    'a list' => ['[]'],
+    'a number' => ['7'],
+    'deep' => [str_repeat('[', 5000)],
+    'half' => ['{"format":'],
+    'not UTF-8' => ["{\"format\":\"\xff\"}"],
+    'empty' => ['{}'],
+    'odd business' => ['{"format":"yardbell/1","business":[]}'],
+]);

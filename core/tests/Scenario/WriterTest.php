@@ -61,7 +61,16 @@ it('writes and reads what its schema allows', function (): void {
 it('knows every key that the schema knows', function (): void {
     $document = json_decode(everything(), true);
     $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/schema/yardbell-1.json'), true);
-    foreach (['business' => $document['business'], 'service' => $document['services'][0], 'member' => $document['staff'][0], 'location' => $document['locations'][0], 'pool' => $document['resources'][0], 'session' => $document['sessions'][0]] as $name => $example) {
+    foreach (
+        [
+            'business' => $document['business'],
+            'service' => $document['services'][0],
+            'member' => $document['staff'][0],
+            'location' => $document['locations'][0],
+            'pool' => $document['resources'][0],
+            'session' => $document['sessions'][0],
+        ] as $name => $example
+    ) {
         expect(array_keys($schema['$defs'][$name]['properties']))->toEqualCanonicalizing(array_keys($example), $name);
     }
 });
@@ -72,9 +81,21 @@ it('refuses, as the schema does', function (array $changes): void {
     expect(schema()->validate(json_decode($json), 'yardbell:1')->isValid())->toBeFalse()
         ->and(fn () => Reader::read($json))->toThrow(BadDocument::class);
 })->with([
-    'an unknown key' => [['mood' => 'good']], 'a length of nothing' => [['services' => [['minutes' => 0]]]], 'no length' => [['services' => [['minutes' => null]]]], 'a fraction' => [['services' => [['setup' => 1.5]]]],
-    'another format' => [['format' => 'yardbell/2']], 'a list for a table' => [['business' => ['openingHours' => [[]]]]], 'an odd time' => [['business' => ['openingHours' => ['mon' => [['from' => '9:00', 'to' => '12:00']]]]]],
-    'an odd date' => [['services' => [['availableFrom' => '1.3.2027']]]], 'a party of none' => [['bookings' => [['party' => 0]]]], 'an odd state' => [['bookings' => [['state' => 'lost']]]], 'no creation' => [['bookings' => [['createdAt' => null]]]],
-    'an odd currency' => [['business' => ['currency' => 'euro']]], 'a zone that is no text' => [['business' => ['timeZone' => 1]]], 'text for a number' => [['services' => [['places' => '3']]]], 'a number for a flag' => [['staff' => [['active' => 1]]]],
-    'an empty id' => [['staff' => [['id' => '']]]], 'an instant with seconds' => [['bookings' => [['start' => '2027-03-01T09:00:00Z']]]],
+    'an unknown key' => [['mood' => 'good']],
+    'a length of nothing' => [['services' => [['minutes' => 0]]]],
+    'no length' => [['services' => [['minutes' => null]]]],
+    'a fraction' => [['services' => [['setup' => 1.5]]]],
+    'another format' => [['format' => 'yardbell/2']],
+    'a list for a table' => [['business' => ['openingHours' => [[]]]]],
+    'an odd time' => [['business' => ['openingHours' => ['mon' => [['from' => '9:00', 'to' => '12:00']]]]]],
+    'an odd date' => [['services' => [['availableFrom' => '1.3.2027']]]],
+    'a party of none' => [['bookings' => [['party' => 0]]]],
+    'an odd state' => [['bookings' => [['state' => 'lost']]]],
+    'no creation' => [['bookings' => [['createdAt' => null]]]],
+    'an odd currency' => [['business' => ['currency' => 'euro']]],
+    'a zone that is no text' => [['business' => ['timeZone' => 1]]],
+    'text for a number' => [['services' => [['places' => '3']]]],
+    'a number for a flag' => [['staff' => [['active' => 1]]]],
+    'an empty id' => [['staff' => [['id' => '']]]],
+    'an instant with seconds' => [['bookings' => [['start' => '2027-03-01T09:00:00Z']]]],
 ]);

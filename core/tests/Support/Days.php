@@ -38,17 +38,47 @@ final class Days
      * @param  array<string, mixed>  $more
      * @return array<string, mixed>
      */
-    public static function document(array $service = [], array $business = [], array $bookings = [], array $more = []): array
-    {
+    public static function document(
+        array $service = [],
+        array $business = [],
+        array $bookings = [],
+        array $more = [],
+    ): array {
         return [
             'format' => 'yardbell/1',
-            'business' => ['name' => 'Yard', 'timeZone' => 'UTC', 'currency' => 'EUR', 'openingHours' => ['mon' => [['from' => '09:00', 'to' => '12:00']]], ...$business],
+            'business' => [
+                'name' => 'Yard',
+                'timeZone' => 'UTC',
+                'currency' => 'EUR',
+                'openingHours' => ['mon' => [['from' => '09:00', 'to' => '12:00']]],
+                ...$business,
+            ],
             'locations' => [['id' => 'yard', 'name' => 'Yard']],
             'staff' => [['id' => 'ana', 'name' => 'Ana']],
-            'services' => [['id' => 'lesson', 'name' => 'Lesson', 'minutes' => 60, 'startEvery' => 30, 'locations' => ['yard'], 'staff' => ['ana'], ...$service]],
-            'bookings' => array_map(static fn (int $i, array $booking): array => [
-                'id' => "b{$i}", 'service' => 'lesson', 'minutes' => 60, 'staff' => ['ana'], 'location' => 'yard', 'createdAt' => '2027-02-01T00:00Z', ...$booking,
-            ], array_keys($bookings), $bookings),
+            'services' => [
+                [
+                    'id' => 'lesson',
+                    'name' => 'Lesson',
+                    'minutes' => 60,
+                    'startEvery' => 30,
+                    'locations' => ['yard'],
+                    'staff' => ['ana'],
+                    ...$service,
+                ],
+            ],
+            'bookings' => array_map(
+                static fn (int $i, array $booking): array => [
+                    'id' => "b{$i}",
+                    'service' => 'lesson',
+                    'minutes' => 60,
+                    'staff' => ['ana'],
+                    'location' => 'yard',
+                    'createdAt' => '2027-02-01T00:00Z',
+                    ...$booking,
+                ],
+                array_keys($bookings),
+                $bookings,
+            ),
             ...$more,
         ];
     }
@@ -87,14 +117,28 @@ final class Days
      */
     public static function why(array $document, string $at, array $options = []): array
     {
-        [$exit, $out] = self::command($document, $options + ['at' => $at, 'service' => 'lesson', 'now' => '2027-02-01T00:00Z'], 'why');
+        [$exit, $out] = self::command(
+            $document,
+            $options + ['at' => $at, 'service' => 'lesson', 'now' => '2027-02-01T00:00Z'],
+            'why',
+        );
         if ($exit !== 0) {
             throw new \RuntimeException($out);
         }
         $answer = json_decode($out, true, 8, JSON_THROW_ON_ERROR);
 
-        return array_map(static fn (array $row): string => $row['reasons'] === [] && $row['offered'] ? 'offered'
-            : implode(', ', array_map(static fn (array $reason): string => "{$reason['rule']} {$reason['because']}", $row['reasons'])), $answer['rows']);
+        return array_map(
+            static fn (array $row): string => $row['reasons'] === [] && $row['offered']
+                ? 'offered'
+                : implode(
+                    ', ',
+                    array_map(
+                        static fn (array $reason): string => "{$reason['rule']} {$reason['because']}",
+                        $row['reasons'],
+                    ),
+                ),
+            $answer['rows'],
+        );
     }
 
     /**
@@ -106,7 +150,11 @@ final class Days
      */
     public static function details(array $document, string $at, array $options = []): array
     {
-        [, $out] = self::command($document, $options + ['at' => $at, 'service' => 'lesson', 'now' => '2027-02-01T00:00Z'], 'why');
+        [, $out] = self::command(
+            $document,
+            $options + ['at' => $at, 'service' => 'lesson', 'now' => '2027-02-01T00:00Z'],
+            'why',
+        );
         $answer = json_decode($out, true, 8, JSON_THROW_ON_ERROR);
 
         return array_column(array_merge(...array_column($answer['rows'], 'reasons')), 'detail');
@@ -125,7 +173,10 @@ final class Days
             throw new \RuntimeException($out);
         }
 
-        return array_map(static fn (array $finding): string => "{$finding['pointer']}: {$finding['problem']}", json_decode($out, true, 8, JSON_THROW_ON_ERROR)['findings']);
+        return array_map(
+            static fn (array $finding): string => "{$finding['pointer']}: {$finding['problem']}",
+            json_decode($out, true, 8, JSON_THROW_ON_ERROR)['findings'],
+        );
     }
 
     /**
@@ -138,9 +189,18 @@ final class Days
         $file = (string) tempnam(sys_get_temp_dir(), 'yard');
         file_put_contents($file, json_encode($document, JSON_THROW_ON_ERROR));
         if ($name === 'slots') {
-            $options += ['service' => 'lesson', 'from' => self::MONDAY, 'to' => self::MONDAY, 'now' => '2027-02-01T00:00Z'];
+            $options += [
+                'service' => 'lesson',
+                'from' => self::MONDAY,
+                'to' => self::MONDAY,
+                'now' => '2027-02-01T00:00Z',
+            ];
         }
-        $arguments = array_map(static fn (string $option, string $value): string => "--{$option}={$value}", array_keys($options), $options);
+        $arguments = array_map(
+            static fn (string $option, string $value): string => "--{$option}={$value}",
+            array_keys($options),
+            $options,
+        );
         [$out, $errors] = [fopen('php://memory', 'w+'), fopen('php://memory', 'w+')];
         assert($out !== false && $errors !== false);
         $exit = Command::run([$name, $file, ...$arguments], $out, $errors);
@@ -157,7 +217,10 @@ final class Days
      */
     public static function starts(array $document, array $options = []): string
     {
-        return implode(' ', array_map(static fn (array $row): string => substr($row['start'], 11, 5), self::slots($document, $options)));
+        return implode(
+            ' ',
+            array_map(static fn (array $row): string => substr($row['start'], 11, 5), self::slots($document, $options)),
+        );
     }
 
     /**
@@ -168,10 +231,16 @@ final class Days
      */
     public static function rows(array $document, array $options = []): string
     {
-        return implode(', ', array_map(
-            static fn (array $row): string => substr($row['start'], 11, 5).' '.implode('+', $row['staff']).(($row['next'] ?? false) ? '*' : ''),
-            self::slots($document, $options),
-        ));
+        return implode(
+            ', ',
+            array_map(
+                static fn (array $row): string => substr($row['start'], 11, 5)
+                    .' '
+                    .implode('+', $row['staff'])
+                    .($row['next'] ?? false ? '*' : ''),
+                self::slots($document, $options),
+            ),
+        );
     }
 
     /** @return list<Slot> */

@@ -43,7 +43,8 @@ final class Twin
     public function slots(array $ask): array
     {
         $service = $this->byId('services', $ask['service']);
-        $service['minutes'] = (is_array($service['minutes']) ? $service['minutes'][0] : $service['minutes']) + ($ask['extra'] ?? 0);
+        $service['minutes'] =
+            (is_array($service['minutes']) ? $service['minutes'][0] : $service['minutes']) + ($ask['extra'] ?? 0);
         $rows = [];
         $start = self::minute($ask['from'].'T00:00Z') - 1500;
         $end = self::minute($ask['to'].'T00:00Z') + 3000;
@@ -85,12 +86,24 @@ final class Twin
     /** @return array{list<string>, list<string>, int, bool}|null crew, units, places, joins */
     private function row(array $service, array $crew, string $location, int $t, array $ask): ?array
     {
-        if ($t < self::minute($ask['now']) + ($service['noticeMinutes'] ?? 0) || $this->daysBetween($this->date($ask['now']), $this->date($t)) > ($service['bookAheadDays'] ?? 60)) {
+        if (
+            $t < self::minute($ask['now']) + ($service['noticeMinutes'] ?? 0) ||
+            $this->daysBetween($this->date($ask['now']), $this->date($t)) > ($service['bookAheadDays'] ?? 60)
+        ) {
             return null;
         }
         $places = $service['places'] ?? 1;
-        $group = $places > 1 ? array_filter($this->holding($ask), fn (array $b): bool => $b['service'] === $service['id'] && self::minute($b['start']) === $t
-            && $b['minutes'] === $service['minutes'] && $this->same($b['staff'], $crew) && ($b['location'] ?? null) === $location) : [];
+        $group =
+            $places > 1
+                ? array_filter(
+                    $this->holding($ask),
+                    fn (array $b): bool => $b['service'] === $service['id'] &&
+                        self::minute($b['start']) === $t &&
+                        $b['minutes'] === $service['minutes'] &&
+                        $this->same($b['staff'], $crew) &&
+                        ($b['location'] ?? null) === $location,
+                )
+                : [];
         if ($group !== []) {
             $left = $places - array_sum(array_map(fn (array $b): int => $b['party'] ?? 1, $group));
             $units = $left >= $ask['party'] ? $this->units($service, $location, $t, $ask, $group) : null;
@@ -98,11 +111,20 @@ final class Twin
             return $units === null ? null : [$crew, $units, $left, true];
         }
         foreach ($crew as $id) {
-            if (! $this->opens($service, $id, $location, $t) || ! $this->isFree($service, $id, $location, $t, $ask) || $this->personFull($id, $t, $ask)) {
+            if (
+                ! $this->opens($service, $id, $location, $t) ||
+                ! $this->isFree($service, $id, $location, $t, $ask) ||
+                $this->personFull($id, $t, $ask)
+            ) {
                 return null;
             }
         }
-        if ($ask['party'] > $places && $places > 1 || ! $this->onGrid($service, $crew, $location, $t) || $this->serviceFull($service, $t, $ask) || ! $this->inSeason($service, $t)) {
+        if (
+            ($ask['party'] > $places && $places > 1) ||
+            ! $this->onGrid($service, $crew, $location, $t) ||
+            $this->serviceFull($service, $t, $ask) ||
+            ! $this->inSeason($service, $t)
+        ) {
             return null;
         }
         $units = $this->units($service, $location, $t, $ask, null);
@@ -141,7 +163,12 @@ final class Twin
             }
         }
         if (isset($place['hours']) || ($place['specialDays'] ?? []) !== []) {
-            $hours = $place['hours'] ?? array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], [['from' => '00:00', 'to' => '24:00']]);
+            $hours =
+                $place['hours'] ??
+                array_fill_keys(
+                    ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'],
+                    [['from' => '00:00', 'to' => '24:00']],
+                );
             if (! $this->within("place {$location}", $hours, $place['specialDays'] ?? [], $m)) {
                 return false;
             }
@@ -150,7 +177,11 @@ final class Twin
             return false;
         }
         foreach ($business['closures'] ?? [] as $closure) {
-            if ((! isset($closure['staff']) || in_array($id, $closure['staff'], true)) && $m >= $this->wall($closure['from'], false) && $m < $this->wall($closure['to'], true)) {
+            if (
+                (! isset($closure['staff']) || in_array($id, $closure['staff'], true)) &&
+                $m >= $this->wall($closure['from'], false) &&
+                $m < $this->wall($closure['to'], true)
+            ) {
                 return false;
             }
         }
@@ -162,7 +193,10 @@ final class Twin
     {
         $today = substr($this->local($m), 0, 10);
 
-        return self::holds($this->windows["own {$id} {$location} {$today}"] ??= $this->ownWindows($member, $location, $today), $m);
+        return self::holds(
+            $this->windows["own {$id} {$location} {$today}"] ??= $this->ownWindows($member, $location, $today),
+            $m,
+        );
     }
 
     /** @return list<array{int, int}> */
@@ -172,8 +206,12 @@ final class Twin
         for ($day = -2; $day <= 1; $day++) {
             $date = $this->shift($today, $day);
             $own = $this->specialOn($member['specialDays'] ?? [], $date);
-            $windows = $own ?? (isset($member['hours']) ? $member['hours'][$this->weekday($date)] ?? []
-                : $this->specialOn($this->doc['business']['specialDays'] ?? [], $date) ?? $this->doc['business']['openingHours'][$this->weekday($date)] ?? []);
+            $windows =
+                $own ??
+                (isset($member['hours'])
+                    ? $member['hours'][$this->weekday($date)] ?? []
+                    : $this->specialOn($this->doc['business']['specialDays'] ?? [], $date) ??
+                        ($this->doc['business']['openingHours'][$this->weekday($date)] ?? []));
             foreach ($windows as $window) {
                 if (! isset($window['at']) || $window['at'] === $location) {
                     $dated[] = $this->window($date, $window);
@@ -191,7 +229,7 @@ final class Twin
             $dated = [];
             for ($day = -2; $day <= 1; $day++) {
                 $on = $this->shift($date, $day);
-                foreach ($this->specialOn($special, $on) ?? $table[$this->weekday($on)] ?? [] as $window) {
+                foreach ($this->specialOn($special, $on) ?? ($table[$this->weekday($on)] ?? []) as $window) {
                     $dated[] = $this->window($on, $window);
                 }
             }
@@ -210,17 +248,24 @@ final class Twin
         foreach ($this->holding($ask) as $b) {
             $extra = isset($b['location']) && $b['location'] !== $location ? $travel : 0;
             $start = self::minute($b['start']);
-            if (in_array($id, $b['staff'], true) && $from < $start + $b['minutes'] + ($b['clearup'] ?? 0) + $extra && $start - ($b['setup'] ?? 0) - $extra < $to) {
+            if (
+                in_array($id, $b['staff'], true) &&
+                $from < $start + $b['minutes'] + ($b['clearup'] ?? 0) + $extra &&
+                $start - ($b['setup'] ?? 0) - $extra < $to
+            ) {
                 return false;
             }
         }
         $member = $this->byId('staff', $id);
         foreach ($member['timeOff'] ?? [] as $off) {
-            if ($from < $this->wall($off['to'], true) && $this->wall($off['from'], false) < min($to, $this->wall($off['to'], true))) {
+            if (
+                $from < $this->wall($off['to'], true) &&
+                $this->wall($off['from'], false) < min($to, $this->wall($off['to'], true))
+            ) {
                 return false;
             }
         }
-        foreach (($member['respectBusy'] ?? true) ? $member['busy'] ?? [] : [] as $busy) {
+        foreach ($member['respectBusy'] ?? true ? $member['busy'] ?? [] : [] as $busy) {
             if ($from < self::minute($busy['to']) && self::minute($busy['from']) < $to) {
                 return false;
             }
@@ -236,7 +281,19 @@ final class Twin
         foreach ($service['resources'] ?? [] as $need) {
             $pool = $this->byId('resources', $need['pool']);
             if ($group !== null && ! ($need['perPerson'] ?? false)) {
-                array_push($units, ...array_values(array_filter($pool['units'], fn (string $u): bool => in_array($u, array_merge(...array_map(fn (array $b): array => $b['units'] ?? [], $group)), true))));
+                array_push(
+                    $units,
+                    ...array_values(
+                        array_filter(
+                            $pool['units'],
+                            fn (string $u): bool => in_array(
+                                $u,
+                                array_merge(...array_map(fn (array $b): array => $b['units'] ?? [], $group)),
+                                true,
+                            ),
+                        ),
+                    ),
+                );
 
                 continue;
             }
@@ -246,8 +303,13 @@ final class Twin
             $buffers = $need['holdsBuffers'] ?? true;
             $from = $t - ($buffers ? $service['setup'] ?? 0 : 0);
             $to = $t + $service['minutes'] + ($buffers ? $service['clearup'] ?? 0 : 0);
-            $free = array_values(array_filter($pool['units'], fn (string $unit): bool => $this->unitIsFree($pool, $unit, $from, $to, $ask)));
-            $wanted = $need['units'] * (($need['perPerson'] ?? false) ? $ask['party'] : 1);
+            $free = array_values(
+                array_filter(
+                    $pool['units'],
+                    fn (string $unit): bool => $this->unitIsFree($pool, $unit, $from, $to, $ask),
+                ),
+            );
+            $wanted = $need['units'] * ($need['perPerson'] ?? false ? $ask['party'] : 1);
             if (count($free) < $wanted) {
                 return null;
             }
@@ -268,7 +330,10 @@ final class Twin
                 $buffers = $need['pool'] === $pool['id'] ? $need['holdsBuffers'] ?? true : $buffers;
             }
             $start = self::minute($b['start']);
-            if ($from < $start + $b['minutes'] + ($buffers ? $b['clearup'] ?? 0 : 0) && $start - ($buffers ? $b['setup'] ?? 0 : 0) < $to) {
+            if (
+                $from < $start + $b['minutes'] + ($buffers ? $b['clearup'] ?? 0 : 0) &&
+                $start - ($buffers ? $b['setup'] ?? 0 : 0) < $to
+            ) {
                 return false;
             }
         }
@@ -324,14 +389,16 @@ final class Twin
     /** T12 */
     private function serviceFull(array $service, int $t, array $ask): bool
     {
-        return isset($service['maxPerDay']) && $this->starting($t, $ask, fn (array $b): bool => $b['service'] === $service['id']) >= $service['maxPerDay'];
+        return isset($service['maxPerDay']) &&
+            $this->starting($t, $ask, fn (array $b): bool => $b['service'] === $service['id']) >= $service['maxPerDay'];
     }
 
     private function personFull(string $id, int $t, array $ask): bool
     {
         $most = $this->byId('staff', $id)['maxPerDay'] ?? null;
 
-        return $most !== null && $this->starting($t, $ask, fn (array $b): bool => in_array($id, $b['staff'], true)) >= $most;
+        return $most !== null &&
+            $this->starting($t, $ask, fn (array $b): bool => in_array($id, $b['staff'], true)) >= $most;
     }
 
     private function starting(int $t, array $ask, callable $counts): int
@@ -341,7 +408,11 @@ final class Twin
             if ($counts($b) && $this->date($b['start']) === $this->date($t)) {
                 $staff = $b['staff'];
                 sort($staff);
-                $seen[($this->byId('services', $b['service'])['places'] ?? 1) > 1 ? json_encode([$b['service'], $b['start'], $b['minutes'], $staff, $b['location'] ?? null]) : $i] = true;
+                $seen[
+                    ($this->byId('services', $b['service'])['places'] ?? 1) > 1
+                        ? json_encode([$b['service'], $b['start'], $b['minutes'], $staff, $b['location'] ?? null])
+                        : $i
+                ] = true;
             }
         }
 
@@ -355,7 +426,13 @@ final class Twin
         $pool = array_filter($here, fn (array $row): bool => $row[3]) ?: $here;
         $last = [];
         foreach ($here as $i => [$crew]) {
-            $made = array_map(fn (array $b): int => self::minute($b['createdAt']), array_filter($this->holding($ask), fn (array $b): bool => $b['service'] === $service['id'] && in_array($crew[0], $b['staff'], true)));
+            $made = array_map(
+                fn (array $b): int => self::minute($b['createdAt']),
+                array_filter(
+                    $this->holding($ask),
+                    fn (array $b): bool => $b['service'] === $service['id'] && in_array($crew[0], $b['staff'], true),
+                ),
+            );
             $last[$i] = $made === [] || ! in_array($assignment, ['choose', 'rotate'], true) ? 0 : max($made);
         }
         uksort($pool, fn (int $a, int $b): int => $last[$a] <=> $last[$b] ?: $a <=> $b);
@@ -367,7 +444,13 @@ final class Twin
                 'all' => 'yes',
                 default => $i === $next ? 'yes' : 'no',
             };
-            $rows[] = gmdate('Y-m-d\TH:i\Z', $t * 60).' '.implode('+', $crew)." {$location} [".implode(',', $units)."] {$places} {$mark}";
+            $rows[] =
+                gmdate('Y-m-d\TH:i\Z', $t * 60)
+                .' '
+                .implode('+', $crew)
+                ." {$location} ["
+                .implode(',', $units)
+                ."] {$places} {$mark}";
         }
 
         return $rows;
@@ -376,13 +459,24 @@ final class Twin
     /** @return list<array<string, mixed>> */
     private function holding(array $ask): array
     {
-        $sessions = array_map(fn (array $s): array => $s + ['setup' => 15, 'clearup' => 5, 'staff' => []], array_filter($this->doc['sessions'] ?? [], fn (array $s): bool => $s['state'] !== 'cancelled'));
+        $sessions = array_map(
+            fn (array $s): array => $s + ['setup' => 15, 'clearup' => 5, 'staff' => []],
+            array_filter($this->doc['sessions'] ?? [], fn (array $s): bool => $s['state'] !== 'cancelled'),
+        );
 
-        return array_values(array_filter([...$this->doc['bookings'] ?? [], ...array_map(fn (array $s): array => ['state' => 'confirmed'] + $s, $sessions)], fn (array $b): bool => match ($b['state'] ?? 'confirmed') {
-            'cancelled', 'declined', 'expired' => false,
-            'held' => self::minute($b['heldUntil']) > self::minute($ask['now']),
-            default => true,
-        }));
+        return array_values(
+            array_filter(
+                [
+                    ...$this->doc['bookings'] ?? [],
+                    ...array_map(fn (array $s): array => ['state' => 'confirmed'] + $s, $sessions),
+                ],
+                fn (array $b): bool => match ($b['state'] ?? 'confirmed') {
+                    'cancelled', 'declined', 'expired' => false,
+                    'held' => self::minute($b['heldUntil']) > self::minute($ask['now']),
+                    default => true,
+                },
+            ),
+        );
     }
 
     private function same(array $a, array $b): bool
@@ -429,7 +523,10 @@ final class Twin
     /** @return array{int, int} */
     private function window(string $date, array $window): array
     {
-        $end = $window['to'] === '24:00' ? $this->shift($date, 1).'T00:00' : ($window['to'] > $window['from'] ? $date : $this->shift($date, 1)).'T'.$window['to'];
+        $end =
+            $window['to'] === '24:00'
+                ? $this->shift($date, 1).'T00:00'
+                : ($window['to'] > $window['from'] ? $date : $this->shift($date, 1)).'T'.$window['to'];
 
         return [$this->wall("{$date}T{$window['from']}", false), $this->wall($end, true)];
     }
@@ -459,7 +556,9 @@ final class Twin
 
     private function local(int $m): string
     {
-        return $this->locals[$m] ??= (new DateTimeImmutable('@'.($m * 60)))->setTimezone($this->zone)->format('Y-m-d\TH:i');
+        return $this->locals[$m] ??= (new DateTimeImmutable('@'.$m * 60))
+            ->setTimezone($this->zone)
+            ->format('Y-m-d\TH:i');
     }
 
     private function date(int|string $instant): string
@@ -484,6 +583,8 @@ final class Twin
 
     private function daysBetween(string $from, string $to): int
     {
-        return (int) (new DateTimeImmutable("{$from}T12:00Z"))->diff(new DateTimeImmutable("{$to}T12:00Z"))->format('%r%a');
+        return (int) (new DateTimeImmutable("{$from}T12:00Z"))
+            ->diff(new DateTimeImmutable("{$to}T12:00Z"))
+            ->format('%r%a');
     }
 }

@@ -24,12 +24,17 @@ it('intersects (T4)', function (string $one, string $other, string $both): void 
 })->with([
     'a part' => ['09:00-12:00', '11:00-14:00', '11:00-12:00'],
     'one in another' => ['09:00-12:00', '10:00-11:00', '10:00-11:00'],
-    'several' => ['09:00-12:00 13:00-18:00', '08:00-10:00 11:00-14:00 17:00-19:00', '09:00-10:00 11:00-12:00 13:00-14:00 17:00-18:00'],
+    'several' => [
+        '09:00-12:00 13:00-18:00',
+        '08:00-10:00 11:00-14:00 17:00-19:00',
+        '09:00-10:00 11:00-12:00 13:00-14:00 17:00-18:00',
+    ],
     'touching is nothing' => ['09:00-12:00', '12:00-13:00', ''],
 ]);
 
 it('joins windows that touch or overlap into one stretch (T3)', function (): void {
-    expect(Timeline::of([[660, 720], [540, 600], [600, 630], [620, 640], [700, 710], [50, 50]])->stretches())->toBe([[540, 640], [660, 720]])
+    expect(Timeline::of([[660, 720], [540, 600], [600, 630], [620, 640], [700, 710], [50, 50]])->stretches())
+        ->toBe([[540, 640], [660, 720]])
         ->and(Days::timeline('09:00-10:00')->union(Days::timeline('10:00-11:00'))->stretches())->toBe([[540, 660]])
         ->and(Days::timeline('')->union(Days::timeline('10:00-11:00'))->stretches())->toBe([[600, 660]]);
 });
@@ -50,7 +55,8 @@ it('finds the stretch a minute lies in; the end lies outside (T1)', function ():
 });
 
 it('adds up how long it is (T1)', function (): void {
-    expect(Days::timeline('09:00-10:00 11:00-11:59')->minutes())->toBe(119)->and(Timeline::none()->minutes())->toBe(0);
+    expect(Days::timeline('09:00-10:00 11:00-11:59')->minutes())->toBe(119)
+        ->and(Timeline::none()->minutes())->toBe(0);
 });
 
 it('never makes an empty interval (T1)', function (): void {
@@ -60,7 +66,9 @@ it('never makes an empty interval (T1)', function (): void {
 });
 
 it('is empty where it begins when it ends, and never holds an empty stretch', function (): void {
-    expect(Timeline::between(5, 5)->stretches())->toBe([])->and(Timeline::between(5, 5)->isEmpty())->toBeTrue()->and(Timeline::between(5, 6)->stretches())->toBe([[5, 6]])
+    expect(Timeline::between(5, 5)->stretches())->toBe([])
+        ->and(Timeline::between(5, 5)->isEmpty())->toBeTrue()
+        ->and(Timeline::between(5, 6)->stretches())->toBe([[5, 6]])
         ->and(Timeline::between(0, 5)->intersect(Timeline::between(5, 9))->stretches())->toBe([])
         ->and(Timeline::between(0, 9)->subtract(Timeline::of([[0, 3], [6, 9]]))->stretches())->toBe([[3, 6]])
         ->and(Timeline::of([[-20, -10], [-10, -5], [-3, -1]])->stretches())->toBe([[-20, -5], [-3, -1]])

@@ -13,7 +13,9 @@ function occurrences(string $zone, string $wall): string
     $zone = Zone::named($zone);
     $minute = Wall::dateTime(strtr($wall, ' ', 'T'));
 
-    return substr(Wall::writeInstant($zone->first($minute)), 5).' '.substr(Wall::writeInstant($zone->last($minute)), 5);
+    return substr(Wall::writeInstant($zone->first($minute)), 5)
+        .' '
+        .substr(Wall::writeInstant($zone->last($minute)), 5);
 }
 
 it('turns wall times into instants (T2)', function (string $zone, string $wall, string $instants): void {
@@ -36,7 +38,8 @@ it('turns wall times into instants (T2)', function (string $zone, string $wall, 
 it('shows the new time at the instant at which clocks change (T2)', function (): void {
     $zone = Zone::named('Europe/Lisbon');
     $change = Wall::instant('2026-03-29T01:00Z');
-    expect($zone->wall($change))->toBe($change + 60)->and($zone->wall($change - 1))->toBe($change - 1);
+    expect($zone->wall($change))->toBe($change + 60)
+        ->and($zone->wall($change - 1))->toBe($change - 1);
 });
 
 it('makes windows of a date (T2)', function (string $from, string $to, string $date, string $lasts): void {
@@ -49,7 +52,12 @@ it('makes windows of a date (T2)', function (string $from, string $to, string $d
     '24:00 is the next midnight' => ['20:00', '24:00', '2026-01-05', '01-05T20:00Z 240'],
     'the shorter night' => ['22:00', '06:00', '2026-03-28', '03-28T22:00Z 420'],
     'inside the gap: nothing' => ['01:10', '01:50', '2026-03-29', 'nothing'],
-    'inside the repeated hour: from its first start to its last end' => ['01:10', '01:20', '2026-10-25', '10-25T00:10Z 70'],
+    'inside the repeated hour: from its first start to its last end' => [
+        '01:10',
+        '01:20',
+        '2026-10-25',
+        '10-25T00:10Z 70',
+    ],
 ]);
 
 it('says which instants have a local date, also where a date comes twice', function (): void {
@@ -62,35 +70,65 @@ it('says which instants have a local date, also where a date comes twice', funct
 it('refuses what is no date, time or zone', function (callable $read, string $given): void {
     expect(fn () => $read($given))->toThrow(InvalidTime::class);
 })->with([
-    [Wall::day(...), '2027-02-29'], [Wall::day(...), '2027-3-1'], [Wall::day(...), "2027-03-01\n"],
-    [fn (string $time) => Wall::timeOfDay($time), '24:00'], [fn (string $time) => Wall::timeOfDay($time), '9:00'],
-    [Wall::instant(...), '2027-03-01T09:00'], [Wall::instant(...), '2027-03-01T09:00:00Z'], [Wall::instant(...), '2027-03-01T24:00Z'],
-    [Wall::dateTime(...), '2027-03-01T09:00Z'], [Wall::instantWithSeconds(...), '2027-03-01T09:00:60Z'],
-    [Zone::named(...), 'Mars/Base'], [Zone::named(...), '+01:00'], [Zone::named(...), ''],
+    [Wall::day(...), '2027-02-29'],
+    [Wall::day(...), '2027-3-1'],
+    [Wall::day(...), "2027-03-01\n"],
+    [fn (string $time) => Wall::timeOfDay($time), '24:00'],
+    [fn (string $time) => Wall::timeOfDay($time), '9:00'],
+    [Wall::instant(...), '2027-03-01T09:00'],
+    [Wall::instant(...), '2027-03-01T09:00:00Z'],
+    [Wall::instant(...), '2027-03-01T24:00Z'],
+    [Wall::dateTime(...), '2027-03-01T09:00Z'],
+    [Wall::instantWithSeconds(...), '2027-03-01T09:00:60Z'],
+    [Zone::named(...), 'Mars/Base'],
+    [Zone::named(...), '+01:00'],
+    [Zone::named(...), ''],
 ]);
 
-it('agrees with date objects about every change of a zone, in whatever order it is asked (T2)', function (string $name): void {
+it('agrees with date objects about every change of a zone, in whatever order it is asked (T2)', function (
+    string $name,
+): void {
     $zone = Zone::named($name);
     $dates = new DateTimeZone($name);
-    $offset = static fn (int $instant): int => (int) floor($dates->getOffset(new DateTimeImmutable('@'.$instant * 60)) / 60);
+    $offset = static fn (int $instant): int => (int) floor(
+        $dates->getOffset(new DateTimeImmutable('@'.$instant * 60)) / 60,
+    );
     // from 1941 on: before that some zones were off by seconds
     $changes = array_column($dates->getTransitions(-900_000_000, 4_000_000_000), 'ts');
     $wrong = [];
     $asked = 0;
-    foreach (array_merge(...array_map(null, $changes, array_reverse($changes))) as $change) { // back and forth through the years
+    foreach (array_merge(...array_map(null, $changes, array_reverse($changes))) as $change) {
+        // back and forth through the years
         foreach ([-90_000, -1440, -61, -1, 0, 1, 59, 1440, 90_000] as $minutes) {
             $instant = (int) floor($change / 60) + $minutes;
             $wall = $instant + $offset($instant);
             $asked++;
-            if ($zone->wall($instant) !== $wall || $zone->first($wall) > $instant || $zone->last($wall) < $instant || $offset($zone->first($wall)) + $zone->first($wall) !== $wall || $offset($zone->last($wall)) + $zone->last($wall) !== $wall) {
+            if (
+                $zone->wall($instant) !== $wall ||
+                $zone->first($wall) > $instant ||
+                $zone->last($wall) < $instant ||
+                $offset($zone->first($wall)) + $zone->first($wall) !== $wall ||
+                $offset($zone->last($wall)) + $zone->last($wall) !== $wall
+            ) {
                 $wrong[] = Wall::writeInstant($instant);
             }
         }
     }
     expect($wrong)->toBe([])->and($asked)->toBeGreaterThan(30);
-})->with(['Europe/Lisbon', 'Australia/Lord_Howe', 'America/St_Johns', 'Pacific/Apia', 'Africa/Casablanca', 'Asia/Kathmandu', 'America/Sao_Paulo', 'Asia/Pyongyang']);
+})->with([
+    'Europe/Lisbon',
+    'Australia/Lord_Howe',
+    'America/St_Johns',
+    'Pacific/Apia',
+    'Africa/Casablanca',
+    'Asia/Kathmandu',
+    'America/Sao_Paulo',
+    'Asia/Pyongyang',
+]);
 
-it('knows the dates around every change: each instant has one, and dates() gives all of its instants', function (string $name): void {
+it('knows the dates around every change: each instant has one, and dates() gives all of its instants', function (
+    string $name,
+): void {
     $zone = Zone::named($name);
     $wrong = [];
     foreach ((new DateTimeZone($name))->getTransitions(1_600_000_000, 2_600_000_000) as $change) {
@@ -111,8 +149,10 @@ it('cuts offsets that are no whole minutes down to the minute', function (string
     $instant = intdiv((int) (new DateTimeImmutable($utc))->getTimestamp(), 60);
     expect(Zone::named($zone)->wall($instant) - $instant)->toBe($ahead);
 })->with([
-    'less than UTC' => ['Africa/Monrovia', '1960-01-01T00:00:00Z', -45], 'before the half minute' => ['Europe/Dublin', '1910-01-01T00:00:00Z', -26],
-    'ahead of UTC' => ['Asia/Kolkata', '1904-01-01T00:00:00Z', 321], 'in the minute it changes in' => ['Africa/Monrovia', '1972-01-07T00:44:00Z', 0],
+    'less than UTC' => ['Africa/Monrovia', '1960-01-01T00:00:00Z', -45],
+    'before the half minute' => ['Europe/Dublin', '1910-01-01T00:00:00Z', -26],
+    'ahead of UTC' => ['Asia/Kolkata', '1904-01-01T00:00:00Z', 321],
+    'in the minute it changes in' => ['Africa/Monrovia', '1972-01-07T00:44:00Z', 0],
 ]);
 
 it('is open all day on every ordinary date where only special days are set (T4)', function (): void {

@@ -66,7 +66,7 @@ export function Board() {
         </div>
         <Ribbon board={data} onGo={go} />
       </div>
-      <div className="grid min-h-0 flex-1 gap-5 xl:grid-cols-[minmax(0,1fr)_17.5rem] lg:grid-cols-[minmax(0,1fr)_16rem]">
+      <div className="board-columns grid min-h-0 flex-1 gap-5">
         <Lanes board={data} now={version?.now ?? data.now} chosen={chosen} onChoose={choose} />
         <div className="board-side">
           <div>

@@ -39,7 +39,10 @@ export function GroupCard({ board, tag, onChoose, onClose }: Props) {
             <li key={person.booking}>
               <button
                 type="button"
-                className="flex w-full items-baseline gap-2 rounded-lg border border-line bg-paper px-3 py-1.5 text-left hover:border-[var(--brass)]"
+                className={[
+                  'flex w-full items-baseline gap-2 rounded-lg border border-line',
+                  'bg-paper px-3 py-1.5 text-left hover:border-[var(--brass)]',
+                ].join(' ')}
                 onClick={() => onChoose(person.booking)}
               >
                 <b className="min-w-0 flex-1 truncate">{person.client ?? 'being booked'}</b>

@@ -126,7 +126,9 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
   );
 }
 
-/** Percent of the ruler that is free beside a tag: there its name may stand, where the tag itself is too short for it. */
+/**
+ * Percent of the ruler that is free beside a tag: there its name may stand, where the tag itself is too short for it.
+ */
 function roomBeside(
   board: Schemas['Board'],
   lane: string,

@@ -11,7 +11,10 @@ type Props = {
   onOpen: (hour: number) => void;
 };
 
-/** A day on the ruler. Each hour is a door, written with its first start: to it where it is the only one, else to all of the day's. */
+/**
+ * A day on the ruler. Each hour is a door, written with its first start: to it where it is the only one, else to all of
+ * the day's.
+ */
 export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen }: Props) {
   const span = ruler.to - ruler.from;
   const at = (minute: number) => `${(100 * (minute - ruler.from)) / span}%`;

@@ -156,13 +156,16 @@ function explained(booking: Booking, when: string): string {
       return booking.awaitsProof && new URLSearchParams(window.location.search).has('mailed')
         ? 'Thank you, the address is yours. Say yes, and it is booked.'
         : booking.awaitsProof
-          ? `We have sent a link to ${booking.client?.email ?? 'your address'}. Open it and say yes: then it is booked. The time is kept meanwhile.`
+          ? `We have sent a link to ${booking.client?.email ?? 'your address'}. Open it and say yes: ` +
+            'then it is booked. The time is kept meanwhile.'
           : booking.payTrouble
-            ? 'The payment service does not answer just now. We go on trying, and the time is kept meanwhile: this page says when you can pay.'
+            ? 'The payment service does not answer just now. We go on trying, and the time is kept meanwhile: ' +
+              'this page says when you can pay.'
             : booking.paid === 'waiting' && booking.pay === null
               ? 'The payment page is being opened.'
               : booking.paid === 'waiting'
-                ? 'We are waiting for your payment. As soon as it arrives this page says so; the time is kept meanwhile.'
+                ? 'We are waiting for your payment. As soon as it arrives this page says so; ' +
+                  'the time is kept meanwhile.'
                 : 'Somebody still has to say who is coming.';
     case 'pending':
       return `We look at it and write to ${booking.client?.email ?? 'you'}. The time is kept for you meanwhile.`;

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
-import { money } from '../lib/format';
+import { money, countdown } from '../lib/format';
 import { Field } from '../ui/Field';
 import { Trouble } from '../ui/Trouble';
 import { useFields } from '../ui/useFields';
@@ -54,7 +54,7 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
       </h1>
       <p className="notice" role="timer">
         {seconds > 0
-          ? `This time is held for you for ${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')} minutes.`
+          ? `This time is held for you for ${countdown(seconds)} minutes.`
           : 'The hold has run out. Go on: if nobody else has taken the time, it is still yours.'}
       </p>
       {refused !== null && refused.fields === undefined && <Trouble id="refused">{refused.message}</Trouble>}

@@ -7,7 +7,8 @@ type Drag = { mode: 'draw' | 'start' | 'end' | 'move'; index: number; anchor: nu
 type Axis = { from: number; to: number };
 
 /**
- * What pointer and keys do to the stretches of one day's bar: drawing on empty ground, pulling an end, moving. Answers with
+ * What pointer and keys do to the stretches of one day's bar: drawing on empty ground, pulling an end, moving. Answers
+ * with
  * the props of the bar, of a stretch and of its two ends; draws nothing.
  */
 export function useStretches(stretches: readonly Span[], axis: Axis, onChange: (spans: Span[]) => void) {

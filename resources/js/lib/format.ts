@@ -37,7 +37,10 @@ export const day = (instant: string, zone: string): string =>
   formatter(zone, { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date(instant));
 
 export const moment = (instant: string, zone: string): string =>
-  `${formatter(zone, { weekday: 'short', day: 'numeric', month: 'short' }).format(new Date(instant))}, ${clock(instant, zone)}`;
+  [
+    formatter(zone, { weekday: 'short', day: 'numeric', month: 'short' }).format(new Date(instant)),
+    clock(instant, zone),
+  ].join(', ');
 
 /** A local date (no instant) in parts. */
 export function dateParts(date: string): { weekday: string; day: string; month: string; weekend: boolean } {
@@ -107,3 +110,8 @@ export const minuteOfDay = (minute: number): string => {
   const half = hourCycle === 'h12' ? (hour % 24 < 12 ? ' am' : ' pm') : '';
   return `${shown}:${String(minute % 60).padStart(2, '0')}${half}`;
 };
+
+/** "4:05" of so many seconds. */
+export function countdown(seconds: number): string {
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}

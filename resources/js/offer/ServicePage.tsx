@@ -21,12 +21,41 @@ export type PartProps = {
 };
 
 const FRESH: ServiceContent = {
-  name: '', category: null, description: '', picture: null, staffNote: '', kind: 'appointment', minutes: 60, choices: [], range: null, setup: 0, clearup: 0,
-  staff: [], assignment: 'choose', locations: [], resources: [], startEvery: 15, startFrom: 'clock', noticeMinutes: 120, bookAheadDays: 60, hours: null, dayparts: [],
-  availableFrom: null, availableUntil: null, maxPerDay: null, places: 1, maxParty: null,
-  pricing: { kind: 'fixed', amount: 0, byMinutes: [], perStep: null, byStaff: [], perPerson: false, extraPeople: [] }, payment: { kind: 'none', amount: null, percent: null }, cancellation: null,
-  colour: null, pattern: null, approval: false, visibility: 'page', active: true,
-}; // prettier-ignore
+  name: '',
+  category: null,
+  description: '',
+  picture: null,
+  staffNote: '',
+  kind: 'appointment',
+  minutes: 60,
+  choices: [],
+  range: null,
+  setup: 0,
+  clearup: 0,
+  staff: [],
+  assignment: 'choose',
+  locations: [],
+  resources: [],
+  startEvery: 15,
+  startFrom: 'clock',
+  noticeMinutes: 120,
+  bookAheadDays: 60,
+  hours: null,
+  dayparts: [],
+  availableFrom: null,
+  availableUntil: null,
+  maxPerDay: null,
+  places: 1,
+  maxParty: null,
+  pricing: { kind: 'fixed', amount: 0, byMinutes: [], perStep: null, byStaff: [], perPerson: false, extraPeople: [] },
+  payment: { kind: 'none', amount: null, percent: null },
+  cancellation: null,
+  colour: null,
+  pattern: null,
+  approval: false,
+  visibility: 'page',
+  active: true,
+};
 
 /** A service, in the order an owner thinks: what it is, how long, who and where, when, what it costs, rules. */
 export function ServicePage() {

@@ -83,7 +83,11 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
       <Fold
         id="fold-starts"
         title="Starts and notice"
-        says={`every ${duration(content.startEvery)}, ${notice(content.noticeMinutes)}, up to ${counted(content.bookAheadDays, 'day')} ahead`}
+        says={[
+          `every ${duration(content.startEvery)}`,
+          notice(content.noticeMinutes),
+          `up to ${counted(content.bookAheadDays, 'day')} ahead`,
+        ].join(', ')}
         wrong={['startEvery', 'noticeMinutes', 'bookAheadDays'].some((field) => first(wrong, field) !== undefined)}
       >
         <div className="two">

@@ -6,7 +6,8 @@ import { useSave } from '../setup/useSave';
 type List = 'services' | 'categories' | 'staff' | 'locations' | 'pools' | 'addOns' | 'questions' | 'dayparts';
 
 /**
- * The order of a list, changed by dragging a row onto another or by the arrow keys on its handle; saved at once. `ids` are
+ * The order of a list, changed by dragging a row onto another or by the arrow keys on its handle; saved at once. `ids`
+ * are
  * all of the list, in its order now.
  */
 export function useOrder(list: List, ids: readonly string[], mayChange: boolean) {

@@ -271,7 +271,10 @@ function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; chosen:
       .filter(({ content }) => content.date >= chosen.first && content.date <= chosen.last)
       .map((one) => ({
         id: one.id,
-        says: `${longDate(one.content.date)}: ${one.content.hours.length === 0 ? 'closed' : `open ${writeHours(one.content.hours)}`}`,
+        says: [
+          longDate(one.content.date),
+          one.content.hours.length === 0 ? 'closed' : `open ${writeHours(one.content.hours)}`,
+        ].join(': '),
         who:
           one.content.staff !== null
             ? name(one.content.staff)
@@ -284,7 +287,9 @@ function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; chosen:
       .filter(({ content }) => meets(content.from, content.to))
       .map((one) => ({
         id: one.id,
-        says: `${one.content.name === '' ? 'Closed' : one.content.name}: ${spanWords(one.content.from, one.content.to)}`,
+        says: [one.content.name === '' ? 'Closed' : one.content.name, spanWords(one.content.from, one.content.to)].join(
+          ': ',
+        ),
         who: one.content.staff === null ? 'everyone' : one.content.staff.map(name).join(', '),
         draft: draftOf.closure(one.id, null, one.version),
       })),
@@ -292,7 +297,10 @@ function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; chosen:
       .filter(({ content }) => meets(content.from, content.to))
       .map((one) => ({
         id: one.id,
-        says: `Time off${one.content.name === '' ? '' : `, ${one.content.name}`}: ${spanWords(one.content.from, one.content.to)}`,
+        says: [
+          one.content.name === '' ? 'Time off' : `Time off, ${one.content.name}`,
+          spanWords(one.content.from, one.content.to),
+        ].join(': '),
         who: name(one.content.staff),
         draft: draftOf.timeOff(one.id, null, one.version),
       })),

@@ -117,7 +117,12 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
         <Fold
           id="fold-counts"
           title="Time and money"
-          says={`${content.timeZone}, ${content.currency}, ${content.clock} hours, weeks begin on ${WEEKDAYS.find(([day]) => day === content.firstWeekday)?.[1] ?? ''}`}
+          says={[
+            content.timeZone,
+            content.currency,
+            `${content.clock} hours`,
+            `weeks begin on ${WEEKDAYS.find(([day]) => day === content.firstWeekday)?.[1] ?? ''}`,
+          ].join(', ')}
           wrong={['timeZone', 'currency', 'travelMinutes'].some((field) => wrong[field] !== undefined)}
         >
           <div className="two">

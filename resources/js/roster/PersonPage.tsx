@@ -17,9 +17,23 @@ import { PersonSignIn } from './PersonSignIn';
 import { TimeOffList } from './TimeOffList';
 
 const FRESH: Contents['person'] = {
-  name: '', email: '', phone: '', about: '', picture: null, colour: null, pattern: null, active: true, page: '',
-  toldOf: ['booked', 'moved', 'cancelled'], changesOwnHours: false, hours: null, breaks: null, respectBusy: true, maxPerDay: null, services: [],
-}; // prettier-ignore
+  name: '',
+  email: '',
+  phone: '',
+  about: '',
+  picture: null,
+  colour: null,
+  pattern: null,
+  active: true,
+  page: '',
+  toldOf: ['booked', 'moved', 'cancelled'],
+  changesOwnHours: false,
+  hours: null,
+  breaks: null,
+  respectBusy: true,
+  maxPerDay: null,
+  services: [],
+};
 
 /** One person: who they are, when they work, what they do, whether they sign in. */
 export function PersonPage() {

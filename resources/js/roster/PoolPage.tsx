@@ -97,7 +97,10 @@ function PoolEditor({ id }: { id: string | null }) {
                   ...content.units,
                   {
                     id: newId(),
-                    name: `${content.name === '' ? 'Unit' : content.name.replace(/s$/, '')} ${content.units.length + 1}`,
+                    name: [
+                      content.name === '' ? 'Unit' : content.name.replace(/s$/, ''),
+                      content.units.length + 1,
+                    ].join(' '),
                   },
                 ])
               }

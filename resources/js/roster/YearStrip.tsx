@@ -12,7 +12,8 @@ const daysIn = (year: number, month: number): number => new Date(Date.UTC(year, 
 
 /**
  * Twelve months under each other, their days from left to right. Press a day, drag or hold Shift for several. While the
- * pointer is down only the strip shows what would be chosen; it is chosen when the pointer is let go, so that nothing else
+ * pointer is down only the strip shows what would be chosen; it is chosen when the pointer is let go, so that nothing
+ * else
  * moves in between.
  */
 export function YearStrip({ dates, chosen, onChosen }: Props) {

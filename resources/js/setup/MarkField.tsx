@@ -13,11 +13,15 @@ type Props = {
   onMark: (colour: string | null, pattern: string | null) => void;
 };
 
-/** Initials, colour and pattern by which somebody or something is known at a glance; a free one is given where none is chosen. */
+/**
+ * Initials, colour and pattern by which somebody or something is known at a glance; a free one is given where none is
+ * chosen.
+ */
 export function MarkField({ name, colour, pattern, wrong, onMark }: Props) {
   const words = name.trim().split(/\s+/);
-  const initials =
-    `${words[0]?.charAt(0) ?? ''}${(words.length > 1 ? words.at(-1)?.charAt(0) : words[0]?.charAt(1)) ?? ''}`.toUpperCase();
+  const initials = [words[0]?.charAt(0), words.length > 1 ? words.at(-1)?.charAt(0) : words[0]?.charAt(1)]
+    .join('')
+    .toUpperCase();
   return (
     <div className="mark-field">
       <span className="mark" data-colour={colour ?? 'slate'} data-pattern={pattern ?? 'bars'} aria-hidden="true">

@@ -7,7 +7,8 @@ import { fieldWord, valueWords } from './words';
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /**
- * Somebody else has saved the same thing: what they changed is shown. Where both changed a field, one is chosen; what only
+ * Somebody else has saved the same thing: what they changed is shown. Where both changed a field, one is chosen; what
+ * only
  * one has changed stays changed either way.
  */
 export function Meanwhile<C extends object>({

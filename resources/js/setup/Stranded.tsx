@@ -40,7 +40,9 @@ export function useStranded() {
       setChoices(new Map());
       if (failed[0] !== undefined) {
         notices.say(
-          `Saved, but ${failed.length === 1 ? 'one booking is' : `${failed.length} bookings are`} as before: ${failed[0]}`,
+          failed.length === 1
+            ? `Saved, but one booking is as before: ${failed[0]}`
+            : `Saved, but ${failed.length} bookings are as before: ${failed[0]}`,
         );
       }
     },
@@ -58,7 +60,9 @@ export function StrandedChoice({ booking, drafts, stranded, zone }: Props) {
       at === 'message'
         ? {
             at,
-            text: `We have to change our hours, so your time on ${moment(booking.start, zone)} no longer works. Could you find another? Your link is below.`,
+            text:
+              `We have to change our hours, so your time on ${moment(booking.start, zone)} no longer works. ` +
+              'Could you find another? Your link is below.',
           }
         : at === 'move'
           ? { at, time: null }

@@ -55,7 +55,8 @@ export function useThing<K extends Kind>(kind: K, id: string | null, fresh: Cont
     id === null && fresh !== null ? { id: null, version: null, content: fresh } : null,
   );
   const [content, setContent] = useState<Contents[K] | null>(id === null ? fresh : null);
-  const [fetched, setFetched] = useState<typeof data>(undefined); // each answer is taken up once, and never over what was typed
+  // Each answer is taken up once, and never over what was typed.
+  const [fetched, setFetched] = useState<typeof data>(undefined);
   const saving = useSave();
   const dirty = seen !== null && content !== null && JSON.stringify(content) !== JSON.stringify(seen.content);
 

@@ -12,7 +12,9 @@ type Props = {
   onValue: (minor: number) => void;
 };
 
-/** An amount, typed as people write it and kept in the minor unit. What is no amount is sent as one the server refuses. */
+/**
+ * An amount, typed as people write it and kept in the minor unit. What is no amount is sent as one the server refuses.
+ */
 export function MoneyField({ currency, value, onValue, ...field }: Props) {
   const places = digits(currency);
   const [typed, setTyped] = useState<string | null>(null);

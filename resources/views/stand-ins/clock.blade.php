@@ -2,7 +2,10 @@
 @section('title', 'Clock')
 @section('main')
 <h1>The demonstration’s clock</h1>
-<p role="status">It is <strong>{{ $now->format('l j F Y, H:i') }}</strong> UTC{{ $ahead > 0 ? ', '.$ahead.' minutes ahead of this machine' : '' }}.</p>
+<p role="status">
+    @php($more = $ahead > 0 ? ", {$ahead} minutes ahead of this machine" : '')
+    It is <strong>{{ $now->format('l j F Y, H:i') }}</strong> UTC{{ $more }}.
+</p>
 <form method="post" class="row">
     @csrf
     <button name="minutes" value="60">One hour on</button>

@@ -9,7 +9,9 @@
 </head>
 <body>
 <header><p>Yard Bell stand-ins</p>
-    <nav aria-label="Stand-ins"><a href="/stand-ins/mailbox">Mailbox</a> <a href="/stand-ins/clock">Clock</a></nav></header>
+    
+    <nav aria-label="Stand-ins"><a href="/stand-ins/mailbox">Mailbox</a> <a href="/stand-ins/clock">Clock</a></nav>
+</header>
 <main>
 @yield('main')
 </main>
