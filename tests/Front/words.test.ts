@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { lineWords } from '../../resources/js/gate/lines';
+import { lineWords } from '../../resources/js/words/lines';
 import { pays } from '../../resources/js/gate/pays';
 import type { Quote, Service } from '../../resources/js/gate/types';
-import { beforeWords, priceWords, termsWords } from '../../resources/js/offer/words';
+import { beforeWords, priceWords, termsWords } from '../../resources/js/words/prices';
 import { fieldWord, mostADay, valueWords } from '../../resources/js/setup/words';
 
 test('says a price as it is', () => {

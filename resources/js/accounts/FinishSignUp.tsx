@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
-import { me } from '../workspace/queries';
+import { me } from '../lib/queries';
 
 /** Where the mailed link leads: the account is made, and the start goes on. */
 export function FinishSignUp() {

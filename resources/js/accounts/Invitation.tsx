@@ -3,7 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
-import { me as meQuery } from '../workspace/queries';
+import { me as meQuery } from '../lib/queries';
 import { Door } from './Door';
 
 /** What a mailed invitation leads to: accepted as whoever is signed in, or with an account made here. */

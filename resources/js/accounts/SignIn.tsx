@@ -5,7 +5,7 @@ import { api, unwrap } from '../lib/api';
 import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
-import { me } from '../workspace/queries';
+import { me } from '../lib/queries';
 import { Door } from './Door';
 
 export function SignIn() {

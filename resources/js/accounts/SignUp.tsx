@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { api, unwrap } from '../lib/api';
 import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
-import { me } from '../workspace/queries';
+import { me } from '../lib/queries';
 import { Door } from './Door';
 
 /** How often this tab looks whether the link has been opened in another one. */

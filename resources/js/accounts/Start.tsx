@@ -7,27 +7,15 @@ import { WeekRuler } from '../hours/WeekRuler';
 import { Trouble } from '../ui/Trouble';
 import { useFirstWrong } from '../ui/useIntoSight';
 import { useKept } from '../ui/useKept';
-import { me as meQuery } from '../workspace/queries';
+import { me as meQuery } from '../lib/queries';
+import { NOTHING, type Beginning } from './beginning';
 import { StartFacts } from './StartFacts';
 import { StartPeople } from './StartPeople';
 import { StartServices } from './StartServices';
 
-export type Beginning = Schemas['Beginning'];
-
 const STEPS = ['Your business', 'When you are open', 'What you offer', 'Who and where'] as const;
 
 type Place = { step: number; trade: string | null };
-
-const NOTHING: Beginning = {
-  name: '',
-  slug: '',
-  address: '',
-  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-  currency: 'EUR',
-  hours: {},
-  services: [],
-  people: [],
-};
 
 /** From nothing to a page, in four short steps; whatever is skipped has sensible values. */
 export function Start({ me }: { me: Schemas['Me'] }) {

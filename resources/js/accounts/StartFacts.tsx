@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import type { Schemas } from '../lib/api';
-import { ZoneField } from '../roster/ZoneField';
+import { ZoneField } from '../setup/ZoneField';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
-import type { Beginning } from './Start';
+import type { Beginning } from './beginning';
 
 const slugOf = (name: string): string =>
   name

@@ -1,6 +1,6 @@
 import { Field } from '../ui/Field';
 import { LinesField } from '../ui/LinesField';
-import type { Beginning } from './Start';
+import type { Beginning } from './beginning';
 
 type Props = {
   begun: Beginning;

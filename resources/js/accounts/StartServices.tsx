@@ -1,7 +1,7 @@
 import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
 import { LengthField } from '../ui/LengthField';
-import type { Beginning } from './Start';
+import type { Beginning } from './beginning';
 
 type Props = { begun: Beginning; set: (changes: Partial<Beginning>) => void; wrong: Readonly<Record<string, string>> };
 

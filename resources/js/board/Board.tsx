@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { addDays, longDate, money, shortDuration, writeHoursOf } from '../lib/format';
-import { board as boardQuery, boardVersion } from '../workspace/queries';
+import { board as boardQuery, boardVersion } from '../lib/queries';
 import { BookingCard } from './BookingCard';
 import { ComingUp } from './ComingUp';
 import { GroupCard } from './GroupCard';

@@ -2,9 +2,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { clock, day, money, moment } from '../lib/format';
-import { lineWords } from '../gate/lines';
+import { lineWords } from '../words/lines';
 import { Mark } from '../ui/Mark';
-import { card as cardQuery } from '../workspace/queries';
+import { card as cardQuery } from '../lib/queries';
 import { SideCard } from './SideCard';
 
 type Props = { business: string; id: string; zone: string; onClose: () => void };

@@ -1,11 +1,10 @@
+import { PARTS } from './parts';
 import { useState } from 'react';
 import { dateParts, minuteOfDay } from '../lib/format';
 import { AlmanacBar } from './AlmanacBar';
 import { Starts } from './Starts';
 import { useRoving } from './useRoving';
 import type { Start, Times } from './types';
-
-export const PARTS = ['morning', 'afternoon', 'evening'] as const;
 
 type Props = {
   times: Times;

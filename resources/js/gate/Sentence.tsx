@@ -1,7 +1,7 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import { duration } from '../lib/format';
-import { priceWords } from '../offer/words';
+import { priceWords } from '../words/prices';
 import { Mark } from '../ui/Mark';
 import type { Ask, Page, Service } from './types';
 

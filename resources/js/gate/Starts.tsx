@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { minuteOfDay } from '../lib/format';
-import { PARTS } from './Almanac';
+import { PARTS } from './parts';
 import type { Start } from './types';
 
 type Props = {

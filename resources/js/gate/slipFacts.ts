@@ -1,6 +1,6 @@
 import { money } from '../lib/format';
-import { priceWords, termsWords } from '../offer/words';
-import { lineWords } from './lines';
+import { priceWords, termsWords } from '../words/prices';
+import { lineWords } from '../words/lines';
 import { pays } from './pays';
 import type { SlipFacts } from './Slip';
 import type { Ask, Booking, Page, Quote, Service, Start } from './types';

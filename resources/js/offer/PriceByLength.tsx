@@ -1,6 +1,6 @@
 import { duration } from '../lib/format';
 import { MoneyField } from '../ui/MoneyField';
-import type { PartProps } from './ServicePage';
+import type { PartProps } from './service';
 
 /** An amount for each length, or for each step of a length of the client's own. */
 export function PriceByLength({ content, set, wrong, currency }: PartProps & { currency: string }) {

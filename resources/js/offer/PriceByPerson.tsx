@@ -1,7 +1,7 @@
 import { useSetup } from '../setup/useSetup';
 import { Check } from '../ui/Check';
 import { MoneyField } from '../ui/MoneyField';
-import type { PartProps } from './ServicePage';
+import type { PartProps } from './service';
 
 /** With some people it costs something else, whatever the length. */
 export function PriceByPerson({ content, set, wrong, currency }: PartProps & { currency: string }) {

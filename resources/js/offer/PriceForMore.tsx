@@ -1,5 +1,5 @@
 import { Select } from '../ui/Select';
-import type { PartProps } from './ServicePage';
+import type { PartProps } from './service';
 import { MoneyField } from '../ui/MoneyField';
 
 const WAYS = [

@@ -7,8 +7,8 @@ import { AmountOrPart } from './AmountOrPart';
 import { PriceByLength } from './PriceByLength';
 import { PriceByPerson } from './PriceByPerson';
 import { PriceForMore } from './PriceForMore';
-import type { PartProps } from './ServicePage';
-import { beforeWords, partWords, PAYMENTS, termsWords } from './words';
+import type { PartProps } from './service';
+import { beforeWords, partWords, PAYMENTS, termsWords } from '../words/prices';
 
 const KINDS = [
   ['fixed', 'a price'],

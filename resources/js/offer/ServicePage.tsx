@@ -1,61 +1,17 @@
 import { useParams } from 'react-router';
 import { Effects } from '../setup/Effects';
-import type { Contents } from '../setup/things';
 import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf, useSetup } from '../setup/useSetup';
 import { useThingPage } from '../setup/useThingPage';
 import { Check } from '../ui/Check';
 import { NextTimes } from './NextTimes';
+import { FRESH, type ServiceContent } from './service';
 import { ServiceMoney } from './ServiceMoney';
 import { ServiceRules } from './ServiceRules';
 import { ServiceTime } from './ServiceTime';
 import { ServiceWhat } from './ServiceWhat';
 import { ServiceWhen } from './ServiceWhen';
 import { ServiceWho } from './ServiceWho';
-
-export type ServiceContent = Contents['service'];
-export type PartProps = {
-  content: ServiceContent;
-  set: (changes: Partial<ServiceContent>) => void;
-  wrong: Readonly<Record<string, string>>;
-};
-
-const FRESH: ServiceContent = {
-  name: '',
-  category: null,
-  description: '',
-  picture: null,
-  staffNote: '',
-  kind: 'appointment',
-  minutes: 60,
-  choices: [],
-  range: null,
-  setup: 0,
-  clearup: 0,
-  staff: [],
-  assignment: 'choose',
-  locations: [],
-  resources: [],
-  startEvery: 15,
-  startFrom: 'clock',
-  noticeMinutes: 120,
-  bookAheadDays: 60,
-  hours: null,
-  dayparts: [],
-  availableFrom: null,
-  availableUntil: null,
-  maxPerDay: null,
-  places: 1,
-  maxParty: null,
-  pricing: { kind: 'fixed', amount: 0, byMinutes: [], perStep: null, byStaff: [], perPerson: false, extraPeople: [] },
-  payment: { kind: 'none', amount: null, percent: null },
-  cancellation: null,
-  colour: null,
-  pattern: null,
-  approval: false,
-  visibility: 'page',
-  active: true,
-};
 
 /** A service, in the order an owner thinks: what it is, how long, who and where, when, what it costs, rules. */
 export function ServicePage() {

@@ -3,8 +3,8 @@ import { Fold } from '../ui/Fold';
 import { mostADay } from '../setup/words';
 import { NumberField } from '../ui/NumberField';
 import { Select } from '../ui/Select';
-import type { PartProps } from './ServicePage';
-import { VISIBILITIES } from './words';
+import type { PartProps } from './service';
+import { VISIBILITIES } from '../words/prices';
 
 /** Who sees it, and how often it may happen. */
 export function ServiceRules({ content, set, wrong }: PartProps) {

@@ -5,7 +5,7 @@ import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import { LengthField } from '../ui/LengthField';
 import { pricesFor } from './PriceByLength';
-import type { PartProps } from './ServicePage';
+import type { PartProps } from './service';
 
 /** How long it takes, and the time around it. */
 export function ServiceTime({ content, set, wrong }: PartProps) {

@@ -4,7 +4,7 @@ import { useSetup } from '../setup/useSetup';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import { Select } from '../ui/Select';
-import type { PartProps } from './ServicePage';
+import type { PartProps } from './service';
 
 /** What it is called, and what clients and staff should know. */
 export function ServiceWhat({ content, set, wrong }: PartProps) {

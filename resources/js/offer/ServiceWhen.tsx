@@ -7,7 +7,7 @@ import { Fold } from '../ui/Fold';
 import { LengthField } from '../ui/LengthField';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
-import type { PartProps } from './ServicePage';
+import type { PartProps } from './service';
 import { first } from './ServiceTime';
 
 const STARTS = [

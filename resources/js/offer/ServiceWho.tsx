@@ -5,7 +5,7 @@ import { Mark } from '../ui/Mark';
 import { NumberField } from '../ui/NumberField';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
-import type { PartProps } from './ServicePage';
+import type { PartProps } from './service';
 import { first } from './ServiceTime';
 
 const ASSIGNMENTS = [

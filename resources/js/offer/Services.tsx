@@ -7,9 +7,9 @@ import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
 import { Mark } from '../ui/Mark';
 import { ServiceLink } from './ServiceLink';
-import { useOrder } from './useOrder';
+import { useOrder } from '../setup/useOrder';
 import { writeLength } from '../lib/reading';
-import { priceWords } from './words';
+import { priceWords } from '../words/prices';
 
 /** All services by category, in the order in which the page shows them. */
 export function Services() {

@@ -15,7 +15,7 @@ import { Fold } from '../ui/Fold';
 import { LinesField } from '../ui/LinesField';
 import { LengthField } from '../ui/LengthField';
 import { Select } from '../ui/Select';
-import { ZoneField } from './ZoneField';
+import { ZoneField } from '../setup/ZoneField';
 
 const PROOFS = [
   ['never', 'never'],

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { Missing } from '../setup/Missing';
 import { useSetup } from '../setup/useSetup';
-import { me } from '../workspace/queries';
+import { me } from '../lib/queries';
 import { Trouble } from '../ui/Trouble';
 import { FactsForm } from './FactsForm';
 

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import { useOrder } from '../offer/useOrder';
+import { useOrder } from './useOrder';
 import { useSetup } from './useSetup';
 
 type Row = { id: string; name: string; says: string };

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { writeHoursOf } from '../lib/format';
-import { setup } from '../workspace/queries';
+import { setup } from '../lib/queries';
 
 /** The lists of the business at hand. */
 export function useSetup() {

@@ -11,7 +11,7 @@ import { Board } from '../board/Board';
 import { Offer } from '../offer/Offer';
 import { Roster } from '../roster/Roster';
 import { GateRoom } from '../roster/GateRoom';
-import { me } from './queries';
+import { me } from '../lib/queries';
 import { Room } from './Room';
 
 /** Who is signed in decides which doors there are. */

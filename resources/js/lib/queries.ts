@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query';
-import { api, unwrap } from '../lib/api';
+import { api, unwrap } from './api';
 
 export const me = queryOptions({
   queryKey: ['me'] as const,

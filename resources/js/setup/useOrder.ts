@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
-import { draftOf, thing } from '../setup/things';
-import { useSave } from '../setup/useSave';
+import { draftOf, thing } from './things';
+import { useSave } from './useSave';
 
 type List = 'services' | 'categories' | 'staff' | 'locations' | 'pools' | 'addOns' | 'questions' | 'dayparts';
 

@@ -1,0 +1,47 @@
+import type { Contents } from '../setup/things';
+
+export type ServiceContent = Contents['service'];
+/** What each part of the editor is given. */
+export type PartProps = {
+  content: ServiceContent;
+  set: (changes: Partial<ServiceContent>) => void;
+  wrong: Readonly<Record<string, string>>;
+};
+
+/** A new one, before anything is said of it. */
+export const FRESH: ServiceContent = {
+  name: '',
+  category: null,
+  description: '',
+  picture: null,
+  staffNote: '',
+  kind: 'appointment',
+  minutes: 60,
+  choices: [],
+  range: null,
+  setup: 0,
+  clearup: 0,
+  staff: [],
+  assignment: 'choose',
+  locations: [],
+  resources: [],
+  startEvery: 15,
+  startFrom: 'clock',
+  noticeMinutes: 120,
+  bookAheadDays: 60,
+  hours: null,
+  dayparts: [],
+  availableFrom: null,
+  availableUntil: null,
+  maxPerDay: null,
+  places: 1,
+  maxParty: null,
+  pricing: { kind: 'fixed', amount: 0, byMinutes: [], perStep: null, byStaff: [], perPerson: false, extraPeople: [] },
+  payment: { kind: 'none', amount: null, percent: null },
+  cancellation: null,
+  colour: null,
+  pattern: null,
+  approval: false,
+  visibility: 'page',
+  active: true,
+};

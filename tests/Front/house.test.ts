@@ -1,0 +1,27 @@
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync } from 'node:fs';
+import { dirname, join, normalize } from 'node:path';
+import { test } from 'node:test';
+
+const ROOT = 'resources/js';
+const FILES = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((file) => /(?<!api-types)\.tsx?$/.test(file));
+
+/** What a file imports of ours, without endings. */
+function used(file: string): string[] {
+  const code = readFileSync(join(ROOT, file), 'utf8');
+  return [...code.matchAll(/(?:from|import\() ?'(\.[^']+)'/g)].map((found) => normalize(join(dirname(file), found[1] ?? '')));
+}
+
+test('no file uses itself by way of others', () => {
+  const graph = new Map(FILES.map((file) => [file.replace(/\.tsx?$/, ''), used(file)]));
+  const done = new Set<string>();
+  const walk = (file: string, way: string[]): void => {
+    assert.ok(!way.includes(file), `a circle: ${[...way, file].join(' → ')}`);
+    if (!done.has(file)) {
+      for (const next of graph.get(file) ?? []) walk(next, [...way, file]);
+      done.add(file);
+    }
+  };
+  for (const file of graph.keys()) walk(file, []);
+  assert.ok(graph.size > 100);
+});
