@@ -284,7 +284,9 @@ it('keeps what was typed as something new where somebody else has removed the th
     $two->go((string) parse_url($one->url(), PHP_URL_PATH))->find('#pool-name');
     $one->choose('Remove Looms')->sees('Looms removed.');
     $two->type('#pool-name', 'Big looms')->press('#save')->sees('has removed this meanwhile')->isAccessible();
+    $was = $two->url();
     $two->press('#as-new')->press('#save')->sees('Big looms saved.');
+    $two->until('it has an address of its own', static fn (): bool => $two->url() !== $was);
     expect(typed($two, '#pool-name'))->toBe('Big looms');
     $two->choose('Remove Big looms')->sees('Big looms removed.');
 });
