@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 /*
  * bin/yardbell bench core: the search against a plain one, how it grows, and the whole slots command against a process
- * that
- * only reads and decodes the file. All in one run; ratios, and the times they are made of.
+ * that only reads and decodes the file. All in one run; ratios, and the times they are made of.
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';

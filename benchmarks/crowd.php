@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 /*
  * bin/yardbell bench crowd: the same question about two weeks, before and after 200,000 more past and future bookings
- * lie
- * in the table of the running demonstration; each against the floor of its own moment. They are taken out again.
+ * lie in the table of the running demonstration; each against the floor of its own moment. They are taken out again.
  */
 
 require __DIR__.'/run.php';

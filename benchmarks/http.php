@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 /*
  * bin/yardbell bench http: the running server's answers against its own floor (one row by its key, a small answer), all
- * in
- * one run and by turns, so that what else the machine does falls on each alike. Prints medians, 95th percentiles and
+ * in one run and by turns, so that what else the machine does falls on each alike. Prints medians, 95th percentiles and
  * ratios.
  */
 

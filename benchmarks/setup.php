@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 /*
  * bin/yardbell bench setup: the workspace's lists and previews on the running demonstration, and on a house of 60
- * people,
- * 150 services, 3,000 bookings and two years of special days that is made for it and taken away again. By turns with
- * the
- * floor (one row by its key) and with "who is signed in", the least that any workspace route does.
+ * people, 150 services, 3,000 bookings and two years of special days that is made for it and taken away again. By turns
+ * with the floor (one row by its key) and with "who is signed in", the least that any workspace route does.
  */
 
 require __DIR__.'/run.php';

@@ -18,8 +18,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
  * An account comes to be by opening a mailed link. Asking for one is answered alike whether the address is known or
- * not:
- * whoever has an account already is told so by mail, and nobody else is.
+ * not: whoever has an account already is told so by mail, and nobody else is.
  */
 final readonly class SignUps
 {

@@ -14,8 +14,7 @@ use Illuminate\Validation\ValidationException;
 
 /**
  * Files that come with bookings: kept beside the database under a name of our own, never shown in a browser, only saved
- * from
- * it. They go when their booking comes to nothing (Upkeep\Sweep).
+ * from it. They go when their booking comes to nothing (Upkeep\Sweep).
  */
 final readonly class AttachmentFiles
 {

@@ -104,8 +104,7 @@ final readonly class ConfirmBooking
 
     /**
      * Until when it goes on being held. What waits for money or a mail is not held for ever, however often somebody
-     * presses
-     * the button: a hold has one life, and after it the time is picked again.
+     * presses the button: a hold has one life, and after it the time is picked again.
      *
      * @throws Refusal
      */

@@ -68,8 +68,7 @@ final readonly class HoldTime
 
     /**
      * Goes on holding a time, or takes it again if its hold has run out and nobody else has it: whoever typed slowly,
-     * or
-     * paid late, loses nothing. To be called within a transaction that has locked the booking.
+     * or paid late, loses nothing. To be called within a transaction that has locked the booking.
      *
      * @throws TimeTaken
      */

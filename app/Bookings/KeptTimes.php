@@ -9,8 +9,7 @@ use Illuminate\Contracts\Cache\Repository;
 
 /**
  * The almanac as the Gate first shows it, kept on this machine. It is true as long as all that it is made of is the
- * same:
- * the set-up, what is taken around its dates, and the minute. So nothing has to be told that it changed.
+ * same: the set-up, what is taken around its dates, and the minute. So nothing has to be told that it changed.
  */
 final readonly class KeptTimes
 {

@@ -21,8 +21,7 @@ use YardBell\Core\Time\Wall;
 
 /**
  * What drafts would open, close and strand, day by day on one ruler: asked of the core, nothing is written. Bookings
- * are
- * looked for in the whole year to come.
+ * are looked for in the whole year to come.
  *
  * @phpstan-type Span array{from: int, to: int}
  */

@@ -9,8 +9,7 @@ use App\Support\Given;
 
 /**
  * What a thing that is set up consists of: read at the door, written by its thing, kept in the history. A part of a
- * content
- * is a content of its own.
+ * content is a content of its own.
  */
 abstract readonly class Content
 {

@@ -17,8 +17,7 @@ use Throwable;
 
 /**
  * Worker and scheduler in one, a process a lane: mail, money, upkeep (holds that run out, what is old enough to go),
- * and in
- * the demonstration the stand-ins' own work. A service that hangs keeps only its own lane.
+ * and in the demonstration the stand-ins' own work. A service that hangs keeps only its own lane.
  */
 final class Work extends Command
 {

@@ -13,8 +13,8 @@ use stdClass;
 
 /**
  * What the processor tells us, kept before it is answered and looked after by the worker. A notice of a checkout that
- * is
- * not known here yet (the process that opened it may have died) is looked at again, and told of if nothing ever had it.
+ * is not known here yet (the process that opened it may have died) is looked at again, and told of if nothing ever had
+ * it.
  */
 final readonly class Notices
 {

@@ -11,8 +11,8 @@ use App\Models\PaymentState;
 
 /**
  * Writes down what is to be paid when booking, or that a card is to be kept; the worker asks for its page, and the
- * client's
- * page shows it. Within a transaction that has locked the booking; asked again, the same payment is asked for anew.
+ * client's page shows it. Within a transaction that has locked the booking; asked again, the same payment is asked for
+ * anew.
  */
 final readonly class OpenPayment
 {

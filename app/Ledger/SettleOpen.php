@@ -12,8 +12,7 @@ use Illuminate\Database\Eloquent\Collection;
 
 /**
  * Asks after payments that are still open: the client may never come back, a notice may never arrive. Less and less
- * often,
- * and no more after two days; money that comes later still counts, by its notice.
+ * often, and no more after two days; money that comes later still counts, by its notice.
  */
 final readonly class SettleOpen
 {

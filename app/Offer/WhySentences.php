@@ -17,8 +17,7 @@ use YardBell\Core\Time\Window;
 
 /**
  * Why something is not offered (rules.md T19), as a person would say it: with the weekday, the hours, the name of what
- * is in
- * the way, and where it is set. Whoever sees only their own day is not told what their colleagues do.
+ * is in the way, and where it is set. Whoever sees only their own day is not told what their colleagues do.
  */
 final readonly class WhySentences
 {

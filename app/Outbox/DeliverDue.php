@@ -12,8 +12,7 @@ use Throwable;
 
 /**
  * Sends what is due. An entry is leased first, then sent while nothing is locked, then marked: two workers never send
- * the
- * same, a worker that dies in between leaves a lease that runs out, and the key makes a second sending harmless.
+ * the same, a worker that dies in between leaves a lease that runs out, and the key makes a second sending harmless.
  */
 final readonly class DeliverDue
 {

@@ -9,8 +9,7 @@ use Throwable;
 
 /**
  * Keeps us from waiting for a service outside that does not answer: after some failures in a row nobody is let through
- * for
- * a while, then one, and everybody again once that one came back well. Shared by all processes.
+ * for a while, then one, and everybody again once that one came back well. Shared by all processes.
  */
 final readonly class Circuit
 {

@@ -9,8 +9,7 @@ use PDO;
 
 /**
  * A session with the database begins by one statement, MYSQL_ATTR_INIT_COMMAND in config/database.php: a connection
- * that
- * was kept from an earlier request has it behind it.
+ * that was kept from an earlier request has it behind it.
  */
 final class Connector extends MariaDbConnector
 {

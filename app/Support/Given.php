@@ -6,8 +6,7 @@ namespace App\Support;
 
 /**
  * Reads what came as JSON key by key, each as what it is to be. What has not passed any check reads as nothing rather
- * than
- * as something else.
+ * than as something else.
  */
 final readonly class Given
 {

@@ -9,8 +9,7 @@ use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
  * The one form of a mail address: small letters, the domain as it goes over the wire. Throttles, look-ups and the
- * database
- * all see this form, so no two spellings are one account for one of them and two for another.
+ * database all see this form, so no two spellings are one account for one of them and two for another.
  */
 final class MailAddress implements ValidationRule
 {

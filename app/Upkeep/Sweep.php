@@ -14,8 +14,7 @@ use Illuminate\Database\Query\Builder;
 
 /**
  * Removes what is old enough, so that nothing grows for ever: each kind has an age and an end. Bookings that came about
- * and
- * all that concerns money stay.
+ * and all that concerns money stay.
  */
 final readonly class Sweep
 {

@@ -18,8 +18,7 @@ use YardBell\Core\Scenario\Reader;
 
 /**
  * Two made-up businesses, each a document of its rules, with a fortnight of believable bookings around today. Every
- * name,
- * number and address is invented.
+ * name, number and address is invented.
  */
 final readonly class Demonstration
 {

@@ -8,8 +8,7 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Identifiers have one form, capitals, and are compared to the letter: by the database as by PHP. Before, some were
- * small
- * and some capital, and only the database took them for the same.
+ * small and some capital, and only the database took them for the same.
  */
 return new class extends Migration
 {

@@ -4,12 +4,16 @@ import { dirname, join, normalize } from 'node:path';
 import { test } from 'node:test';
 
 const ROOT = 'resources/js';
-const FILES = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((file) => /(?<!api-types)\.tsx?$/.test(file));
+const FILES = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((file) =>
+  /(?<!api-types)\.tsx?$/.test(file),
+);
 
 /** What a file imports of ours, without endings. */
 function used(file: string): string[] {
   const code = readFileSync(join(ROOT, file), 'utf8');
-  return [...code.matchAll(/(?:from|import\() ?'(\.[^']+)'/g)].map((found) => normalize(join(dirname(file), found[1] ?? '')));
+  return [...code.matchAll(/(?:from|import\() ?'(\.[^']+)'/g)].map((found) =>
+    normalize(join(dirname(file), found[1] ?? '')),
+  );
 }
 
 test('no file uses itself by way of others', () => {
@@ -24,4 +28,15 @@ test('no file uses itself by way of others', () => {
   };
   for (const file of graph.keys()) walk(file, []);
   assert.ok(graph.size > 100);
+});
+
+test('no component is longer than 120 lines', () => {
+  const long = FILES.filter((file) => file.endsWith('.tsx')).flatMap((file) => {
+    const lines = readFileSync(join(ROOT, file), 'utf8').split('\n');
+    const starts = lines.flatMap((line, i) => (/^(export )?function [A-Z]/.test(line) ? [i] : []));
+    return starts
+      .map((start) => ({ file, lines: lines.indexOf('}', start) - start + 1 }))
+      .filter((one) => one.lines > 120);
+  });
+  assert.deepEqual(long, []);
 });

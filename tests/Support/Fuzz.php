@@ -10,8 +10,7 @@ use Symfony\Component\Yaml\Yaml;
 
 /**
  * Strange input, made from the API description: for each route, a request as the description has it, of which a few
- * places
- * are replaced by what no client sends. The same seed gives the same requests.
+ * places are replaced by what no client sends. The same seed gives the same requests.
  */
 final class Fuzz
 {

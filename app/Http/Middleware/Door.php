@@ -11,8 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * What everything passes that comes in: text is valid UTF-8, what stands in an address is a word and not a list, a body
- * of
- * JSON is an object.
+ * of JSON is an object.
  */
 final class Door
 {

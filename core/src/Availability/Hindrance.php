@@ -18,8 +18,7 @@ use function implode;
 
 /**
  * T19: which parts of T4 keep an appointment from lying within one stretch of open time (T5). Each part is asked by
- * itself:
- * the appointment lies within their intersection exactly when it lies within each of them.
+ * itself: the appointment lies within their intersection exactly when it lies within each of them.
  */
 final readonly class Hindrance
 {

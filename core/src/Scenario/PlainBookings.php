@@ -20,8 +20,7 @@ use function strlen;
 
 /**
  * Reads bookings that take time of their own and have nothing unusual or wrong about them, each in one go: there may be
- * a
- * hundred thousand. All others are read key by key (DiaryReader), so that what is wrong with them can be told.
+ * a hundred thousand. All others are read key by key (DiaryReader), so that what is wrong with them can be told.
  */
 final readonly class PlainBookings
 {

@@ -15,8 +15,8 @@ use function sort;
  * A set of minutes as sorted stretches that neither overlap nor touch (T3).
  *
  * Make: none, of, between. Combine: union, intersect, subtract. Derive: starts. Ask: stretches, minutes, covers,
- * stretchAt, isEmpty.
- * Kept as one flat list of edges [start, end, start, end, …] in minutes, so that sweeps touch nothing but integers.
+ * stretchAt, isEmpty. Kept as one flat list of edges [start, end, start, end, …] in minutes, so that sweeps touch
+ * nothing but integers.
  */
 final readonly class Timeline
 {

@@ -642,8 +642,7 @@ it('answers for sessions as they are scheduled (T15)', function (): void {
 
 /*
  * Whatever the document: a start is offered exactly when nothing speaks against it, and what is named as a cause is
- * one:
- * without it, it is named no more.
+ * one: without it, it is named no more.
  */
 it('tells of the same starts as the search', function (int $seed): void {
     $chance = new Chance($seed);

@@ -1,9 +1,9 @@
-import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
-import type { KeyboardEvent, ReactNode } from 'react';
+import { ListboxOption } from '@headlessui/react';
 import { duration } from '../lib/format';
-import { priceWords } from '../words/prices';
-import { Mark } from '../ui/Mark';
-import type { Ask, Page, Service } from './types';
+import { SentenceChoice } from './SentenceChoice';
+import { ServiceChoice } from './ServiceChoice';
+import { Sight } from './Sight';
+import type { Ask, Page } from './types';
 
 type Props = { page: Page; ask: Ask; onService: (id: string) => void; onChoose: (changes: Partial<Ask>) => void };
 
@@ -19,37 +19,9 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
   const minutes = ask.minutes ?? service.lengths[0] ?? service.minutes;
   return (
     <h1 className="sentence font-normal">
-      I’d like{' '}
-      <Choice label="What would you like?" value={service.id} onChange={onService} shown={service.name}>
-        {grouped(page).map((group) => (
-          <div key={group.id} role="group" aria-label={group.name === '' ? 'Other' : group.name}>
-            {group.name !== '' && (
-              <p className="choice-group" aria-hidden="true">
-                {group.picture !== null && (
-                  <img className="sight" src={`/pictures/${group.picture}`} alt="" loading="lazy" />
-                )}
-                {group.name}
-              </p>
-            )}
-            {group.services.map((one) => (
-              <ListboxOption key={one.id} value={one.id} className="choice">
-                <Sight of={one} />
-                <span className="flex-1">
-                  {one.name}
-                  <span className="block text-sm font-normal text-soft">{one.description}</span>
-                </span>
-                <span className="text-right text-sm font-normal whitespace-nowrap">
-                  {lengthsOf(one)}
-                  <span className="block font-bold">{priceWords(one.price, page.business.currency)}</span>
-                </span>
-              </ListboxOption>
-            ))}
-          </div>
-        ))}
-      </Choice>{' '}
-      for{' '}
+      I’d like <ServiceChoice page={page} service={service} onService={onService} /> for{' '}
       {service.lengths.length > 1 ? (
-        <Choice
+        <SentenceChoice
           label="For how long?"
           value={String(minutes)}
           onChange={(value) => onChoose({ minutes: Number(value) })}
@@ -60,7 +32,7 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
               {duration(one)}
             </ListboxOption>
           ))}
-        </Choice>
+        </SentenceChoice>
       ) : (
         duration(minutes)
       )}
@@ -68,7 +40,7 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
         <>
           {' '}
           with{' '}
-          <Choice
+          <SentenceChoice
             label="With whom?"
             value={ask.staff ?? ''}
             onChange={(id) => onChoose({ staff: id === '' ? null : id })}
@@ -86,7 +58,7 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
                 </span>
               </ListboxOption>
             ))}
-          </Choice>
+          </SentenceChoice>
         </>
       ) : (
         !service.session && people.length === 1 && ` with ${people[0]?.name ?? ''}`
@@ -95,7 +67,7 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
         <>
           {' '}
           at{' '}
-          <Choice
+          <SentenceChoice
             label="Where?"
             value={place?.id ?? ''}
             onChange={(location) => onChoose({ location })}
@@ -110,7 +82,7 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
                 </span>
               </ListboxOption>
             ))}
-          </Choice>
+          </SentenceChoice>
         </>
       ) : (
         place !== undefined && ` at ${place.name}`
@@ -119,7 +91,7 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
         <>
           {' '}
           for{' '}
-          <Choice
+          <SentenceChoice
             label="How many are you?"
             value={String(ask.party)}
             onChange={(value) => onChoose({ party: Number(value) })}
@@ -130,7 +102,7 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
                 {heads(i + 1)}
               </ListboxOption>
             ))}
-          </Choice>
+          </SentenceChoice>
         </>
       )}
       .
@@ -139,57 +111,3 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
 }
 
 const heads = (count: number): string => (count === 1 ? 'one person' : `${count} people`);
-
-const lengthsOf = (service: Service): string =>
-  service.lengths.length > 1 ? `from ${duration(Math.min(...service.lengths))}` : duration(service.minutes);
-
-/** By category, in their order; what is in none comes last. */
-function grouped(page: Page) {
-  return [...page.categories, { id: '', name: page.categories.length === 0 ? '' : 'More', picture: null }]
-    .map(({ id, name, picture }) => ({
-      id,
-      name,
-      picture,
-      services: page.services.filter((one) => (one.category ?? '') === id),
-    }))
-    .filter((group) => group.services.length > 0);
-}
-
-/** A picture, or else the mark. */
-function Sight({ of }: { of: { picture: string | null; initials: string; colour: string; pattern: string } }) {
-  return of.picture === null ? (
-    <Mark of={of} />
-  ) : (
-    <img className="sight" src={`/pictures/${of.picture}`} alt="" loading="lazy" />
-  );
-}
-
-type ChoiceProps = {
-  label: string;
-  value: string;
-  shown: string;
-  onChange: (value: string) => void;
-  children: ReactNode;
-};
-
-/** Enter opens as Space does; the list itself would only send a form. */
-function openByEnter(event: KeyboardEvent<HTMLButtonElement>) {
-  if (event.key === 'Enter') {
-    event.preventDefault();
-    event.currentTarget.dispatchEvent(new globalThis.KeyboardEvent('keydown', { key: ' ', bubbles: true }));
-    event.currentTarget.dispatchEvent(new globalThis.KeyboardEvent('keyup', { key: ' ', bubbles: true }));
-  }
-}
-
-function Choice({ label, value, shown, onChange, children }: ChoiceProps) {
-  return (
-    <Listbox value={value} onChange={onChange}>
-      <ListboxButton aria-label={`${label} ${shown}`} onKeyDown={openByEnter}>
-        {shown}
-      </ListboxButton>
-      <ListboxOptions anchor={{ to: 'bottom start', gap: 6, padding: 16 }} className="choices" aria-label={label}>
-        {children}
-      </ListboxOptions>
-    </Listbox>
-  );
-}

@@ -4,9 +4,8 @@ const STOPS = 'button:not(:disabled)';
 
 /**
  * Many buttons as one stop of the Tab key: arrows go from one to the next, and up and down to the nearest of the row
- * above
- * or below. Rows are elements marked data-row. The stop is the button that was used last, or the chosen one, or the
- * first.
+ * above or below. Rows are elements marked data-row. The stop is the button that was used last, or the chosen one, or
+ * the first.
  */
 export function useRoving() {
   const box = useRef<HTMLElement>(null);

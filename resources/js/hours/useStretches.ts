@@ -8,8 +8,7 @@ type Axis = { from: number; to: number };
 
 /**
  * What pointer and keys do to the stretches of one day's bar: drawing on empty ground, pulling an end, moving. Answers
- * with
- * the props of the bar, of a stretch and of its two ends; draws nothing.
+ * with the props of the bar, of a stretch and of its two ends; draws nothing.
  */
 export function useStretches(stretches: readonly Span[], axis: Axis, onChange: (spans: Span[]) => void) {
   const bar = useRef<HTMLDivElement>(null);

@@ -90,8 +90,7 @@ function dateOf(year: number, month: number, day: number): string | null {
 
 /**
  * "2027-03-15", "15 mar", "15 March 2027", "15.3.", "15/3/2027", "today", "tomorrow", "fri", "next fri", "+6w", "-3d"
- * as a
- * local date. Without a year it is the next such day from `today` on.
+ * as a local date. Without a year it is the next such day from `today` on.
  */
 export function readDate(typed: string, today: string): string | null {
   const text = typed.trim().toLowerCase().replaceAll(',', ' ').replace(/\s+/g, ' ');

@@ -7,8 +7,7 @@ import { Fold } from '../ui/Fold';
 import { LengthField } from '../ui/LengthField';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
-import type { PartProps } from './service';
-import { first } from './ServiceTime';
+import { first, type PartProps } from './service';
 
 const STARTS = [
   ['clock', 'the clock: 9:00, 9:15 …'],

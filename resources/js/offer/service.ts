@@ -45,3 +45,7 @@ export const FRESH: ServiceContent = {
   visibility: 'page',
   active: true,
 };
+
+/** What is wrong with a field or with anything in it. */
+export const first = (wrong: Readonly<Record<string, string>>, field: string): string | undefined =>
+  Object.entries(wrong).find(([one]) => one === field || one.startsWith(`${field}.`))?.[1];

@@ -1,21 +1,17 @@
 import { useNavigate } from 'react-router';
-import { WEEKDAYS } from '../hours/hours';
-import { WeekRuler } from '../hours/WeekRuler';
 import { Effects } from '../setup/Effects';
 import { History } from '../setup/History';
 import { Meanwhile } from '../setup/Meanwhile';
-import { PictureField } from '../setup/PictureField';
 import { SaveBar } from '../setup/SaveBar';
 import { useStranded } from '../setup/Stranded';
 import { namesOf, useSetup } from '../setup/useSetup';
 import { useThing } from '../setup/useThing';
-import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
-import { LinesField } from '../ui/LinesField';
-import { LengthField } from '../ui/LengthField';
 import { Select } from '../ui/Select';
-import { ZoneField } from '../setup/ZoneField';
+import { FactsCounts } from './FactsCounts';
+import { FactsPublic } from './FactsPublic';
+import { FactsReach } from './FactsReach';
 
 const PROOFS = [
   ['never', 'never'],
@@ -42,7 +38,7 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
       await navigate(`/at/${content.slug}/gate`);
     }
   };
-  const links = Object.entries(wrong).find(([field]) => field.startsWith('links'))?.[1];
+  const part = { content, set, wrong };
   return (
     <section className="grid gap-4" aria-labelledby="facts">
       <h2 id="facts" className="text-2xl">
@@ -75,94 +71,8 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
           value={content.slug}
           onValue={(slug) => set({ slug })}
         />
-        <Fold
-          id="fold-reach"
-          title="Contact and pictures"
-          says={[content.email, content.phone].filter((one) => one !== '').join(', ') || 'nothing yet'}
-          wrong={wrong['email'] !== undefined || wrong['phone'] !== undefined || links !== undefined}
-        >
-          <div className="two">
-            <Field
-              id="email"
-              label="Mail"
-              type="email"
-              maxLength={190}
-              wrong={wrong['email']}
-              value={content.email}
-              onValue={(email) => set({ email })}
-            />
-            <Field
-              id="phone"
-              label="Phone"
-              type="tel"
-              maxLength={40}
-              wrong={wrong['phone']}
-              value={content.phone}
-              onValue={(phone) => set({ phone })}
-            />
-          </div>
-          <LinesField
-            id="links"
-            label="Links, one a line"
-            lines={3}
-            wrong={links}
-            value={content.links}
-            onValue={(next) => set({ links: next })}
-          />
-          <div className="two">
-            <PictureField label="Logo" picture={content.logo} onPicture={(logo) => set({ logo })} />
-            <PictureField label="Banner" picture={content.banner} onPicture={(banner) => set({ banner })} />
-          </div>
-        </Fold>
-        <Fold
-          id="fold-counts"
-          title="Time and money"
-          says={[
-            content.timeZone,
-            content.currency,
-            `${content.clock} hours`,
-            `weeks begin on ${WEEKDAYS.find(([day]) => day === content.firstWeekday)?.[1] ?? ''}`,
-          ].join(', ')}
-          wrong={['timeZone', 'currency', 'travelMinutes'].some((field) => wrong[field] !== undefined)}
-        >
-          <div className="two">
-            <ZoneField wrong={wrong['timeZone']} value={content.timeZone} onValue={(timeZone) => set({ timeZone })} />
-            <Field
-              id="currency"
-              label="Currency"
-              maxLength={3}
-              wrong={wrong['currency']}
-              value={content.currency}
-              onValue={(currency) => set({ currency: currency.toUpperCase() })}
-            />
-            <Select
-              id="clock"
-              label="Clock"
-              value={content.clock === 12 ? '12' : '24'}
-              options={[
-                ['24', '24 hours'],
-                ['12', '12 hours, a.m. and p.m.'],
-              ]}
-              onValue={(clock) => set({ clock: clock === '12' ? 12 : 24 })}
-            />
-            <Select
-              id="first-weekday"
-              label="Weeks begin on"
-              value={content.firstWeekday}
-              options={WEEKDAYS}
-              onValue={(firstWeekday) => set({ firstWeekday })}
-            />
-            <LengthField
-              id="travel"
-              label="The way from one place to another"
-              hint="Kept free between visits at different locations"
-              wrong={wrong['travelMinutes']}
-              value={content.travelMinutes}
-              empty={-1}
-              onValue={(travelMinutes) => set({ travelMinutes })}
-            />
-          </div>
-        </Fold>
+        <FactsReach {...part} />
+        <FactsCounts {...part} />
         <Fold
           id="fold-proof"
           title="Proving an address"
@@ -178,28 +88,7 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
             onValue={(proof) => set({ proof })}
           />
         </Fold>
-        <Fold
-          id="fold-public"
-          title="Hours shown on the page"
-          says={content.publicHours === null ? 'the opening hours' : 'others than the opening hours'}
-          wrong={wrong['publicHours'] !== undefined}
-        >
-          <Check
-            checked={content.publicHours !== null}
-            onChange={(own) => set({ publicHours: own ? data.openingHours : null })}
-          >
-            Show other hours than those in which you can be booked
-          </Check>
-          {content.publicHours !== null && (
-            <WeekRuler
-              id="public"
-              table={content.publicHours}
-              onChange={(publicHours) => set({ publicHours })}
-              empty="closed"
-              wrong={wrong['publicHours']}
-            />
-          )}
-        </Fold>
+        <FactsPublic {...part} opening={data.openingHours} />
       </fieldset>
       {before !== null &&
         (content.timeZone !== before.timeZone || content.travelMinutes !== before.travelMinutes) &&

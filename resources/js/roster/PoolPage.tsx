@@ -1,13 +1,14 @@
 import { useParams } from 'react-router';
 import { Effects } from '../setup/Effects';
-import { newId, type Contents } from '../setup/things';
+import type { Contents } from '../setup/things';
 import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf } from '../setup/useSetup';
 import { useThingPage } from '../setup/useThingPage';
 import { Field } from '../ui/Field';
-import { MomentField } from '../ui/MomentField';
 import { Select } from '../ui/Select';
 import { PoolDay } from './PoolDay';
+import { PoolOutages } from './PoolOutages';
+import { PoolUnits } from './PoolUnits';
 
 const FRESH: Contents['pool'] = { name: '', location: null, units: [], outages: [] };
 
@@ -36,8 +37,6 @@ function PoolEditor({ id }: { id: string | null }) {
       units: next,
       outages: content.outages.filter((outage) => next.some((unit) => unit.id === outage.unit)),
     });
-  const outage = (at: number, changes: Partial<Contents['pool']['outages'][number]>) =>
-    editing.set({ outages: content.outages.map((one, i) => (i === at ? { ...one, ...changes } : one)) });
   const names = new Map([...namesOf(data), ...content.units.map((unit) => [unit.id, unit.name] as const)]);
   return (
     <div className="beside">
@@ -62,104 +61,8 @@ function PoolEditor({ id }: { id: string | null }) {
               wrong={wrong['location']}
             />
           </div>
-          <h3>Units, in the order they are taken</h3>
-          <ol className="units">
-            {content.units.map((unit, i) => (
-              <li key={unit.id}>
-                <input
-                  className="input input-small"
-                  aria-label={`Name of unit ${i + 1}`}
-                  value={unit.name}
-                  maxLength={120}
-                  aria-invalid={wrong[`units.${i}.name`] !== undefined}
-                  onChange={(event) =>
-                    units(content.units.map((one) => (one.id === unit.id ? { ...one, name: event.target.value } : one)))
-                  }
-                />
-                <button
-                  type="button"
-                  className="button button-small"
-                  onClick={() => units(content.units.filter((one) => one.id !== unit.id))}
-                >
-                  Take out<span className="sr-only"> {unit.name}</span>
-                </button>
-                {wrong[`units.${i}.name`] !== undefined && <span className="wrong">{wrong[`units.${i}.name`]}</span>}
-              </li>
-            ))}
-          </ol>
-          <p>
-            <button
-              type="button"
-              id="add-unit"
-              className="button button-small"
-              onClick={() =>
-                units([
-                  ...content.units,
-                  {
-                    id: newId(),
-                    name: [
-                      content.name === '' ? 'Unit' : content.name.replace(/s$/, ''),
-                      content.units.length + 1,
-                    ].join(' '),
-                  },
-                ])
-              }
-            >
-              Add a unit
-            </button>
-          </p>
-          <h3>Out of order</h3>
-          {content.outages.length === 0 && <p className="text-soft">Everything works.</p>}
-          <ul className="grid gap-3">
-            {content.outages.map((one, i) => (
-              <li key={i} className="outage">
-                <Select
-                  id={`outage-${i}-unit`}
-                  label="Unit"
-                  value={one.unit}
-                  options={content.units.map((unit) => [unit.id, unit.name] as const)}
-                  onValue={(unit) => outage(i, { unit })}
-                />
-                <MomentField
-                  id={`outage-${i}-from`}
-                  label="From"
-                  wrong={wrong[`outages.${i}.from`]}
-                  value={one.from}
-                  onValue={(from) => outage(i, { from })}
-                />
-                <MomentField
-                  id={`outage-${i}-to`}
-                  label="Until"
-                  wrong={wrong[`outages.${i}.to`]}
-                  value={one.to}
-                  onValue={(to) => outage(i, { to })}
-                />
-                <button
-                  type="button"
-                  className="button button-small self-end"
-                  onClick={() => editing.set({ outages: content.outages.filter((_, other) => other !== i) })}
-                >
-                  Remove
-                </button>
-              </li>
-            ))}
-          </ul>
-          {content.units[0] !== undefined && (
-            <p>
-              <button
-                type="button"
-                id="add-outage"
-                className="button button-small"
-                onClick={() =>
-                  editing.set({
-                    outages: [...content.outages, { unit: content.units[0]?.id ?? '', name: '', from: '', to: '' }],
-                  })
-                }
-              >
-                Say what is out of order
-              </button>
-            </p>
-          )}
+          <PoolUnits content={content} wrong={wrong} onUnits={units} />
+          <PoolOutages content={content} wrong={wrong} onOutages={(outages) => editing.set({ outages })} />
         </fieldset>
         {id !== null && <PoolDay units={content.units} />}
         <ThingFoot

@@ -13,8 +13,7 @@ const daysIn = (year: number, month: number): number => new Date(Date.UTC(year, 
 /**
  * Twelve months under each other, their days from left to right. Press a day, drag or hold Shift for several. While the
  * pointer is down only the strip shows what would be chosen; it is chosen when the pointer is let go, so that nothing
- * else
- * moves in between.
+ * else moves in between.
  */
 export function YearStrip({ dates, chosen, onChosen }: Props) {
   const strip = useRef<HTMLDivElement>(null);

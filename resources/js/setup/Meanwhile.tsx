@@ -8,8 +8,7 @@ const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.str
 
 /**
  * Somebody else has saved the same thing: what they changed is shown. Where both changed a field, one is chosen; what
- * only
- * one has changed stays changed either way.
+ * only one has changed stays changed either way.
  */
 export function Meanwhile<C extends object>({
   editing,

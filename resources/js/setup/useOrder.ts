@@ -7,8 +7,7 @@ type List = 'services' | 'categories' | 'staff' | 'locations' | 'pools' | 'addOn
 
 /**
  * The order of a list, changed by dragging a row onto another or by the arrow keys on its handle; saved at once. `ids`
- * are
- * all of the list, in its order now.
+ * are all of the list, in its order now.
  */
 export function useOrder(list: List, ids: readonly string[], mayChange: boolean) {
   const queries = useQueryClient();

@@ -6,8 +6,7 @@ import { useThing } from './useThing';
 
 /**
  * A thing with a page of its own: edited, and saved together with what becomes of stranded bookings. What is new, or
- * was
- * removed by somebody else and is saved again, gets another id; then `pathOf` says where one goes on.
+ * was removed by somebody else and is saved again, gets another id; then `pathOf` says where one goes on.
  */
 export function useThingPage<K extends Kind>(
   kind: K,

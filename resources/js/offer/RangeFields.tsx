@@ -1,0 +1,36 @@
+import { LengthField } from '../ui/LengthField';
+
+type Range = { min: number; max: number; step: number };
+type Props = { range: Range; wrong: string | undefined; onRange: (range: Range) => void };
+
+/** A length of the client's own: from the shortest to the longest, in steps. */
+export function RangeFields({ range, wrong, onRange }: Props) {
+  return (
+    <div className="three">
+      <LengthField
+        id="range-min"
+        label="Shortest"
+        wrong={wrong}
+        value={range.min}
+        empty={0}
+        onValue={(min) => onRange({ ...range, min })}
+      />
+      <LengthField
+        id="range-max"
+        label="Longest"
+        wrong={undefined}
+        value={range.max}
+        empty={0}
+        onValue={(max) => onRange({ ...range, max })}
+      />
+      <LengthField
+        id="range-step"
+        label="In steps of"
+        wrong={undefined}
+        value={range.step}
+        empty={0}
+        onValue={(step) => onRange({ ...range, step })}
+      />
+    </div>
+  );
+}

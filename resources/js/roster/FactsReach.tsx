@@ -1,0 +1,51 @@
+import { PictureField } from '../setup/PictureField';
+import { Field } from '../ui/Field';
+import { Fold } from '../ui/Fold';
+import { LinesField } from '../ui/LinesField';
+import type { FactsProps } from './facts';
+
+/** How clients reach the business, and what they see of it. */
+export function FactsReach({ content, set, wrong }: FactsProps) {
+  const links = Object.entries(wrong).find(([field]) => field.startsWith('links'))?.[1];
+  return (
+    <Fold
+      id="fold-reach"
+      title="Contact and pictures"
+      says={[content.email, content.phone].filter((one) => one !== '').join(', ') || 'nothing yet'}
+      wrong={wrong['email'] !== undefined || wrong['phone'] !== undefined || links !== undefined}
+    >
+      <div className="two">
+        <Field
+          id="email"
+          label="Mail"
+          type="email"
+          maxLength={190}
+          wrong={wrong['email']}
+          value={content.email}
+          onValue={(email) => set({ email })}
+        />
+        <Field
+          id="phone"
+          label="Phone"
+          type="tel"
+          maxLength={40}
+          wrong={wrong['phone']}
+          value={content.phone}
+          onValue={(phone) => set({ phone })}
+        />
+      </div>
+      <LinesField
+        id="links"
+        label="Links, one a line"
+        lines={3}
+        wrong={links}
+        value={content.links}
+        onValue={(next) => set({ links: next })}
+      />
+      <div className="two">
+        <PictureField label="Logo" picture={content.logo} onPicture={(logo) => set({ logo })} />
+        <PictureField label="Banner" picture={content.banner} onPicture={(banner) => set({ banner })} />
+      </div>
+    </Fold>
+  );
+}

@@ -1,0 +1,79 @@
+import { useState } from 'react';
+import { api, refusalOf, unwrap } from '../lib/api';
+import type { Contents } from '../setup/things';
+import { Field } from '../ui/Field';
+
+type Props = {
+  business: string;
+  content: Contents['location'];
+  set: (changes: Partial<Contents['location']>) => void;
+  wrong: Readonly<Record<string, string>>;
+};
+
+/** How one gets there: by a link, or by an address. */
+export function LocationReach({ business, content, set, wrong }: Props) {
+  const [roomWrong, setRoomWrong] = useState<string | undefined>();
+  const openRoom = async () => {
+    try {
+      const room = await unwrap(
+        api.POST('/api/businesses/{business}/meeting-rooms', {
+          params: { path: { business } },
+          body: { name: content.name === '' ? 'Online' : content.name },
+        }),
+      );
+      set({ meetingLink: room.link });
+      setRoomWrong(undefined);
+    } catch (no) {
+      setRoomWrong(refusalOf(no).message);
+    }
+  };
+  return content.online ? (
+    <div className="grid gap-2">
+      <Field
+        id="location-link"
+        label="Meeting link"
+        type="url"
+        hint="Clients get it with their booking"
+        maxLength={300}
+        wrong={wrong['meetingLink'] ?? roomWrong}
+        value={content.meetingLink}
+        onValue={(meetingLink) => set({ meetingLink })}
+      />
+      <p>
+        <button type="button" id="open-room" className="button button-small" onClick={() => void openRoom()}>
+          Get a room from the meeting provider
+        </button>
+      </p>
+    </div>
+  ) : (
+    <>
+      <Field
+        id="location-address"
+        label="Address"
+        autoComplete="street-address"
+        maxLength={300}
+        wrong={wrong['address']}
+        value={content.address}
+        onValue={(address) => set({ address })}
+      />
+      <Field
+        id="location-directions"
+        label="How to get there"
+        lines={3}
+        maxLength={1000}
+        wrong={wrong['directions']}
+        value={content.directions}
+        onValue={(directions) => set({ directions })}
+      />
+      <Field
+        id="location-phone"
+        label="Phone"
+        type="tel"
+        maxLength={40}
+        wrong={wrong['phone']}
+        value={content.phone}
+        onValue={(phone) => set({ phone })}
+      />
+    </>
+  );
+}

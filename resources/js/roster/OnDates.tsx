@@ -1,0 +1,38 @@
+import type { Schemas } from '../lib/api';
+import { useSave } from '../setup/useSave';
+import { useSetup } from '../setup/useSetup';
+import { differencesOn } from './differences';
+import type { Dates } from './YearStrip';
+
+/** What is different on these dates already, each with a way to take it back. */
+export function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; chosen: Dates; mayChange: boolean }) {
+  const { data, may } = useSetup();
+  const saving = useSave();
+  const name = (id: string): string =>
+    data?.staff.find((one) => one.id === id)?.name ?? data?.locations.find((one) => one.id === id)?.name ?? '';
+  const rows = differencesOn(dates, chosen, name);
+  if (rows.length === 0) {
+    return <p className="text-soft">As in an ordinary week.</p>;
+  }
+  return (
+    <ul className="rows">
+      {rows.map((row) => (
+        <li key={row.id} className="row row-plain">
+          <b>{row.says}</b>
+          <span className="row-soft">{row.who}</span>
+          {mayChange && (may('change-setup') || row.draft.kind !== 'closure') && (
+            <span className="row-end">
+              <button
+                type="button"
+                className="button button-small"
+                onClick={() => void saving.save([row.draft], 'Removed.')}
+              >
+                Remove<span className="sr-only"> {row.says}</span>
+              </button>
+            </span>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,67 @@
+import { WeekRuler } from '../hours/WeekRuler';
+import type { Schemas } from '../lib/api';
+import { Check } from '../ui/Check';
+import { Choice } from '../ui/Choice';
+import { Fold } from '../ui/Fold';
+import type { PartProps } from './person';
+
+type Props = PartProps & { data: Schemas['Setup']; hoursOnly: boolean };
+
+/** When somebody works, and when they rest within that. */
+export function PersonHours({ content, set, wrong, disabled, data, hoursOnly }: Props) {
+  return (
+    <>
+      <Fold
+        id="fold-hours"
+        title="Hours"
+        says={content.hours === null ? 'as the business' : 'their own'}
+        open={content.hours !== null || hoursOnly}
+        wrong={wrong['hours'] !== undefined}
+      >
+        <fieldset disabled={disabled} className="contents">
+          <Choice
+            label="Whose hours"
+            value={content.hours === null ? 'business' : 'own'}
+            options={[
+              ['business', 'as the business'],
+              ['own', 'their own', 'own-hours'],
+            ]}
+            onValue={(whose) => set({ hours: whose === 'own' ? data.openingHours : null })}
+          />
+          {content.hours !== null && (
+            <WeekRuler
+              id="own"
+              table={content.hours}
+              onChange={(hours) => set({ hours })}
+              empty="off"
+              within={data.openingHours}
+              places={data.locations}
+              wrong={wrong['hours']}
+            />
+          )}
+        </fieldset>
+      </Fold>
+      <Fold
+        id="fold-breaks"
+        title="Breaks"
+        says={content.breaks === null ? 'none' : 'set'}
+        wrong={wrong['breaks'] !== undefined}
+      >
+        <fieldset disabled={disabled} className="contents">
+          <Check checked={content.breaks !== null} onChange={(has) => set({ breaks: has ? {} : null })}>
+            Nobody is booked in a break
+          </Check>
+          {content.breaks !== null && (
+            <WeekRuler
+              id="breaks"
+              table={content.breaks}
+              onChange={(breaks) => set({ breaks })}
+              empty="none"
+              wrong={wrong['breaks']}
+            />
+          )}
+        </fieldset>
+      </Fold>
+    </>
+  );
+}

@@ -1,0 +1,70 @@
+import type { Schemas } from '../lib/api';
+import { MarkField } from '../setup/MarkField';
+import { Field } from '../ui/Field';
+import { Pick } from '../ui/Pick';
+import type { PartProps } from './person';
+
+/** Who somebody is, and what they do. */
+export function PersonWho({
+  content,
+  set,
+  wrong,
+  disabled,
+  services: all,
+}: PartProps & { services: Schemas['Setup']['services'] }) {
+  return (
+    <fieldset disabled={disabled} className="contents">
+      <div className="two">
+        <Field
+          id="person-name"
+          label="Name"
+          maxLength={120}
+          wrong={wrong['name']}
+          value={content.name}
+          onValue={(name) => set({ name })}
+        />
+        <Field
+          id="person-email"
+          label="Mail"
+          type="email"
+          maxLength={190}
+          wrong={wrong['email']}
+          value={content.email}
+          onValue={(email) => set({ email })}
+        />
+        <Field
+          id="person-phone"
+          label="Phone"
+          type="tel"
+          maxLength={40}
+          wrong={wrong['phone']}
+          value={content.phone}
+          onValue={(phone) => set({ phone })}
+        />
+        <MarkField
+          name={content.name}
+          colour={content.colour}
+          pattern={content.pattern}
+          wrong={wrong['pattern'] ?? wrong['colour']}
+          onMark={(colour, pattern) => set({ colour, pattern })}
+        />
+      </div>
+      {content.services.length === 0 && content.active && (
+        <p className="notice" id="does-nothing">
+          {all.length === 0
+            ? 'Nobody can be booked yet: there is no service.'
+            : 'Does nothing yet, so nobody can book them. Choose what they do.'}
+        </p>
+      )}
+      {all.length > 0 && (
+        <Pick
+          legend="What they do"
+          from={all}
+          chosen={content.services}
+          onChosen={(services) => set({ services })}
+          wrong={wrong['services']}
+        />
+      )}
+    </fieldset>
+  );
+}

@@ -1,0 +1,61 @@
+import { newId, type Contents } from '../setup/things';
+
+type Pool = Contents['pool'];
+type Props = {
+  content: Pool;
+  wrong: Readonly<Record<string, string>>;
+  onUnits: (units: Pool['units']) => void;
+};
+
+/** The units of a pool by name; one that is taken out is gone with what was said of it. */
+export function PoolUnits({ content, wrong, onUnits: units }: Props) {
+  return (
+    <>
+      <h3>Units, in the order they are taken</h3>
+      <ol className="units">
+        {content.units.map((unit, i) => (
+          <li key={unit.id}>
+            <input
+              className="input input-small"
+              aria-label={`Name of unit ${i + 1}`}
+              value={unit.name}
+              maxLength={120}
+              aria-invalid={wrong[`units.${i}.name`] !== undefined}
+              onChange={(event) =>
+                units(content.units.map((one) => (one.id === unit.id ? { ...one, name: event.target.value } : one)))
+              }
+            />
+            <button
+              type="button"
+              className="button button-small"
+              onClick={() => units(content.units.filter((one) => one.id !== unit.id))}
+            >
+              Take out<span className="sr-only"> {unit.name}</span>
+            </button>
+            {wrong[`units.${i}.name`] !== undefined && <span className="wrong">{wrong[`units.${i}.name`]}</span>}
+          </li>
+        ))}
+      </ol>
+      <p>
+        <button
+          type="button"
+          id="add-unit"
+          className="button button-small"
+          onClick={() =>
+            units([
+              ...content.units,
+              {
+                id: newId(),
+                name: [content.name === '' ? 'Unit' : content.name.replace(/s$/, ''), content.units.length + 1].join(
+                  ' ',
+                ),
+              },
+            ])
+          }
+        >
+          Add a unit
+        </button>
+      </p>
+    </>
+  );
+}

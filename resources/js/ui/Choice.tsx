@@ -1,0 +1,24 @@
+import { useId } from 'react';
+
+type Props<V extends string> = {
+  label: string;
+  value: V | null;
+  /** Each with what it says, and an id where something must find it. */
+  options: readonly (readonly [value: V, words: string, id?: string])[];
+  onValue: (value: V) => void;
+};
+
+/** One of a few, all of them in sight. */
+export function Choice<V extends string>({ label, value, options, onValue }: Props<V>) {
+  const name = useId();
+  return (
+    <div className="flex flex-wrap gap-5" role="radiogroup" aria-label={label}>
+      {options.map(([one, words, id]) => (
+        <label key={one} className="check">
+          <input type="radio" name={name} id={id} checked={value === one} onChange={() => onValue(one)} />
+          <span>{words}</span>
+        </label>
+      ))}
+    </div>
+  );
+}
