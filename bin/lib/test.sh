@@ -130,7 +130,7 @@ if [ $# -eq 0 ]; then
     later pint vendor/bin/pint --test
     later tsc npx tsc --noEmit
     later tsc-front npx tsc --noEmit -p tests/Front
-    later front node bin/lib/front-tests.mjs
+    later front npx vitest run
     later eslint npx eslint resources/js
     later prettier npx prettier --check resources/js resources/css tests/Front
     later gate-size php bin/lib/gate-size.php

@@ -73,7 +73,7 @@ it('sets up a whole business without a mouse', function (): void {
     $press('#add-service');
     $owner
         ->write('#service-name', 'Mending')
-        ->tabTo('[name=length]')
+        ->tabTo('[aria-label=Length] input')
         ->key(WebDriverKeys::ARROW_RIGHT)
         ->key(WebDriverKeys::ARROW_RIGHT); // one length, several, the client's own
     $owner

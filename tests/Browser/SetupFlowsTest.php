@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserCase;
@@ -234,6 +235,36 @@ it('orders services by keys, searches them, and duplicates one', function (): vo
         ->sees('As clients will see it')
         ->choose('Remove Kiln firing, again')
         ->sees('removed.');
+});
+
+it('puts a list in order by hand: dragged by its handle, or lifted and carried by keys', function (): void {
+    $owner = $this->window()->signIn();
+    $owner->go('/at/quernmoor/offer/add-ons')->find('.handle');
+    $names = fn (): array => array_map(
+        fn (RemoteWebElement $row): string => $row->getText(),
+        $owner->driver->findElements(WebDriverBy::cssSelector('.rows .row-name')),
+    );
+    $first = $names();
+    expect(count($first))->toBeGreaterThan(1);
+    $handles = $owner->driver->findElements(WebDriverBy::cssSelector('.handle'));
+    (new WebDriverActions($owner->driver))
+        ->clickAndHold($handles[0])
+        ->moveByOffset(0, 10)
+        ->moveToElement($handles[1])
+        ->moveByOffset(0, 6)
+        ->release()
+        ->perform();
+    $owner->sees('Order saved.');
+    $second = [$first[1], $first[0], ...array_slice($first, 2)];
+    $owner->until('the first two have changed places', fn (): bool => $names() === $second);
+
+    $owner->go('/at/quernmoor/offer/add-ons')->find('.handle');
+    expect($names())->toBe($second);
+    focus($owner, '.handle');
+    $owner->key(WebDriverKeys::SPACE)->sees('would be 1 of');
+    $owner->key(WebDriverKeys::ARROW_DOWN)->sees('would be 2 of');
+    $owner->key(WebDriverKeys::SPACE)->sees('Order saved.');
+    $owner->until('they are as they were', fn (): bool => $names() === $first);
 });
 
 it('shows each role what it may do, on the screens too', function (string $mail, array $sees, array $not): void {

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { test } from 'node:test';
+import { test } from 'vitest';
 import { askedFor } from '../../resources/js/gate/Asked';
 import type { Page } from '../../resources/js/gate/types';
 import {

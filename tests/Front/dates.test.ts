@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { test } from 'node:test';
+import { test } from 'vitest';
 import { differencesOn } from '../../resources/js/roster/differences';
 import { draftsOf, isForNobody, isWide, type Wish } from '../../resources/js/roster/datesWish';
 

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { test } from 'node:test';
+import { test } from 'vitest';
 import { hourOfDay, minuteOfDay, timeOfDay, writeHoursOf } from '../../resources/js/lib/format';
 import {
   axisOf,

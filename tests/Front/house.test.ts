@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join, normalize } from 'node:path';
-import { test } from 'node:test';
+import { test } from 'vitest';
 
 const ROOT = 'resources/js';
 const FILES = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((file) =>

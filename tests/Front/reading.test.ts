@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { test } from 'node:test';
+import { test } from 'vitest';
 import { readClock, readDate, readLength, writeLength } from '../../resources/js/lib/reading';
 
 test('reads lengths as people type them, and nothing else', () => {

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { test } from 'node:test';
+import { test } from 'vitest';
 import { lineWords } from '../../resources/js/words/lines';
 import { pays } from '../../resources/js/gate/pays';
 import type { Quote, Service } from '../../resources/js/gate/types';

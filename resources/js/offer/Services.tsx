@@ -7,6 +7,7 @@ import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
 import { Mark } from '../ui/Mark';
 import { ServiceLink } from './ServiceLink';
+import { Ordered } from '../setup/Ordered';
 import { useOrder } from '../setup/useOrder';
 import { writeLength } from '../lib/reading';
 import { priceWords } from '../words/prices';
@@ -16,13 +17,13 @@ export function Services() {
   const { business, data, may } = useSetup();
   const [sought, setSought] = useState('');
   const [linked, setLinked] = useState<string | null>(null);
-  const order = useOrder('services', data?.services.map((one) => one.id) ?? [], may('change-setup'));
+  const order = useOrder('services', data?.services.map((one) => one.id) ?? []);
   if (data === undefined) {
     return null;
   }
   const fits = data.services.filter((one) => one.name.toLowerCase().includes(sought.toLowerCase()));
   const groups = [...data.categories, { id: null, name: data.categories.length === 0 ? '' : 'Without a category' }]
-    .map((category) => ({ ...category, services: fits.filter((one) => one.category === category.id) }))
+    .map((category) => ({ ...category, services: order.sorted(fits.filter((one) => one.category === category.id)) }))
     .filter((group) => group.services.length > 0);
   return (
     <section className="grid gap-4">
@@ -54,15 +55,11 @@ export function Services() {
       {groups.map((group) => (
         <div key={group.id} className="grid gap-2">
           {group.name !== '' && <h3 className="group-name">{group.name}</h3>}
-          <ul className="rows">
-            {group.services.map((one) => (
-              <li key={one.id} {...order.rowProps(one.id)}>
+          <Ordered rows={group.services} mayChange={may('change-setup')} onMove={order.move}>
+            {(one, handle) => (
+              <>
                 <div className="row row-service">
-                  {may('change-setup') && (
-                    <button type="button" className="handle" {...order.handleProps(one.id, one.name)}>
-                      <span aria-hidden="true">⠿</span>
-                    </button>
-                  )}
+                  {handle}
                   <Mark of={one} />
                   <Link to={`/at/${business}/offer/services/${one.id}`} className="row-name">
                     {one.name}
@@ -88,9 +85,9 @@ export function Services() {
                   </span>
                 </div>
                 {linked === one.id && <ServiceLink service={one} link={`${data.link}?service=${one.id}`} />}
-              </li>
-            ))}
-          </ul>
+              </>
+            )}
+          </Ordered>
         </div>
       ))}
     </section>
@@ -108,7 +105,7 @@ const names = (ids: readonly string[], staff: readonly Schemas['Member'][]): str
 /** Nobody can book it while it rests; nothing is lost. */
 function Rest({ service }: { service: Schemas['ServiceRow'] }) {
   const queries = useQueryClient();
-  const { business, save } = useSave();
+  const { business, save } = useSave({ aloud: true });
   const put = async () => {
     const { content, version } = await queries.query({ ...thing(business, 'service', service.id), staleTime: 0 });
     await save(
@@ -128,7 +125,7 @@ function Rest({ service }: { service: Schemas['ServiceRow'] }) {
 function Duplicate({ service }: { service: Schemas['ServiceRow'] }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const { business, save } = useSave();
+  const { business, save } = useSave({ aloud: true });
   const make = async () => {
     const { content } = await queries.query({ ...thing(business, 'service', service.id), staleTime: 0 });
     const saved = await save(

@@ -1,4 +1,5 @@
 import { useState, type ReactNode } from 'react';
+import { Ordered } from './Ordered';
 import { useOrder } from './useOrder';
 import { useSetup } from './useSetup';
 
@@ -20,7 +21,6 @@ export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
   const order = useOrder(
     list,
     rows.map((row) => row.id),
-    may('change-setup'),
   );
   return (
     <section className="grid max-w-3xl gap-3">
@@ -34,15 +34,11 @@ export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
       </div>
       {open === 'new' && <div className="row-open">{editor(null, () => setOpen(null))}</div>}
       {rows.length === 0 && open !== 'new' && <p>{empty}</p>}
-      <ul className="rows">
-        {rows.map((row) => (
-          <li key={row.id} {...order.rowProps(row.id)}>
+      <Ordered rows={order.sorted(rows)} mayChange={may('change-setup')} onMove={order.move}>
+        {(row, handle) => (
+          <>
             <div className="row row-service">
-              {may('change-setup') && (
-                <button type="button" className="handle" {...order.handleProps(row.id, row.name)}>
-                  <span aria-hidden="true">⠿</span>
-                </button>
-              )}
+              {handle}
               <b className="row-name">{row.name}</b>
               <span className="row-soft row-wide">{row.says}</span>
               <span className="row-end">
@@ -58,9 +54,9 @@ export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
               </span>
             </div>
             {open === row.id && <div className="row-open">{editor(row.id, () => setOpen(null))}</div>}
-          </li>
-        ))}
-      </ul>
+          </>
+        )}
+      </Ordered>
     </section>
   );
 }

@@ -7,9 +7,9 @@ import type { Draft } from './things';
 
 /**
  * Saves drafts, says what came of it, and offers to undo it. Everything that shows set-up is fetched again; `refused`
- * holds the last "no" until the next try.
+ * holds the last "no" until the next try; `aloud` says it at once as well, where there is no form to say it in.
  */
-export function useSave() {
+export function useSave({ aloud = false } = {}) {
   const business = useParams()['business'] ?? '';
   const queries = useQueryClient();
   const notices = useNotices();
@@ -66,7 +66,11 @@ export function useSave() {
       await refresh();
       return saved;
     } catch (wrong) {
-      setRefused(refusalOf(wrong));
+      const refusal = refusalOf(wrong);
+      setRefused(refusal);
+      if (aloud) {
+        notices.say(refusal.message);
+      }
       return null;
     } finally {
       underWay.current = false;
