@@ -40,3 +40,14 @@ test('no component is longer than 120 lines', () => {
   });
   assert.deepEqual(long, []);
 });
+
+test('no style needs to shout: layers say which one counts', () => {
+  const sheets = readdirSync('resources/css').map((file) => readFileSync(join('resources/css', file), 'utf8'));
+  const stillness = /@media \(prefers-reduced-motion: reduce\) \{.*?\n {2}\}/gs; // stops everything, whoever moves it
+  const shouting = sheets.flatMap((sheet) => sheet.replace(stillness, '').match(/.*!important.*/g) ?? []);
+  assert.deepEqual(shouting, []);
+  const utilities = FILES.flatMap(
+    (file) => readFileSync(join(ROOT, file), 'utf8').match(/className="[^"]*[\w\])]!(?=[ "])[^"]*"/g) ?? [],
+  );
+  assert.deepEqual(utilities, []);
+});

@@ -33,7 +33,7 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
   const span = times.ruler.to - times.ruler.from;
   return (
     <section aria-label="Open times. Arrow keys go from one to the next." {...roving}>
-      <div className="almanac-day hidden! sm:grid!" aria-hidden="true">
+      <div className="almanac-day hidden sm:grid" aria-hidden="true">
         <span />
         <span className="ruler-hours">
           {hours.map((minute) => (
@@ -52,7 +52,7 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
             setOpened(opened?.date === day.date && opened.from === from ? null : { date: day.date, from });
           return (
             <li key={day.date} data-date={day.date}>
-              <div className="almanac-day max-sm:grid-cols-1!" data-row={day.date}>
+              <div className="almanac-day max-sm:grid-cols-1" data-row={day.date}>
                 <p className="self-center leading-tight">
                   <b>{date.weekday}</b> {date.day} {date.month}
                   <span className="block text-sm text-soft max-sm:ml-2 max-sm:inline">

@@ -49,7 +49,7 @@ export function Finding({ page, service, gate }: Props) {
                 <button
                   key={at}
                   type="button"
-                  className="button button-small min-h-11!"
+                  className="button button-small min-h-11"
                   onClick={() => gate.pickAt(at)}
                 >
                   {moment(at, zone)}

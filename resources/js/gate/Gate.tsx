@@ -54,7 +54,7 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
             <button
               type="button"
               id="keep"
-              className="button button-next w-full max-lg:hidden!"
+              className="button button-next w-full max-lg:hidden"
               disabled={start === null || gate.keeping}
               onClick={gate.keep}
             >
