@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Models\Invitation;
@@ -51,7 +52,11 @@ final readonly class AcceptInvitation
             $user ??= $this->account($invitation, $account ?? []);
             $business = Business::query()->findOrFail($invitation->business_id);
             if ($business->users()->whereKey($user->id)->exists()) {
-                throw new Refusal("You sign in to {$business->name} already.", 409, 'already');
+                throw new Refusal(
+                    new Sentence('refusal.account.signs_in', ['business' => $business->name]),
+                    409,
+                    'already',
+                );
             }
             $taken =
                 $invitation->staff_id === null ||
@@ -74,7 +79,7 @@ final readonly class AcceptInvitation
     {
         if (User::query()->where('email', $invitation->email)->exists()) {
             throw new Refusal(
-                'There is an account with this address. Sign in with it, and open the link again.',
+                new Sentence('refusal.account.exists_open_again'),
                 409,
                 'sign_in',
             );

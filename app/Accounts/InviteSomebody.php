@@ -6,6 +6,7 @@ namespace App\Accounts;
 
 use App\Access\Access;
 use App\Access\Role;
+use App\Language\Sentence;
 use App\Messages\AccountLetters;
 use App\Messages\MailQuota;
 use App\Models\Business;
@@ -36,7 +37,7 @@ final readonly class InviteSomebody
     {
         $this->authorize($business, $access, $email, $role);
         if ($business->users()->where('email', $email)->exists()) {
-            throw new Refusal('Whoever has this address signs in here already.', 409, 'already');
+            throw new Refusal(new Sentence('refusal.account.somebody_signs_in'), 409, 'already');
         }
         $this->quota->count($access->user->id, $email);
         $token = Str::random(40);
@@ -70,7 +71,7 @@ final readonly class InviteSomebody
     private function authorize(Business $business, Access $access, string $email, Role $role): void
     {
         if ($access->user->email_verified_at === null) {
-            throw new Refusal('Confirm your mail address first: open the link we have sent you.', 409, 'unverified');
+            throw new Refusal(new Sentence('refusal.account.unverified'), 409, 'unverified');
         }
         $waiting = Invitation::query()
             ->where('business_id', $business->id)
@@ -80,7 +81,7 @@ final readonly class InviteSomebody
         foreach (array_filter([$role, is_string($waiting) ? Role::tryFrom($waiting) : null]) as $one) {
             // an earlier invitation would end
             if (! $access->role->mayManage($one)) {
-                throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
+                throw new Refusal(new Sentence('refusal.role.owners'), 403, 'role');
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Language\Sentence;
 use App\Messages\AccountLetters;
 use App\Messages\MailQuota;
 use App\Models\Occasion;
@@ -89,7 +90,7 @@ final readonly class SignUps
             }
             $this->db->table('sign_ups')->where('email', $asked->email)->delete();
             if (User::query()->where('email', $asked->email)->exists()) {
-                throw new Refusal('There is an account with this address already. Sign in with it.', 409, 'sign_in');
+                throw new Refusal(new Sentence('refusal.account.exists'), 409, 'sign_in');
             }
 
             return User::query()->create([

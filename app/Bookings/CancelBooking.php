@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Language\Sentence;
 use App\Ledger\CancellationCost;
 use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
@@ -40,14 +41,16 @@ final readonly class CancelBooking
             }
             if (! $booking->state->mayBecome(State::Cancelled)) {
                 throw new Refusal(
-                    "This booking is {$booking->state->value} and can no longer be cancelled.",
+                    new Sentence('refusal.booking.not_cancelled', [
+                        'state' => new Sentence('refusal.state', ['state' => $booking->state->value]),
+                    ]),
                     409,
                     'too_late',
                 );
             }
             if ($by === 'client' && $booking->starts_at <= $this->clock->now()) {
                 throw new Refusal(
-                    'It has begun already, so it can no longer be cancelled here. Please call.',
+                    new Sentence('refusal.booking.begun'),
                     409,
                     'too_late',
                 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Language\Sentence;
 use App\Ledger\OpenPayment;
 use App\Messages\Announcements;
 use App\Messages\MailQuota;
@@ -50,7 +51,7 @@ final readonly class ConfirmBooking
                 return; // the same form sent twice
             }
             if (! in_array($booking->state, [State::Held, State::Expired], true)) {
-                throw new Refusal('This time is no longer held for you. Pick it again.', 409, 'not_held');
+                throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
             }
             if ($booking->payment === 'optional') {
                 $booking->due_now = $details['payNow'] ?? false ? $booking->price : 0;
@@ -60,8 +61,7 @@ final readonly class ConfirmBooking
             $provesFirst = ! $paysFirst && ProofOfAddress::isAsked($business, $client, $this->clock->now());
             if ($provesFirst && ! $booking->awaits_proof && ! $this->quota->takes((string) $client->email)) {
                 throw new TooMany(
-                    'Several mails have gone to this address today, and none of their links was opened. Try again '
-                        .'tomorrow, or call.',
+                    new Sentence('refusal.held.unproved'),
                     86_400,
                 );
             }
@@ -117,7 +117,7 @@ final readonly class ConfirmBooking
         $end = Instants::minute($booking->created_at) + config()->integer('yardbell.hold_life_minutes');
         if ($end <= $now) {
             throw new Refusal(
-                'This time was kept for you for an hour, and is given free now. Pick it again.',
+                new Sentence('refusal.held.free_again'),
                 409,
                 'not_held',
             );

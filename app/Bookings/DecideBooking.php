@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Language\Sentence;
 use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Models\Booking;
@@ -30,7 +31,9 @@ final readonly class DecideBooking
             $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($id);
             if ($booking->state !== State::Pending) {
                 throw new Refusal(
-                    "This booking does not wait for an answer: it is {$booking->state->value}.",
+                    new Sentence('refusal.booking.not_asked', [
+                        'state' => new Sentence('refusal.state', ['state' => $booking->state->value]),
+                    ]),
                     409,
                     'too_late',
                 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
@@ -50,9 +51,9 @@ final readonly class HoldLimits
         $own = array_values(array_filter($live, static fn (stdClass $hold): bool => $hold->visitor === $visitor->mark));
         if ($own !== [] && count($own) >= $this->mostOfOne) {
             throw $this->refusal(
-                "From where you are, {$this->mostOfOne} times are held and not booked yet. Book one of them, or come "
-                    .'back',
+                'by_one',
                 $own,
+                ['most' => $this->mostOfOne],
             );
         }
         $this->checkBooked($business, $visitor);
@@ -78,8 +79,7 @@ final readonly class HoldLimits
             ->count();
         if ($booked >= 2 * $this->mostOfOne) {
             throw new TooMany(
-                "From where you are, {$booked} times were booked within an hour. Call if you need more, or come back "
-                    .'in an hour.',
+                new Sentence('refusal.held.by_one_booked', ['booked' => $booked]),
                 3600,
                 'too_many_bookings',
             );
@@ -110,7 +110,7 @@ final readonly class HoldLimits
         $wanted = ($slot->end - $slot->start) * count($slot->staff);
         if (count($same) >= self::FEW && 2 * ($held + $wanted) > self::openMinutes($book, $day)) {
             throw $this->refusal(
-                'Half of this day is being looked at by others just now. Choose another day, or come back',
+                'of_day',
                 $same,
             );
         }
@@ -126,7 +126,7 @@ final readonly class HoldLimits
         if (count($same) >= self::FEW && $held + $party > $slot->places) {
             // as many again must stay free
             throw $this->refusal(
-                'Most of these places are being looked at by others just now. Choose another time, or come back',
+                'of_session',
                 $same,
             );
         }
@@ -170,11 +170,18 @@ final readonly class HoldLimits
         );
     }
 
-    /** @param  non-empty-list<stdClass>  $holds */
-    private function refusal(string $sentence, array $holds): TooMany
+    /**
+     * @param  non-empty-list<stdClass>  $holds
+     * @param  array<string, int>  $parameters
+     */
+    private function refusal(string $why, array $holds, array $parameters = []): TooMany
     {
         $seconds = max(1, (int) $holds[0]->until - $this->clock->minute()) * 60;
 
-        return new TooMany("{$sentence} in ".TooMany::wait($seconds).'.', $seconds, 'too_many_holds');
+        return new TooMany(
+            new Sentence("refusal.held.{$why}", [...$parameters, 'wait' => TooMany::wait($seconds)]),
+            $seconds,
+            'too_many_holds',
+        );
     }
 }

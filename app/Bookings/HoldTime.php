@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Language\Sentence;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
@@ -75,7 +76,7 @@ final readonly class HoldTime
     public function again(Booking $booking, Business $business, int $until): void
     {
         if (! in_array($booking->state, [State::Held, State::Expired], true)) {
-            throw new Refusal('This booking is not waiting for anything any more.', 409, 'not_held');
+            throw new Refusal(new Sentence('refusal.held.not_waiting'), 409, 'not_held');
         }
         $start = Instants::minute($booking->starts_at);
         $this->claims->take(

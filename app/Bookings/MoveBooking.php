@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Language\Sentence;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
@@ -44,7 +45,7 @@ final readonly class MoveBooking
             $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
             if (! in_array($booking->state, self::MOVABLE, true) || $booking->session_id !== null) {
                 throw new Refusal(
-                    'This booking cannot be moved: it has begun, is over, or is part of a session.',
+                    new Sentence('refusal.booking.not_moved'),
                     409,
                     'too_late',
                 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Language\Sentence;
 use App\Support\Refusal;
 use YardBell\Core\Availability\Slot;
 
@@ -11,9 +12,9 @@ use YardBell\Core\Availability\Slot;
 final class TimeTaken extends Refusal
 {
     /** @param  list<Slot>  $near */
-    private function __construct(string $message, public readonly array $near)
+    private function __construct(string $code, public readonly array $near)
     {
-        parent::__construct($message, 409);
+        parent::__construct(new Sentence($code), 409);
     }
 
     /** @param  list<Slot>  $near */
@@ -21,8 +22,8 @@ final class TimeTaken extends Refusal
     {
         return new self(
             $near === []
-                ? 'That time has just been taken, and nothing else is free close to it.'
-                : 'That time has just been taken. These are free close to it.',
+                ? 'refusal.held.taken'
+                : 'refusal.held.taken_near',
             $near,
         );
     }

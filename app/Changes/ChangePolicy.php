@@ -7,6 +7,7 @@ namespace App\Changes;
 use App\Access\Access;
 use App\Access\Act;
 use App\Access\Role;
+use App\Language\Sentence;
 use App\Models\Member;
 use App\Support\Given;
 use App\Support\Refusal;
@@ -94,7 +95,7 @@ final readonly class ChangePolicy
             array_filter([self::of($before)->string('role'), self::of($draft->content)->string('role')]) as $role
         ) {
             if (! $access->role->mayManage(Role::from($role))) {
-                throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
+                throw new Refusal(new Sentence('refusal.role.owners'), 403, 'role');
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Changes;
 
+use App\Language\Sentence;
 use App\Support\Refusal;
 
 /** Somebody else has changed the thing since it was read: what it is now is shown, nothing is overwritten. */
@@ -16,10 +17,9 @@ final class MeanwhileChanged extends Refusal
         public readonly string $by,
     ) {
         parent::__construct(
-            $now === null
-                ? "{$by} has removed this meanwhile. What you typed is still here; keep it as something new, or leave "
-                    .'it be.'
-                : "{$by} has changed this meanwhile. See below what is different now; what you typed is still here.",
+            new Sentence($now === null ? 'refusal.setup.removed_meanwhile' : 'refusal.setup.changed_meanwhile', [
+                'by' => $by,
+            ]),
             409,
             'changed_meanwhile',
         );

@@ -54,12 +54,12 @@ abstract readonly class ModelThing implements Thing
             return;
         }
         $this->model()::query()
-                ->create([
-                    'business_id' => $business->id,
-                    'id' => $id,
-                    ...$this->last($business),
-                    ...$this->columns($content),
-                ]);
+            ->create([
+                'business_id' => $business->id,
+                'id' => $id,
+                ...$this->last($business),
+                ...$this->columns($content),
+            ]);
     }
 
     public function objection(Business $business, string $id, ?Content $content): ?string

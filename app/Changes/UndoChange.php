@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Changes;
 
 use App\Access\Access;
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\SetupChange;
 use App\Support\Given;
@@ -45,13 +46,13 @@ final readonly class UndoChange
             return ($this->save)($business, $access, $drafts, $change->id);
         } catch (MeanwhileChanged $changed) {
             throw new Refusal(
-                "This cannot be undone any more: {$changed->by} has changed it again since.",
+                new Sentence('refusal.setup.undo_changed', ['by' => $changed->by]),
                 409,
                 'changed_meanwhile',
             );
         } catch (ValidationException $wrong) {
             throw new Refusal(
-                "This cannot be undone any more, since other things have changed: {$wrong->getMessage()}",
+                new Sentence('refusal.setup.undo_others', ['why' => $wrong->getMessage()]),
                 409,
                 'changed_meanwhile',
             );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Language\Catalogue;
+use App\Language\Sentence;
 use App\Support\Refusal;
 use App\Support\TooMany;
 use Illuminate\Auth\AuthenticationException;
@@ -20,17 +22,6 @@ use Throwable;
 /** Every failure in one shape: {code, message, fields?, …}. Pages get a page with the same sentence. */
 final class Refusals
 {
-    private const SENTENCES = [
-        401 => 'Sign in first.',
-        403 => 'You may not do this.',
-        404 => 'There is nothing here. The link may be mistyped, or what it led to is gone.',
-        405 => 'This address is used in another way.',
-        413 => 'That is too much at once.',
-        419 => 'This page was open for too long. Load it again; what you typed is still there.',
-        503 => 'Nobody answers just now. Nothing was changed, and what you typed is still there; try again in a few '
-            .'seconds.',
-    ];
-
     /** Seconds after which it is worth asking again where the database cannot be reached; deploy/calm says the same. */
     private const AWAY_SECONDS = 5;
 
@@ -46,13 +37,13 @@ final class Refusals
         [$status, $body] = match (true) {
             $wrong instanceof Refusal => [
                 $wrong->status,
-                ['code' => $wrong->code(), 'message' => $wrong->getMessage(), ...$wrong->details()],
+                ['code' => $wrong->code(), 'message' => self::say($wrong->sentence), ...$wrong->details()],
             ],
             $wrong instanceof ValidationException => [
                 422,
                 [
                     'code' => 'invalid',
-                    'message' => 'Something needs another look.',
+                    'message' => self::say(new Sentence('refusal.invalid')),
                     'fields' => array_map(static fn (array $sentences): string => $sentences[0], $wrong->errors()),
                 ],
             ],
@@ -60,13 +51,12 @@ final class Refusals
                 409,
                 [
                     'code' => 'taken',
-                    'message' => 'Somebody has just taken the same name or address. Nothing was changed; choose '
-                        .'another.',
+                    'message' => self::say(new Sentence('refusal.taken')),
                 ],
             ],
             $wrong instanceof AuthenticationException => [
                 401,
-                ['code' => 'signed_out', 'message' => self::SENTENCES[401]],
+                ['code' => 'signed_out', 'message' => self::status(401)],
             ],
             $wrong instanceof TooManyRequestsHttpException => [
                 429,
@@ -76,12 +66,12 @@ final class Refusals
                 $wrong->getStatusCode(),
                 [
                     'code' => 'http',
-                    'message' => self::SENTENCES[$wrong->getStatusCode()] ?? 'That did not work.',
+                    'message' => self::status($wrong->getStatusCode()),
                 ],
             ],
             NoDatabase::is($wrong) => [
                 503,
-                ['code' => 'away', 'message' => self::SENTENCES[503], 'retryAfter' => self::AWAY_SECONDS],
+                ['code' => 'away', 'message' => self::status(503), 'retryAfter' => self::AWAY_SECONDS],
             ],
             default => [500, null],
         };
@@ -90,7 +80,7 @@ final class Refusals
                 ? null
                 : self::shaped($request, 500, [
                     'code' => 'broken',
-                    'message' => 'Something broke on our side. Nothing was changed; try again in a moment.',
+                    'message' => self::status(500),
                 ]);
         }
         if ($wrong instanceof AuthenticationException && ! self::wantsJson($request)) {
@@ -105,9 +95,24 @@ final class Refusals
     {
         return [
             'code' => 'too_many',
-            'message' => 'Too many tries. Try again in '.TooMany::wait($seconds).'.',
+            'message' => self::status(429, ['wait' => TooMany::wait($seconds)]),
             'retryAfter' => $seconds,
         ];
+    }
+
+    /** @param  array<string, Sentence>  $parameters */
+    private static function status(int $status, array $parameters = []): string
+    {
+        $code = "refusal.status.{$status}";
+
+        return self::say(
+            new Sentence(app(Catalogue::class)->knows($code) ? $code : 'refusal.status.other', $parameters),
+        );
+    }
+
+    private static function say(Sentence|string $sentence): string
+    {
+        return is_string($sentence) ? $sentence : app(Catalogue::class)->say($sentence->code, $sentence->parameters);
     }
 
     /** @param  array<string, mixed>  $body */

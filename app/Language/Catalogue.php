@@ -17,10 +17,17 @@ final readonly class Catalogue
 
     /**
      * @param  string  $code "mail.subject.booked": file and place in it
-     * @param  array<string, int|string>  $parameters amounts and times as they are written for the reader
+     * @param  array<string, int|string|Sentence>  $parameters amounts and times as they are written for the reader; a
+     *   sentence among them is said first
      */
     public function say(string $code, array $parameters = []): string
     {
+        $parameters = array_map(
+            fn (int|string|Sentence $one): int|string => $one instanceof Sentence
+                ? $this->say($one->code, $one->parameters)
+                : $one,
+            $parameters,
+        );
         $pattern = $this->translator->get($code);
         if (! is_string($pattern) || $pattern === $code) {
             throw new LogicException("No language has a sentence \"{$code}\".");

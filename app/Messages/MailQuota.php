@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\Language\Sentence;
 use App\Support\TooMany;
 use Illuminate\Cache\RateLimiter;
 
@@ -40,13 +41,11 @@ final readonly class MailQuota
             if ($this->limiter->tooManyAttempts($key, $most)) {
                 $seconds = $this->limiter->availableIn($key);
                 throw new TooMany(
-                    'No more invitations go out today: at most '
-                        .self::BY_ONE
-                        .' from one account, and '
-                        .self::TO_ONE
-                        .' to one address. Try again in '
-                        .TooMany::wait($seconds)
-                        .'.',
+                    new Sentence('refusal.account.too_many_invitations', [
+                        'mostBy' => self::BY_ONE,
+                        'mostTo' => self::TO_ONE,
+                        'wait' => TooMany::wait($seconds),
+                    ]),
                     $seconds,
                 );
             }

@@ -9,6 +9,7 @@ use App\Bookings\DraftedBook;
 use App\Bookings\RulesReader;
 use App\Changes\Content;
 use App\Changes\Draft;
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\Session;
 use App\Support\Clock;
@@ -32,7 +33,7 @@ final readonly class DraftedService
     public function book(Business $business, Access $access, array $drafts): array
     {
         if ($drafts[0]->kind !== 'service' || $drafts[0]->content === null) {
-            throw new Refusal('The first draft is the service that is asked about.', 422, 'invalid');
+            throw new Refusal(new Sentence('refusal.setup.first_draft'), 422, 'invalid');
         }
 
         return [$this->drafted->with($business, $access, $drafts), $drafts[0]->id];

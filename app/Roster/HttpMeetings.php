@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
+use App\Language\Sentence;
 use App\Support\Circuit;
 use App\Support\Refusal;
 use Illuminate\Http\Client\ConnectionException;
@@ -44,7 +45,7 @@ final readonly class HttpMeetings implements MeetingProvider
     private static function silent(): Refusal
     {
         return new Refusal(
-            'The meeting provider does not answer. Try again in a moment, or type a link of your own.',
+            new Sentence('refusal.setup.meetings_silent'),
             409,
             'provider_silent',
         );

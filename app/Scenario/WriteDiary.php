@@ -56,9 +56,9 @@ final readonly class WriteDiary
             );
         }
         $longest = static fn (string $model): int => (int) $model::query()
-                ->where('business_id', $business->id)
-                ->selectRaw('max(timestampdiff(minute, taken_from, taken_until)) as longest')
-                ->value('longest');
+            ->where('business_id', $business->id)
+            ->selectRaw('max(timestampdiff(minute, taken_from, taken_until)) as longest')
+            ->value('longest');
         $business->update([
             'longest_taken' => max($business->longest_taken, $longest(Booking::class), $longest(Session::class)),
         ]);

@@ -23,8 +23,8 @@ const ROOMS = [
     'Changes',
     'Http',
     'Access',
-    'Language',
     'Support',
+    'Language',
     'Models', // what all stand on
 ];
 

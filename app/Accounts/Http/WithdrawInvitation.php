@@ -6,6 +6,7 @@ namespace App\Accounts\Http;
 
 use App\Access\Access;
 use App\Access\Role;
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\Invitation;
 use App\Support\Refusal;
@@ -24,7 +25,7 @@ final class WithdrawInvitation
             ->whereNull('accepted_at')
             ->findOrFail($id);
         if (! $access->role->mayManage(Role::from($invitation->role))) {
-            throw new Refusal('Only an owner makes, changes or removes owners.', 403, 'role');
+            throw new Refusal(new Sentence('refusal.role.owners'), 403, 'role');
         }
         $invitation->delete();
 

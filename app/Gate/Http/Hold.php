@@ -10,6 +10,7 @@ use App\Gate\ClientBooking;
 use App\Gate\GatePage;
 use App\Gate\Published;
 use App\Gate\ReadChoice;
+use App\Language\Sentence;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -34,7 +35,7 @@ final readonly class Hold
         $service =
             GatePage::offered($business)->find($request->string('service')->value()) ??
             throw new Refusal(
-                'This service is no longer on the page. Load it again to see what there is.',
+                new Sentence('refusal.held.service_gone'),
                 404,
                 'gone',
             );

@@ -6,6 +6,7 @@ namespace App\Gate\Http;
 
 use App\Bookings\AttachmentFiles;
 use App\Gate\LinkedBooking;
+use App\Language\Sentence;
 use App\Support\ClientLink;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
@@ -28,7 +29,7 @@ final readonly class SendFile
         $this->links->check($request, $id);
         $booking = $this->linked->find($id);
         if ($booking->state !== State::Held) {
-            throw new Refusal('Files can be sent until it is booked.', 409, 'not_held');
+            throw new Refusal(new Sentence('refusal.held.files'), 409, 'not_held');
         }
         $file = $request->validate(
             ['file' => 'required|file|max:'.AttachmentFiles::LARGEST_KILOBYTES],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Language\Sentence;
 use App\Support\Refusal;
 use Closure;
 use Illuminate\Http\Request;
@@ -25,7 +26,7 @@ final class Door
     {
         $path = rawurldecode($request->getPathInfo());
         if (! mb_check_encoding($path, 'UTF-8') || str_contains($path, "\0")) {
-            throw new Refusal('This address cannot be read.', 404, 'http');
+            throw new Refusal(new Sentence('refusal.unreadable.address'), 404, 'http');
         }
         $this->checkQuery($request);
         if ($request->isJson() && $request->getContent() !== '') {
@@ -46,7 +47,7 @@ final class Door
     {
         foreach ($request->query->all() as $name => $value) {
             if (is_array($value) && ! in_array($name, self::LISTS, true)) {
-                throw new Refusal('Something in this address is a list, and should be a word.', 400, 'unreadable');
+                throw new Refusal(new Sentence('refusal.unreadable.list'), 400, 'unreadable');
             }
         }
         self::check($request->query->all());
@@ -55,7 +56,7 @@ final class Door
     private function checkJson(string $body): void
     {
         if (! is_array(json_decode($body, true, self::DEEPEST))) {
-            throw new Refusal('What was sent cannot be read as JSON.', 400, 'unreadable');
+            throw new Refusal(new Sentence('refusal.unreadable.json'), 400, 'unreadable');
         }
     }
 
@@ -76,6 +77,6 @@ final class Door
 
     private static function unreadable(): Refusal
     {
-        return new Refusal('There are letters in it that cannot be read. Send it as UTF-8.', 400, 'unreadable');
+        return new Refusal(new Sentence('refusal.unreadable.letters'), 400, 'unreadable');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Roster\Http;
 
 use App\Changes\CheckContent;
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\User;
 use App\Roster\BeginBusiness;
@@ -33,7 +34,7 @@ final readonly class CreateBusiness
             BeginningContent::sentences() + CheckContent::SENTENCES,
         );
         if ($user->businesses()->count() >= self::MOST) {
-            throw new Refusal('One account begins at most '.self::MOST.' businesses.', 409);
+            throw new Refusal(new Sentence('refusal.account.too_many_businesses', ['most' => self::MOST]), 409);
         }
 
         return new JsonResponse(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\User;
 use App\Roster\Checklist;
@@ -26,10 +27,10 @@ final readonly class Publish
         assert($business instanceof Business && $user instanceof User);
         $published = $request->validate(['published' => 'required|boolean'])['published'];
         if ($published && $user->email_verified_at === null) {
-            throw new Refusal('Confirm your mail address first: open the link we have sent you.', 409, 'unverified');
+            throw new Refusal(new Sentence('refusal.account.unverified'), 409, 'unverified');
         }
         if ($published && ! $this->checklist->canBeBooked($business)) {
-            throw new Refusal('Something is still missing before anybody could book: see the list.', 409, 'incomplete');
+            throw new Refusal(new Sentence('refusal.setup.incomplete'), 409, 'incomplete');
         }
         $business->update(['published_at' => $published ? $business->published_at ?? $this->clock->now() : null]);
 

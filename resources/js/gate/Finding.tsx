@@ -46,12 +46,7 @@ export function Finding({ page, service, gate }: Props) {
           {gate.trouble.near !== undefined && gate.trouble.near.length > 0 && (
             <p className="mt-2 flex flex-wrap gap-2">
               {gate.trouble.near.map((at) => (
-                <button
-                  key={at}
-                  type="button"
-                  className="button button-small min-h-11"
-                  onClick={() => gate.pickAt(at)}
-                >
+                <button key={at} type="button" className="button button-small min-h-11" onClick={() => gate.pickAt(at)}>
                   {moment(at, zone)}
                 </button>
               ))}

@@ -8,8 +8,8 @@ import { useSave } from './useSave';
 type List = 'services' | 'categories' | 'staff' | 'locations' | 'pools' | 'addOns' | 'questions' | 'dayparts';
 
 /**
- * The order of a list: shown at once, saved behind. Moves are saved one after the other, so that an earlier answer never
- * takes back a later move; a move refused is taken back, and why is said.
+ * The order of a list: shown at once, saved behind. Moves are saved one after the other, so that an earlier answer
+ * never takes back a later move; a move refused is taken back, and why is said.
  *
  * @param ids all of the list, in the order that is saved
  */
