@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Access\Act;
 use App\Language\Catalogue;
 use App\Language\Sentence;
 use App\Support\TooMany;
@@ -63,11 +62,6 @@ it('refuses by code alone, so that it can be said in any language', function ():
     }
     expect($inWords)->toBe([]);
 });
-
-it('says of every act why a role may not do it', function (Act $act): void {
-    $sentence = $act->refusal();
-    expect(app(Catalogue::class)->say($sentence->code))->toEndWith('.');
-})->with(Act::cases());
 
 it('says how long to wait in words that fit the number', function (int $seconds, string $said): void {
     $sentence = TooMany::wait($seconds);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Access\Act;
 use App\Access\Role;
+use App\Language\Catalogue;
 use App\Models\Booking;
 use App\Models\Invitation;
 use App\Models\OutboxEntry;
@@ -204,7 +205,7 @@ it('says of every role in words what it may do', function (): void {
         expect($role->words())->toEndWith('.');
     }
     foreach (Act::cases() as $act) {
-        expect($act->refusal())->toEndWith('.')->and(Role::Owner->may($act))->toBeTrue();
+        expect(app(Catalogue::class)->say($act->refusal()->code))->toEndWith('.')->and(Role::Owner->may($act))->toBeTrue();
     }
 });
 
