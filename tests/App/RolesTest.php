@@ -205,7 +205,8 @@ it('says of every role in words what it may do', function (): void {
         expect($role->words())->toEndWith('.');
     }
     foreach (Act::cases() as $act) {
-        expect(app(Catalogue::class)->say($act->refusal()->code))->toEndWith('.')->and(Role::Owner->may($act))->toBeTrue();
+        $refusal = app(Catalogue::class)->say($act->refusal()->code);
+        expect($refusal)->toEndWith('.')->and(Role::Owner->may($act))->toBeTrue();
     }
 });
 
