@@ -13,6 +13,7 @@ import {
   writeHoursOf,
 } from '../../resources/js/lib/format';
 import { pricesFor } from '../../resources/js/offer/PriceByLength';
+import { FRESH, type ServiceContent } from '../../resources/js/offer/service';
 
 type Question = Page['questions'][number];
 const question = (id: string, more: Partial<Question> = {}): Question => ({
@@ -69,51 +70,9 @@ test('writes lengths in words', () => {
 });
 
 test('keeps the prices of lengths that stay, and begins new ones with what is usual', () => {
-  const pricing = {
-    kind: 'fixed' as const,
-    amount: 4800,
-    byMinutes: [],
-    perStep: null,
-    byStaff: [],
-    perPerson: false,
-    extraPeople: [],
-  };
-  type Content = Parameters<typeof pricesFor>[0];
-  const content = (of: Partial<Content['pricing']>): Content => ({
-    name: '',
-    category: null,
-    description: '',
-    picture: null,
-    staffNote: '',
-    kind: 'appointment',
-    minutes: 60,
-    choices: [],
-    range: null,
-    setup: 0,
-    clearup: 0,
-    staff: [],
-    assignment: 'choose',
-    locations: [],
-    resources: [],
-    startEvery: 15,
-    startFrom: 'clock',
-    noticeMinutes: 0,
-    bookAheadDays: 60,
-    hours: null,
-    dayparts: [],
-    availableFrom: null,
-    availableUntil: null,
-    maxPerDay: null,
-    places: 1,
-    maxParty: null,
-    pricing: { ...pricing, ...of },
-    payment: { kind: 'none', amount: null, percent: null },
-    cancellation: null,
-    colour: null,
-    pattern: null,
-    approval: false,
-    visibility: 'page',
-    active: true,
+  const content = (of: Partial<ServiceContent['pricing']>): ServiceContent => ({
+    ...FRESH,
+    pricing: { ...FRESH.pricing, amount: 4800, ...of },
   });
   const listed = pricesFor(content({}), [60, 90], null);
   assert.deepEqual(listed.byMinutes, [

@@ -29,8 +29,7 @@ const kept = (): unknown => JSON.parse(screen.getByRole('status').textContent ??
 const box = (): HTMLInputElement => screen.getByRole('textbox');
 const type = (value: string) => fireEvent.change(box(), { target: { value } });
 
-test('a time of day stays as it is typed until it is left, then it is written our way', () => {
-  writeHoursOf(24);
+function showClock(): void {
   render(
     <Kept
       first="09:00"
@@ -39,6 +38,11 @@ test('a time of day stays as it is typed until it is left, then it is written ou
       )}
     />,
   );
+}
+
+test('a time of day stays as it is typed until it is left, then it is written our way', () => {
+  writeHoursOf(24);
+  showClock();
   type('2 pm');
   expect([box().value, kept()]).toEqual(['2 pm', '14:00']);
   fireEvent.blur(box());
@@ -47,14 +51,7 @@ test('a time of day stays as it is typed until it is left, then it is written ou
 
 test('what is no time of day is said once typing rests, and stays to be put right', () => {
   vi.useFakeTimers();
-  render(
-    <Kept
-      first="09:00"
-      field={(value, onValue) => (
-        <ClockField id="from" label="From" wrong={undefined} value={value} onValue={onValue} />
-      )}
-    />,
-  );
+  showClock();
   type('noonish');
   expect(screen.queryByRole('alert')).toBeNull();
   act(() => {

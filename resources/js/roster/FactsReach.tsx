@@ -1,5 +1,5 @@
 import { PictureField } from '../setup/PictureField';
-import { Field } from '../ui/Field';
+import { MailField, PhoneField } from '../ui/ReachFields';
 import { Fold } from '../ui/Fold';
 import { LinesField } from '../ui/LinesField';
 import type { FactsProps } from './facts';
@@ -15,24 +15,8 @@ export function FactsReach({ content, set, wrong }: FactsProps) {
       wrong={wrong['email'] !== undefined || wrong['phone'] !== undefined || links !== undefined}
     >
       <div className="two">
-        <Field
-          id="email"
-          label="Mail"
-          type="email"
-          maxLength={190}
-          wrong={wrong['email']}
-          value={content.email}
-          onValue={(email) => set({ email })}
-        />
-        <Field
-          id="phone"
-          label="Phone"
-          type="tel"
-          maxLength={40}
-          wrong={wrong['phone']}
-          value={content.phone}
-          onValue={(phone) => set({ phone })}
-        />
+        <MailField id="email" wrong={wrong['email']} value={content.email} onValue={(email) => set({ email })} />
+        <PhoneField id="phone" wrong={wrong['phone']} value={content.phone} onValue={(phone) => set({ phone })} />
       </div>
       <LinesField
         id="links"

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { api, refusalOf, unwrap } from '../lib/api';
 import type { Contents } from '../setup/things';
 import { Field } from '../ui/Field';
+import { PhoneField } from '../ui/ReachFields';
 
 type Props = {
   business: string;
@@ -65,11 +66,8 @@ export function LocationReach({ business, content, set, wrong }: Props) {
         value={content.directions}
         onValue={(directions) => set({ directions })}
       />
-      <Field
+      <PhoneField
         id="location-phone"
-        label="Phone"
-        type="tel"
-        maxLength={40}
         wrong={wrong['phone']}
         value={content.phone}
         onValue={(phone) => set({ phone })}

@@ -1,6 +1,7 @@
 import type { Schemas } from '../lib/api';
 import { MarkField } from '../setup/MarkField';
 import { Field } from '../ui/Field';
+import { MailField, PhoneField } from '../ui/ReachFields';
 import { Pick } from '../ui/Pick';
 import type { PartProps } from './person';
 
@@ -23,20 +24,9 @@ export function PersonWho({
           value={content.name}
           onValue={(name) => set({ name })}
         />
-        <Field
-          id="person-email"
-          label="Mail"
-          type="email"
-          maxLength={190}
-          wrong={wrong['email']}
-          value={content.email}
-          onValue={(email) => set({ email })}
-        />
-        <Field
+        <MailField id="person-email" wrong={wrong['email']} value={content.email} onValue={(email) => set({ email })} />
+        <PhoneField
           id="person-phone"
-          label="Phone"
-          type="tel"
-          maxLength={40}
           wrong={wrong['phone']}
           value={content.phone}
           onValue={(phone) => set({ phone })}

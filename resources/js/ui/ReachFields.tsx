@@ -1,0 +1,13 @@
+import { Field } from './Field';
+
+type Props = { id: string; wrong: string | undefined; value: string; onValue: (value: string) => void };
+
+/** Where somebody can be written to. */
+export function MailField(props: Props) {
+  return <Field {...props} label="Mail" type="email" maxLength={190} />;
+}
+
+/** Where somebody can be called. */
+export function PhoneField(props: Props) {
+  return <Field {...props} label="Phone" type="tel" maxLength={40} />;
+}
