@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Accounts\Http;
 
-use App\Access\Access;
 use App\Access\Role;
 use App\Accounts\InviteSomebody;
-use App\Models\Business;
+use App\Http\Asker;
 use App\Support\Checks;
 use App\Support\MailAddress;
 use Illuminate\Http\JsonResponse;
@@ -22,9 +21,8 @@ final readonly class Invite
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $linked = Rule::unique('business_users', 'staff_id')->where('business_id', $business->id);
         $given = $request->validate(
             [

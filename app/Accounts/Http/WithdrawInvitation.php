@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Accounts\Http;
 
-use App\Access\Access;
 use App\Access\Role;
+use App\Http\Asker;
 use App\Language\Sentence;
-use App\Models\Business;
 use App\Models\Invitation;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
@@ -17,9 +16,8 @@ final class WithdrawInvitation
 {
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $invitation = Invitation::query()
             ->where('business_id', $business->id)
             ->whereNull('accepted_at')

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Access\Access;
 use App\Board\BookingCard;
 use App\Bookings\DecideBooking;
-use App\Models\Business;
+use App\Http\Asker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -19,9 +18,8 @@ final readonly class AnswerRequest
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $business->bookings()->findOrFail($id);
         $given = $request->validate(
             ['accept' => 'required|boolean', 'why' => 'nullable|string|max:300'],

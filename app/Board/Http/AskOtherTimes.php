@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Access\Access;
 use App\Bookings\DraftedBook;
 use App\Bookings\OtherTimes;
 use App\Changes\ReadDrafts;
-use App\Models\Business;
+use App\Http\Asker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Availability\RuleBook;
@@ -26,9 +25,8 @@ final readonly class AskOtherTimes
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $booking = $business->bookings()->findOrFail($id);
         $drafts = $request->has('drafts') && $request->input('drafts') !== [] ? ($this->read)($request, $business) : [];
         $book = $this->drafted->with($business, $access, $drafts);

@@ -6,7 +6,7 @@ namespace App\Board\Http;
 
 use App\Board\BookingCard;
 use App\Bookings\CancelBooking;
-use App\Models\Business;
+use App\Http\Asker;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,9 +19,9 @@ final readonly class CancelFromCard
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
-        $business = $request->attributes->get('business');
+        $business = Asker::business($request);
         $user = $request->user();
-        assert($business instanceof Business && $user instanceof User);
+        assert($user instanceof User);
         $why =
             $request->validate(
                 ['why' => 'nullable|string|max:300'],

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Access\Access;
 use App\Bookings\AttachmentFiles;
+use App\Http\Asker;
 use App\Models\Attachment;
-use App\Models\Business;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -21,9 +20,8 @@ final readonly class DownloadAttachment
 
     public function __invoke(Request $request, string $slug, string $id, string $file): BinaryFileResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $booking = $business->bookings()->findOrFail($id);
         $attachment = Attachment::query()
             ->where('business_id', $business->id)

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Access\Access;
 use App\Board\BookingCard;
 use App\Bookings\MoveBooking;
-use App\Models\Business;
+use App\Http\Asker;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,9 +21,8 @@ final readonly class Move
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $asked = $request->validate([
             'start' => 'required|string|max:20',
             'staff' => 'nullable|array|list|min:1|max:200',

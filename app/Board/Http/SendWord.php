@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
+use App\Http\Asker;
 use App\Messages\Announcements;
-use App\Models\Business;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,8 +19,7 @@ final readonly class SendWord
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $business = Asker::business($request);
         $booking = $business->bookings()->findOrFail($id);
         $text = trim(
             $request->validate(

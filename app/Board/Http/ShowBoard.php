@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Access\Access;
 use App\Board\BoardReader;
-use App\Models\Business;
+use App\Http\Asker;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,9 +20,8 @@ final readonly class ShowBoard
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $date = $request->query('date');
         try {
             return new JsonResponse(

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Access\Access;
 use App\Board\BookingCard;
-use App\Models\Business;
+use App\Http\Asker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -19,9 +18,8 @@ final readonly class ShowCard
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $booking = $business->bookings()->findOrFail($id);
         if ($access->ownLane() !== null && ! $booking->isWith($access->ownLane())) {
             throw new NotFoundHttpException;

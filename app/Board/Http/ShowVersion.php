@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Http;
 
 use App\Board\BoardReader;
-use App\Models\Business;
+use App\Http\Asker;
 use App\Support\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -20,8 +20,7 @@ final readonly class ShowVersion
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $business = Asker::business($request);
 
         return new JsonResponse([
             'version' => $this->board->version($business),

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Changes\Http;
 
-use App\Access\Access;
 use App\Changes\ReadDrafts;
 use App\Changes\SavedChange;
 use App\Changes\SaveDrafts;
-use App\Models\Business;
+use App\Http\Asker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -21,9 +20,8 @@ final readonly class SaveChanges
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $drafts = ($this->read)($request, $business);
         $change = ($this->save)($business, $access, $drafts);
 

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Changes\Http;
 
-use App\Access\Access;
 use App\Changes\ChangePolicy;
 use App\Changes\ThingHistory;
 use App\Changes\Things;
 use App\Changes\Version;
-use App\Models\Business;
+use App\Http\Asker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -23,9 +22,8 @@ final readonly class ShowThing
 
     public function __invoke(Request $request, string $slug, string $kind, string $id): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $content = $this->things->isKnown($kind) ? $this->things->of($kind)->read($business, $id) : null;
         if ($content === null || ! $this->policy->sees($access, $kind, $id, $content)) {
             throw new NotFoundHttpException();

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Changes\Http;
 
-use App\Access\Access;
 use App\Changes\SavedChange;
 use App\Changes\UndoChange;
-use App\Models\Business;
+use App\Http\Asker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -19,9 +18,8 @@ final readonly class UndoSaved
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $change = ($this->undo)($business, $access, $id);
 
         return new JsonResponse(SavedChange::shape($business->refresh(), $change, []));

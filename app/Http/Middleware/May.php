@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Access\Access;
 use App\Access\Act;
+use App\Http\Asker;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -15,8 +15,7 @@ final class May
 {
     public function handle(Request $request, Closure $next, string $act): Response
     {
-        $access = $request->attributes->get('access');
-        assert($access instanceof Access);
+        $access = Asker::access($request);
         $access->authorize(Act::from($act));
 
         return $next($request);

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Offer\Http;
 
-use App\Access\Access;
 use App\Bookings\Choice;
 use App\Bookings\OpenTimes;
 use App\Changes\ReadDrafts;
-use App\Models\Business;
+use App\Http\Asker;
 use App\Offer\DraftedService;
 use App\Roster\Checklist;
 use Illuminate\Http\JsonResponse;
@@ -25,9 +24,8 @@ final readonly class AskDraftTimes
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         [$book, $id] = $this->drafted->book($business, $access, ($this->read)($request, $business));
 
         return new JsonResponse([

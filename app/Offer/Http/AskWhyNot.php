@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Offer\Http;
 
-use App\Access\Access;
 use App\Changes\ReadDrafts;
-use App\Models\Business;
+use App\Http\Asker;
 use App\Offer\DraftedService;
 use App\Support\Checks;
 use Illuminate\Http\JsonResponse;
@@ -22,9 +21,8 @@ final readonly class AskWhyNot
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         $at = $request->validate(['at' => ['required', Checks::wall()]])['at'];
         [$book, $id] = $this->drafted->book($business, $access, ($this->read)($request, $business));
 

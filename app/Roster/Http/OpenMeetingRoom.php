@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
-use App\Models\Business;
+use App\Http\Asker;
 use App\Roster\MeetingProvider;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,8 +18,7 @@ final readonly class OpenMeetingRoom
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $business = Asker::business($request);
         $name = $request->validate(['name' => 'required|string|max:120'])['name'];
 
         return new JsonResponse([

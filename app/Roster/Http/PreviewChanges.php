@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
-use App\Access\Access;
 use App\Bookings\PreviewDrafts;
 use App\Changes\ReadDrafts;
-use App\Models\Business;
+use App\Http\Asker;
 use App\Support\Checks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,9 +21,8 @@ final readonly class PreviewChanges
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
 
         $from = $request->validate(['from' => ['nullable', Checks::date()]])['from'] ?? null;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
+use App\Http\Asker;
 use App\Language\Sentence;
-use App\Models\Business;
 use App\Models\User;
 use App\Roster\Checklist;
 use App\Support\Clock;
@@ -22,9 +22,9 @@ final readonly class Publish
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
+        $business = Asker::business($request);
         $user = $request->user();
-        assert($business instanceof Business && $user instanceof User);
+        assert($user instanceof User);
         $published = $request->validate(['published' => 'required|boolean'])['published'];
         if ($published && $user->email_verified_at === null) {
             throw new Refusal(new Sentence('refusal.account.unverified'), 409, 'unverified');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
-use App\Models\Business;
+use App\Http\Asker;
 use App\Roster\PoolDay;
 use App\Support\Checks;
 use Illuminate\Http\JsonResponse;
@@ -20,8 +20,7 @@ final readonly class ShowPoolDay
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $business = Asker::business($request);
         $date = $request->validate(['date' => ['nullable', Checks::date()]])['date'] ?? null;
 
         return new JsonResponse(

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
-use App\Access\Access;
-use App\Models\Business;
+use App\Http\Asker;
 use App\Roster\Setup;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,9 +17,8 @@ final readonly class ShowSetup
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
 
         return new JsonResponse($this->setup->of($business, $access));
     }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
-use App\Access\Access;
 use App\Access\Act;
-use App\Models\Business;
+use App\Http\Asker;
 use App\Roster\Year;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -20,9 +19,8 @@ final readonly class ShowYear
 
     public function __invoke(Request $request, string $slug, int $year): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        $access = $request->attributes->get('access');
-        assert($business instanceof Business && $access instanceof Access);
+        $business = Asker::business($request);
+        $access = Asker::access($request);
         abort_unless($year >= 1970 && $year <= 2200, 404);
 
         return new JsonResponse(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
-use App\Models\Business;
+use App\Http\Asker;
 use App\Roster\PictureFiles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,8 +19,7 @@ final readonly class StorePicture
 
     public function __invoke(Request $request): JsonResponse
     {
-        $business = $request->attributes->get('business');
-        assert($business instanceof Business);
+        $business = Asker::business($request);
         $file = $request->validate(
             ['picture' => 'required|file|max:'.PictureFiles::LARGEST_KILOBYTES],
             [
