@@ -13,7 +13,30 @@ const STOREYS = [
   ['ui'],
   ['words'],
   ['lib'],
+  ['language'],
 ];
+
+const LABELS =
+  '/^(label|title|aria-label|aria-valuetext|placeholder|alt|hint|empty|add|action|broken|legend|unnamed|says)$/';
+const SHOWN = 'Literal:not(BinaryExpression > Literal):not(CallExpression > Literal):not(MemberExpression > Literal)';
+const FROM_CATALOGUE = 'No sentence stands in code: it comes from lang/, by its code (docs/architecture.md).';
+
+/** What a reader sees is said in the reader's language, so it is never written here. */
+const words = {
+  files: ['resources/js/**'],
+  rules: {
+    'no-restricted-syntax': [
+      'error',
+      ...[
+        'JSXText[value=/[A-Za-z]/]',
+        `JSXAttribute[name.name=${LABELS}] ${SHOWN}[value=/[A-Za-z]{2}/]`,
+        'JSXElement > JSXExpressionContainer Literal[value=/[a-z’]{2} [a-z]/]:not(JSXAttribute *)',
+        'Literal[value=/^[A-Z“][a-z’,]* [a-z].*[.?!]$/]',
+        'TemplateElement[value.raw=/[a-z’]{3},? [a-z]/]:not(JSXAttribute[name.name="className"] *):not(ThrowStatement *)',
+      ].map((selector) => ({ selector, message: FROM_CATALOGUE })),
+    ],
+  },
+};
 
 const arrows = STOREYS.flatMap((storey, i) =>
   storey.map((room) => ({
@@ -36,7 +59,7 @@ const arrows = STOREYS.flatMap((storey, i) =>
 );
 
 export default tseslint.config(
-  { ignores: ['resources/js/lib/api-types.ts'] },
+  { ignores: ['resources/js/lib/api-types.ts', 'resources/js/language/*/'] },
   ...tseslint.configs.strictTypeChecked,
   {
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
@@ -52,5 +75,6 @@ export default tseslint.config(
       '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
     },
   },
+  words,
   ...arrows,
 );

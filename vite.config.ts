@@ -2,8 +2,13 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
+import { wordsOf } from './bin/lib/words-of.mjs';
+
+/** One language at a time (bin/lib/build.mjs): its words are compiled in, so a reader loads no other. */
+const language = process.env['YARDBELL_LANGUAGE'] ?? 'en';
 
 export default defineConfig({
+  resolve: { alias: wordsOf(language) },
   plugins: [
     laravel({
       input: [
@@ -12,6 +17,7 @@ export default defineConfig({
         'resources/css/app.css',
         'resources/css/stand-ins.css',
       ],
+      buildDirectory: `build/${language}`,
       refresh: false,
     }),
     react(),

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Hosts;
+use App\Http\Middleware\AsAsked;
 use App\Http\Middleware\BusinessOfRoute;
 use App\Http\Middleware\DemonstrationOnly;
 use App\Http\Middleware\Door;
@@ -27,6 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove([HandleCors::class, PreventRequestsDuringMaintenance::class]);
+        $middleware->append(AsAsked::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(Door::class);
         $middleware->trustHosts(static fn (): array => Hosts::trusted(), subdomains: false);

@@ -16,8 +16,10 @@ return [
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8400'),
     'timezone' => 'UTC',
-    'locale' => 'en',
+    // The locale of whoever asks for none that is spoken, and the languages: folders of lang/, with a build each.
+    'locale' => env('YARDBELL_LOCALE', 'en-GB'),
     'fallback_locale' => 'en',
+    'languages' => env('YARDBELL_LANGUAGES', 'en'),
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
     // What nothing here uses is not begun at every request.

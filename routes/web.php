@@ -10,6 +10,7 @@ use App\Accounts\Http\Me;
 use App\Accounts\Http\ResendVerification;
 use App\Accounts\Http\ResetPassword;
 use App\Accounts\Http\ShowInvitation;
+use App\Accounts\Http\ShowWorkspace;
 use App\Accounts\Http\SignIn;
 use App\Accounts\Http\SignOut;
 use App\Accounts\Http\SignUp;
@@ -56,7 +57,7 @@ Route::get('b/{id}', ShowBooking::class)->withoutMiddleware('web');
 Route::get('b/{id}/calendar', DownloadCalendar::class)->withoutMiddleware('web');
 Route::get('pictures/{id}', ShowPicture::class)->withoutMiddleware('web');
 Route::get('verify/{id}', VerifyMail::class)->where('id', '[0-9]{1,18}')->name('verify');
-Route::get('/{room?}', static fn () => view('workspace'))
+Route::get('/{room?}', ShowWorkspace::class)
     ->where('room', '|sign-in|sign-up|sign-up/.*|forgot-password|new-password|start|invitation/.*|at/.*')
     ->name('workspace');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Language\Catalogue;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Service;
@@ -23,6 +24,7 @@ final readonly class WriteBooking
         private Clock $clock,
         private History $history,
         private Tariffs $tariffs,
+        private Catalogue $catalogue,
     ) {
     }
 
@@ -62,6 +64,7 @@ final readonly class WriteBooking
             'calendar_sequence' => 0,
             'state' => State::Held,
             'held_until' => Instants::carbon($until),
+            'locale' => $visitor === null ? null : $this->catalogue->locale(),
             'visitor' => $visitor?->mark,
             'currency' => $business->currency,
             ...Sale::columns($quote, $service),

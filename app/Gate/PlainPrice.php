@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Language\Sentence;
 use App\Support\Money;
 
 /** A price in the list that a page shows before its scripts have run. */
@@ -11,16 +12,15 @@ final class PlainPrice
 {
     /**
      * @param  array{kind: string, amount: int, varies: bool}  $price amount in the minor unit
-     * @return string ", from €48.00"; empty where there is none
+     * @return Sentence|string|null "from €48.00"; null where there is none
      */
-    public static function of(array $price, string $currency): string
+    public static function of(array $price, string $currency): Sentence|string|null
     {
         if ($price['amount'] === 0) {
-            return '';
+            return null;
         }
+        $amount = Money::written($price['amount'], $currency);
 
-        $before = $price['varies'] || $price['kind'] === 'from' ? ', from ' : ', ';
-
-        return $before.Money::written($price['amount'], $currency);
+        return $price['varies'] || $price['kind'] === 'from' ? new Sentence('page.from', ['amount' => $amount]) : $amount;
     }
 }

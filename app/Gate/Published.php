@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Language\Speech;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use Illuminate\Database\ConnectionInterface;
@@ -17,7 +18,7 @@ final readonly class Published
     private const OFFERING = self::PAGE." and exists (select 1 from services
         where services.business_id = businesses.id and services.id = ? and active = 1 and visibility <> 'desk')";
 
-    public function __construct(private ConnectionInterface $db, private CurrentBusiness $current)
+    public function __construct(private ConnectionInterface $db, private CurrentBusiness $current, private Speech $speech)
     {
     }
 
@@ -43,6 +44,7 @@ final readonly class Published
         $row = $this->db->select($query, $bindings)[0] ?? throw new NotFoundHttpException;
         $business = (new Business)->newFromBuilder((array) $row);
         $this->current->set($business->id);
+        $this->speech->of($business->locale);
 
         return $business;
     }

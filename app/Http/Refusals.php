@@ -112,7 +112,7 @@ final class Refusals
 
     private static function say(Sentence|string $sentence): string
     {
-        return is_string($sentence) ? $sentence : app(Catalogue::class)->say($sentence->code, $sentence->parameters);
+        return is_string($sentence) ? $sentence : app(Catalogue::class)->sentence($sentence);
     }
 
     /** @param  array<string, mixed>  $body */

@@ -23,9 +23,7 @@ final readonly class Catalogue
     public function say(string $code, array $parameters = []): string
     {
         $parameters = array_map(
-            fn (int|string|Sentence $one): int|string => $one instanceof Sentence
-                ? $this->say($one->code, $one->parameters)
-                : $one,
+            fn (int|string|Sentence $one): int|string => $one instanceof Sentence ? $this->sentence($one) : $one,
             $parameters,
         );
         $pattern = $this->translator->get($code);
@@ -37,6 +35,17 @@ final readonly class Catalogue
         return $said === false
             ? throw new LogicException("The sentence \"{$code}\" cannot be filled in: ".intl_get_error_message())
             : $said;
+    }
+
+    public function sentence(Sentence $sentence): string
+    {
+        return $this->say($sentence->code, $sentence->parameters);
+    }
+
+    /** The reader's locale. */
+    public function locale(): string
+    {
+        return $this->translator->getLocale();
     }
 
     public function knows(string $code): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\Language\Catalogue;
 use App\Models\Audience;
 use App\Models\Occasion;
 use App\Models\User;
@@ -12,7 +13,7 @@ use App\Outbox\Outbox;
 /** Mail about an account, of no business: a link and what it is for. */
 final readonly class AccountLetters
 {
-    public function __construct(private Outbox $outbox)
+    public function __construct(private Outbox $outbox, private Catalogue $catalogue)
     {
     }
 
@@ -30,7 +31,7 @@ final readonly class AccountLetters
             Audience::Account,
             $recipient,
             "{$occasion->value}-{$key}",
-            $content,
+            [...$content, 'locale' => $this->catalogue->locale()],
         );
     }
 }

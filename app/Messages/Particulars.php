@@ -25,7 +25,7 @@ final readonly class Particulars
         $toClient = $audience === Audience::Client;
         $rows = [
             ['what', $this->catalogue->say('mail.what', ['service' => $facts->service, 'minutes' => $facts->minutes])],
-            ['when', LocalTime::written($facts->start, $facts->business)],
+            ['when', $this->catalogue->sentence(LocalTime::written($facts->start, $facts->business))],
             ['with', $this->with($facts)],
             ['where', $facts->where()],
             ['link', $facts->meetingLink()],

@@ -33,7 +33,21 @@ final readonly class Wording
         // an account's mail is of no business
         $booking = $entry->booking_id === null ? null : $entry->booking()->first();
 
-        return $booking === null ? $this->accountLetter($entry) : $this->bookingLetter($entry, $booking);
+        return $this->catalogue->in(
+            $this->locale($entry, $booking),
+            fn (): Letter => $booking === null ? $this->accountLetter($entry) : $this->bookingLetter($entry, $booking),
+        );
+    }
+
+    /** A client is written to as they booked, everybody else as their house writes. */
+    private function locale(OutboxEntry $entry, ?Booking $booking): string
+    {
+        if ($booking === null) {
+            return $entry->text('locale');
+        }
+        $own = $entry->audience === Audience::Client ? $booking->locale : null;
+
+        return $own ?? $booking->business()->firstOrFail()->locale;
     }
 
     private function accountLetter(OutboxEntry $entry): Letter

@@ -29,6 +29,7 @@ use YardBell\Core\Booking\State;
  * @property int $party
  * @property State $state
  * @property CarbonImmutable|null $held_until
+ * @property string|null $locale the client's, as they booked; null: the business's
  * @property string|null $visitor the network it came from (see Visitor), for a day; null: the house
  * @property bool $awaits_proof of the mail address
  * @property int $price

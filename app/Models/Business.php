@@ -26,6 +26,7 @@ use YardBell\Core\Time\Zone;
  * @property string $phone
  * @property string $email
  * @property list<string> $links
+ * @property string $locale its language and country: "en-GB"
  * @property int $clock 12 or 24 hours
  * @property string $first_weekday
  * @property array<string, list<array{from: string, to: string}>>|null $public_hours null: the opening hours

@@ -13,6 +13,9 @@ use App\Bookings\ReadsSetup;
 use App\Bookings\RuleBooks;
 use App\Bookings\Visitor;
 use App\Changes\Things;
+use App\Http\ReadersPage;
+use App\Language\Languages;
+use App\Language\Speech;
 use App\Ledger\Fulfilment;
 use App\Ledger\HttpProcessor;
 use App\Ledger\Processor;
@@ -38,10 +41,12 @@ use Illuminate\Cache\CacheManager;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Contracts\View\Factory as ViewFactory;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -49,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.mariadb', Connector::class);
         $this->app->scoped(CurrentBusiness::class);
+        $this->app->scoped(Speech::class);
         $this->app->bind(
             CalendarEvent::class,
             static fn (Application $app): CalendarEvent => new CalendarEvent(
@@ -56,6 +62,20 @@ final class AppServiceProvider extends ServiceProvider
                 config()->string('yardbell.sender'),
             ),
         );
+        $this->app->singleton(
+            Languages::class,
+            static fn (): Languages => new Languages(
+                explode(',', config()->string('app.languages')),
+                config()->string('app.locale'),
+            ),
+        );
+        $this->app->extend('translator', static function (Translator $translator, Application $app): Translator {
+            $translator->determineLocalesUsing(
+                static fn (array $wanted): array => $app->make(Languages::class)->fallbacks($wanted[0]),
+            );
+
+            return $translator;
+        });
         $this->app->bind(ReadsSetup::class, SetupReader::class);
         $this->app->bind(Fulfilment::class, BookPaid::class);
         $this->app->bind(
@@ -173,6 +193,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        $this->callAfterResolving('view', static fn (ViewFactory $views) => $views->composer('*', ReadersPage::class));
         $perMinute = config()->integer('yardbell.tries_a_minute');
         $network = static fn (Request $request): string => Visitor::from(
             (string) $request->ip(),

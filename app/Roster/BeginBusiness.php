@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Roster;
 
 use App\Facts\Mark;
+use App\Language\Catalogue;
 use App\Ledger\Contents\PricingContent;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
@@ -22,6 +23,7 @@ final readonly class BeginBusiness
         private ConnectionInterface $db,
         private Assigned $assigned,
         private CurrentBusiness $current,
+        private Catalogue $catalogue,
     ) {
     }
 
@@ -33,6 +35,7 @@ final readonly class BeginBusiness
                 'slug' => $beginning->slug,
                 'about' => '',
                 'time_zone' => $beginning->timeZone,
+                'locale' => $this->catalogue->locale(),
                 'currency' => $beginning->currency,
                 'opening_hours' => $beginning->hours,
             ]);

@@ -10,6 +10,7 @@ use App\Access\Role;
 use App\Bookings\Shown;
 use App\Bookings\Tariffs;
 use App\Facts\Mark;
+use App\Language\Languages;
 use App\Ledger\Contents\PricingContent;
 use App\Models\AddOn;
 use App\Models\Business;
@@ -34,8 +35,12 @@ use YardBell\Core\Price\Tariff;
 /** All that is set up, by list and name: what the rooms Roster and Offer show before anything is opened. */
 final readonly class Setup
 {
-    public function __construct(private ConnectionInterface $db, private Checklist $checklist, private Clock $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Checklist $checklist,
+        private Clock $clock,
+        private Languages $languages,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -47,6 +52,7 @@ final readonly class Setup
             'slug' => $business->slug,
             'name' => $business->name,
             'timeZone' => $business->time_zone,
+            'locales' => $this->languages->locales(),
             'clock' => $business->clock,
             'currency' => $business->currency,
             'published' => $business->published_at !== null,

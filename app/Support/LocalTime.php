@@ -4,67 +4,75 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Language\Sentence;
 use App\Models\Business;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\App;
 use IntlDateFormatter;
+use IntlDatePatternGenerator;
 
-/** Times as a business's clock shows them, with the zone named. */
+/** Times as a business's clock shows them, written as the reader's language and country do. */
 final class LocalTime
 {
     /** "Wednesday 3 March 2027, 13:30 (Lisbon time)"; with a clock of 12 hours "1:30 pm". */
-    public static function written(CarbonImmutable $at, Business $business): string
+    public static function written(CarbonImmutable $at, Business $business): Sentence
     {
-        return self::format($at, $business, 'EEEE d MMMM y, '.self::hours($business))
-            .' ('
-            .self::city($business)
-            .' time)';
+        return new Sentence('time.in_zone', [
+            'day' => self::format($at, 'EEEEdMMMMy', $business->time_zone),
+            'clock' => self::clock($at, $business),
+            'city' => str_replace('_', ' ', basename($business->time_zone)),
+        ]);
     }
 
     /** "13:30" or "1:30 pm" */
     public static function clock(CarbonImmutable $at, Business $business): string
     {
-        return self::format($at, $business, self::hours($business));
+        return self::format($at, self::hours($business), $business->time_zone);
     }
 
     /** "Fri 5 March, 13:30" */
     public static function short(CarbonImmutable $at, Business $business): string
     {
-        return self::format($at, $business, 'EEE d MMMM, '.self::hours($business));
+        return self::format($at, 'EEEdMMMM', $business->time_zone).', '.self::clock($at, $business);
     }
 
     /** "Friday 5 March 2027" of a day number. */
     public static function date(int $day): string
     {
-        return CarbonImmutable::createFromTimestampUTC($day * 86_400)->format('l j F Y');
+        return self::format(CarbonImmutable::createFromTimestampUTC($day * 86_400), 'EEEEdMMMMy', 'UTC');
     }
 
-    /** "13:30" or "1:30 pm" of a minute of the day. */
+    /** "9:30" or "1:30 pm" of a minute of the day. */
     public static function ofDay(int $minute, Business $business): string
     {
-        return CarbonImmutable::createFromTimestampUTC($minute * 60)->format($business->clock === 12 ? 'g:i a' : 'G:i');
+        $written = self::format(CarbonImmutable::createFromTimestampUTC($minute * 60), self::hours($business), 'UTC');
+
+        return (string) preg_replace('/^0(?=\d)/', '', $written);
     }
 
     private static function hours(Business $business): string
     {
-        return $business->clock === 12 ? 'h:mm a' : 'HH:mm';
+        return $business->clock === 12 ? 'hmm' : 'Hmm';
     }
 
-    private static function format(CarbonImmutable $at, Business $business, string $pattern): string
+    /**
+     * As newer tables of CLDR have it, which browsers use: no comma between weekday and day, no narrow spaces.
+     *
+     * @param  string  $parts which of a time are written: a skeleton of CLDR
+     */
+    private static function format(CarbonImmutable $at, string $parts, string $zone): string
     {
+        $locale = App::getLocale();
+        $pattern = (string) (new IntlDatePatternGenerator($locale))->getBestPattern($parts);
         $format = new IntlDateFormatter(
-            'en_GB',
+            $locale,
             IntlDateFormatter::NONE,
             IntlDateFormatter::NONE,
-            $business->time_zone,
+            $zone,
             null,
-            $pattern,
+            preg_replace(['/^(E+), d\b/', '/\x{202F}/u'], ['$1 d', ' '], $pattern),
         );
 
         return (string) $format->format($at->getTimestamp());
-    }
-
-    private static function city(Business $business): string
-    {
-        return str_replace('_', ' ', basename($business->time_zone));
     }
 }

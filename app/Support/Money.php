@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Illuminate\Support\Facades\App;
 use NumberFormatter;
 
-/** Amounts in the currency's minor unit, written for a reader. */
+/** Amounts in the currency's minor unit, written for the reader. */
 final class Money
 {
     public static function written(int $minor, string $currency): string
     {
-        $format = new NumberFormatter('en', NumberFormatter::CURRENCY);
+        $format = new NumberFormatter(App::getLocale(), NumberFormatter::CURRENCY);
         $format->setTextAttribute(NumberFormatter::CURRENCY_CODE, $currency);
         $digits = (int) $format->getAttribute(NumberFormatter::FRACTION_DIGITS);
 

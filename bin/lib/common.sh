@@ -79,7 +79,9 @@ need_dependencies() {
 }
 
 need_build() {
-    local made=public/build/manifest.json parts=(resources docs/api vite.config.ts package.json)
+    # the last language that is built; YARDBELL_LANGUAGES names more of them, as for the tests
+    local languages=${YARDBELL_LANGUAGES:-en} parts=(resources lang docs/api vite.config.ts package.json)
+    local made=public/build/${languages##*,}/manifest.json
     if [ ! -e "$made" ] || [ -n "$(find "${parts[@]}" -newer "$made" -type f -print -quit)" ]; then
         step 'building the front end'
         npm run build >.yardbell/build.log 2>&1 || { tail -20 .yardbell/build.log >&2; fail \

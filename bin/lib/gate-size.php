@@ -8,7 +8,7 @@ declare(strict_types=1);
 
 const MOST = 120_000;
 
-$build = dirname(__DIR__, 2).'/public/build';
+$build = dirname(__DIR__, 2).'/public/build/en';
 $manifest = json_decode((string) file_get_contents("{$build}/manifest.json"), true, 16, JSON_THROW_ON_ERROR);
 $files = [];
 $add = static function (string $entry) use (&$add, &$files, $manifest): void {

@@ -67,6 +67,7 @@ if [ "${1:-}" = core ]; then
     finish
 fi
 [ $# -eq 0 ] || [ "$1" = browser ] || fail "test does not know \"$1\"; it knows core and browser."
+export YARDBELL_LANGUAGES=en,he-XB # one that is made up, to see whether all is said in the reader's language
 need_build
 
 free_port() { local port=$1; while port_taken "$port"; do port=$((port + 1)); done; echo "$port"; }

@@ -1,12 +1,12 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ $locale }}" dir="{{ $direction }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }}</title>
     <meta name="description" content="{{ $description }}">
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
-    @vite(['resources/css/app.css', 'resources/js/gate/main.tsx'])
+    @vite(['resources/css/app.css', 'resources/js/gate/main.tsx'], $build)
 </head>
 <body>
 <div id="gate">
@@ -16,17 +16,19 @@
     </div></header>
     <main class="mx-auto max-w-6xl px-5 py-6">
         @if ($first['booking'] === null)
-            <h1 class="text-2xl">What can be booked</h1>
+            <h1 class="text-2xl">{{ $say('page.what_can_be_booked') }}</h1>
             <ul>
             @php($currency = $first['page']['business']['currency'])
             @foreach ($first['page']['services'] as $service)
                 <li>
                     @php($price = App\Gate\PlainPrice::of($service['price'], $currency))
-                    {{ $service['name'] }}, {{ $service['minutes'] }} minutes{{ $price }}
+                    {{ $say($price === null ? 'page.service' : 'page.service_for', [
+                        'name' => $service['name'], 'minutes' => $service['minutes'], 'price' => $price ?? '',
+                    ]) }}
                 </li>
             @endforeach
             </ul>
-            <noscript><p>Booking here needs JavaScript. It is our own, from this address only.</p></noscript>
+            <noscript><p>{{ $say('page.needs_script') }}</p></noscript>
         @else
             <h1 class="text-2xl">{{ $title }}</h1>
         @endif

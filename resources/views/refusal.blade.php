@@ -1,11 +1,11 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ $locale }}" dir="{{ $direction }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $message }}</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
-    @vite('resources/css/stand-ins.css')
+    @vite('resources/css/stand-ins.css', $build)
 </head>
-<body><main><h1>Sorry</h1><p>{{ $message }}</p></main></body>
+<body><main><h1>{{ $say('page.sorry') }}</h1><p>{{ $message }}</p></main></body>
 </html>

@@ -101,7 +101,9 @@ final class Window
         $this->until("\"{$text}\" can be pressed", function () use ($text): bool {
             foreach (
                 $this->driver->findElements(
-                    WebDriverBy::xpath("//button[normalize-space()='{$text}'] | //a[normalize-space()='{$text}']"),
+                    WebDriverBy::xpath(
+                        "//button[normalize-space()='{$text}' or @aria-label='{$text}'] | //a[normalize-space()='{$text}']",
+                    ),
                 ) as $element
             ) {
                 if ($element->isDisplayed()) {

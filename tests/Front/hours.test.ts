@@ -10,8 +10,8 @@ import {
   shortClock,
   spans,
   windowsOf,
-  writeHours,
 } from '../../resources/js/hours/hours';
+import { writeHours } from '../../resources/js/hours/week';
 
 const written = (typed: string): string | null => {
   const windows = readHours(typed);

@@ -1,6 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'vitest';
-import { readClock, readDate, readLength, writeLength } from '../../resources/js/lib/reading';
+import { readClock } from '../../resources/js/lib/clock';
+import { readDate } from '../../resources/js/lib/date';
+import { readLength, writeLength } from '../../resources/js/lib/length';
 
 test('reads lengths as people type them, and nothing else', () => {
   const lengths: Record<string, number | null> = {

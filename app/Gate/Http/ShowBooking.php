@@ -8,6 +8,7 @@ use App\Bookings\ProofOfAddress;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
 use App\Gate\LinkedBooking;
+use App\Language\Catalogue;
 use App\Ledger\AskAgain;
 use App\Models\Booking;
 use App\Models\PaymentState;
@@ -28,6 +29,7 @@ final readonly class ShowBooking
         private AskAgain $again,
         private GatePage $page,
         private Clock $clock,
+        private Catalogue $catalogue,
     ) {
     }
 
@@ -39,15 +41,19 @@ final readonly class ShowBooking
             ProofOfAddress::given($booking, $this->clock->now());
         }
         $this->hurry($booking);
-        $shown = $this->shape->of($booking->refresh());
+        $booking->refresh();
         if ($request->is('gate-api/*')) {
-            return new JsonResponse($shown);
+            return new JsonResponse($this->shape->of($booking));
         }
         $business = $booking->business()->firstOrFail();
+        $shown = $this->shape->of($booking);
 
         return view('gate', [
-            'title' => "Your booking at {$business->name}",
-            'description' => "{$booking->service_name} at {$business->name}",
+            'title' => $this->catalogue->say('page.booking.title', ['business' => $business->name]),
+            'description' => $this->catalogue->say('page.booking.description', [
+                'service' => $booking->service_name,
+                'business' => $business->name,
+            ]),
             'first' => ['page' => $this->page->of($business), 'times' => null, 'quote' => null, 'booking' => $shown],
         ]);
     }

@@ -9,6 +9,7 @@ use App\Bookings\OpenTimes;
 use App\Gate\GatePage;
 use App\Gate\GateQuote;
 use App\Gate\Published;
+use App\Language\Catalogue;
 use App\Models\Business;
 use App\Support\Given;
 use Illuminate\Contracts\View\View;
@@ -23,6 +24,7 @@ final readonly class ShowGate
         private GatePage $page,
         private OpenTimes $times,
         private GateQuote $quote,
+        private Catalogue $catalogue,
     ) {
     }
 
@@ -44,10 +46,10 @@ final readonly class ShowGate
             : null;
 
         return view('gate', [
-            'title' => "Book at {$business->name}",
+            'title' => $this->catalogue->say('page.gate.title', ['business' => $business->name]),
             'description' => $business->about !== ''
-                    ? $business->about
-                    : "Pick a time at {$business->name} and book it in a minute.",
+                ? $business->about
+                : $this->catalogue->say('page.gate.description', ['business' => $business->name]),
             'first' => [
                 'page' => $page,
                 ...$service === null

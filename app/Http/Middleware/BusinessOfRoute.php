@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Access\Access;
 use App\Access\Role;
+use App\Language\Speech;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Models\User;
@@ -17,7 +18,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Which business a route speaks of, and whether whoever asks works there. If not, it is not found. */
 final readonly class BusinessOfRoute
 {
-    public function __construct(private CurrentBusiness $current)
+    public function __construct(private CurrentBusiness $current, private Speech $speech)
     {
     }
 
@@ -31,6 +32,7 @@ final readonly class BusinessOfRoute
             throw new NotFoundHttpException();
         }
         $this->current->set($business->id);
+        $this->speech->of($business->locale);
         $request->attributes->set('business', $business);
         $request->attributes->set(
             'access',

@@ -7,6 +7,7 @@ namespace App\Roster\Contents;
 use App\Bookings\ProofOfAddress;
 use App\Changes\Content;
 use App\Clients\PhoneNumber;
+use App\Language\Languages;
 use App\Models\Business;
 use App\Support\Checks;
 use App\Support\Given;
@@ -29,6 +30,7 @@ final readonly class FactsContent extends Content
 
     /**
      * @param  list<string>  $links
+     * @param  string  $locale language and country: "en-GB"
      * @param  int  $clock 12 or 24 hours
      * @param  Week|null  $publicHours null: the opening hours
      * @param  string  $proof of an address (see ProofOfAddress)
@@ -42,6 +44,7 @@ final readonly class FactsContent extends Content
         public string $email,
         public string $phone,
         public array $links,
+        public string $locale,
         public int $clock,
         public string $firstWeekday,
         public ?array $publicHours,
@@ -63,6 +66,7 @@ final readonly class FactsContent extends Content
             email: $given->string('email'),
             phone: $given->text('phone'),
             links: $given->strings('links'),
+            locale: $given->string('locale'),
             clock: $given->int('clock'),
             firstWeekday: $given->string('firstWeekday'),
             publicHours: WeeklyTable::of($given, 'publicHours'),
@@ -84,6 +88,7 @@ final readonly class FactsContent extends Content
             email: $business->email,
             phone: $business->phone,
             links: $business->links,
+            locale: $business->locale,
             clock: $business->clock,
             firstWeekday: $business->first_weekday,
             publicHours: WeeklyTable::whole($business->public_hours),
@@ -102,6 +107,7 @@ final readonly class FactsContent extends Content
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
             'links' => 'present|array|list|max:6',
             'links.*' => ['required', 'string', 'max:300', Checks::link()],
+            'locale' => ['required', Rule::in(app(Languages::class)->locales())],
             'clock' => 'required|in:12,24',
             'firstWeekday' => ['required', Rule::in(Wall::WEEKDAYS)],
             'publicHours' => ['present', 'nullable', new WeeklyTable()],
@@ -173,6 +179,7 @@ final readonly class FactsContent extends Content
             'email' => $this->email,
             'phone' => $this->phone,
             'links' => $this->links,
+            'locale' => $this->locale,
             'clock' => $this->clock,
             'first_weekday' => $this->firstWeekday,
             'public_hours' => $this->publicHours,

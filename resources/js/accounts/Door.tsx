@@ -2,6 +2,7 @@ import { useState, type ReactNode } from 'react';
 import { refusalOf, type Refusal } from '../lib/api';
 import { Trouble } from '../ui/Trouble';
 import { useFirstWrong } from '../ui/useIntoSight';
+import * as say from '@words/accounts';
 
 type Props = {
   title: string;
@@ -28,7 +29,7 @@ export function Door({ title, children, action, onSend, below }: Props) {
   };
   return (
     <main className="grid min-h-dvh content-center justify-items-center gap-6 px-5 py-8">
-      <p className="font-head text-xl font-bold">Yard Bell</p>
+      <p className="font-head text-xl font-bold">{say.yardBell}</p>
       <form
         className="grid w-full max-w-md gap-4 rounded-2xl border border-line bg-paper p-7"
         noValidate
@@ -41,7 +42,7 @@ export function Door({ title, children, action, onSend, below }: Props) {
         {refused !== null && refused.fields === undefined && <Trouble of={refused}>{refused.message}</Trouble>}
         {children(refused?.fields ?? {})}
         <button type="submit" className="button button-next" disabled={sending}>
-          {sending ? 'One moment' : action}
+          {sending ? say.oneMoment : action}
         </button>
       </form>
       {below !== undefined && <p className="flex flex-wrap justify-center gap-x-6 gap-y-2">{below}</p>}

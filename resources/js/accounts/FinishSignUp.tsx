@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { me } from '../lib/queries';
+import * as say from '@words/accounts';
 
 /** Where the mailed link leads: the account is made, and the start goes on. */
 export function FinishSignUp() {
@@ -26,16 +27,16 @@ export function FinishSignUp() {
   }, [token, queries, navigate]);
   return (
     <main className="grid min-h-dvh content-center justify-items-center gap-5 px-5">
-      <p className="font-head text-xl font-bold">Yard Bell</p>
+      <p className="font-head text-xl font-bold">{say.yardBell}</p>
       {refused === null ? (
-        <p role="status">One moment</p>
+        <p role="status">{say.oneMoment}</p>
       ) : (
         <>
-          <h1 className="text-2xl">This link does not open any more</h1>
-          <p>{refused.code === 'sign_in' ? refused.message : 'It was used already, or is older than a day.'}</p>
+          <h1 className="text-2xl">{say.linkDead}</h1>
+          <p>{refused.code === 'sign_in' ? refused.message : say.linkDeadWhy}</p>
           <p className="flex gap-6">
-            <Link to="/sign-in">Sign in</Link>
-            <Link to="/sign-up">Start again</Link>
+            <Link to="/sign-in">{say.signIn}</Link>
+            <Link to="/sign-up">{say.startAgain}</Link>
           </p>
         </>
       )}

@@ -5,6 +5,8 @@ import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
 import { me as meQuery } from '../lib/queries';
 import { Door } from './Door';
+import * as say from '@words/accounts';
+import { rich } from '../language/rich';
 
 /** What a mailed invitation leads to: accepted as whoever is signed in, or with an account made here. */
 export function Invitation({ me }: { me: Schemas['Me'] }) {
@@ -20,14 +22,10 @@ export function Invitation({ me }: { me: Schemas['Me'] }) {
   if (error !== null) {
     return (
       <main className="p-6">
-        <h1 className="text-2xl">This invitation does not count any more</h1>
+        <h1 className="text-2xl">{say.invitationDead}</h1>
+        <p>{refusalOf(error).code === 'http' ? say.invitationDeadWhy : refusalOf(error).message}</p>
         <p>
-          {refusalOf(error).code === 'http'
-            ? 'It was used, withdrawn, or is too old. Ask whoever sent it for another.'
-            : refusalOf(error).message}
-        </p>
-        <p>
-          <Link to="/">On to Yard Bell</Link>
+          <Link to="/">{say.onToYardBell}</Link>
         </p>
       </main>
     );
@@ -35,15 +33,15 @@ export function Invitation({ me }: { me: Schemas['Me'] }) {
   if (data === undefined) {
     return (
       <p className="p-6" role="status">
-        Fetching the invitation
+        {say.fetchingInvitation}
       </p>
     );
   }
   const signsInFirst = me.user === null && data.hasAccount;
   return (
     <Door
-      title={`${data.business} invites you`}
-      action={signsInFirst ? 'Sign in' : 'Accept'}
+      title={say.invites({ business: data.business })}
+      action={signsInFirst ? say.signIn : say.accept}
       onSend={async () => {
         if (signsInFirst) {
           await navigate(`/sign-in?then=${encodeURIComponent(`/invitation/${token}`)}`);
@@ -58,23 +56,17 @@ export function Invitation({ me }: { me: Schemas['Me'] }) {
     >
       {(wrong) => (
         <>
-          <p>
-            You would sign in as <b>{data.role}</b>. {data.words}
-          </p>
-          {me.user !== null && (
-            <p>
-              You are signed in as {me.user.name}, {me.user.email}, and accept as yourself.
-            </p>
-          )}
-          {signsInFirst && <p>There is an account with {data.email}. Sign in with it, then accept.</p>}
+          <p>{rich(say.signInAs, { role: <b>{say.roles[data.role]}</b>, does: data.words })}</p>
+          {me.user !== null && <p>{say.signedInAsAnd({ name: me.user.name, email: me.user.email })}</p>}
+          {signsInFirst && <p>{say.thereAccountWithSign({ email: data.email })}</p>}
           {me.user === null && !data.hasAccount && (
             <>
-              <Field {...field('name', wrong)} label="Your name" autoComplete="name" />
+              <Field {...field('name', wrong)} label={say.yourName} autoComplete="name" />
               <Field
                 {...field('password', wrong)}
-                label="Password"
+                label={say.password}
                 type="password"
-                hint={`You sign in with ${data.email}. At least 10 characters.`}
+                hint={say.passwordFor({ email: data.email })}
                 autoComplete="new-password"
               />
             </>

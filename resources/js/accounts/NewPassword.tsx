@@ -3,6 +3,7 @@ import { Link, useSearchParams } from 'react-router';
 import { api, unwrap } from '../lib/api';
 import { Field } from '../ui/Field';
 import { Door } from './Door';
+import * as say from '@words/accounts';
 
 export function NewPassword() {
   const [query] = useSearchParams();
@@ -10,27 +11,27 @@ export function NewPassword() {
   const [changed, setChanged] = useState(false);
   return (
     <Door
-      title="Choose a new password"
-      action="Use this password"
+      title={say.chooseNewPassword}
+      action={say.useThisPassword}
       onSend={async () => {
         const body = { token: query.get('token') ?? '', email: query.get('email') ?? '', password };
         await unwrap(api.POST('/api/new-password', { body }));
         setChanged(true);
       }}
-      below={<Link to="/sign-in">Sign in</Link>}
+      below={<Link to="/sign-in">{say.signIn}</Link>}
     >
       {(wrong) => (
         <>
           {changed && (
             <p className="notice notice-good" role="status">
-              Your new password is set. Sign in with it.
+              {say.newPasswordSetSign}
             </p>
           )}
           <Field
             id="password"
-            label="New password"
+            label={say.newPassword}
             type="password"
-            hint="At least 10 characters; several words are fine."
+            hint={say.passwordHelp}
             autoComplete="new-password"
             wrong={wrong['password'] ?? wrong['token']}
             value={password}

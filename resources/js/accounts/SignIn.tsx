@@ -7,6 +7,7 @@ import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
 import { me } from '../lib/queries';
 import { Door } from './Door';
+import * as say from '@words/accounts';
 
 export function SignIn() {
   const queries = useQueryClient();
@@ -14,24 +15,24 @@ export function SignIn() {
   const [stay, setStay] = useState(false);
   return (
     <Door
-      title="Sign in"
-      action="Sign in"
+      title={say.signIn}
+      action={say.signIn}
       onSend={async () => {
         queries.setQueryData(me.queryKey, await unwrap(api.POST('/api/sign-in', { body: { ...values, stay } })));
       }}
       below={
         <>
-          <Link to="/sign-up">New here? Start a business</Link>
-          <Link to="/forgot-password">Password forgotten</Link>
+          <Link to="/sign-up">{say.newHereStartBusiness}</Link>
+          <Link to="/forgot-password">{say.passwordForgotten}</Link>
         </>
       }
     >
       {(wrong) => (
         <>
-          <Field {...field('email', wrong)} label="Mail" type="email" autoComplete="username" />
-          <Field {...field('password', wrong)} label="Password" type="password" autoComplete="current-password" />
+          <Field {...field('email', wrong)} label={say.mail} type="email" autoComplete="username" />
+          <Field {...field('password', wrong)} label={say.password} type="password" autoComplete="current-password" />
           <Check id="stay" checked={stay} onChange={setStay}>
-            Stay signed in on this device, for 30 days
+            {say.staySignedInOn}
           </Check>
         </>
       )}

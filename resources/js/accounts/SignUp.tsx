@@ -6,6 +6,7 @@ import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
 import { me } from '../lib/queries';
 import { Door } from './Door';
+import * as say from '@words/accounts';
 
 /** How often this tab looks whether the link has been opened in another one. */
 const LOOK_MS = 3_000;
@@ -21,28 +22,28 @@ export function SignUp() {
   }); // signed in elsewhere, it opens here too
   return (
     <Door
-      title="Start with Yard Bell"
-      action={sentTo === null ? 'Go on' : 'Send it again'}
+      title={say.startWithYardBell}
+      action={sentTo === null ? say.goOn : say.sendAgain}
       onSend={async () => {
         await unwrap(api.POST('/api/sign-up', { body: values }));
         setSentTo(values.email);
       }}
-      below={<Link to="/sign-in">You have an account? Sign in</Link>}
+      below={<Link to="/sign-in">{say.haveAccountSignIn}</Link>}
     >
       {(wrong) => (
         <>
           {sentTo !== null && (
             <p className="notice notice-good" role="status">
-              A link is on its way to {sentTo}. Open it, and you go on here. It is good for a day.
+              {say.linkOnItsWay({ sentTo })}
             </p>
           )}
-          <Field {...field('name', wrong)} label="Your name" autoComplete="name" />
-          <Field {...field('email', wrong)} label="Mail" type="email" autoComplete="username" />
+          <Field {...field('name', wrong)} label={say.yourName} autoComplete="name" />
+          <Field {...field('email', wrong)} label={say.mail} type="email" autoComplete="username" />
           <Field
             {...field('password', wrong)}
-            label="Password"
+            label={say.password}
             type="password"
-            hint="At least 10 characters; several words are fine."
+            hint={say.passwordHelp}
             autoComplete="new-password"
           />
         </>

@@ -12,8 +12,9 @@ import { NOTHING, type Beginning } from './beginning';
 import { StartFacts } from './StartFacts';
 import { StartPeople } from './StartPeople';
 import { StartServices } from './StartServices';
+import * as say from '@words/accounts';
 
-const STEPS = ['Your business', 'When you are open', 'What you offer', 'Who and where'] as const;
+const STEPS = [say.stepBusiness, say.stepHours, say.stepServices, say.stepPeople] as const;
 
 type Place = { step: number; trade: string | null };
 
@@ -63,7 +64,7 @@ export function Start({ me }: { me: Schemas['Me'] }) {
   const named = begun.name.trim() !== '' && trade !== null;
   return (
     <main className="begin">
-      <p className="font-head text-xl font-bold">Yard Bell</p>
+      <p className="font-head text-xl font-bold">{say.yardBell}</p>
       <form
         className="begin-form"
         noValidate
@@ -76,14 +77,14 @@ export function Start({ me }: { me: Schemas['Me'] }) {
           }
         }}
       >
-        <ol className="begin-steps" aria-label="Steps">
+        <ol className="begin-steps" aria-label={say.steps}>
           {STEPS.map((name, i) => (
             <li key={name} aria-current={i === step ? 'step' : undefined} data-done={i < step}>
               {name}
             </li>
           ))}
         </ol>
-        {step === 0 && <h1 className="text-3xl">Welcome, {me.user?.name}</h1>}
+        {step === 0 && <h1 className="text-3xl">{say.welcome({ name: me.user?.name ?? '' })}</h1>}
         {step > 0 && <h1 className="text-3xl">{STEPS[step]}</h1>}
         {refused !== null && refused.fields === undefined && <Trouble of={refused}>{refused.message}</Trouble>}
         {step === 0 && (
@@ -98,14 +99,12 @@ export function Start({ me }: { me: Schemas['Me'] }) {
         )}
         {step === 1 && (
           <>
-            <p className="text-soft">
-              Draw on the bars or type, like 9-12:30, 13:30-18. Nobody is booked outside these hours.
-            </p>
+            <p className="text-soft">{say.hoursHelp}</p>
             <WeekRuler
               id="start"
               table={begun.hours}
               onChange={(hours) => set({ hours })}
-              empty="closed"
+              empty={say.closed}
               wrong={wrong['hours']}
             />
           </>
@@ -115,17 +114,17 @@ export function Start({ me }: { me: Schemas['Me'] }) {
         <div className="begin-foot">
           {step > 0 && (
             <button type="button" className="button" onClick={() => setStep(step - 1)}>
-              Back
+              {say.back}
             </button>
           )}
           <span className="flex-1" />
           {step < STEPS.length - 1 && named && (
             <button type="button" id="skip" className="button" disabled={sending} onClick={() => void make()}>
-              Make my page now
+              {say.makeMyPageNow}
             </button>
           )}
           <button type="submit" id="go-on" className="button button-next" disabled={sending || (step === 0 && !named)}>
-            {step < STEPS.length - 1 ? 'Go on' : sending ? 'One moment' : 'Make my page'}
+            {step < STEPS.length - 1 ? say.goOn : sending ? say.oneMoment : say.makeMyPage}
           </button>
         </div>
       </form>

@@ -4,6 +4,7 @@ import { ZoneField } from '../setup/ZoneField';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import type { Beginning } from './beginning';
+import * as say from '@words/accounts';
 
 const slugOf = (name: string): string =>
   name
@@ -29,15 +30,15 @@ export function StartFacts({ begun, set, trades, trade, onTrade, wrong }: Props)
     <>
       <Field
         id="name"
-        label="What is your business called?"
+        label={say.whatBusinessCalled}
         maxLength={120}
         wrong={wrong['name']}
         value={begun.name}
         onValue={(name) => set({ name, ...(ownSlug ? {} : { slug: slugOf(name) }) })}
       />
       <fieldset className="pick">
-        <legend>What do you do?</legend>
-        <p className="hint">It fills in hours and a few services to begin with. You change whatever you like.</p>
+        <legend>{say.whatDoDo}</legend>
+        <p className="hint">{say.tradeHelp}</p>
         <div className="trades">
           {trades.map((one) => (
             <label key={one.id} className="trade">
@@ -55,13 +56,13 @@ export function StartFacts({ begun, set, trades, trade, onTrade, wrong }: Props)
       </fieldset>
       <Fold
         id="fold-start"
-        title="Address, zone, currency"
+        title={say.addressZoneCurrency}
         says={`/book/${begun.slug === '' ? '…' : begun.slug}, ${begun.timeZone}, ${begun.currency}`}
         wrong={['slug', 'timeZone', 'currency'].some((field) => wrong[field] !== undefined)}
       >
         <Field
           id="slug"
-          label="Address of your page"
+          label={say.pageAddress}
           hint={`${window.location.host}/book/${begun.slug === '' ? '…' : begun.slug}`}
           maxLength={60}
           wrong={wrong['slug']}
@@ -75,7 +76,7 @@ export function StartFacts({ begun, set, trades, trade, onTrade, wrong }: Props)
           <ZoneField wrong={wrong['timeZone']} value={begun.timeZone} onValue={(timeZone) => set({ timeZone })} />
           <Field
             id="currency"
-            label="Currency"
+            label={say.currency}
             maxLength={3}
             wrong={wrong['currency']}
             value={begun.currency}

@@ -1,6 +1,7 @@
 import { Field } from '../ui/Field';
 import { LinesField } from '../ui/LinesField';
 import type { Beginning } from './beginning';
+import * as say from '@words/accounts';
 
 type Props = {
   begun: Beginning;
@@ -13,10 +14,10 @@ type Props = {
 export function StartPeople({ begun, set, owner, wrong }: Props) {
   return (
     <>
-      <p>{owner} can be booked. Is there anybody else? They need no account for it.</p>
+      <p>{say.canBeBookedThere({ owner })}</p>
       <LinesField
         id="people"
-        label="Others, one name a line"
+        label={say.othersOneNameLine}
         lines={3}
         wrong={Object.entries(wrong).find(([field]) => field.startsWith('people'))?.[1]}
         value={begun.people}
@@ -24,8 +25,8 @@ export function StartPeople({ begun, set, owner, wrong }: Props) {
       />
       <Field
         id="address"
-        label="Where clients come to"
-        hint="Nothing typed: you say so later"
+        label={say.whereClientsComeTo}
+        hint={say.nothingTypedSaySo}
         autoComplete="street-address"
         maxLength={300}
         wrong={wrong['address']}

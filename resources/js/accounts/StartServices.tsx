@@ -2,6 +2,7 @@ import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
 import { LengthField } from '../ui/LengthField';
 import type { Beginning } from './beginning';
+import * as say from '@words/accounts';
 
 type Props = { begun: Beginning; set: (changes: Partial<Beginning>) => void; wrong: Readonly<Record<string, string>> };
 
@@ -11,15 +12,13 @@ export function StartServices({ begun, set, wrong }: Props) {
     set({ services: begun.services.map((one, i) => (i === at ? { ...one, ...changes } : one)) });
   return (
     <>
-      <p className="text-soft">
-        Names, lengths and prices to begin with; everything else about a service comes later, if you want it.
-      </p>
+      <p className="text-soft">{say.servicesHelp}</p>
       <ul className="grid gap-3">
         {begun.services.map((one, i) => (
           <li key={i} className="begin-service">
             <Field
               id={`service-${i}-name`}
-              label="Service"
+              label={say.service}
               maxLength={120}
               wrong={wrong[`services.${i}.name`]}
               value={one.name}
@@ -27,7 +26,7 @@ export function StartServices({ begun, set, wrong }: Props) {
             />
             <LengthField
               id={`service-${i}-minutes`}
-              label="It lasts"
+              label={say.lasts}
               wrong={wrong[`services.${i}.minutes`]}
               value={one.minutes}
               empty={0}
@@ -45,8 +44,9 @@ export function StartServices({ begun, set, wrong }: Props) {
               type="button"
               className="button button-small self-end"
               onClick={() => set({ services: begun.services.filter((_, at) => at !== i) })}
+              aria-label={say.leaveOutOne({ name: one.name })}
             >
-              Leave out<span className="sr-only"> {one.name}</span>
+              {say.leaveOut}
             </button>
           </li>
         ))}
@@ -57,7 +57,7 @@ export function StartServices({ begun, set, wrong }: Props) {
           className="button button-small"
           onClick={() => set({ services: [...begun.services, { name: '', minutes: 60, price: 0 }] })}
         >
-          One more
+          {say.oneMore}
         </button>
       </p>
     </>

@@ -8,6 +8,7 @@ import { ComingUp } from './ComingUp';
 import { GroupCard } from './GroupCard';
 import { Lanes } from './Lanes';
 import { Ribbon } from './Ribbon';
+import * as say from '@words/board';
 
 /** The day: lanes, tags, the rope of now; new bookings appear by themselves. */
 export function Board() {
@@ -46,7 +47,7 @@ export function Board() {
   if (data === undefined) {
     return (
       <p className="p-5" role="status">
-        Fetching the day
+        {say.fetchingDay}
       </p>
     );
   }
@@ -58,10 +59,12 @@ export function Board() {
         <div className="min-w-72">
           <h1 className="text-3xl">{longDate(data.date)}</h1>
           <p className="text-soft">
-            {data.takings.bookings} {data.takings.bookings === 1 ? 'booking' : 'bookings'} ·{' '}
-            {data.date >= data.today && `${shortDuration(free)} still open · `}{' '}
-            {money(data.takings.total, data.business.currency)}
-            {data.takings.due > 0 && `, of which ${money(data.takings.due, data.business.currency)} due`}
+            {say.daySum({
+              bookings: data.takings.bookings,
+              open: data.date >= data.today ? shortDuration(free) : 'none',
+              total: money(data.takings.total, data.business.currency),
+              due: data.takings.due > 0 ? money(data.takings.due, data.business.currency) : 'none',
+            })}
           </p>
         </div>
         <Ribbon board={data} onGo={go} />
@@ -93,16 +96,16 @@ export function Board() {
         </div>
       </div>
       <p className="flex flex-wrap items-center gap-x-5 text-sm text-soft">
-        <span>← → along a lane · ↑ ↓ between people · Enter opens · Esc closes</span>
+        <span>{say.alongLaneBetweenPeople}</span>
         <span className="flex-1" />
         <button type="button" className="button button-small" onClick={() => go(addDays(data.date, -1))}>
-          Day before
+          {say.dayBefore}
         </button>
         <button type="button" className="button button-small" onClick={() => go(data.today)}>
-          Today
+          {say.today}
         </button>
         <button type="button" className="button button-small" onClick={() => go(addDays(data.date, 1))}>
-          Day after
+          {say.dayAfter}
         </button>
       </p>
     </main>

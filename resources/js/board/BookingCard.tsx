@@ -6,20 +6,11 @@ import { lineWords } from '../words/lines';
 import { Mark } from '../ui/Mark';
 import { card as cardQuery } from '../lib/queries';
 import { SideCard } from './SideCard';
+import * as say from '@words/board';
+import { wordOf } from '../language/wordOf';
+import { rich } from '../language/rich';
 
 type Props = { business: string; id: string; zone: string; onClose: () => void };
-
-const OCCASIONS: Readonly<Record<string, string>> = {
-  booked: 'booked',
-  pending: 'asked for',
-  declined: 'declined',
-  moved: 'moved',
-  word: 'a word',
-  cancelled: 'cancelled',
-  prove: 'is it your address',
-  reminder: 'reminder',
-  paid_too_late: 'paid too late',
-};
 
 /** Everything about one booking: who, what, money, messages sent and waiting, what happened. */
 export function BookingCard({ business, id, zone, onClose }: Props) {
@@ -32,17 +23,17 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
     );
   }
   if (data === undefined) {
-    return <p role="status">Fetching the booking</p>;
+    return <p role="status">{say.fetchingBooking}</p>;
   }
   return (
-    <SideCard label="Booking" title={data.client?.name ?? 'Being booked'} onClose={onClose}>
+    <SideCard label={say.booking} title={data.client?.name ?? say.beingBooked} onClose={onClose}>
       <p>
         <span className="word" data-state={data.state}>
-          {data.state.replace('_', ' ')}
+          {wordOf(say.states, data.state)}
         </span>{' '}
         {data.service}
         <br />
-        {day(data.start, zone)}, {clock(data.start, zone)} to {clock(data.end, zone)}
+        {say.dayFromTo({ day: day(data.start, zone), from: clock(data.start, zone), to: clock(data.end, zone) })}
         <br />
         {data.location}
       </p>
@@ -82,7 +73,7 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
           </p>
         ))}
         <p className="slip-line slip-total">
-          <span>Total</span>
+          <span>{say.total}</span>
           <span>{data.told.price}</span>
         </p>
         <Standing card={data} />
@@ -91,12 +82,16 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
       {data.mayAnswer && <Decide business={business} id={id} />}
       {data.mayCancel && <Cancel business={business} id={id} />}
       <details>
-        <summary className="font-semibold">What happened</summary>
+        <summary className="font-semibold">{say.whatHappened}</summary>
         <ol className="mt-1 grid gap-1 text-sm">
           {data.history.map((change) => (
             <li key={`${change.at} ${change.state}`}>
-              {moment(change.at, zone)}: {change.state.replace('_', ' ')}, by {change.by}
-              {change.why !== '' && `: ${change.why}`}
+              {(change.why === '' ? say.changed : say.changedWhy)({
+                at: moment(change.at, zone),
+                state: wordOf(say.states, change.state),
+                by: change.by,
+                why: change.why,
+              })}
             </li>
           ))}
         </ol>
@@ -113,7 +108,7 @@ function Standing({ card }: { card: Schemas['Card'] }) {
       {said.length > 0 && <p className="text-sm text-soft">{said.join(' ')}</p>}
       {card.moneyTrouble !== null && (
         <p className="wrong">
-          {card.money === 'charging' ? 'The fee' : 'The refund'} did not go through: {card.moneyTrouble}
+          {(card.money === 'charging' ? say.feeTrouble : say.refundTrouble)({ why: card.moneyTrouble })}
         </p>
       )}
     </>
@@ -123,15 +118,21 @@ function Standing({ card }: { card: Schemas['Card'] }) {
 function Messages({ card, zone }: { card: Schemas['Card']; zone: string }) {
   return (
     <div>
-      <h3 className="text-lg">Messages</h3>
-      {card.messages.length === 0 && <p className="text-sm text-soft">None.</p>}
+      <h3 className="text-lg">{say.messages}</h3>
+      {card.messages.length === 0 && <p className="text-sm text-soft">{say.none}</p>}
       <ul className="grid gap-1 text-sm">
         {card.messages.map((message) => (
           <li key={message.id}>
-            <span className="word" data-state={message.state}>
-              {message.state}
-            </span>{' '}
-            {OCCASIONS[message.occasion] ?? message.occasion} to {message.audience}, {moment(message.at, zone)}
+            {rich(say.messageLine, {
+              state: (
+                <span className="word" data-state={say.messageStates[message.state]}>
+                  {say.messageStates[message.state]}
+                </span>
+              ),
+              what: wordOf(say.occasions, message.occasion),
+              whom: wordOf(say.audiences, message.audience),
+              at: moment(message.at, zone),
+            })}
             {message.error !== '' && <span className="wrong block">{message.error}</span>}
           </li>
         ))}
@@ -160,7 +161,7 @@ function Decide({ business, id }: { business: string; id: string }) {
   return (
     <div className="notice grid gap-2">
       <label htmlFor="answer-why" className="font-semibold">
-        It waits for your answer. A word with it, if you like
+        {say.waitsForAnswer}
       </label>
       <input
         id="answer-why"
@@ -176,10 +177,10 @@ function Decide({ business, id }: { business: string; id: string }) {
       )}
       <p className="flex flex-wrap gap-2">
         <button type="button" id="accept" className="button button-small button-next" onClick={() => void answer(true)}>
-          Yes, book it
+          {say.yesBook}
         </button>
         <button type="button" id="decline" className="button button-small" onClick={() => void answer(false)}>
-          No
+          {say.decline}
         </button>
       </p>
     </div>
@@ -211,7 +212,7 @@ function Cancel({ business, id }: { business: string; id: string }) {
         className="button button-small justify-self-start"
         onClick={() => setAsking(true)}
       >
-        Cancel this booking
+        {say.cancelThisBooking}
       </button>
     );
   }
@@ -224,16 +225,16 @@ function Cancel({ business, id }: { business: string; id: string }) {
       }}
     >
       <label htmlFor="why" className="font-semibold">
-        A word to the client, if you like
+        {say.wordToClientIf}
       </label>
       <input id="why" className="input" maxLength={300} value={why} onChange={(event) => setWhy(event.target.value)} />
       {trouble !== null && <p className="wrong">{trouble}</p>}
       <p className="flex flex-wrap gap-2">
         <button type="submit" id="really-cancel" className="button button-small button-trouble">
-          Cancel it and tell them
+          {say.cancelAndTellThem}
         </button>
         <button type="button" className="button button-small" onClick={() => setAsking(false)}>
-          Leave it
+          {say.leave}
         </button>
       </p>
     </form>

@@ -1,5 +1,6 @@
 import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment, money } from '../lib/format';
+import * as say from '@words/board';
 
 type Props = { board: Schemas['Board']; now: string; onChoose: (id: string) => void };
 
@@ -12,10 +13,10 @@ export function ComingUp({ board, now, onChoose }: Props) {
   const next = board.date === board.today ? booked.filter((tag) => tag.end > now) : booked;
   const due = booked.filter((tag) => tag.money === 'due');
   return (
-    <section className="grid gap-4" aria-label="Coming up">
+    <section className="grid gap-4" aria-label={say.comingUp}>
       {board.requests.length > 0 && (
         <div>
-          <h2 className="mb-2 text-xl">Wait for a yes</h2>
+          <h2 className="mb-2 text-xl">{say.waitForYes}</h2>
           <ul className="grid gap-1.5">
             {board.requests.map((one) => (
               <li key={one.id}>
@@ -23,7 +24,7 @@ export function ComingUp({ board, now, onChoose }: Props) {
                   <span className="min-w-0">
                     <b>{one.client}</b>
                     <span className="block truncate text-sm text-soft">
-                      {one.service}, {moment(one.start, zone)}
+                      {say.serviceAt({ service: one.service, at: moment(one.start, zone) })}
                     </span>
                   </span>
                 </button>
@@ -33,9 +34,9 @@ export function ComingUp({ board, now, onChoose }: Props) {
         </div>
       )}
       <div>
-        <h2 className="mb-2 text-xl">{board.date === board.today ? 'Now and next' : 'First of the day'}</h2>
+        <h2 className="mb-2 text-xl">{board.date === board.today ? say.nowAndNext : say.firstDay}</h2>
         {next.length === 0 && (
-          <p className="text-soft">Nobody {board.date === board.today ? 'more ' : ''}comes on this day.</p>
+          <p className="text-soft">{board.date === board.today ? say.nobodyMore : say.nobodyComes}</p>
         )}
         <ul className="grid gap-1.5">
           {next.slice(0, SHOWN).map((tag) => (
@@ -43,7 +44,11 @@ export function ComingUp({ board, now, onChoose }: Props) {
               key={tag.id}
               tag={tag}
               onChoose={onChoose}
-              lead={dateIn(tag.start, zone) === board.date ? clock(tag.start, zone) : `till ${clock(tag.end, zone)}`}
+              lead={
+                dateIn(tag.start, zone) === board.date
+                  ? clock(tag.start, zone)
+                  : say.till({ end: clock(tag.end, zone) })
+              }
               trail={tag.service}
             />
           ))}
@@ -51,7 +56,7 @@ export function ComingUp({ board, now, onChoose }: Props) {
       </div>
       {due.length > 0 && (
         <div>
-          <h2 className="mb-2 text-xl">Still to be paid</h2>
+          <h2 className="mb-2 text-xl">{say.stillToBePaid}</h2>
           <ul className="grid gap-1.5">
             {due.slice(0, 3).map((tag) => (
               <Row
@@ -59,7 +64,7 @@ export function ComingUp({ board, now, onChoose }: Props) {
                 tag={tag}
                 onChoose={onChoose}
                 lead={money(tag.price, board.business.currency)}
-                trail={`${tag.service}, ${clock(tag.start, zone)}`}
+                trail={say.serviceAt({ service: tag.service, at: clock(tag.start, zone) })}
               />
             ))}
           </ul>
@@ -85,7 +90,7 @@ function Row({
       <button type="button" className="coming-row" onClick={() => onChoose(tag.id)}>
         <b className="min-w-12">{lead}</b>
         <span className="min-w-0">
-          {tag.places === null ? tag.client : `${tag.taken} of ${tag.places} places`}
+          {tag.places === null ? tag.client : say.places({ taken: tag.taken, places: tag.places })}
           <span className="block truncate text-sm text-soft">{trail}</span>
         </span>
       </button>

@@ -2,6 +2,7 @@ import type { Schemas } from '../lib/api';
 import { clock, day } from '../lib/format';
 import { Mark } from '../ui/Mark';
 import { SideCard } from './SideCard';
+import * as say from '@words/board';
 
 type Props = {
   board: Schemas['Board'];
@@ -15,14 +16,11 @@ export function GroupCard({ board, tag, onChoose, onClose }: Props) {
   const zone = board.business.timeZone;
   const left = (tag.places ?? 0) - tag.taken;
   return (
-    <SideCard label="Group" title={tag.service} onClose={onClose}>
+    <SideCard label={say.group} title={tag.service} onClose={onClose}>
       <p>
-        {day(tag.start, zone)}, {clock(tag.start, zone)} to {clock(tag.end, zone)}
+        {say.dayFromTo({ day: day(tag.start, zone), from: clock(tag.start, zone), to: clock(tag.end, zone) })}
         <br />
-        <b>
-          {tag.taken} of {tag.places ?? 0} places
-        </b>
-        , {left <= 0 ? 'full' : `${left} left`}
+        <b>{say.places({ taken: tag.taken, places: tag.places ?? 0 })}</b>, {left <= 0 ? say.full : say.left({ left })}
       </p>
       {board.lanes
         .filter((lane) => tag.staff.includes(lane.staff.id))
@@ -32,9 +30,9 @@ export function GroupCard({ board, tag, onChoose, onClose }: Props) {
           </p>
         ))}
       {tag.people.length === 0 ? (
-        <p className="text-soft">Nobody has booked a place yet.</p>
+        <p className="text-soft">{say.nobodyHasBookedPlace}</p>
       ) : (
-        <ul className="grid gap-1.5" aria-label="Who comes">
+        <ul className="grid gap-1.5" aria-label={say.whoComes}>
           {tag.people.map((person) => (
             <li key={person.booking}>
               <button
@@ -45,11 +43,11 @@ export function GroupCard({ board, tag, onChoose, onClose }: Props) {
                 ].join(' ')}
                 onClick={() => onChoose(person.booking)}
               >
-                <b className="min-w-0 flex-1 truncate">{person.client ?? 'being booked'}</b>
-                {person.party > 1 && <span className="text-sm text-soft">{person.party} people</span>}
+                <b className="min-w-0 flex-1 truncate">{person.client ?? say.beingBookedWord}</b>
+                {person.party > 1 && <span className="text-sm text-soft">{say.people({ party: person.party })}</span>}
                 {person.money === 'due' && (
                   <span className="word" data-money="due">
-                    due
+                    {say.due}
                   </span>
                 )}
               </button>

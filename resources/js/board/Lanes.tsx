@@ -3,6 +3,7 @@ import { clock, shortDuration } from '../lib/format';
 import { Mark } from '../ui/Mark';
 import { Tag } from './Tag';
 import { useWalk } from './useWalk';
+import * as say from '@words/board';
 
 type Props = { board: Schemas['Board']; now: string; chosen: string | null; onChoose: (id: string | null) => void };
 
@@ -16,13 +17,13 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
   const walk = useWalk(board, onChoose);
   const shows = Date.parse(now) >= start && Date.parse(now) <= start + span;
   return (
-    <section aria-label="Lanes" className="lanes flex min-h-0 min-w-0 flex-col">
-      <p className="lanes-hint">The day is wider than this window: scroll it sideways, or go along it with ← and →.</p>
+    <section aria-label={say.lanes} className="lanes flex min-h-0 min-w-0 flex-col">
+      <p className="lanes-hint">{say.dayWiderThanThis}</p>
       <div
         className="lanes-scroll flex min-h-0 flex-1 flex-col overflow-x-auto"
         tabIndex={0}
         role="group"
-        aria-label="The day, from left to right"
+        aria-label={say.dayFromLeftTo}
       >
         <div className="flex min-h-0 min-w-[46rem] flex-1 flex-col">
           <div className="board-grid" aria-hidden="true">
@@ -47,15 +48,7 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
                     <Mark of={lane.staff} />
                     <span className="min-w-0">
                       <b className="block truncate text-[0.95rem]">{lane.staff.name}</b>
-                      <span className="text-sm text-soft">
-                        {lane.open.length === 0
-                          ? 'off'
-                          : lane.freeMinutes === 0
-                            ? board.date < board.today
-                              ? 'over'
-                              : 'nothing free'
-                            : `${shortDuration(lane.freeMinutes)} free`}
-                      </span>
+                      <span className="text-sm text-soft">{freeWords(lane, board.date < board.today)}</span>
                     </span>
                   </p>
                   <div className="lane-band hatched" role="group" aria-label={lane.staff.name}>
@@ -67,12 +60,17 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
                         key={pause.from}
                         className="lane-break"
                         style={stretch(pause.from, pause.to)}
-                        title="Break"
+                        title={say.breakTime}
                       />
                     ))}
                     {lane.off.map((off) => (
-                      <span key={off.from} className="lane-off" style={stretch(off.from, off.to)} title="Time off">
-                        <span>time off</span>
+                      <span
+                        key={off.from}
+                        className="lane-off"
+                        style={stretch(off.from, off.to)}
+                        title={say.timeOffTitle}
+                      >
+                        <span>{say.timeOff}</span>
                       </span>
                     ))}
                     {lane.busy.map((busy) => (
@@ -80,9 +78,9 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
                         key={busy.from}
                         className="lane-off"
                         style={stretch(busy.from, busy.to)}
-                        title="Busy elsewhere"
+                        title={say.busyElsewhere}
                       >
-                        <span>elsewhere</span>
+                        <span>{say.elsewhere}</span>
                       </span>
                     ))}
                     {board.ruler.ticks.slice(1, -1).map((tick) => (
@@ -120,7 +118,7 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
         </div>
       </div>
       <p className="sr-only" role="status">
-        {board.tags.length} bookings shown
+        {say.bookingsShown({ count: board.tags.length })}
       </p>
     </section>
   );
@@ -140,4 +138,14 @@ function roomBeside(
     .filter((other) => other.id !== tag.id && other.staff.includes(lane) && other.takenFrom >= tag.start)
     .map((other) => at(other.takenFrom));
   return { from, width: Math.max(0, Math.min(100, ...next) - from) };
+}
+
+function freeWords(lane: Schemas['Lane'], isPast: boolean): string {
+  if (lane.open.length === 0) {
+    return say.off;
+  }
+  if (lane.freeMinutes > 0) {
+    return say.free({ time: shortDuration(lane.freeMinutes) });
+  }
+  return isPast ? say.over : say.nothingFree;
 }

@@ -1,10 +1,11 @@
 import type { Schemas } from '../lib/api';
 import { dateParts } from '../lib/format';
+import * as say from '@words/board';
 
 /** Two weeks at a glance: how full each day is; press one to go there. */
 export function Ribbon({ board, onGo }: { board: Schemas['Board']; onGo: (date: string) => void }) {
   return (
-    <nav aria-label="Fortnight" className="flex max-w-full gap-1.5 overflow-x-auto p-1">
+    <nav aria-label={say.fortnight} className="flex max-w-full gap-1.5 overflow-x-auto p-1">
       {board.ribbon.map((day) => {
         const { weekday, day: number, month } = dateParts(day.date);
         return (
@@ -21,7 +22,7 @@ export function Ribbon({ board, onGo }: { board: Schemas['Board']; onGo: (date: 
               <b>{number}</b>
               <span className="sr-only">
                 {' '}
-                {month}, {day.openMinutes === 0 ? 'closed' : `${day.bookings} bookings`}
+                {day.openMinutes === 0 ? say.dayClosed({ month }) : say.dayBookings({ month, count: day.bookings })}
               </span>
             </span>
           </button>

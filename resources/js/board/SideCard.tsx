@@ -1,4 +1,5 @@
 import { useEffect, useRef, type ReactNode } from 'react';
+import * as say from '@words/board';
 
 type Props = { label: string; title: string; onClose: () => void; children: ReactNode };
 
@@ -21,7 +22,7 @@ export function SideCard({ label, title, onClose, children }: Props) {
           {title}
         </h2>
         <button type="button" className="button button-small" onClick={onClose}>
-          Close
+          {say.close}
         </button>
       </div>
       {children}

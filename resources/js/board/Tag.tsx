@@ -1,6 +1,7 @@
 import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../lib/api';
 import { clock } from '../lib/format';
+import * as say from '@words/board';
 
 type Props = {
   tag: Schemas['Tag'];
@@ -18,26 +19,26 @@ type Props = {
 };
 
 const WORDS = {
-  paid: 'paid',
-  part: 'part paid',
-  due: 'due',
-  charging: 'fee under way',
-  refunding: 'refund under way',
-  refunded: 'paid back',
+  paid: say.paid,
+  part: say.partPaid,
+  due: say.due,
+  charging: say.feeUnderWay,
+  refunding: say.refundUnderWay,
+  refunded: say.paidBack,
   desk: '',
   free: '',
   nothing: '',
-  kept: 'fee kept',
+  kept: say.feeKept,
 } as const;
 
 /** A booking on the line, with hatched caps for set-up and clear-up. */
 export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, room, onKey, onChoose }: Props) {
   const group = tag.places !== null;
-  const who = group ? tag.service : (tag.client ?? 'being booked');
-  const word = group ? '' : tag.state === 'held' ? 'held' : WORDS[tag.money];
+  const who = group ? tag.service : (tag.client ?? say.beingBookedWord);
+  const word = group ? '' : tag.state === 'held' ? say.held : WORDS[tag.money];
   const runsOn = Date.parse(tag.end) > ruler.end ? 'after' : Date.parse(tag.start) < ruler.start ? 'before' : undefined;
-  const what = group ? `${tag.taken} of ${tag.places ?? 0} places` : tag.service;
-  const when = `${clock(tag.start, zone)} to ${clock(tag.end, zone)}`;
+  const what = group ? say.places({ taken: tag.taken, places: tag.places ?? 0 }) : tag.service;
+  const when = say.fromTo({ from: clock(tag.start, zone), to: clock(tag.end, zone) });
   const span = (from: string, to: string) => ({ left: `${at(from)}%`, width: `${at(to) - at(from)}%` });
   return (
     <>

@@ -1,5 +1,6 @@
 import { money, shortDuration } from '../lib/format';
 import type { Ask, Page, Service } from './types';
+import * as say from '@words/gate';
 
 type Props = { page: Page; service: Service; chosen: Ask['addOns']; onChoose: (addOns: Ask['addOns']) => void };
 
@@ -18,14 +19,16 @@ export function AddOns({ page, service, chosen, onChoose }: Props) {
   };
   return (
     <fieldset className="add-ons">
-      <legend>With it, if you like</legend>
+      <legend>{say.withIfLike}</legend>
       {offered.map((one) => {
         const quantity = chosen[one.id] ?? 0;
         const says = [
           one.price === 0
-            ? 'free'
-            : `${money(one.price, page.business.currency)}${one.perPerson ? ' each person' : ''}`,
-          one.minutes === 0 ? '' : `${shortDuration(one.minutes)} longer`,
+            ? say.free
+            : one.perPerson
+              ? say.perPerson({ amount: money(one.price, page.business.currency) })
+              : money(one.price, page.business.currency),
+          one.minutes === 0 ? '' : say.longer({ minutes: shortDuration(one.minutes) }),
         ].filter((part) => part !== '');
         return (
           <div key={one.id} className="add-on" data-chosen={quantity > 0}>
@@ -45,7 +48,7 @@ export function AddOns({ page, service, chosen, onChoose }: Props) {
               <span className="add-on-many">
                 <button
                   type="button"
-                  aria-label={`One less of ${one.name}`}
+                  aria-label={say.oneLess({ name: one.name })}
                   disabled={quantity === 1}
                   onClick={() => put(one.id, quantity - 1)}
                 >
@@ -54,7 +57,7 @@ export function AddOns({ page, service, chosen, onChoose }: Props) {
                 <output>{quantity}</output>
                 <button
                   type="button"
-                  aria-label={`One more of ${one.name}`}
+                  aria-label={say.oneMore({ name: one.name })}
                   disabled={quantity === MOST}
                   onClick={() => put(one.id, quantity + 1)}
                 >

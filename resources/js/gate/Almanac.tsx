@@ -5,6 +5,7 @@ import { AlmanacBar } from './AlmanacBar';
 import { Starts } from './Starts';
 import { useRoving } from './useRoving';
 import type { Start, Times } from './types';
+import * as say from '@words/gate';
 
 type Props = {
   times: Times;
@@ -15,11 +16,11 @@ type Props = {
 
 /** What is said of a day without a start. */
 const NONE: Readonly<Record<string, string>> = {
-  closed: 'closed',
-  away: 'nobody here for this',
-  full: 'nothing free',
-  beyond: 'not open to book yet',
-  session: 'no session',
+  closed: say.closed,
+  away: say.nobodyHereForThis,
+  full: say.nothingFree,
+  beyond: say.notOpenToBook,
+  session: say.noSession,
 };
 
 /** Two weeks, a row a day, on one ruler; on a phone the same rows folded to parts of the day. */
@@ -32,7 +33,7 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
   }
   const span = times.ruler.to - times.ruler.from;
   return (
-    <section aria-label="Open times. Arrow keys go from one to the next." {...roving}>
+    <section aria-label={say.openTimesArrowKeys} {...roving}>
       <div className="almanac-day hidden sm:grid" aria-hidden="true">
         <span />
         <span className="ruler-hours">
@@ -56,7 +57,7 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
                 <p className="self-center leading-tight">
                   <b>{date.weekday}</b> {date.day} {date.month}
                   <span className="block text-sm text-soft max-sm:ml-2 max-sm:inline">
-                    {count(starts.length, day.starts.length > 0 ? 'none that fits' : (NONE[day.none ?? 'full'] ?? ''))}
+                    {count(starts.length, day.starts.length > 0 ? say.noneThatFits : (NONE[day.none ?? 'full'] ?? ''))}
                   </span>
                 </p>
                 <div className="hidden sm:block">
@@ -100,9 +101,4 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
   );
 }
 
-function count(starts: number, otherwise: string): string {
-  if (starts > 0) {
-    return `${starts} ${starts === 1 ? 'time' : 'times'}`;
-  }
-  return otherwise;
-}
+const count = (starts: number, otherwise: string): string => (starts > 0 ? say.starts({ count: starts }) : otherwise);

@@ -1,5 +1,6 @@
 import { minuteOfDay } from '../lib/format';
 import type { Start, Times } from './types';
+import * as say from '@words/gate';
 
 type Props = {
   day: Times['days'][number];
@@ -42,7 +43,7 @@ export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen 
             aria-pressed={holds}
             onClick={() => onPick(only)}
           >
-            {minuteOfDay(only.minute)} <small>1 time</small>
+            {minuteOfDay(only.minute)} <small>{say.starts({ count: 1 })}</small>
           </button>
         ) : (
           <button
@@ -54,7 +55,7 @@ export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen 
             aria-expanded={opened === hour || holds}
             onClick={() => onOpen(hour)}
           >
-            {minuteOfDay(inHour[0]?.minute ?? 0)} <small>{inHour.length} times</small>
+            {minuteOfDay(inHour[0]?.minute ?? 0)} <small>{say.starts({ count: inHour.length })}</small>
           </button>
         );
       })}

@@ -6,9 +6,16 @@ import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
 import type { Booking } from './types';
 import { sealed } from './useGate';
+import * as say from '@words/gate';
 
 export type Answers = Readonly<Record<string, string | string[]>>;
 type Question = Schemas['PageQuestion'];
+/** Kept as yes and no in every language. */
+const YES_NO = [
+  ['yes', say.yesAnswer],
+  ['no', say.noAnswer],
+] as const;
+
 type Props = {
   booking: Booking;
   questions: readonly Question[];
@@ -42,7 +49,7 @@ export function Asked({ booking, questions, answers, wrong, onAnswer }: Props) {
     const text = typeof given === 'string' ? given : '';
     const shared = {
       id: `answers.${one.id}`,
-      label: one.required ? one.text : `${one.text} (if you like)`,
+      label: one.required ? one.text : say.ifLike({ text: one.text }),
       wrong: wrong[`answers.${one.id}`],
       value: text,
       onValue: (answer: string) => onAnswer(one.id, answer),
@@ -61,8 +68,8 @@ export function Asked({ booking, questions, answers, wrong, onAnswer }: Props) {
             key={one.id}
             {...shared}
             options={[
-              ['', 'choose one'],
-              ...(one.type === 'yesno' ? ['yes', 'no'] : one.choices).map((choice) => [choice, choice] as const),
+              ['', say.chooseOne],
+              ...(one.type === 'yesno' ? YES_NO : one.choices.map((choice) => [choice, choice] as const)),
             ]}
           />
         );
@@ -109,7 +116,7 @@ function FileField({ booking, id, label, wrong, onValue }: FileProps) {
   const send = async (file: File) => {
     const form = new FormData();
     form.append('file', file);
-    setSays('Sending it');
+    setSays(say.sending);
     setRefused(undefined);
     try {
       const taken = await unwrap(
@@ -120,7 +127,7 @@ function FileField({ booking, id, label, wrong, onValue }: FileProps) {
         }),
       );
       onValue(taken.id);
-      setSays(`${taken.name} is with us.`);
+      setSays(say.withUs({ name: taken.name }));
     } catch (no) {
       setSays('');
       setRefused(refusalOf(no).fields?.['file'] ?? refusalOf(no).message);
@@ -130,7 +137,7 @@ function FileField({ booking, id, label, wrong, onValue }: FileProps) {
   return (
     <div className="field">
       <label htmlFor={id}>{label}</label>
-      <span className="hint">A picture, a PDF or plain text of at most 5 MB.</span>
+      <span className="hint">{say.picturePdfOrPlain}</span>
       <input
         id={id}
         type="file"

@@ -8,6 +8,8 @@ import { Slip } from './Slip';
 import { bookedFacts } from './slipFacts';
 import type { Booking, Page } from './types';
 import { sealed } from './useGate';
+import * as say from '@words/gate';
+import { rich } from '../language/rich';
 
 /** How often a booking that waits for its payment is asked after. */
 const ASK_AGAIN_MS = 2_000;
@@ -56,7 +58,7 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
           </p>
           {booking.word !== '' && (
             <blockquote className="notice" id="word">
-              {booking.business.name} writes: “{booking.word}”
+              {say.writes({ name: booking.business.name, word: booking.word })}
             </blockquote>
           )}
           {trouble !== null && <Trouble>{trouble}</Trouble>}
@@ -64,22 +66,22 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
           <div className="flex flex-wrap gap-3">
             {booking.pay !== null && (
               <a className="button button-next" href={booking.pay}>
-                Pay now
+                {say.payNow}
               </a>
             )}
             {booked && (
               <a className="button button-next" href={`/b/${booking.id}/calendar?${booking.query}`}>
-                Put it in your calendar
+                {say.putInCalendar}
               </a>
             )}
             {booking.mayCancel && !asking && (
               <button type="button" id="cancel" className="button" onClick={() => setAsking(true)}>
-                Cancel this booking
+                {say.cancelThisBooking}
               </button>
             )}
             {!booked && booking.state !== 'held' && (
               <a className="button button-next" href={`/book/${booking.business.slug}`}>
-                Book another time
+                {say.bookAnotherTime}
               </a>
             )}
           </div>
@@ -87,14 +89,13 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
             <div className="notice notice-trouble grid gap-3">
               <p>
                 {booking.cancelCosts > 0
-                  ? `Cancel it? It is late, so as agreed it costs ${money(booking.cancelCosts, booking.currency)}: ${
-                      booking.amounts.paid > 0
-                        ? 'kept from what you paid. The rest goes back the way it came.'
-                        : 'charged to the card you left.'
-                    }`
+                  ? say.cancelLate({
+                      amount: money(booking.cancelCosts, booking.currency),
+                      paid: booking.amounts.paid > 0 ? 'yes' : 'no',
+                    })
                   : booking.amounts.paid > 0
-                    ? 'Cancel it? Everything you paid goes back the way it came.'
-                    : 'Cancel it? It costs nothing, and the time is free for somebody else.'}
+                    ? say.cancelEverythingPaidGoes
+                    : say.cancelCostsNothingAnd}
               </p>
               <p className="flex flex-wrap gap-3">
                 <button
@@ -104,24 +105,27 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
                   disabled={busy}
                   onClick={() => void cancel()}
                 >
-                  Yes, cancel it
+                  {say.yesCancel}
                 </button>
                 <button type="button" className="button" onClick={() => setAsking(false)}>
-                  No, I am coming
+                  {say.noIAmComing}
                 </button>
               </p>
             </div>
           )}
           {booking.location.link !== '' && (
             <p>
-              You meet at{' '}
-              <a href={booking.location.link} className="font-semibold break-words">
-                {booking.location.link}
-              </a>
+              {rich(say.meetAt, {
+                link: (
+                  <a href={booking.location.link} className="font-semibold break-words">
+                    {booking.location.link}
+                  </a>
+                ),
+              })}
             </p>
           )}
           {booked && booking.location.directions !== '' && <p>{booking.location.directions}</p>}
-          {booking.note !== '' && <p className="text-soft">You wrote: {booking.note}</p>}
+          {booking.note !== '' && <p className="text-soft">{say.wrote({ note: booking.note })}</p>}
         </div>
         <Slip facts={bookedFacts(booking)} />
       </main>
@@ -132,55 +136,53 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
 function headline(booking: Booking): string {
   switch (booking.state) {
     case 'held':
-      return booking.paid === 'waiting' || booking.awaitsProof ? 'Not booked yet.' : 'Held, not booked yet.';
+      return booking.paid === 'waiting' || booking.awaitsProof ? say.notBookedYet : say.heldNotBookedYet;
     case 'pending':
-      return 'Asked for, not booked yet.';
+      return say.askedForNotBooked;
     case 'cancelled':
-      return 'Cancelled.';
+      return say.cancelled;
     case 'declined':
     case 'expired':
-      return 'Not booked.';
+      return say.notBooked;
     case 'no_show':
-      return 'Missed.';
+      return say.missed;
     case 'confirmed':
     case 'arrived':
     case 'started':
     case 'completed':
-      return 'Booked.';
+      return say.booked;
   }
 }
 
 function explained(booking: Booking, when: string): string {
+  const email = booking.client?.email ?? 'none';
   switch (booking.state) {
     case 'held':
       return booking.awaitsProof && new URLSearchParams(window.location.search).has('mailed')
-        ? 'Thank you, the address is yours. Say yes, and it is booked.'
+        ? say.thankAddressYoursSay
         : booking.awaitsProof
-          ? `We have sent a link to ${booking.client?.email ?? 'your address'}. Open it and say yes: ` +
-            'then it is booked. The time is kept meanwhile.'
+          ? say.linkSent({ email })
           : booking.payTrouble
-            ? 'The payment service does not answer just now. We go on trying, and the time is kept meanwhile: ' +
-              'this page says when you can pay.'
+            ? say.paymentTrouble
             : booking.paid === 'waiting' && booking.pay === null
-              ? 'The payment page is being opened.'
+              ? say.paymentPageBeingOpened
               : booking.paid === 'waiting'
-                ? 'We are waiting for your payment. As soon as it arrives this page says so; ' +
-                  'the time is kept meanwhile.'
-                : 'Somebody still has to say who is coming.';
+                ? say.paymentWaits
+                : say.somebodyStillHasTo;
     case 'pending':
-      return `We look at it and write to ${booking.client?.email ?? 'you'}. The time is kept for you meanwhile.`;
+      return say.weWrite({ email });
     case 'cancelled':
-      return `Nobody expects you. ${booking.told.money.join(' ')}`;
+      return say.nobodyExpects({ list: booking.told.money.join(' ') });
     case 'declined':
-      return `This time could not be given. ${booking.told.money.join(' ')}`;
+      return say.thisTimeCouldNot({ list: booking.told.money.join(' ') });
     case 'expired':
-      return `The time ran out before it was booked. ${booking.told.money.join(' ')}`;
+      return say.timeRanOutBefore({ list: booking.told.money.join(' ') });
     case 'no_show':
-      return 'We are sorry to have missed you.';
+      return say.weSorryToHave;
     case 'confirmed':
     case 'arrived':
     case 'started':
     case 'completed':
-      return `We expect you on ${when}. All of it is in the mail we sent to ${booking.client?.email ?? 'you'}.`;
+      return say.weExpect({ when, email });
   }
 }

@@ -7,6 +7,7 @@ import { useFields } from '../ui/useFields';
 import { Asked, askedFor, fromLink, type Answers } from './Asked';
 import type { Booking, Page } from './types';
 import { sealed } from './useGate';
+import * as say from '@words/gate';
 
 /** Who is coming. The time is held meanwhile, and for how long is shown. */
 export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page; onLetGo: () => void }) {
@@ -50,30 +51,28 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
       }}
     >
       <h1 className="text-3xl" ref={heading} tabIndex={-1}>
-        Who is coming?
+        {say.whoComing}
       </h1>
       <p className="notice" role="timer">
-        {seconds > 0
-          ? `This time is held for you for ${countdown(seconds)} minutes.`
-          : 'The hold has run out. Go on: if nobody else has taken the time, it is still yours.'}
+        {seconds > 0 ? say.thisTimeHeldFor({ seconds: countdown(seconds) }) : say.holdHasRunOut}
       </p>
       {refused !== null && refused.fields === undefined && <Trouble id="refused">{refused.message}</Trouble>}
-      <Field {...field('name', refused?.fields)} label="Your name" autoComplete="name" maxLength={120} />
+      <Field {...field('name', refused?.fields)} label={say.yourName} autoComplete="name" maxLength={120} />
       <Field
         {...field('email', refused?.fields)}
-        label="Mail"
+        label={say.mail}
         type="email"
         autoComplete="email"
         maxLength={190}
-        hint="Your booking and a link to change it go there."
+        hint={say.bookingAndLinkTo}
       />
       <Field
         {...field('phone', refused?.fields)}
-        label="Telephone, if you like"
+        label={say.telephoneIfLike}
         type="tel"
         autoComplete="tel"
         maxLength={40}
-        hint="Only in case something comes up."
+        hint={say.onlyInCaseSomething}
       />
       <Asked
         booking={held}
@@ -82,40 +81,36 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
         wrong={refused?.fields ?? {}}
         onAnswer={(id, answer) => setAnswers((now) => ({ ...now, [id]: answer }))}
       />
-      <Field {...field('note', refused?.fields)} label="Anything we should know?" lines={3} maxLength={1000} />
+      <Field {...field('note', refused?.fields)} label={say.anythingWeShouldKnow} lines={3} maxLength={1000} />
       {mayPay && (
-        <div className="flex flex-wrap gap-5" role="radiogroup" aria-label="When do you pay?">
+        <div className="flex flex-wrap gap-5" role="radiogroup" aria-label={say.whenDoPay}>
           <label className="check min-h-11">
             <input type="radio" name="pay" checked={!payNow} onChange={() => setPayNow(false)} />
-            <span>I pay when I come</span>
+            <span>{say.iPayWhenI}</span>
           </label>
           <label className="check min-h-11">
             <input type="radio" name="pay" id="pay-now" checked={payNow} onChange={() => setPayNow(true)} />
-            <span>I pay {money(held.total, held.currency)} now, by card</span>
+            <span>{say.iPayNowBy({ amount: money(held.total, held.currency) })}</span>
           </label>
         </div>
       )}
-      {asksFirst && (
-        <p className="notice">
-          This is not booked at once: we look at it and write to you. The time is kept for you meanwhile.
-        </p>
-      )}
+      {asksFirst && <p className="notice">{say.thisNotBookedAt}</p>}
       <div className="flex flex-wrap gap-3">
         <button type="submit" id="book" className="button button-next" disabled={sending}>
           {sending
-            ? 'One moment'
+            ? say.oneMoment
             : due > 0
-              ? `Pay ${money(due, held.currency)} and book`
+              ? say.payAndBook({ amount: money(due, held.currency) })
               : held.payment === 'card_hold'
                 ? asksFirst
-                  ? 'Leave a card and ask'
-                  : 'Leave a card and book'
+                  ? say.leaveCardAndAsk
+                  : say.leaveCardAndBook
                 : asksFirst
-                  ? 'Ask for this time'
-                  : 'Book it'}
+                  ? say.askForThisTime
+                  : say.book}
         </button>
         <button type="button" id="let-go" className="button" onClick={onLetGo} disabled={sending}>
-          Another time
+          {say.anotherTime}
         </button>
       </div>
     </form>

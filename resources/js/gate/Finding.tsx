@@ -6,12 +6,13 @@ import { Almanac } from './Almanac';
 import { Sentence } from './Sentence';
 import type { Page, Service, Start } from './types';
 import type { useGate } from './useGate';
+import * as say from '@words/gate';
 
 const FILTERS = [
-  ['any', 'Any time'],
-  ['morning', 'Mornings'],
-  ['afternoon', 'Afternoons'],
-  ['evening', 'Evenings'],
+  ['any', say.anyTime],
+  ['morning', say.mornings],
+  ['afternoon', say.afternoons],
+  ['evening', say.evenings],
 ] as const;
 
 type Props = { page: Page; service: Service; gate: ReturnType<typeof useGate> };
@@ -34,7 +35,7 @@ export function Finding({ page, service, gate }: Props) {
           <p className="text-soft">{service.description}</p>
           {service.approval && (
             <p className="notice" id="asks-first">
-              You ask for a time here. It is kept for you until we write to you with a yes or a no.
+              {say.askForTimeHere}
             </p>
           )}
         </div>
@@ -55,7 +56,7 @@ export function Finding({ page, service, gate }: Props) {
         </Trouble>
       )}
       <div className="notice notice-good flex flex-wrap items-center gap-x-4 gap-y-1" id="soonest">
-        <span>{times.soonest.length > 0 ? 'Soonest' : 'Nothing is free in the time to come.'}</span>
+        <span>{times.soonest.length > 0 ? say.soonest : say.nothingFreeInTime}</span>
         {times.soonest.map((start) => (
           <button
             key={start.at}
@@ -67,7 +68,7 @@ export function Finding({ page, service, gate }: Props) {
           </button>
         ))}
       </div>
-      <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Narrow the times">
+      <div className="flex flex-wrap items-center gap-2" role="group" aria-label={say.narrowTimes}>
         {FILTERS.map(([value, label]) => (
           <button
             key={value}
@@ -80,19 +81,18 @@ export function Finding({ page, service, gate }: Props) {
           </button>
         ))}
         <button type="button" className="chip" aria-pressed={weekends} onClick={() => setWeekends(!weekends)}>
-          Weekends
+          {say.weekends}
         </button>
       </div>
       <p className="text-sm text-soft">
-        All times are {cityOf(zone)} time.
-        {none && ' None of these two weeks fits what you narrowed it to.'}
+        {say.zoneOfTimes({ zone: cityOf(zone) })} {none && say.noneFitsThem}
       </p>
       <div className={gate.loading ? 'opacity-50' : ''} aria-busy={gate.loading}>
         <Almanac times={times} show={show} chosen={gate.start?.at ?? null} onPick={gate.pick} />
       </div>
-      <nav className="flex justify-between gap-3" aria-label="Weeks">
+      <nav className="flex justify-between gap-3" aria-label={say.weeks}>
         <button type="button" className="button" disabled={times.from <= times.today} onClick={() => gate.turn(-1)}>
-          Two weeks earlier
+          {say.twoWeeksEarlier}
         </button>
         <button
           type="button"
@@ -100,7 +100,7 @@ export function Finding({ page, service, gate }: Props) {
           disabled={(times.days.at(-1)?.date ?? '') >= times.lastDay}
           onClick={() => gate.turn(1)}
         >
-          Two weeks later
+          {say.twoWeeksLater}
         </button>
       </nav>
     </div>

@@ -1,5 +1,6 @@
-import { WEEKDAYS, writeHours } from '../hours/hours';
+import { WEEKDAYS, writeHours } from '../hours/week';
 import type { Page } from './types';
+import * as say from '@words/gate';
 
 /** How to reach the business, and when it is open. */
 export function Foot({ page }: { page: Page }) {
@@ -8,19 +9,19 @@ export function Foot({ page }: { page: Page }) {
   return (
     <footer className="gate-foot">
       <section>
-        <h2>Hours</h2>
+        <h2>{say.hours}</h2>
         <dl>
           {WEEKDAYS.map(([key, name]) => (
             <div key={key}>
               <dt>{name}</dt>
-              <dd>{writeHours(business.hours[key]).replaceAll('-', '–') || 'closed'}</dd>
+              <dd>{writeHours(business.hours[key]).replaceAll('-', '–') || say.closed}</dd>
             </div>
           ))}
         </dl>
       </section>
       {places.length > 0 && (
         <section>
-          <h2>Where</h2>
+          <h2>{say.where}</h2>
           {places.map((one) => (
             <p key={one.id}>
               <b>{one.name}</b>, {one.address}
@@ -32,7 +33,7 @@ export function Foot({ page }: { page: Page }) {
       )}
       {(business.email !== '' || business.phone !== '' || business.links.length > 0) && (
         <section>
-          <h2>Reach us</h2>
+          <h2>{say.reachUs}</h2>
           {business.phone !== '' && (
             <p>
               <a href={`tel:${business.phone}`}>{business.phone}</a>

@@ -7,6 +7,7 @@ import { Slip } from './Slip';
 import { bookedFacts, chosenFacts } from './slipFacts';
 import type { Page, Quote, Times } from './types';
 import { useGate } from './useGate';
+import * as say from '@words/gate';
 
 export function Gate({ page, times, quote }: { page: Page; times: Times | null; quote: Quote | null }) {
   return (
@@ -14,8 +15,8 @@ export function Gate({ page, times, quote }: { page: Page; times: Times | null; 
       <Head page={page} />
       {times === null || quote === null ? (
         <main className="mx-auto max-w-6xl px-5 py-8">
-          <h1 className="text-2xl">Nothing to book just now</h1>
-          <p>Come back a little later, or call.</p>
+          <h1 className="text-2xl">{say.nothingToBookJust}</h1>
+          <p>{say.comeBackLittleLater}</p>
         </main>
       ) : (
         <GateWithTimes page={page} first={times} firstQuote={quote} />
@@ -34,7 +35,7 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
   }
   const zone = page.business.timeZone;
   const facts = held === null ? chosenFacts(page, service, ask, gate.quote, start) : bookedFacts(held);
-  const keep = service.approval ? 'Keep this time and ask for it' : 'Keep this time';
+  const keep = service.approval ? say.keepThisTimeAnd : say.keepThisTime;
   const left = start?.places ?? null;
   return (
     <main className="mx-auto grid max-w-6xl gap-x-8 gap-y-4 px-5 py-6 lg:grid-cols-[minmax(0,1fr)_18.5rem]">
@@ -45,11 +46,7 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
       )}
       <div className="top-5 self-start lg:sticky">
         <Slip facts={facts}>
-          {held === null && left !== null && (
-            <p className="mb-2 text-sm text-soft">
-              {left === 1 ? '1 place is' : `${left} places are`} left at this time.
-            </p>
-          )}
+          {held === null && left !== null && <p className="mb-2 text-sm text-soft">{say.placesLeft({ left })}</p>}
           {held === null && (
             <button
               type="button"
@@ -58,7 +55,7 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
               disabled={start === null || gate.keeping}
               onClick={gate.keep}
             >
-              {gate.keeping ? 'One moment' : keep}
+              {gate.keeping ? say.oneMoment : keep}
             </button>
           )}
         </Slip>
@@ -67,9 +64,7 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
         <div className="dock -mx-5 flex items-center gap-3 px-5 py-2.5 lg:hidden">
           <p className="flex-1 leading-tight">
             <b>{moment(start.at, zone)}</b>
-            <span className="block text-sm">
-              {service.name}, {facts.total}
-            </span>
+            <span className="block text-sm">{say.titleAndTotal({ service: service.name, total: facts.total })}</span>
           </p>
           <button
             type="button"
@@ -83,7 +78,9 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
         </div>
       )}
       <p className="sr-only" role="status">
-        {start === null ? '' : `${moment(start.at, zone)} chosen, ends ${clock(facts.end ?? start.at, zone)}`}
+        {start === null
+          ? ''
+          : say.chosenEnds({ start: moment(start.at, zone), end: clock(facts.end ?? start.at, zone) })}
       </p>
     </main>
   );

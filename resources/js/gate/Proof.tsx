@@ -3,6 +3,7 @@ import { api, refusalOf, unwrap } from '../lib/api';
 import { Trouble } from '../ui/Trouble';
 import type { Booking } from './types';
 import { sealed } from './useGate';
+import * as say from '@words/gate';
 
 /** Whoever came by the link in the mail says yes here; whoever did not is waited for. */
 export function Proof({ booking, onBooked }: { booking: Booking; onBooked: (booked: Booking) => void }) {
@@ -31,7 +32,7 @@ export function Proof({ booking, onBooked }: { booking: Booking; onBooked: (book
       {trouble !== null && <Trouble>{trouble}</Trouble>}
       <p>
         <button type="button" id="prove" className="button button-next" disabled={busy} onClick={() => void book()}>
-          Yes, book it
+          {say.yesBook}
         </button>
       </p>
     </>

@@ -4,6 +4,8 @@ import { SentenceChoice } from './SentenceChoice';
 import { ServiceChoice } from './ServiceChoice';
 import { Sight } from './Sight';
 import type { Ask, Page } from './types';
+import * as say from '@words/gate';
+import { rich } from '../language/rich';
 
 type Props = { page: Page; ask: Ask; onService: (id: string) => void; onChoose: (changes: Partial<Ask>) => void };
 
@@ -17,37 +19,39 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
   const places = page.locations.filter((one) => service.locations.includes(one.id));
   const place = places.find((one) => one.id === ask.location) ?? places[0];
   const minutes = ask.minutes ?? service.lengths[0] ?? service.minutes;
+  const choosesWho = service.choosesStaff && people.length > 1;
+  const only = service.session || choosesWho ? undefined : people.length === 1 ? people[0]?.name : undefined;
   return (
     <h1 className="sentence font-normal">
-      I’d like <ServiceChoice page={page} service={service} onService={onService} /> for{' '}
-      {service.lengths.length > 1 ? (
-        <SentenceChoice
-          label="For how long?"
-          value={String(minutes)}
-          onChange={(value) => onChoose({ minutes: Number(value) })}
-          shown={duration(minutes)}
-        >
-          {service.lengths.map((one) => (
-            <ListboxOption key={one} value={String(one)} className="choice">
-              {duration(one)}
-            </ListboxOption>
-          ))}
-        </SentenceChoice>
-      ) : (
-        duration(minutes)
-      )}
-      {service.choosesStaff && people.length > 1 ? (
-        <>
-          {' '}
-          with{' '}
+      {rich(say.sentence, {
+        service: <ServiceChoice page={page} service={service} onService={onService} />,
+        length:
+          service.lengths.length > 1 ? (
+            <SentenceChoice
+              label={say.forHowLong}
+              value={String(minutes)}
+              onChange={(value) => onChoose({ minutes: Number(value) })}
+              shown={duration(minutes)}
+            >
+              {service.lengths.map((one) => (
+                <ListboxOption key={one} value={String(one)} className="choice">
+                  {duration(one)}
+                </ListboxOption>
+              ))}
+            </SentenceChoice>
+          ) : (
+            duration(minutes)
+          ),
+        withWhom: choosesWho || only !== undefined ? 'yes' : 'no',
+        who: choosesWho ? (
           <SentenceChoice
-            label="With whom?"
+            label={say.withWhom}
             value={ask.staff ?? ''}
             onChange={(id) => onChoose({ staff: id === '' ? null : id })}
-            shown={people.find((one) => one.id === ask.staff)?.name ?? 'anyone'}
+            shown={people.find((one) => one.id === ask.staff)?.name ?? say.anyone}
           >
             <ListboxOption value="" className="choice">
-              Anyone who is free
+              {say.anyoneWhoFree}
             </ListboxOption>
             {people.map((one) => (
               <ListboxOption key={one.id} value={one.id} className="choice">
@@ -59,40 +63,35 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
               </ListboxOption>
             ))}
           </SentenceChoice>
-        </>
-      ) : (
-        !service.session && people.length === 1 && ` with ${people[0]?.name ?? ''}`
-      )}
-      {places.length > 1 ? (
-        <>
-          {' '}
-          at{' '}
+        ) : (
+          (only ?? '')
+        ),
+        atPlace: place === undefined ? 'no' : 'yes',
+        place:
+          places.length > 1 ? (
+            <SentenceChoice
+              label={say.whereAt}
+              value={place?.id ?? ''}
+              onChange={(location) => onChoose({ location })}
+              shown={place?.name ?? ''}
+            >
+              {places.map((one) => (
+                <ListboxOption key={one.id} value={one.id} className="choice">
+                  {one.picture !== null && <img className="sight" src={`/pictures/${one.picture}`} alt="" />}
+                  <span className="flex-1">
+                    {one.name}
+                    <span className="block text-sm font-normal text-soft">{one.address}</span>
+                  </span>
+                </ListboxOption>
+              ))}
+            </SentenceChoice>
+          ) : (
+            (place?.name ?? '')
+          ),
+        forHeads: service.largestParty > 1 ? 'yes' : 'no',
+        heads: (
           <SentenceChoice
-            label="Where?"
-            value={place?.id ?? ''}
-            onChange={(location) => onChoose({ location })}
-            shown={place?.name ?? ''}
-          >
-            {places.map((one) => (
-              <ListboxOption key={one.id} value={one.id} className="choice">
-                {one.picture !== null && <img className="sight" src={`/pictures/${one.picture}`} alt="" />}
-                <span className="flex-1">
-                  {one.name}
-                  <span className="block text-sm font-normal text-soft">{one.address}</span>
-                </span>
-              </ListboxOption>
-            ))}
-          </SentenceChoice>
-        </>
-      ) : (
-        place !== undefined && ` at ${place.name}`
-      )}
-      {service.largestParty > 1 && (
-        <>
-          {' '}
-          for{' '}
-          <SentenceChoice
-            label="How many are you?"
+            label={say.howMany}
             value={String(ask.party)}
             onChange={(value) => onChoose({ party: Number(value) })}
             shown={heads(ask.party)}
@@ -103,11 +102,10 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
               </ListboxOption>
             ))}
           </SentenceChoice>
-        </>
-      )}
-      .
+        ),
+      })}
     </h1>
   );
 }
 
-const heads = (count: number): string => (count === 1 ? 'one person' : `${count} people`);
+const heads = (count: number): string => say.heads({ count });

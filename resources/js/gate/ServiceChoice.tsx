@@ -4,15 +4,16 @@ import { priceWords } from '../words/prices';
 import { SentenceChoice } from './SentenceChoice';
 import { Sight } from './Sight';
 import type { Page, Service } from './types';
+import * as say from '@words/gate';
 
 type Props = { page: Page; service: Service; onService: (id: string) => void };
 
 /** What one would like: services under their headings. */
 export function ServiceChoice({ page, service, onService }: Props) {
   return (
-    <SentenceChoice label="What would you like?" value={service.id} onChange={onService} shown={service.name}>
+    <SentenceChoice label={say.whatWouldLike} value={service.id} onChange={onService} shown={service.name}>
       {grouped(page).map((group) => (
-        <div key={group.id} role="group" aria-label={group.name === '' ? 'Other' : group.name}>
+        <div key={group.id} role="group" aria-label={group.name === '' ? say.other : group.name}>
           {group.name !== '' && (
             <p className="choice-group" aria-hidden="true">
               {group.picture !== null && (
@@ -41,11 +42,13 @@ export function ServiceChoice({ page, service, onService }: Props) {
 }
 
 const lengthsOf = (service: Service): string =>
-  service.lengths.length > 1 ? `from ${duration(Math.min(...service.lengths))}` : duration(service.minutes);
+  service.lengths.length > 1
+    ? say.fromLength({ duration: duration(Math.min(...service.lengths)) })
+    : duration(service.minutes);
 
 /** By category, in their order; what is in none comes last. */
 function grouped(page: Page) {
-  return [...page.categories, { id: '', name: page.categories.length === 0 ? '' : 'More', picture: null }]
+  return [...page.categories, { id: '', name: page.categories.length === 0 ? '' : say.more, picture: null }]
     .map(({ id, name, picture }) => ({
       id,
       name,

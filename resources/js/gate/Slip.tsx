@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react';
 import { cityOf, clock, day, money } from '../lib/format';
+import * as say from '@words/gate';
+import { rich } from '../language/rich';
 
 export type SlipFacts = {
   title: string;
@@ -22,19 +24,23 @@ export type SlipFacts = {
 /** What it costs and what is agreed, line by line, with a torn edge. */
 export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNode }) {
   return (
-    <aside className="slip" aria-label="Your booking so far">
+    <aside className="slip" aria-label={say.bookingSoFar}>
       <h2 className="text-xl">{facts.title}</h2>
       <p className="mt-1 mb-3 text-soft">
         {facts.start === null || facts.end === null ? (
-          'Pick a time that suits you.'
+          say.pickTimeThatSuits
         ) : (
           <>
             <b className="text-ink">{day(facts.start, facts.zone)}</b>
             <br />
-            <b className="text-ink">
-              {clock(facts.start, facts.zone)} to {clock(facts.end, facts.zone)}
-            </b>{' '}
-            {cityOf(facts.zone)} time
+            {rich(say.zoneTime, {
+              from_to: (
+                <b className="text-ink">
+                  {say.fromTo({ from: clock(facts.start, facts.zone), to: clock(facts.end, facts.zone) })}
+                </b>
+              ),
+              zone: cityOf(facts.zone),
+            })}
             <OwnTime start={facts.start} zone={facts.zone} />
           </>
         )}
@@ -46,16 +52,16 @@ export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNo
       {facts.lines.map((line, i) => (
         <p key={i} className="slip-line">
           <span>{line.label}</span>
-          <span>{line.amount === 0 ? 'free' : money(line.amount, facts.currency)}</span>
+          <span>{line.amount === 0 ? say.free : money(line.amount, facts.currency)}</span>
         </p>
       ))}
       <p className="slip-line slip-total">
-        <span>Total</span>
+        <span>{say.total}</span>
         <span>{facts.total}</span>
       </p>
       <p className="pb-3 text-sm text-soft">
         {facts.pays}
-        {facts.atLeast === true && <span className="block">With some people it costs more.</span>}
+        {facts.atLeast === true && <span className="block">{say.withSomePeopleCosts}</span>}
         {facts.terms !== undefined && facts.terms !== '' && <span className="mt-1 block">{facts.terms}</span>}
       </p>
       {children}
@@ -69,8 +75,6 @@ export function OwnTime({ start, zone }: { start: string; zone: string }) {
   const theirs = `${day(start, zone)} ${clock(start, zone)}`;
   const mine = `${day(start, own)} ${clock(start, own)}`;
   return theirs === mine ? null : (
-    <span className="block">
-      Where you are: {day(start, own)}, {clock(start, own)} ({cityOf(own)} time)
-    </span>
+    <span className="block">{say.ownTime({ day: day(start, own), clock: clock(start, own), city: cityOf(own) })}</span>
   );
 }

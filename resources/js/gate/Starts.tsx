@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import { minuteOfDay } from '../lib/format';
 import { PARTS } from './parts';
 import type { Start } from './types';
+import * as say from '@words/gate';
 
 type Props = {
   starts: readonly Start[];
@@ -40,7 +41,7 @@ export function Starts({ starts, from, chosen, onPick }: Props) {
                   onClick={() => onPick(start)}
                 >
                   {minuteOfDay(start.minute)}
-                  {start.places !== null && <small>{start.places} left</small>}
+                  {start.places !== null && <small>{say.left({ places: start.places })}</small>}
                 </button>
               ))}
           </span>

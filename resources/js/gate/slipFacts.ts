@@ -1,9 +1,10 @@
-import { money } from '../lib/format';
+import { listed, money } from '../lib/format';
 import { priceWords, termsWords } from '../words/prices';
 import { lineWords } from '../words/lines';
 import { pays } from './pays';
 import type { SlipFacts } from './Slip';
 import type { Ask, Booking, Page, Quote, Service, Start } from './types';
+import * as say from '@words/gate';
 
 /** What the slip says while somebody chooses. */
 export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote, start: Start | null): SlipFacts {
@@ -14,15 +15,17 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
     page.locations.find((one) => one.id === ask.location) ??
     page.locations.find((one) => service.locations.includes(one.id));
   return {
-    title: ask.party === 1 ? service.name : `${service.name}, ${ask.party} people`,
+    title: say.serviceFor({ service: service.name, party: ask.party }),
     start: start?.at ?? null,
     end: start === null ? null : endOf(start.at, start.minutes ?? quote.minutes),
     zone: page.business.timeZone,
-    who: service.session ? 'in a group' : who === undefined ? 'with whoever is free' : `with ${who}`,
+    who: service.session ? say.inGroup : who === undefined ? say.withWhoeverFree : say.withPeople({ who }),
     where: whereOf(place),
     lines: quote.lines.map((line) => ({ label: lineWords(line, ask.party), amount: line.amount })),
     total: quote.priced
-      ? `${quote.exact ? '' : 'from '}${money(quote.total, currency)}`
+      ? quote.exact
+        ? money(quote.total, currency)
+        : say.priceFrom({ amount: money(quote.total, currency) })
       : priceWords(service.price, currency),
     currency,
     atLeast: !quote.exact,
@@ -34,11 +37,11 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
 /** The same of what is held or booked: told by the server, as on the card and in mails. */
 export function bookedFacts(booking: Booking): SlipFacts {
   return {
-    title: booking.party === 1 ? booking.service.name : `${booking.service.name}, ${booking.party} people`,
+    title: say.serviceFor({ service: booking.service.name, party: booking.party }),
     start: booking.start,
     end: booking.end,
     zone: booking.business.timeZone,
-    who: booking.staff.length === 0 ? '' : `with ${booking.staff.map((one) => one.name).join(' and ')}`,
+    who: booking.staff.length === 0 ? '' : say.withPeople({ who: listed(booking.staff.map((one) => one.name)) }),
     where: whereOf(booking.location),
     lines: booking.lines.map((line) => ({ label: lineWords(line, booking.party), amount: line.amount })),
     total: booking.told.price,

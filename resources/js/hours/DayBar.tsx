@@ -1,6 +1,7 @@
 import { minuteOfDay } from '../lib/format';
 import { DAY, outside, shortClock, type Span } from './hours';
 import { useStretches } from './useStretches';
+import * as say from '@words/hours';
 
 type Props = {
   name: string;
@@ -37,11 +38,13 @@ export function DayBar({ name, stretches, axis, within, places, onChange }: Prop
                 role="slider"
                 className="stretch-end"
                 data-end={end}
-                aria-label={`${name}, ${end === 'from' ? 'begins' : 'ends'}`}
+                aria-label={(end === 'from' ? say.endBegins : say.endEnds)({ day: name })}
                 aria-valuemin={0}
                 aria-valuemax={2 * DAY}
                 aria-valuenow={one[end]}
-                aria-valuetext={`${minuteOfDay(one[end] % DAY)}${one[end] > DAY ? ' the next day' : ''}`}
+                aria-valuetext={
+                  one[end] > DAY ? say.endsNextDay({ time: minuteOfDay(one[end] % DAY) }) : minuteOfDay(one[end] % DAY)
+                }
                 {...bar.endProps(i, one, end)}
               />
             ))}
@@ -65,7 +68,7 @@ export function DayBar({ name, stretches, axis, within, places, onChange }: Prop
           </span>
           {places.length > 1 && (
             <select
-              aria-label="Counts for"
+              aria-label={say.countsFor}
               value={chosen.at ?? ''}
               onChange={(event) =>
                 bar.put(index, {
@@ -75,10 +78,10 @@ export function DayBar({ name, stretches, axis, within, places, onChange }: Prop
                 })
               }
             >
-              <option value="">anywhere</option>
+              <option value="">{say.anywhere}</option>
               {places.map((place) => (
                 <option key={place.id} value={place.id}>
-                  only {place.name}
+                  {say.only({ name: place.name })}
                 </option>
               ))}
             </select>
@@ -88,7 +91,7 @@ export function DayBar({ name, stretches, axis, within, places, onChange }: Prop
             disabled={chosen.to - chosen.from < 60}
             onClick={() => onChange(split(stretches, index))}
           >
-            Split
+            {say.split}
           </button>
           <button
             type="button"
@@ -97,10 +100,10 @@ export function DayBar({ name, stretches, axis, within, places, onChange }: Prop
               bar.choose(null);
             }}
           >
-            Remove
+            {say.remove}
           </button>
           <button type="button" onClick={() => bar.choose(null)}>
-            Done
+            {say.done}
           </button>
         </p>
       )}

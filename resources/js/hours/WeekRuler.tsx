@@ -2,20 +2,9 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useState } from 'react';
 import { hourOfDay, minuteOfDay } from '../lib/format';
 import { DayBar } from './DayBar';
-import {
-  axisOf,
-  copied,
-  DAY,
-  outside,
-  readHours,
-  spans,
-  WEEKDAYS,
-  windowsOf,
-  writeHours,
-  type Table,
-  type Weekday,
-  type Window,
-} from './hours';
+import { axisOf, copied, DAY, outside, readHours, spans, windowsOf } from './hours';
+import { shortWeekday, WEEKDAYS, writeHours, type Table, type Weekday, type Window } from './week';
+import * as say from '@words/hours';
 
 type Props = {
   id: string;
@@ -51,8 +40,8 @@ export function WeekRuler({ id, table, onChange, empty, within = null, places = 
       {WEEKDAYS.map(([key, name]) => (
         <div key={key} className="week-row">
           <label htmlFor={`${id}-${key}`} className="week-name">
-            {name.slice(0, 3)}
-            <span className="sr-only">{name.slice(3)}, typed</span>
+            <span aria-hidden="true">{shortWeekday(key)}</span>
+            <span className="sr-only">{say.typed({ day: name })}</span>
           </label>
           <DayBar
             name={name}
@@ -71,7 +60,7 @@ export function WeekRuler({ id, table, onChange, empty, within = null, places = 
           <CopyMenu day={key} name={name} onCopy={(to) => onChange(copied(table, key, to))} />
         </div>
       ))}
-      {cut.length > 0 && <p className="week-cut">Outside the opening hours, so cut off: {cut.join(', ')}.</p>}
+      {cut.length > 0 && <p className="week-cut">{say.outsideOpeningHoursSo({ list: cut.join(', ') })}</p>}
       {wrong !== undefined && (
         <p className="wrong" role="alert">
           {wrong}
@@ -125,7 +114,7 @@ function Typed({ id, windows, empty, onWindows }: TypedProps) {
       />
       {broken && (
         <span className="wrong" role="alert" id={`${id}-wrong`}>
-          Typed like 9-12:30, 13:30-18. Nothing typed: {empty}.
+          {say.typedHelp({ empty })}
         </span>
       )}
     </div>
@@ -141,24 +130,24 @@ function CopyMenu({ day, name, onCopy }: { day: Weekday; name: string; onCopy: (
   const work = others.filter((key) => key !== 'sat' && key !== 'sun');
   return (
     <Menu>
-      <MenuButton className="week-copy" aria-label={`Copy ${name} to other days`}>
-        Copy
+      <MenuButton className="week-copy" aria-label={say.copyToOtherDays({ name })}>
+        {say.copy}
       </MenuButton>
       <MenuItems className="menu" anchor="bottom end">
         <MenuItem>
           <button type="button" onClick={() => onCopy(work)}>
-            {work.length === 4 ? 'to the other working days' : 'to the working days'}
+            {work.length === 4 ? say.toOtherWorkingDays : say.toWorkingDays}
           </button>
         </MenuItem>
         <MenuItem>
           <button type="button" onClick={() => onCopy(others)}>
-            to every day
+            {say.toEveryDay}
           </button>
         </MenuItem>
         {WEEKDAYS.filter(([key]) => key !== day).map(([key, other]) => (
           <MenuItem key={key}>
             <button type="button" onClick={() => onCopy([key])}>
-              to {other}
+              {say.copyToDay({ other })}
             </button>
           </MenuItem>
         ))}

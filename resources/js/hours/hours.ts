@@ -1,20 +1,5 @@
-import type { Schemas } from '../lib/api';
-import { timeOfDay } from '../lib/format';
-import { readClock } from '../lib/reading';
-
-export type Table = Schemas['WeeklyTable'];
-export type Window = Schemas['Window'];
-export type Weekday = keyof Table;
-
-export const WEEKDAYS = [
-  ['mon', 'Monday'],
-  ['tue', 'Tuesday'],
-  ['wed', 'Wednesday'],
-  ['thu', 'Thursday'],
-  ['fri', 'Friday'],
-  ['sat', 'Saturday'],
-  ['sun', 'Sunday'],
-] as const;
+import { readClock } from '../lib/clock';
+import { shortTime, WEEKDAYS, type Table, type Weekday, type Window } from './week';
 
 export const DAY = 1440;
 
@@ -42,11 +27,6 @@ const readEnd = (typed: string): string | null => (/^24(?:[:.]00)?$/.test(typed.
 
 /** "9:30" or "9" of a minute of the day; on a clock of 12 hours "9 am". */
 export const shortClock = (minute: number): string => shortTime(clockOf(minute));
-
-const shortTime = (time: string): string => timeOfDay(time).replace(/:00(?=$| )/, '');
-
-export const writeHours = (windows: readonly Window[] | undefined): string =>
-  (windows ?? []).map((one) => `${shortTime(one.from)}-${shortTime(one.to)}`).join(', ');
 
 export function minutes(time: string): number {
   const [hour, minute] = time.split(':').map(Number);

@@ -1,5 +1,7 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './api-types';
+import * as say from '@words/lib';
+import { LOCALE } from '../language/locale';
 
 export type Schemas = components['schemas'];
 export type Refusal = Schemas['Refusal'];
@@ -15,7 +17,7 @@ export class Refused extends Error {
 }
 
 export const api = createClient<paths>({
-  headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+  headers: { Accept: 'application/json', 'Accept-Language': LOCALE, 'X-Requested-With': 'XMLHttpRequest' },
 });
 
 api.use({
@@ -33,19 +35,14 @@ type Answer<T> = { data?: T; error?: Refusal; response: Response };
 /** The data, or the API's refusal as an error. */
 export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await answer.catch(() => {
-    throw new Refused(
-      { code: 'offline', message: 'Nothing came back. Check the connection and try again; nothing you typed is lost.' },
-      0,
-    );
+    throw new Refused({ code: 'offline', message: say.nothingCameBackCheck }, 0);
   });
   if (data !== undefined) {
     return data;
   }
-  throw new Refused(error ?? { code: 'broken', message: 'That did not work. Try again in a moment.' }, response.status);
+  throw new Refused(error ?? { code: 'broken', message: say.thatDidNotWork }, response.status);
 }
 
 export function refusalOf(wrong: unknown): Refusal {
-  return wrong instanceof Refused
-    ? wrong.refusal
-    : { code: 'broken', message: 'That did not work. Try again in a moment.' };
+  return wrong instanceof Refused ? wrong.refusal : { code: 'broken', message: say.thatDidNotWork };
 }

@@ -1,6 +1,7 @@
-/** Dates with their weekday, times in a named zone, amounts with their currency: all through Intl. */
+import * as say from '@words/lib';
+import { LOCALE } from '../language/locale';
 
-const LOCALE = 'en-GB';
+/** Dates with their weekday, times in a named zone, amounts with their currency: all through Intl. */
 
 const formats = new Map<string, Intl.DateTimeFormat>();
 
@@ -43,15 +44,26 @@ export const moment = (instant: string, zone: string): string =>
   ].join(', ');
 
 /** A local date (no instant) in parts. */
-export function dateParts(date: string): { weekday: string; day: string; month: string; weekend: boolean } {
+export function dateParts(date: string): {
+  weekday: string;
+  day: string;
+  month: string;
+  weekend: boolean;
+  monday: boolean;
+} {
   const at = new Date(`${date}T12:00:00Z`);
   return {
     weekday: formatter('UTC', { weekday: 'short' }).format(at),
     day: formatter('UTC', { day: 'numeric' }).format(at),
     month: formatter('UTC', { month: 'long' }).format(at),
+    monday: at.getUTCDay() === 1,
     weekend: at.getUTCDay() === 0 || at.getUTCDay() === 6,
   };
 }
+
+/** What the days of the week are called; 0 is Monday. */
+export const weekday = (of: number, length: 'long' | 'short'): string =>
+  formatter('UTC', { weekday: length }).format(new Date(Date.UTC(2027, 1, 1 + of, 12)));
 
 export const longDate = (date: string): string =>
   formatter('UTC', { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date(`${date}T12:00:00Z`));
@@ -74,30 +86,36 @@ export function digits(currency: string): number {
   return new Intl.NumberFormat(LOCALE, { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
 }
 
-/** "1 day", "3 days": so many of something. */
-export const counted = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
+/** "1 day", "3 days". */
+export const days = (count: number): string => say.days({ count });
 
 export function duration(minutes: number): string {
   const hours = Math.floor(minutes / 60);
   const rest = minutes % 60;
   if (hours === 0) {
-    return counted(rest, 'minute');
+    return say.minutes({ count: rest });
   }
-  return `${hours} ${hours === 1 ? 'hour' : 'hours'}${rest === 0 ? '' : ` ${counted(rest, 'minute')}`}`;
+  const whole = say.hours({ count: hours });
+  return rest === 0 ? whole : say.hoursMinutes({ hours: whole, minutes: say.minutes({ count: rest }) });
 }
 
 /** "5 h 15", where there is little room. */
 export function shortDuration(minutes: number): string {
   const hours = Math.floor(minutes / 60);
   const rest = minutes % 60;
-  return hours === 0 ? `${rest} min` : `${hours} h${rest === 0 ? '' : ` ${rest}`}`;
+  if (hours === 0) {
+    return say.shortMinutes({ minutes: rest });
+  }
+  return rest === 0 ? say.shortHours({ hours }) : say.shortHoursMinutes({ hours, minutes: rest });
 }
 
 export const cityOf = (zone: string): string => (zone.split('/').at(-1) ?? zone).replaceAll('_', ' ');
 
+const half = (hour: number) => (hour % 24 < 12 ? say.am : say.pm);
+
 /** "14" or "2 pm": a whole hour on a ruler. */
 export const hourOfDay = (hour: number): string =>
-  hourCycle === 'h12' ? `${hour % 12 || 12}${hour % 24 < 12 ? ' am' : ' pm'}` : String(hour);
+  hourCycle === 'h12' ? half(hour)({ time: hour % 12 || 12 }) : String(hour);
 
 /** "14:30" or "2:30 pm" of "14:30"; what is no such time stays as it is. */
 export const timeOfDay = (time: string): string =>
@@ -107,11 +125,16 @@ export const timeOfDay = (time: string): string =>
 export const minuteOfDay = (minute: number): string => {
   const hour = Math.floor(minute / 60);
   const shown = hourCycle === 'h12' ? hour % 12 || 12 : hour;
-  const half = hourCycle === 'h12' ? (hour % 24 < 12 ? ' am' : ' pm') : '';
-  return `${shown}:${String(minute % 60).padStart(2, '0')}${half}`;
+  const time = `${shown}:${String(minute % 60).padStart(2, '0')}`;
+  return hourCycle === 'h12' ? half(hour)({ time }) : time;
 };
 
 /** "4:05" of so many seconds. */
 export function countdown(seconds: number): string {
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 }
+
+const lists = new Intl.ListFormat(LOCALE);
+
+/** "Ada, Ben and Cleo". */
+export const listed = (names: readonly string[]): string => lists.format(names);

@@ -9,6 +9,7 @@ import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
 import { LengthField } from '../ui/LengthField';
 import { SomeServices } from './SomeServices';
+import * as say from '@words/offer';
 
 /** What can be had with a service: a towel, an hour more, a second pot. */
 export function AddOns() {
@@ -17,14 +18,14 @@ export function AddOns() {
   return (
     <ThingRows
       list="addOns"
-      title="Add-ons"
-      add="Add an add-on"
-      empty="None yet. An add-on goes with a service: it costs something, and it may take longer."
+      title={say.addOns}
+      add={say.addAddOn}
+      empty={say.noneYetAddOn}
       rows={(data?.addOns ?? []).map((one) => ({
         ...one,
         says: [
-          one.price === 0 ? 'free' : money(one.price, currency),
-          one.minutes === 0 ? '' : `${one.minutes} minutes more`,
+          one.price === 0 ? say.free : money(one.price, currency),
+          one.minutes === 0 ? '' : say.minutesMore({ minutes: one.minutes }),
         ]
           .filter((part) => part !== '')
           .join(', '),
@@ -45,13 +46,13 @@ function AddOn({ id, currency, onDone }: { id: string | null; currency: string; 
   });
   const { content, set, wrong } = editing;
   if (content === null) {
-    return <p role="status">Fetching the add-on</p>;
+    return <p role="status">{say.fetchingAddOn}</p>;
   }
   return (
     <RowEditor editing={editing} name={content.name} isNew={id === null} onDone={onDone}>
       <Field
         id="add-on-name"
-        label="Name"
+        label={say.name}
         maxLength={120}
         wrong={wrong['name']}
         value={content.name}
@@ -60,17 +61,17 @@ function AddOn({ id, currency, onDone }: { id: string | null; currency: string; 
       <div className="two">
         <MoneyField
           id="add-on-price"
-          label={`Price in ${currency}`}
+          label={say.priceIn({ currency })}
           currency={currency}
-          hint="Nothing typed: free"
+          hint={say.nothingTypedFree}
           wrong={wrong['price']}
           value={content.price}
           onValue={(price) => set({ price })}
         />
         <LengthField
           id="add-on-minutes"
-          label="Takes longer by"
-          hint="Nothing typed: none"
+          label={say.takesLongerBy}
+          hint={say.nothingTypedNone}
           wrong={wrong['minutes']}
           value={content.minutes}
           empty={0}
@@ -78,9 +79,9 @@ function AddOn({ id, currency, onDone }: { id: string | null; currency: string; 
         />
       </div>
       <Check checked={content.perPerson} onChange={(perPerson) => set({ perPerson })}>
-        For each person of a party
+        {say.forEachPersonParty}
       </Check>
-      <PictureField label="Picture" picture={content.picture} onPicture={(picture) => set({ picture })} />
+      <PictureField label={say.picture} picture={content.picture} onPicture={(picture) => set({ picture })} />
       <SomeServices
         services={content.services}
         onServices={(services) => set({ services })}

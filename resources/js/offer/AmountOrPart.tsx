@@ -1,6 +1,7 @@
 import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
 import { Select } from '../ui/Select';
+import * as say from '@words/offer';
 
 type Part = { amount: number | null; percent: string | null };
 type Props = {
@@ -21,15 +22,15 @@ export function AmountOrPart({ id, label, currency, value, wrong, onValue }: Pro
         label={label}
         value={value.percent === null ? 'amount' : 'percent'}
         options={[
-          ['percent', 'a part of the price'],
-          ['amount', 'an amount'],
+          ['percent', say.partPrice],
+          ['amount', say.amount],
         ]}
         onValue={(as) => onValue(as === 'percent' ? { amount: null, percent: '50' } : { amount: 0, percent: null })}
       />
       {value.percent === null ? (
         <MoneyField
           id={`${id}-amount`}
-          label={`Amount in ${currency}`}
+          label={say.amountIn({ currency })}
           currency={currency}
           value={value.amount ?? 0}
           wrong={wrong}
@@ -38,7 +39,7 @@ export function AmountOrPart({ id, label, currency, value, wrong, onValue }: Pro
       ) : (
         <Field
           id={`${id}-percent`}
-          label="Percent"
+          label={say.percent}
           inputMode="decimal"
           maxLength={8}
           value={value.percent}

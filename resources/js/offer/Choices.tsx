@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { readLength, writeLength } from '../lib/reading';
+import { readLength, writeLength } from '../lib/length';
 import { Field } from '../ui/Field';
+import * as say from '@words/offer';
 
 /** "30, 60, 90"; the first is what is offered unless another is chosen. */
 export function Choices({
@@ -18,9 +19,9 @@ export function Choices({
   return (
     <Field
       id="service-choices"
-      label="Lengths"
-      hint="30, 1 h, 1 h 30; the first is chosen unless the client says otherwise"
-      wrong={unread === undefined ? wrong : `“${unread.trim()}” is no length. Type it like 90 or 1 h 30.`}
+      label={say.lengths}
+      hint={say.lengthsHelp}
+      wrong={unread === undefined ? wrong : say.noLengthTypeLike({ trim: unread.trim() })}
       value={typed}
       onValue={(next) => {
         setTyped(next);

@@ -5,6 +5,7 @@ import { useThing } from '../setup/useThing';
 import { ClockField } from '../ui/ClockField';
 import { Field } from '../ui/Field';
 import { timeOfDay } from '../lib/format';
+import * as say from '@words/offer';
 
 /** Named parts of the day that services can be limited to. */
 export function Dayparts() {
@@ -12,9 +13,9 @@ export function Dayparts() {
   return (
     <ThingRows
       list="dayparts"
-      title="Parts of the day"
-      add="Add a part of the day"
-      empty="None yet. Give a part of the day a name, and services can be limited to it: early, after lunch, late."
+      title={say.partsDay}
+      add={say.addPartDay}
+      empty={say.noneYetGivePart}
       rows={(data?.dayparts ?? []).map((one) => ({ ...one, says: `${timeOfDay(one.from)}–${timeOfDay(one.to)}` }))}
       editor={(id, onDone) => <Daypart id={id} onDone={onDone} />}
     />
@@ -25,14 +26,14 @@ function Daypart({ id, onDone }: { id: string | null; onDone: () => void }) {
   const editing = useThing('daypart', id, { name: '', from: '09:00', to: '12:00' });
   const { content, set, wrong } = editing;
   if (content === null) {
-    return <p role="status">Fetching the part of the day</p>;
+    return <p role="status">{say.fetchingPartDay}</p>;
   }
   return (
     <RowEditor editing={editing} name={content.name} isNew={id === null} onDone={onDone}>
       <div className="three">
         <Field
           id="daypart-name"
-          label="Name"
+          label={say.name}
           maxLength={120}
           wrong={wrong['name']}
           value={content.name}
@@ -40,14 +41,14 @@ function Daypart({ id, onDone }: { id: string | null; onDone: () => void }) {
         />
         <ClockField
           id="daypart-from"
-          label="From"
+          label={say.fromHour}
           wrong={wrong['from']}
           value={content.from}
           onValue={(from) => set({ from })}
         />
         <ClockField
           id="daypart-to"
-          label="Until"
+          label={say.until}
           wrong={wrong['to']}
           value={content.to}
           onValue={(to) => set({ to })}

@@ -2,8 +2,9 @@ import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query'
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
-import { counted, dateParts, longDate, timeOfDay } from '../lib/format';
-import { readClock, readDate } from '../lib/reading';
+import { dateParts, listed, longDate, timeOfDay } from '../lib/format';
+import { readClock } from '../lib/clock';
+import { readDate } from '../lib/date';
 import { useSetup } from '../setup/useSetup';
 import { ClockField } from '../ui/ClockField';
 import { DateField } from '../ui/DateField';
@@ -11,6 +12,7 @@ import { clockOf } from '../hours/hours';
 import { Hours } from '../hours/WeekRuler';
 import type { Draft } from '../setup/things';
 import { useSettled } from '../ui/useSettled';
+import * as say from '@words/offer';
 
 type Props = { business: string; draft: Draft; zone: string };
 
@@ -42,23 +44,21 @@ export function NextTimes({ business, draft, zone }: Props) {
   const data = answer?.times;
   const starts = data?.days.flatMap((day) => day.starts) ?? [];
   return (
-    <aside className="effect" aria-label="The next times of this service" tabIndex={0}>
-      <h2>As clients will see it</h2>
+    <aside className="effect" aria-label={say.nextTimesThisService} tabIndex={0}>
+      <h2>{say.asClientsWillSee}</h2>
       {(answer?.findings ?? []).map((one) => (
         <p key={one.what} className="notice">
           {one.what} {one.advice}
         </p>
       ))}
-      {!named && <p>Give it a name, and its next times show here.</p>}
-      {error !== null && <p>What is typed cannot be read yet: {refusalOf(error).message}</p>}
+      {!named && <p>{say.giveNameAndIts}</p>}
+      {error !== null && <p>{say.whatTypedCannotBe({ message: refusalOf(error).message })}</p>}
       {data !== undefined && named && (
         <>
           <p className="effect-sum" role="status">
-            {starts.length === 0
-              ? 'Nothing can be booked in the next two weeks.'
-              : `${counted(starts.length, 'time')} to choose from in the next two weeks.`}
+            {starts.length === 0 ? say.nothingCanBeBooked : say.startsToChoose({ count: starts.length })}
           </p>
-          <p className="text-soft">Press any hour to ask why it is offered, or why not.</p>
+          <p className="text-soft">{say.pressAnyHourTo}</p>
           <div className="effect-days">
             <div className="effect-row" aria-hidden="true">
               <span />
@@ -95,7 +95,7 @@ function TimesRow({ day, ruler, onAsk }: RowProps) {
   const wide = ruler.to - ruler.from;
   const left = (minute: number) => `${(100 * (minute - ruler.from)) / wide}%`;
   return (
-    <div className="effect-row" data-monday={parts.weekday === 'Mon'}>
+    <div className="effect-row" data-monday={parts.monday}>
       <span className="effect-date">
         {parts.weekday} {parts.day}
       </span>
@@ -130,7 +130,7 @@ function Reasons({ of }: { of: readonly Schemas['WhyNotReason'][] }) {
       {says}{' '}
       {link !== null && (
         <Link className="font-semibold" to={`/at/${business}/${link}`}>
-          Go there
+          {say.goThere}
         </Link>
       )}
     </span>
@@ -163,25 +163,25 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
     setWants(true);
   };
   return (
-    <section className="why" aria-label="Why not">
+    <section className="why" aria-label={say.whyNot}>
       <div className="why-ask">
         <DateField
           id="why-date"
-          label="Why not on"
+          label={say.whyNotOn}
           wrong={undefined}
           value={date}
           onValue={(next) => ask(() => setDate(next))}
         />
         <ClockField
           id="why-time"
-          label="at"
+          label={say.at}
           wrong={undefined}
           value={time}
           onValue={(next) => ask(() => setTime(next))}
         />
         {!wants && (
           <button type="button" className="button button-small" onClick={() => setWants(true)}>
-            Ask
+            {say.ask}
           </button>
         )}
       </div>
@@ -189,16 +189,16 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
       {data !== undefined && (
         <div role="status">
           <p>
-            <b>
-              {longDate(date)}, {timeOfDay(time)}: {data.offered ? 'offered.' : 'not offered.'}
-            </b>
+            <b>{(data.offered ? say.atOffered : say.atNotOffered)({ day: longDate(date), time: timeOfDay(time) })}</b>
           </p>
           <ul>
             {data.rows.map((row, i) => (
               <li key={i}>
-                {row.staff.join(' and ') || 'Nobody'}
-                {row.location === null ? '' : `, ${row.location}`}:{' '}
-                {row.reasons.length === 0 ? <span className="opens">free</span> : <Reasons of={row.reasons} />}
+                {(row.location === null ? say.whoAlone : say.whoWhere)({
+                  who: listed(row.staff) || say.nobody,
+                  where: row.location ?? '',
+                })}{' '}
+                {row.reasons.length === 0 ? <span className="opens">{say.free}</span> : <Reasons of={row.reasons} />}
               </li>
             ))}
           </ul>

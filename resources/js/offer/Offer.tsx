@@ -8,13 +8,14 @@ import { Dayparts } from './Dayparts';
 import { Questions } from './Questions';
 import { ServicePage } from './ServicePage';
 import { Services } from './Services';
+import * as say from '@words/offer';
 
 const PARTS = [
-  ['services', 'Services'],
-  ['categories', 'Categories'],
-  ['add-ons', 'Add-ons'],
-  ['questions', 'Questions'],
-  ['dayparts', 'Parts of the day'],
+  ['services', say.servicesTitle],
+  ['categories', say.categories],
+  ['add-ons', say.addOns],
+  ['questions', say.questions],
+  ['dayparts', say.partsDay],
 ] as const;
 
 /** What can be booked, and what goes with it. */
@@ -23,7 +24,7 @@ export function Offer() {
   if (data === undefined) {
     return (
       <p className="p-5" role="status">
-        Fetching the offer
+        {say.fetchingOffer}
       </p>
     );
   }
@@ -31,8 +32,8 @@ export function Offer() {
   return (
     <main className="room">
       <header className="room-head">
-        <h1>Offer</h1>
-        <Shelf label="Parts of the offer" parts={PARTS} base={base} />
+        <h1>{say.offer}</h1>
+        <Shelf label={say.partsOffer} parts={PARTS} base={base} />
       </header>
       {may('change-setup') && (
         <Missing business={business} missing={data.missing.filter((one) => one.list === 'services')} />

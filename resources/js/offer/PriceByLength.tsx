@@ -1,6 +1,7 @@
 import { duration } from '../lib/format';
 import { MoneyField } from '../ui/MoneyField';
 import type { PartProps } from './service';
+import * as say from '@words/offer';
 
 /** An amount for each length, or for each step of a length of the client's own. */
 export function PriceByLength({ content, set, wrong, currency }: PartProps & { currency: string }) {
@@ -9,8 +10,8 @@ export function PriceByLength({ content, set, wrong, currency }: PartProps & { c
     return (
       <MoneyField
         id="service-perStep"
-        label={`Amount in ${currency} for each ${content.range.step} minutes`}
-        hint="A step that is begun counts whole"
+        label={say.amountInForEach({ currency, step: content.range.step })}
+        hint={say.stepThatBegunCounts}
         currency={currency}
         wrong={wrong['pricing.perStep']}
         value={pricing.perStep ?? 0}
@@ -20,7 +21,7 @@ export function PriceByLength({ content, set, wrong, currency }: PartProps & { c
   }
   return (
     <fieldset className="grid gap-2">
-      <legend className="font-semibold">For each length</legend>
+      <legend className="font-semibold">{say.forEachLength}</legend>
       <div className="three">
         {content.choices.map((minutes, i) => (
           <MoneyField

@@ -2,6 +2,7 @@ import { useSetup } from '../setup/useSetup';
 import { Check } from '../ui/Check';
 import { MoneyField } from '../ui/MoneyField';
 import type { PartProps } from './service';
+import * as say from '@words/offer';
 
 /** With some people it costs something else, whatever the length. */
 export function PriceByPerson({ content, set, wrong, currency }: PartProps & { currency: string }) {
@@ -14,7 +15,7 @@ export function PriceByPerson({ content, set, wrong, currency }: PartProps & { c
   const put = (byStaff: typeof pricing.byStaff) => set({ pricing: { ...pricing, byStaff } });
   return (
     <details className="grid gap-2" open={pricing.byStaff.length > 0}>
-      <summary className="font-semibold">Another price with some people, whatever the length</summary>
+      <summary className="font-semibold">{say.anotherPriceWithSome}</summary>
       <ul className="mt-2 grid gap-2">
         {people.map((one) => {
           const i = pricing.byStaff.findIndex((own) => own.staff === one.id);
@@ -37,7 +38,7 @@ export function PriceByPerson({ content, set, wrong, currency }: PartProps & { c
               {own !== undefined && (
                 <MoneyField
                   id={`service-price-with-${one.id}`}
-                  label={`With ${one.name}, ${currency}`}
+                  label={say.priceWith({ name: one.name, currency })}
                   currency={currency}
                   wrong={wrong[`pricing.byStaff.${i}.amount`]}
                   value={own.amount}

@@ -1,11 +1,12 @@
 import { Select } from '../ui/Select';
 import type { PartProps } from './service';
 import { MoneyField } from '../ui/MoneyField';
+import * as say from '@words/offer';
 
 const WAYS = [
-  ['none', 'come for nothing'],
-  ['same', 'cost as much as the first'],
-  ['own', 'cost amounts of their own'],
+  ['none', say.comeForNothing],
+  ['same', say.costAsMuchAs],
+  ['own', say.costAmountsTheirOwn],
 ] as const;
 
 /** What those cost who come along, where more than one may. */
@@ -21,7 +22,7 @@ export function PriceForMore({ content, set, wrong, currency }: PartProps & { cu
     <>
       <Select
         id="service-more-people"
-        label="More people of one party"
+        label={say.morePeopleOneParty}
         value={way}
         options={WAYS}
         onValue={(next) =>
@@ -37,7 +38,10 @@ export function PriceForMore({ content, set, wrong, currency }: PartProps & { cu
             <MoneyField
               key={i}
               id={`service-person-${i + 2}`}
-              label={`Person ${i + 2}${i === pricing.extraPeople.length - 1 ? ' and each after' : ''}, ${currency}`}
+              label={(i === pricing.extraPeople.length - 1 ? say.personAndAfter : say.person)({
+                count: i + 2,
+                currency,
+              })}
               currency={currency}
               wrong={wrong[`pricing.extraPeople.${i}`]}
               value={amount}
@@ -51,7 +55,7 @@ export function PriceForMore({ content, set, wrong, currency }: PartProps & { cu
                 className="button button-small"
                 onClick={() => put([...pricing.extraPeople, pricing.extraPeople.at(-1) ?? 0])}
               >
-                One more
+                {say.oneMore}
               </button>
             )}
             {pricing.extraPeople.length > 1 && (
@@ -60,7 +64,7 @@ export function PriceForMore({ content, set, wrong, currency }: PartProps & { cu
                 className="button button-small"
                 onClick={() => put(pricing.extraPeople.slice(0, -1))}
               >
-                One less
+                {say.oneLess}
               </button>
             )}
           </div>

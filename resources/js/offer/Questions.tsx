@@ -9,17 +9,18 @@ import { Field } from '../ui/Field';
 import { LinesField } from '../ui/LinesField';
 import { Select } from '../ui/Select';
 import { SomeServices } from './SomeServices';
+import * as say from '@words/offer';
 
 const TYPES = [
-  ['short', 'a short text'],
-  ['long', 'a long text'],
-  ['number', 'a number'],
-  ['choice', 'one of several'],
-  ['choices', 'some of several'],
-  ['yesno', 'yes or no'],
-  ['date', 'a date'],
-  ['file', 'a file'],
-  ['hidden', 'not asked: filled from the link'],
+  ['short', say.shortText],
+  ['long', say.longText],
+  ['number', say.number],
+  ['choice', say.oneSeveral],
+  ['choices', say.someSeveral],
+  ['yesno', say.yesOrNo],
+  ['date', say.date],
+  ['file', say.file],
+  ['hidden', say.notAskedFilledFrom],
 ] as const;
 
 const FRESH: Contents['question'] = {
@@ -39,18 +40,20 @@ export function Questions() {
   return (
     <ThingRows
       list="questions"
-      title="Questions"
-      add="Add a question"
-      empty="None yet. Name and mail are always asked; ask here for what you need besides."
+      title={say.questions}
+      add={say.addQuestion}
+      empty={say.noneYetNameAnd}
       rows={questions.map((one) => ({
         id: one.id,
         name: one.text,
-        says: `${TYPES.find(([type]) => type === one.type)?.[1] ?? ''}${one.required ? ', must be answered' : ''}`,
+        says: one.required ? say.questionMust({ type: typeWords(one.type) }) : typeWords(one.type),
       }))}
       editor={(id, onDone) => <Question id={id} earlier={earlierThan(questions, id)} onDone={onDone} />}
     />
   );
 }
+
+const typeWords = (of: string): string => TYPES.find(([type]) => type === of)?.[1] ?? '';
 
 /** Only what is asked before can decide whether a question is asked. */
 const earlierThan = (
@@ -73,7 +76,7 @@ function Question({
   const editing = useThing('question', id, FRESH);
   const { content, set, wrong } = editing;
   if (content === null) {
-    return <p role="status">Fetching the question</p>;
+    return <p role="status">{say.fetchingQuestion}</p>;
   }
   const before = earlier.find((one) => one.id === content.shownIf?.question);
   const answers = before?.type === 'yesno' ? ['yes', 'no'] : (before?.choices ?? []);
@@ -81,7 +84,7 @@ function Question({
     <RowEditor editing={editing} name={content.text} isNew={id === null} onDone={onDone}>
       <Field
         id="question-text"
-        label="What do you want to know?"
+        label={say.whatDoWantTo}
         maxLength={300}
         wrong={wrong['text']}
         value={content.text}
@@ -90,7 +93,7 @@ function Question({
       <div className="two">
         <Select
           id="question-type"
-          label="Answered by"
+          label={say.answeredBy}
           value={content.type}
           options={TYPES}
           onValue={(type) => set({ type })}
@@ -99,8 +102,8 @@ function Question({
         {content.type === 'hidden' ? (
           <Field
             id="question-parameter"
-            label="Part of the link that fills it"
-            hint="“from” takes it of …?from=poster"
+            label={say.partLinkThatFills}
+            hint={say.fromTakesFromPoster}
             maxLength={60}
             wrong={wrong['parameter']}
             value={content.parameter}
@@ -108,14 +111,14 @@ function Question({
           />
         ) : (
           <Check checked={content.required} onChange={(required) => set({ required })}>
-            Must be answered
+            {say.mustBeAnswered}
           </Check>
         )}
       </div>
       {(content.type === 'choice' || content.type === 'choices') && (
         <LinesField
           id="question-choices"
-          label="Answers to choose from, one a line"
+          label={say.answersToChooseFrom}
           lines={4}
           wrong={wrong['choices'] ?? Object.entries(wrong).find(([field]) => field.startsWith('choices.'))?.[1]}
           value={content.choices}
@@ -126,9 +129,9 @@ function Question({
         <div className="two">
           <Select
             id="question-after"
-            label="Asked"
+            label={say.asked}
             value={content.shownIf?.question ?? ''}
-            options={[['', 'always'], ...earlier.map((one) => [one.id, `only after “${one.text}”`] as const)]}
+            options={[['', say.always], ...earlier.map((one) => [one.id, say.onlyAfter({ text: one.text })] as const)]}
             onValue={(question) => set({ shownIf: question === '' ? null : { question, answer: '' } })}
             wrong={wrong['shownIf.question']}
           />
@@ -136,16 +139,21 @@ function Question({
             (answers.length > 0 ? (
               <Select
                 id="question-answer"
-                label="was answered with"
+                label={say.wasAnsweredWith}
                 value={content.shownIf.answer}
-                options={[['', 'choose one'], ...answers.map((one) => [one, one] as const)]}
+                options={[
+                  ['', say.chooseOne],
+                  ...answers.map(
+                    (one) => [one, before?.type === 'yesno' ? (one === 'yes' ? say.yes : say.no) : one] as const,
+                  ),
+                ]}
                 onValue={(answer) => content.shownIf !== null && set({ shownIf: { ...content.shownIf, answer } })}
                 wrong={wrong['shownIf.answer']}
               />
             ) : (
               <Field
                 id="question-answer"
-                label="was answered with"
+                label={say.wasAnsweredWith}
                 maxLength={120}
                 wrong={wrong['shownIf.answer']}
                 value={content.shownIf.answer}
@@ -159,9 +167,7 @@ function Question({
         onServices={(services) => set({ services })}
         wrong={wrong['services']}
       />
-      {id !== null && (
-        <p className="text-soft">Answers already given are kept as they were asked, whatever changes here.</p>
-      )}
+      {id !== null && <p className="text-soft">{say.answersAlreadyGivenKept}</p>}
     </RowEditor>
   );
 }

@@ -1,4 +1,5 @@
 import { LengthField } from '../ui/LengthField';
+import * as say from '@words/offer';
 
 type Range = { min: number; max: number; step: number };
 type Props = { range: Range; wrong: string | undefined; onRange: (range: Range) => void };
@@ -9,7 +10,7 @@ export function RangeFields({ range, wrong, onRange }: Props) {
     <div className="three">
       <LengthField
         id="range-min"
-        label="Shortest"
+        label={say.shortest}
         wrong={wrong}
         value={range.min}
         empty={0}
@@ -17,7 +18,7 @@ export function RangeFields({ range, wrong, onRange }: Props) {
       />
       <LengthField
         id="range-max"
-        label="Longest"
+        label={say.longest}
         wrong={undefined}
         value={range.max}
         empty={0}
@@ -25,7 +26,7 @@ export function RangeFields({ range, wrong, onRange }: Props) {
       />
       <LengthField
         id="range-step"
-        label="In steps of"
+        label={say.inSteps}
         wrong={undefined}
         value={range.step}
         empty={0}

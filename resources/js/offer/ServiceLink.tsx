@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { toString as qr } from 'qrcode';
 import type { Schemas } from '../lib/api';
 import { useNotices } from '../ui/Notices';
+import * as say from '@words/offer';
 
 /** The address that leads straight to a service, to copy or to print as a QR code. */
 export function ServiceLink({ service, link }: { service: Pick<Schemas['ServiceRow'], 'name'>; link: string }) {
@@ -14,19 +15,19 @@ export function ServiceLink({ service, link }: { service: Pick<Schemas['ServiceR
   }, [link]);
   const copy = async () => {
     await navigator.clipboard.writeText(link);
-    notices.say('The link is copied.');
+    notices.say(say.linkCopied);
   };
   return (
     <div className="service-link">
-      {code !== '' && <img src={code} alt={`QR code of the link to ${service.name}`} width={132} height={132} />}
+      {code !== '' && <img src={code} alt={say.qrCodeLinkTo({ name: service.name })} width={132} height={132} />}
       <div className="grid gap-2">
         <a href={link}>{link}</a>
         <p className="flex flex-wrap gap-2">
           <button type="button" className="button button-small" onClick={() => void copy()}>
-            Copy the link
+            {say.copyLink}
           </button>
           <a className="button button-small" href={code} download={`${service.name}.svg`}>
-            Save the QR code
+            {say.saveQrCode}
           </a>
         </p>
       </div>

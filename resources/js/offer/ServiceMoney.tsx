@@ -8,13 +8,22 @@ import { PriceByLength } from './PriceByLength';
 import { PriceByPerson } from './PriceByPerson';
 import { PriceForMore } from './PriceForMore';
 import type { PartProps } from './service';
-import { beforeWords, partWords, PAYMENTS, termsWords } from '../words/prices';
+import { beforeWords, partWords, termsWords } from '../words/prices';
+import * as say from '@words/offer';
+
+const PAYMENTS = [
+  ['none', say.payments.none],
+  ['optional', say.payments.optional],
+  ['deposit', say.payments.deposit],
+  ['full', say.payments.full],
+  ['card_hold', say.payments.card_hold],
+] as const;
 
 const KINDS = [
-  ['fixed', 'a price'],
-  ['free', 'free'],
-  ['from', 'from a price on, settled at the desk'],
-  ['on_request', 'on request'],
+  ['fixed', say.price],
+  ['free', say.free],
+  ['from', say.fromPriceOnSettled],
+  ['on_request', say.onRequest],
 ] as const;
 
 /** What it costs, and when that is paid. */
@@ -30,8 +39,8 @@ export function ServiceMoney(props: PartProps) {
     <>
       <Fold
         id="fold-money"
-        title="What it costs"
-        says={[says(props, currency), later || pricing.kind === 'free' ? '' : `paid ${paid}`]
+        title={say.whatCosts}
+        says={[says(props, currency), later || pricing.kind === 'free' ? '' : say.paidHow({ paid })]
           .filter(Boolean)
           .join(', ')}
         open
@@ -40,7 +49,7 @@ export function ServiceMoney(props: PartProps) {
         <div className="two">
           <Select
             id="service-priceKind"
-            label="Price"
+            label={say.priceTitle}
             value={pricing.kind}
             options={KINDS}
             onValue={(kind) => set({ pricing: { ...pricing, kind } })}
@@ -49,7 +58,7 @@ export function ServiceMoney(props: PartProps) {
           {(pricing.kind === 'from' || (pricing.kind === 'fixed' && one)) && (
             <MoneyField
               id="service-price"
-              label={`Amount in ${currency}`}
+              label={say.amountIn({ currency })}
               currency={currency}
               wrong={wrong['pricing.amount']}
               value={pricing.amount}
@@ -62,7 +71,7 @@ export function ServiceMoney(props: PartProps) {
         <PriceByPerson {...props} currency={currency} />
         <Select
           id="service-payment"
-          label="Paid"
+          label={say.paid}
           value={payment.kind}
           options={later ? PAYMENTS.filter(([kind]) => kind === 'none' || kind === 'card_hold') : PAYMENTS}
           onValue={(kind) => set({ payment: { kind, amount: null, percent: kind === 'deposit' ? '20' : null } })}
@@ -71,7 +80,7 @@ export function ServiceMoney(props: PartProps) {
         {payment.kind === 'deposit' && (
           <AmountOrPart
             id="deposit"
-            label="Deposit"
+            label={say.deposit}
             currency={currency}
             value={payment}
             wrong={wrong['payment.amount'] ?? wrong['payment.percent']}
@@ -93,17 +102,22 @@ function Cancelling({ content, set, wrong, currency }: PartProps & { currency: s
   return (
     <Fold
       id="fold-cancelling"
-      title="Cancelling"
+      title={say.cancelling}
       says={
-        terms === null ? 'always free' : `free ${beforeWords(terms.freeMinutes)}, then ${partWords(terms, currency)}`
+        terms === null
+          ? say.alwaysFree
+          : say.freeThen({ freeMinutes: beforeWords(terms.freeMinutes), terms: partWords(terms, currency) })
       }
       wrong={Object.keys(wrong).some((field) => field.startsWith('cancellation'))}
     >
       <Select
         id="service-cancelling"
-        label="Free"
+        label={say.freeUntil}
         value={terms === null ? 'always' : String(terms.freeMinutes)}
-        options={[['always', 'always'], ...choices.map((minutes) => [String(minutes), beforeWords(minutes)] as const)]}
+        options={[
+          ['always', say.always],
+          ...choices.map((minutes) => [String(minutes), beforeWords(minutes)] as const),
+        ]}
         onValue={(chosen) =>
           set({
             cancellation:
@@ -118,40 +132,43 @@ function Cancelling({ content, set, wrong, currency }: PartProps & { currency: s
         <>
           <AmountOrPart
             id="cancellation"
-            label="After that it costs"
+            label={say.afterThatCosts}
             currency={currency}
             value={terms}
             wrong={wrong['cancellation.amount'] ?? wrong['cancellation.percent']}
             onValue={(part) => set({ cancellation: { freeMinutes: terms.freeMinutes, ...part } })}
           />
-          <p className="hint">
-            Clients read: “{termsWords(terms, currency)}” It is kept from what they paid, or charged to a kept card; who
-            has done neither pays nothing.
-          </p>
+          <p className="hint">{say.clientsReadKeptFrom({ terms: termsWords(terms, currency) })}</p>
         </>
       )}
     </Fold>
   );
 }
 
-/** "€48.00, €72.00 for 90 minutes": what is set, in a line. */
-function says({ content }: PartProps, currency: string): string {
+/** "€48.00, other with some": what is set, in a line. */
+function says(props: PartProps, currency: string): string {
+  const price = priceSays(props, currency);
+  return props.content.pricing.byStaff.length > 0 ? say.priceOthers({ price }) : price;
+}
+
+function priceSays({ content }: PartProps, currency: string): string {
   const { pricing } = content;
-  const others = pricing.byStaff.length > 0 ? ', other with some' : '';
+  const amount = (minor: number | null | undefined): string => money(Math.max(0, minor ?? 0), currency);
   switch (pricing.kind) {
     case 'free':
-      return `free${others}`;
+      return say.free;
     case 'on_request':
-      return `price on request${others}`;
+      return say.priceOnRequest;
     case 'from':
-      return `from ${money(Math.max(0, pricing.amount), currency)}${others}`;
+      return say.fromAmount({ amount: amount(pricing.amount) });
     case 'fixed':
-      return (
-        (content.kind === 'appointment' && content.range !== null
-          ? `${money(Math.max(0, pricing.perStep ?? 0), currency)} a step`
-          : content.kind === 'appointment' && content.choices.length > 1
-            ? pricing.byMinutes.map((one) => money(Math.max(0, one.amount), currency)).join(' / ')
-            : money(Math.max(0, pricing.amount), currency)) + others
-      );
+      if (content.kind !== 'appointment') {
+        return amount(pricing.amount);
+      }
+      return content.range !== null
+        ? say.step({ amount: amount(pricing.perStep) })
+        : content.choices.length > 1
+          ? pricing.byMinutes.map((one) => amount(one.amount)).join(' / ')
+          : amount(pricing.amount);
   }
 }

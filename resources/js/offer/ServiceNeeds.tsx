@@ -4,6 +4,7 @@ import { Fold } from '../ui/Fold';
 import { NumberField } from '../ui/NumberField';
 import { Pick } from '../ui/Pick';
 import { first, type PartProps } from './service';
+import * as say from '@words/offer';
 
 /** Which resources an appointment takes, and how many of them. */
 export function ServiceNeeds({ content, set, wrong, pools }: PartProps & { pools: Schemas['Setup']['pools'] }) {
@@ -13,12 +14,12 @@ export function ServiceNeeds({ content, set, wrong, pools }: PartProps & { pools
   return (
     <Fold
       id="fold-needs"
-      title="With what"
-      says={needs === '' ? 'nothing of the resources' : needs}
+      title={say.withWhat}
+      says={needs === '' ? say.nothingResources : needs}
       wrong={first(wrong, 'resources') !== undefined}
     >
       <Pick
-        legend="Resources it needs"
+        legend={say.resourcesNeeds}
         from={pools}
         chosen={content.resources.map((need) => need.pool)}
         onChosen={(chosen) =>
@@ -44,17 +45,17 @@ export function ServiceNeeds({ content, set, wrong, pools }: PartProps & { pools
           <div key={need.pool} className="three">
             <NumberField
               id={`need-${i}`}
-              label={`${name}: how many`}
+              label={say.howMany({ name })}
               wrong={wrong[`resources.${i}.units`]}
               value={need.units}
               empty={0}
               onValue={(units) => change({ units })}
             />
             <Check checked={need.perPerson} onChange={(perPerson) => change({ perPerson })}>
-              for each person
+              {say.forEachPerson}
             </Check>
             <Check checked={need.holdsBuffers} onChange={(holdsBuffers) => change({ holdsBuffers })}>
-              during set-up and clear-up too
+              {say.duringSetUpAnd}
             </Check>
           </div>
         );

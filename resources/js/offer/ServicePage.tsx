@@ -12,6 +12,7 @@ import { ServiceTime } from './ServiceTime';
 import { ServiceWhat } from './ServiceWhat';
 import { ServiceWhen } from './ServiceWhen';
 import { ServiceWho } from './ServiceWho';
+import * as say from '@words/offer';
 
 /** A service, in the order an owner thinks: what it is, how long, who and where, when, what it costs, rules. */
 export function ServicePage() {
@@ -33,17 +34,17 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
   const { business, data, may, editing, stranded, save } = useThingPage('service', id, fresh, () => 'offer/services');
   const { content, draft, wrong, set } = editing;
   if (editing.missing) {
-    return <p>There is no such service. It may have been removed.</p>;
+    return <p>{say.thereNoSuchService}</p>;
   }
   if (data === undefined || content === null || draft === null) {
-    return <p role="status">Fetching the service</p>;
+    return <p role="status">{say.fetchingService}</p>;
   }
   const names = namesOf(data);
   const part = { content, set, wrong };
   return (
     <div className="beside">
       <section className="beside-main">
-        <h2>{id === null ? 'A new service' : content.name}</h2>
+        <h2>{id === null ? say.newService : content.name}</h2>
         <fieldset disabled={!may('change-setup')} className="contents">
           <ServiceWhat {...part} />
           <ServiceTime {...part} />
@@ -53,17 +54,17 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
           <ServiceRules {...part} />
           {id !== null && (
             <Check id="service-resting" checked={!content.active} onChange={(rests) => set({ active: !rests })}>
-              Resting: cannot be booked, nothing is lost.
+              {say.restingCannotBeBooked}
             </Check>
           )}
         </fieldset>
         <ThingFoot
           editing={editing}
           name={content.name}
-          unnamed="this service"
+          unnamed={say.thisService}
           isNew={id === null}
           names={names}
-          onSave={() => void save(`${content.name} saved.`)}
+          onSave={() => void save(say.saved({ name: content.name }))}
           list={`/at/${business}/offer/services`}
         />
       </section>

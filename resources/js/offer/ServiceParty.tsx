@@ -2,6 +2,7 @@ import { Choice } from '../ui/Choice';
 import { Fold } from '../ui/Fold';
 import { NumberField } from '../ui/NumberField';
 import { first, type PartProps } from './service';
+import * as say from '@words/offer';
 
 /** What choosing each means for the service. */
 const COMPANY = {
@@ -12,27 +13,27 @@ const COMPANY = {
 
 /** Whether one comes alone, joins others, or comes to a session. */
 export function ServiceParty({ content, set, wrong }: PartProps) {
-  const company = content.kind === 'session' ? 'session' : content.places === 1 ? 'private' : 'shared';
+  const company = content.kind === 'session' ? 'session' : content.places === 1 ? say.privateParty : 'shared';
   return (
     <Fold
       id="fold-party"
-      title="Alone or with others"
+      title={say.aloneOrWithOthers}
       says={
         content.kind === 'session'
-          ? 'at sessions you schedule'
+          ? say.atSessionsSchedule
           : content.places > 1
-            ? `shared, ${content.places} places`
-            : 'private'
+            ? say.sharedPlaces({ places: content.places })
+            : say.privateParty
       }
       wrong={first(wrong, 'places') !== undefined || first(wrong, 'maxParty') !== undefined}
     >
       <Choice
-        label="Alone or with others"
+        label={say.aloneOrWithOthers}
         value={company}
         options={[
-          ['private', 'private'],
-          ['shared', 'shared: others may join', 'kind-shared'],
-          ['session', 'sessions, scheduled on the Board', 'kind-session'],
+          ['private', say.privateParty],
+          ['shared', say.sharedOthersMayJoin, 'kind-shared'],
+          ['session', say.sessionsScheduledOnBoard, 'kind-session'],
         ]}
         onValue={(next) => set(COMPANY[next])}
       />
@@ -40,7 +41,7 @@ export function ServiceParty({ content, set, wrong }: PartProps) {
         {content.kind === 'appointment' && content.places !== 1 && (
           <NumberField
             id="service-places"
-            label="Places"
+            label={say.places}
             wrong={wrong['places']}
             value={content.places}
             empty={0}
@@ -49,11 +50,9 @@ export function ServiceParty({ content, set, wrong }: PartProps) {
         )}
         <NumberField
           id="service-party"
-          label="Largest party"
+          label={say.largestParty}
           hint={
-            content.kind === 'appointment' && content.places === 1
-              ? 'Nothing typed: one person'
-              : 'Nothing typed: as many as there are places'
+            content.kind === 'appointment' && content.places === 1 ? say.nothingTypedOnePerson : say.nothingTypedAsMany
           }
           wrong={wrong['maxParty']}
           value={content.maxParty}

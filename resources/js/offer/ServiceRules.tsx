@@ -4,7 +4,13 @@ import { mostADay } from '../setup/words';
 import { NumberField } from '../ui/NumberField';
 import { Select } from '../ui/Select';
 import type { PartProps } from './service';
-import { VISIBILITIES } from '../words/prices';
+import * as say from '@words/offer';
+
+const VISIBILITIES = [
+  ['page', say.visibilities.page],
+  ['link', say.visibilities.link],
+  ['desk', say.visibilities.desk],
+] as const;
 
 /** Who sees it, and how often it may happen. */
 export function ServiceRules({ content, set, wrong }: PartProps) {
@@ -12,20 +18,22 @@ export function ServiceRules({ content, set, wrong }: PartProps) {
   return (
     <Fold
       id="fold-rules"
-      title="Rules"
-      says={`seen by ${seen}, ${content.approval ? 'waits for your yes, ' : ''}${mostADay(content.maxPerDay)}`}
+      title={say.rules}
+      says={[say.seenBy({ seen }), content.approval ? say.waitsForYes : '', mostADay(content.maxPerDay)]
+        .filter((one) => one !== '')
+        .join(', ')}
       wrong={wrong['maxPerDay'] !== undefined || wrong['approval'] !== undefined}
     >
       <div className="two">
         <Select
           id="service-visibility"
-          label="Who sees it"
+          label={say.whoSees}
           value={content.visibility}
           options={VISIBILITIES}
           onValue={(visibility) => set({ visibility })}
         />
         <Check id="service-approval" checked={content.approval} onChange={(approval) => set({ approval })}>
-          A booking waits for your yes
+          {say.bookingWaitsForYes}
         </Check>
         {wrong['approval'] !== undefined && (
           <p className="wrong" role="alert">
@@ -34,8 +42,8 @@ export function ServiceRules({ content, set, wrong }: PartProps) {
         )}
         <NumberField
           id="service-maxPerDay"
-          label="Most a day"
-          hint="Nothing typed: any number"
+          label={say.mostDay}
+          hint={say.nothingTypedAnyNumber}
           wrong={wrong['maxPerDay']}
           value={content.maxPerDay}
           empty={null}

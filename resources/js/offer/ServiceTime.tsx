@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { duration } from '../lib/format';
-import { writeLength } from '../lib/reading';
+import { writeLength } from '../lib/length';
 import { Choice } from '../ui/Choice';
 import { Fold } from '../ui/Fold';
 import { LengthField } from '../ui/LengthField';
@@ -8,6 +8,7 @@ import { Choices } from './Choices';
 import { pricesFor } from './PriceByLength';
 import { RangeFields } from './RangeFields';
 import { first, type PartProps } from './service';
+import * as say from '@words/offer';
 
 /** How long it takes, and the time around it. */
 export function ServiceTime({ content, set, wrong }: PartProps) {
@@ -16,12 +17,12 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
   const says = {
     fixed: duration(content.minutes),
     choices: content.choices.map(writeLength).join(', '),
-    range: `${writeLength(content.range?.min ?? 0)} to ${writeLength(content.range?.max ?? 0)}`,
+    range: say.range({ from: writeLength(content.range?.min ?? 0), to: writeLength(content.range?.max ?? 0) }),
   }[kind];
   const buffers =
     content.setup + content.clearup === 0
       ? ''
-      : `, ${writeLength(content.setup)} before, ${writeLength(content.clearup)} after`;
+      : say.beforeAfter({ setup: writeLength(content.setup), clearup: writeLength(content.clearup) });
   const lengths = (choices: number[], range: typeof content.range) =>
     set({ choices, range, pricing: pricesFor(content, choices, range) });
   const choose = (next: typeof kind) => {
@@ -36,21 +37,21 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
     Object.keys(wrong).some((one) => one.startsWith(field)),
   );
   return (
-    <Fold id="fold-time" title="How long" says={says + buffers} open wrong={broken}>
+    <Fold id="fold-time" title={say.howLong} says={says + buffers} open wrong={broken}>
       <Choice
-        label="Length"
+        label={say.length}
         value={kind}
         options={[
-          ['fixed', 'one length'],
-          ['choices', 'several to choose from', 'length-choices'],
-          ['range', 'the client’s own', 'length-range'],
+          ['fixed', say.oneLength],
+          ['choices', say.severalToChooseFrom, 'length-choices'],
+          ['range', say.clientsOwn, 'length-range'],
         ]}
         onValue={choose}
       />
       {kind === 'fixed' && (
         <LengthField
           id="service-minutes"
-          label="It lasts"
+          label={say.lasts}
           wrong={wrong['minutes']}
           value={content.minutes}
           empty={0}
@@ -70,7 +71,7 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
       <div className="two">
         <LengthField
           id="service-setup"
-          label="Set-up before"
+          label={say.setUpBefore}
           wrong={wrong['setup']}
           value={content.setup}
           empty={-1}
@@ -78,7 +79,7 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
         />
         <LengthField
           id="service-clearup"
-          label="Clear-up after"
+          label={say.clearUpAfter}
           wrong={wrong['clearup']}
           value={content.clearup}
           empty={-1}

@@ -5,6 +5,7 @@ import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import { Select } from '../ui/Select';
 import type { PartProps } from './service';
+import * as say from '@words/offer';
 
 /** What it is called, and what clients and staff should know. */
 export function ServiceWhat({ content, set, wrong }: PartProps) {
@@ -14,7 +15,7 @@ export function ServiceWhat({ content, set, wrong }: PartProps) {
     <>
       <Field
         id="service-name"
-        label="What is it called?"
+        label={say.whatIsItCalled}
         maxLength={120}
         wrong={wrong['name']}
         value={content.name}
@@ -22,7 +23,7 @@ export function ServiceWhat({ content, set, wrong }: PartProps) {
       />
       <Field
         id="service-description"
-        label="What should clients know?"
+        label={say.whatShouldClientsKnow}
         lines={2}
         maxLength={2000}
         wrong={wrong['description']}
@@ -31,22 +32,22 @@ export function ServiceWhat({ content, set, wrong }: PartProps) {
       />
       <Fold
         id="fold-what"
-        title="Category, picture, mark, note"
+        title={say.categoryPictureMarkNote}
         says={[
-          category ?? 'no category',
-          content.picture === null ? 'no picture' : 'a picture',
-          content.staffNote === '' ? 'no note' : 'a note for staff',
+          category ?? say.noCategory,
+          content.picture === null ? say.noPicture : say.aPicture,
+          content.staffNote === '' ? say.noNote : say.hasNote,
         ].join(', ')}
         wrong={wrong['staffNote'] !== undefined}
       >
         <Select
           id="service-category"
-          label="Category"
+          label={say.category}
           value={content.category ?? ''}
-          options={[['', 'none'], ...(data?.categories ?? []).map((one) => [one.id, one.name] as const)]}
+          options={[['', say.none], ...(data?.categories ?? []).map((one) => [one.id, one.name] as const)]}
           onValue={(one) => set({ category: one === '' ? null : one })}
         />
-        <PictureField label="Picture" picture={content.picture} onPicture={(picture) => set({ picture })} />
+        <PictureField label={say.picture} picture={content.picture} onPicture={(picture) => set({ picture })} />
         <MarkField
           name={content.name}
           colour={content.colour}
@@ -55,8 +56,8 @@ export function ServiceWhat({ content, set, wrong }: PartProps) {
         />
         <Field
           id="service-note"
-          label="A note for staff"
-          hint="Private: clients never see it"
+          label={say.noteForStaff}
+          hint={say.privateClientsNeverSee}
           lines={2}
           maxLength={2000}
           wrong={wrong['staffNote']}

@@ -1,5 +1,5 @@
 import { WeekRuler } from '../hours/WeekRuler';
-import { counted, duration, timeOfDay } from '../lib/format';
+import { duration, timeOfDay } from '../lib/format';
 import { useSetup } from '../setup/useSetup';
 import { Check } from '../ui/Check';
 import { DateField } from '../ui/DateField';
@@ -8,26 +8,27 @@ import { LengthField } from '../ui/LengthField';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
 import { first, type PartProps } from './service';
+import * as say from '@words/offer';
 
 const STARTS = [
-  ['clock', 'the clock: 9:00, 9:15 …'],
-  ['opening', 'the beginning of the open stretch'],
+  ['clock', say.startsClock],
+  ['opening', say.beginningOpenStretch],
 ] as const;
 
 /** When it can be booked, and how long before. */
 export function ServiceWhen({ content, set, wrong }: PartProps) {
   const { data } = useSetup();
   const limits = [
-    content.hours === null ? null : 'hours of its own',
-    content.dayparts.length === 0 ? null : 'some parts of the day',
-    content.availableFrom === null && content.availableUntil === null ? null : 'some dates',
+    content.hours === null ? null : say.hoursItsOwn,
+    content.dayparts.length === 0 ? null : say.somePartsDay,
+    content.availableFrom === null && content.availableUntil === null ? null : say.someDates,
   ].filter((one) => one !== null);
   return (
     <>
       <Fold
         id="fold-when"
-        title="When"
-        says={limits.length === 0 ? 'whenever you are open' : limits.join(', ')}
+        title={say.when}
+        says={limits.length === 0 ? say.wheneverOpen : limits.join(', ')}
         wrong={['hours', 'dayparts', 'availableFrom', 'availableUntil'].some(
           (field) => first(wrong, field) !== undefined,
         )}
@@ -37,22 +38,22 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
           checked={content.hours !== null}
           onChange={(own) => set({ hours: own ? (data?.openingHours ?? {}) : null })}
         >
-          Only at hours of its own
+          {say.onlyAtHoursIts}
         </Check>
         {content.hours !== null && (
           <WeekRuler
             id="service"
             table={content.hours}
             onChange={(hours) => set({ hours })}
-            empty="not offered"
+            empty={say.noHours}
             within={data?.openingHours ?? null}
             wrong={wrong['hours']}
           />
         )}
         {(data?.dayparts.length ?? 0) > 0 && (
           <Pick
-            legend="Only in these parts of the day"
-            hint="None chosen: in all of them"
+            legend={say.onlyInTheseParts}
+            hint={say.noneChosenInAll}
             from={(data?.dayparts ?? []).map((one) => ({
               id: one.id,
               name: `${one.name}, ${timeOfDay(one.from)}–${timeOfDay(one.to)}`,
@@ -65,14 +66,14 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
         <div className="two">
           <DateField
             id="service-from"
-            label="First day"
+            label={say.firstDay}
             wrong={wrong['availableFrom']}
             value={content.availableFrom ?? ''}
             onValue={(date) => set({ availableFrom: date === '' ? null : date })}
           />
           <DateField
             id="service-until"
-            label="Last day"
+            label={say.lastDay}
             wrong={wrong['availableUntil']}
             value={content.availableUntil ?? ''}
             onValue={(date) => set({ availableUntil: date === '' ? null : date })}
@@ -81,18 +82,18 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
       </Fold>
       <Fold
         id="fold-starts"
-        title="Starts and notice"
+        title={say.startsAndNotice}
         says={[
-          `every ${duration(content.startEvery)}`,
+          say.every({ startEvery: duration(content.startEvery) }),
           notice(content.noticeMinutes),
-          `up to ${counted(content.bookAheadDays, 'day')} ahead`,
+          say.ahead({ days: content.bookAheadDays }),
         ].join(', ')}
         wrong={['startEvery', 'noticeMinutes', 'bookAheadDays'].some((field) => first(wrong, field) !== undefined)}
       >
         <div className="two">
           <LengthField
             id="service-startEvery"
-            label="Starts every"
+            label={say.startsEvery}
             wrong={wrong['startEvery']}
             value={content.startEvery}
             empty={0}
@@ -100,15 +101,15 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
           />
           <Select
             id="service-startFrom"
-            label="Counted from"
+            label={say.countedFrom}
             value={content.startFrom}
             options={STARTS}
             onValue={(startFrom) => set({ startFrom })}
           />
           <LengthField
             id="service-noticeMinutes"
-            label="Notice"
-            hint="How long before a start it can still be booked: 2 h, 1 day"
+            label={say.notice}
+            hint={say.howLongBeforeStart}
             wrong={wrong['noticeMinutes']}
             value={content.noticeMinutes}
             empty={-1}
@@ -117,8 +118,8 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
           <LengthField
             days
             id="service-bookAheadDays"
-            label="Reach"
-            hint="How far ahead it can be booked: 60 days, 8 weeks"
+            label={say.reach}
+            hint={say.howFarAheadCan}
             wrong={wrong['bookAheadDays']}
             value={content.bookAheadDays}
             empty={-1}
@@ -132,7 +133,7 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
 
 const notice = (minutes: number): string =>
   minutes <= 0
-    ? 'no notice'
+    ? say.noNotice
     : minutes % 1440 === 0
-      ? `${counted(minutes / 1440, 'day')} of notice`
-      : `${duration(minutes)} of notice`;
+      ? say.noticeDays({ days: minutes / 1440 })
+      : say.noticeOf({ time: duration(minutes) });

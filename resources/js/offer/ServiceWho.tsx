@@ -6,13 +6,14 @@ import { Select } from '../ui/Select';
 import { first, type PartProps } from './service';
 import { ServiceNeeds } from './ServiceNeeds';
 import { ServiceParty } from './ServiceParty';
+import * as say from '@words/offer';
 
 const ASSIGNMENTS = [
-  ['choose', 'the client chooses, or anyone'],
-  ['rotate', 'in turn'],
-  ['first', 'the first who is free'],
-  ['random', 'whoever is drawn'],
-  ['all', 'all of them together'],
+  ['choose', say.clientChoosesOrAnyone],
+  ['rotate', say.inTurn],
+  ['first', say.firstWhoFree],
+  ['random', say.whoeverDrawn],
+  ['all', say.allThemTogether],
 ] as const;
 
 /** Who does it, where, with what, and for how many at once. */
@@ -26,14 +27,14 @@ export function ServiceWho({ content, set, wrong }: PartProps) {
     <>
       <Fold
         id="fold-who"
-        title="Who"
-        says={people === '' ? 'nobody yet' : people}
+        title={say.who}
+        says={people === '' ? say.nobodyYet : people}
         open={content.staff.length === 0}
         wrong={first(wrong, 'staff') !== undefined}
       >
         <Pick
-          legend="Who does it"
-          hint="In the order in which they are asked"
+          legend={say.whoDoes}
+          hint={say.inOrderInWhich}
           from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))}
           chosen={content.staff}
           onChosen={(staff) => set({ staff })}
@@ -41,7 +42,7 @@ export function ServiceWho({ content, set, wrong }: PartProps) {
         />
         <Select
           id="service-assignment"
-          label="Who takes a booking"
+          label={say.whoTakesBooking}
           value={content.assignment}
           options={ASSIGNMENTS}
           onValue={(assignment) => set({ assignment })}
@@ -49,16 +50,16 @@ export function ServiceWho({ content, set, wrong }: PartProps) {
       </Fold>
       <Fold
         id="fold-where"
-        title="Where"
+        title={say.where}
         says={
           content.locations.map((id) => data.locations.find((one) => one.id === id)?.name ?? '').join(', ') ||
-          'nowhere yet'
+          say.nowhereYet
         }
         open={content.locations.length === 0}
         wrong={first(wrong, 'locations') !== undefined}
       >
         <Pick
-          legend="Where it takes place"
+          legend={say.whereTakesPlace}
           from={data.locations}
           chosen={content.locations}
           onChosen={(locations) => set({ locations })}

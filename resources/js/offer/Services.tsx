@@ -9,8 +9,9 @@ import { Mark } from '../ui/Mark';
 import { ServiceLink } from './ServiceLink';
 import { Ordered } from '../setup/Ordered';
 import { useOrder } from '../setup/useOrder';
-import { writeLength } from '../lib/reading';
+import { writeLength } from '../lib/length';
 import { priceWords } from '../words/prices';
+import * as say from '@words/offer';
 
 /** All services by category, in the order in which the page shows them. */
 export function Services() {
@@ -22,36 +23,36 @@ export function Services() {
     return null;
   }
   const fits = data.services.filter((one) => one.name.toLowerCase().includes(sought.toLowerCase()));
-  const groups = [...data.categories, { id: null, name: data.categories.length === 0 ? '' : 'Without a category' }]
+  const groups = [...data.categories, { id: null, name: data.categories.length === 0 ? '' : say.withoutCategory }]
     .map((category) => ({ ...category, services: order.sorted(fits.filter((one) => one.category === category.id)) }))
     .filter((group) => group.services.length > 0);
   return (
     <section className="grid gap-4">
       <div className="list-head">
-        <h2>Services</h2>
+        <h2>{say.servicesTitle}</h2>
         {data.services.length > 6 && (
           <input
             className="input list-search"
             type="search"
-            aria-label="Find a service"
-            placeholder="Find"
+            aria-label={say.findService}
+            placeholder={say.find}
             value={sought}
             onChange={(event) => setSought(event.target.value)}
           />
         )}
         {may('change-setup') && (
           <Link className="button button-small" id="add-service" to={`/at/${business}/offer/services/new`}>
-            Add a service
+            {say.addService}
           </Link>
         )}
         {!data.published && data.services.length > 0 && (
           <Link className="button button-small button-next" to={`/at/${business}/gate`}>
-            Go on to your page
+            {say.goOnToPage}
           </Link>
         )}
       </div>
-      {data.services.length === 0 && <p>What do you sell by the hour? One service is enough to begin with.</p>}
-      {fits.length === 0 && sought !== '' && <p>Nothing is called “{sought}”.</p>}
+      {data.services.length === 0 && <p>{say.whatDoSellBy}</p>}
+      {fits.length === 0 && sought !== '' && <p>{say.nothingCalled({ sought })}</p>}
       {groups.map((group) => (
         <div key={group.id} className="grid gap-2">
           {group.name !== '' && <h3 className="group-name">{group.name}</h3>}
@@ -68,17 +69,18 @@ export function Services() {
                   <span className="row-soft row-price">{priceWords(one.price, data.currency)}</span>
                   <span className="row-soft row-wide">{names(one.staff, data.staff)}</span>
                   <span className="row-end">
-                    {!one.active && <span className="word">resting</span>}
+                    {!one.active && <span className="word">{say.resting}</span>}
                     {one.visibility !== 'page' && (
-                      <span className="word">{one.visibility === 'link' ? 'by link only' : 'desk only'}</span>
+                      <span className="word">{one.visibility === 'link' ? say.byLinkOnly : say.deskOnly}</span>
                     )}
                     <button
                       type="button"
                       className="button button-small"
                       aria-expanded={linked === one.id}
                       onClick={() => setLinked(linked === one.id ? null : one.id)}
+                      aria-label={say.linkOf({ name: one.name })}
                     >
-                      Link<span className="sr-only"> of {one.name}</span>
+                      {say.link}
                     </button>
                     {may('change-setup') && <Rest service={one} />}
                     {may('change-setup') && <Duplicate service={one} />}
@@ -96,7 +98,11 @@ export function Services() {
 
 /** "1 h", "1 h, 1 h 30", "1 h to 4 h": every length, not only the first. */
 function lengthsOf({ kind, lengths, ownLength }: Schemas['ServiceRow']): string {
-  return kind === 'session' ? 'sessions' : lengths.map(writeLength).join(ownLength ? ' to ' : ', ');
+  return kind === 'session'
+    ? say.sessions
+    : ownLength
+      ? say.range({ from: writeLength(lengths[0] ?? 0), to: writeLength(lengths.at(-1) ?? 0) })
+      : lengths.map(writeLength).join(', ');
 }
 
 const names = (ids: readonly string[], staff: readonly Schemas['Member'][]): string =>
@@ -110,13 +116,17 @@ function Rest({ service }: { service: Schemas['ServiceRow'] }) {
     const { content, version } = await queries.query({ ...thing(business, 'service', service.id), staleTime: 0 });
     await save(
       [draftOf.service(service.id, { ...content, active: !service.active }, version)],
-      service.active ? `${service.name} rests: nobody can book it.` : `${service.name} can be booked again.`,
+      service.active ? say.restsNobodyCanBook({ name: service.name }) : say.canBeBookedAgain({ name: service.name }),
     );
   };
   return (
-    <button type="button" className="button button-small" onClick={() => void put()}>
-      {service.active ? 'Rest' : 'Wake'}
-      <span className="sr-only"> {service.name}</span>
+    <button
+      type="button"
+      className="button button-small"
+      onClick={() => void put()}
+      aria-label={(service.active ? say.restOne : say.wakeOne)({ name: service.name })}
+    >
+      {service.active ? say.rest : say.wake}
     </button>
   );
 }
@@ -129,16 +139,21 @@ function Duplicate({ service }: { service: Schemas['ServiceRow'] }) {
   const make = async () => {
     const { content } = await queries.query({ ...thing(business, 'service', service.id), staleTime: 0 });
     const saved = await save(
-      [draftOf.service(null, { ...content, name: `${content.name}, again`, active: false }, null)],
-      `A copy of ${service.name} is here, resting.`,
+      [draftOf.service(null, { ...content, name: say.again({ name: content.name }), active: false }, null)],
+      say.copyHereResting({ name: service.name }),
     );
     if (saved?.ids[0] !== undefined) {
       await navigate(`/at/${business}/offer/services/${saved.ids[0]}`);
     }
   };
   return (
-    <button type="button" className="button button-small" onClick={() => void make()}>
-      Duplicate<span className="sr-only"> {service.name}</span>
+    <button
+      type="button"
+      className="button button-small"
+      onClick={() => void make()}
+      aria-label={say.duplicateOne({ name: service.name })}
+    >
+      {say.duplicate}
     </button>
   );
 }

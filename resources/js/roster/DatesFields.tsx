@@ -2,6 +2,7 @@ import { readHours } from '../hours/hours';
 import { ClockField } from '../ui/ClockField';
 import { Field } from '../ui/Field';
 import type { Wish } from './datesWish';
+import * as say from '@words/roster';
 
 type Props = { wish: Wish; onWish: (changes: Partial<Wish>) => void };
 
@@ -12,9 +13,9 @@ export function DatesFields({ wish, onWish }: Props) {
     return (
       <Field
         id="special-hours"
-        label="Open"
-        hint="9-12:30, 13:30-18; nothing typed: closed all day"
-        wrong={readHours(wish.typed) === null ? 'Typed like 9-12:30, 13:30-18.' : undefined}
+        label={say.open}
+        hint={say.openHelp}
+        wrong={readHours(wish.typed) === null ? say.openLike : undefined}
         value={wish.typed}
         onValue={(typed) => onWish({ typed })}
       />
@@ -24,22 +25,22 @@ export function DatesFields({ wish, onWish }: Props) {
     <div className="three">
       <ClockField
         id="span-from"
-        label="From"
+        label={say.from}
         wrong={undefined}
         value={times.from}
         onValue={(from) => onWish({ times: { ...times, from } })}
       />
       <ClockField
         id="span-to"
-        label="Until"
-        hint="Midnight: to the end of the day"
+        label={say.until}
+        hint={say.midnightToEndDay}
         wrong={undefined}
         value={times.to}
         onValue={(to) => onWish({ times: { ...times, to } })}
       />
       <Field
         id="span-name"
-        label={what === 'off' ? 'Why, for your own use' : 'What is it called?'}
+        label={what === 'off' ? say.whyForOwnUse : say.whatIsItCalled}
         maxLength={120}
         wrong={undefined}
         value={wish.name}

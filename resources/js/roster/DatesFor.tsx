@@ -4,6 +4,7 @@ import { Mark } from '../ui/Mark';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
 import { isForNobody, type Wish } from './datesWish';
+import * as say from '@words/roster';
 
 type Props = { wish: Wish; onWish: (changes: Partial<Wish>) => void; data: Schemas['Setup'] };
 
@@ -14,31 +15,31 @@ export function DatesFor({ wish, onWish, data }: Props) {
     <>
       {what !== null && what !== 'off' && (
         <Choice
-          label="For whom"
+          label={say.forWhom}
           value={whose}
           options={[
-            ['everyone', 'for everyone', 'whose-everyone'],
-            ['people', 'for people I choose', 'whose-people'],
-            ...(what === 'special' && data.locations.length > 1 ? ([['location', 'for one location']] as const) : []),
+            ['everyone', say.forEveryone, 'whose-everyone'],
+            ['people', say.forPeopleIChoose, 'whose-people'],
+            ...(what === 'special' && data.locations.length > 1 ? ([['location', say.forOneLocation]] as const) : []),
           ]}
           onValue={(next) => onWish({ whose: next })}
         />
       )}
       {(what === 'off' || whose === 'people') && (
         <Pick
-          legend="Who"
+          legend={say.who}
           from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))}
           chosen={[...wish.people]}
           onChosen={(people) => onWish({ people })}
-          wrong={isForNobody(wish) ? 'Nobody is chosen yet, so it would be for nobody.' : undefined}
+          wrong={isForNobody(wish) ? say.nobodyChosenYetSo : undefined}
         />
       )}
       {what === 'special' && whose === 'location' && (
         <Select
           id="special-place"
-          label="Location"
+          label={say.location}
           value={wish.place}
-          options={[['', 'Choose one'], ...data.locations.map((one) => [one.id, one.name] as const)]}
+          options={[['', say.chooseOne], ...data.locations.map((one) => [one.id, one.name] as const)]}
           onValue={(place) => onWish({ place })}
         />
       )}

@@ -12,11 +12,12 @@ import { DatesFor } from './DatesFor';
 import { draftsOf, isWide, type Wish } from './datesWish';
 import { OnDates } from './OnDates';
 import type { Dates } from './YearStrip';
+import * as say from '@words/roster';
 
 const WHATS = [
-  ['closed', 'Closed', 'what-closed'],
-  ['special', 'Other hours', 'what-special'],
-  ['off', 'Time off', 'what-off'],
+  ['closed', say.closedTitle, 'what-closed'],
+  ['special', say.otherHoursTitle, 'what-special'],
+  ['off', say.timeOff, 'what-off'],
 ] as const;
 
 const NOTHING = { what: null, name: '', typed: '' } as const;
@@ -41,15 +42,16 @@ export function DatesPanel({ dates, chosen, mayChange }: Props) {
     return null;
   }
   if (chosen === null) {
-    return <p className="text-soft">Press a day to see what is on it or to change it; drag over several.</p>;
+    return <p className="text-soft">{say.pressDayToSee}</p>;
   }
   const onWish = (changes: Partial<Wish>) => setWish({ ...wish, ...changes });
   const drafts = draftsOf(wish, chosen, dates);
   const days = daysBetween(chosen.first, chosen.last);
-  const words = days === 1 ? longDate(chosen.first) : `${longDate(chosen.first)} to ${longDate(chosen.last)}`;
+  const words =
+    days === 1 ? longDate(chosen.first) : say.spans({ first: longDate(chosen.first), last: longDate(chosen.last) });
   const asksWide = isWide(chosen) && drafts.length > 0;
   const save = async () => {
-    if ((await saving.save(drafts, `Saved for ${words}.`)) !== null) {
+    if ((await saving.save(drafts, say.savedFor({ words }))) !== null) {
       await stranded.carryOut();
       onWish(NOTHING); // what is saved stands above now, and is not counted again
       setWide(false);
@@ -58,13 +60,13 @@ export function DatesPanel({ dates, chosen, mayChange }: Props) {
   const wrong = Object.values(saving.refused?.fields ?? {})[0] ?? saving.refused?.message;
   return (
     <div className="beside">
-      <section className="beside-main" aria-label="The chosen dates">
-        <h2>{days === 1 ? words : `${words}, ${days} days`}</h2>
+      <section className="beside-main" aria-label={say.chosenDates}>
+        <h2>{say.chosenDays({ words, days })}</h2>
         <OnDates dates={dates} chosen={chosen} mayChange={mayChange} />
         {mayChange && (
           <>
             <Choice
-              label="What is different"
+              label={say.whatDifferent}
               value={wish.what}
               options={WHATS.filter(([one]) => all || one !== 'closed')}
               onValue={(what) => onWish({ what })}
@@ -78,7 +80,7 @@ export function DatesPanel({ dates, chosen, mayChange }: Props) {
             )}
             {asksWide && (
               <Check id="wide" checked={wide} onChange={setWide}>
-                Yes, for all {days} days, from {longDate(chosen.first)} to {longDate(chosen.last)}
+                {say.yesForAllDays({ days, first: longDate(chosen.first), last: longDate(chosen.last) })}
               </Check>
             )}
             {wish.what !== null && (
@@ -90,7 +92,7 @@ export function DatesPanel({ dates, chosen, mayChange }: Props) {
                   disabled={saving.saving || drafts.length === 0 || (asksWide && !wide)}
                   onClick={() => void save()}
                 >
-                  Save {drafts.length > 1 ? `all ${drafts.length}` : ''}
+                  {say.saveAll({ count: drafts.length })}
                 </button>
               </p>
             )}

@@ -1,30 +1,48 @@
-import { WEEKDAYS } from '../hours/hours';
+import { WEEKDAYS } from '../hours/week';
 import { ZoneField } from '../setup/ZoneField';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import { LengthField } from '../ui/LengthField';
 import { Select } from '../ui/Select';
 import type { FactsProps } from './facts';
+import * as say from '@words/roster';
+import { LOCALE } from '../language/locale';
+import { useSetup } from '../setup/useSetup';
 
-/** How the business counts time and money. */
+const languages = new Intl.DisplayNames(LOCALE, { type: 'language', languageDisplay: 'standard' });
+
+const named = (locales: readonly string[]) =>
+  locales
+    .map((one) => [one, languages.of(one) ?? one] as const)
+    .toSorted(([, one], [, other]) => one.localeCompare(other, LOCALE));
+
+/** How the business counts time and money, and in which language it writes them. */
 export function FactsCounts({ content, set, wrong }: FactsProps) {
   return (
     <Fold
       id="fold-counts"
-      title="Time and money"
+      title={say.timeAndMoney}
       says={[
         content.timeZone,
         content.currency,
-        `${content.clock} hours`,
-        `weeks begin on ${WEEKDAYS.find(([day]) => day === content.firstWeekday)?.[1] ?? ''}`,
+        say.clockHours({ clock: content.clock }),
+        say.weeksOn({ day: WEEKDAYS.find(([day]) => day === content.firstWeekday)?.[1] ?? '' }),
       ].join(', ')}
-      wrong={['timeZone', 'currency', 'travelMinutes'].some((field) => wrong[field] !== undefined)}
+      wrong={['timeZone', 'locale', 'currency', 'travelMinutes'].some((field) => wrong[field] !== undefined)}
     >
       <div className="two">
+        <Select
+          id="locale"
+          label={say.language}
+          value={content.locale}
+          options={named(useSetup().data?.locales ?? [content.locale])}
+          wrong={wrong['locale']}
+          onValue={(locale) => set({ locale })}
+        />
         <ZoneField wrong={wrong['timeZone']} value={content.timeZone} onValue={(timeZone) => set({ timeZone })} />
         <Field
           id="currency"
-          label="Currency"
+          label={say.currency}
           maxLength={3}
           wrong={wrong['currency']}
           value={content.currency}
@@ -32,25 +50,25 @@ export function FactsCounts({ content, set, wrong }: FactsProps) {
         />
         <Select
           id="clock"
-          label="Clock"
+          label={say.clock}
           value={content.clock === 12 ? '12' : '24'}
           options={[
-            ['24', '24 hours'],
-            ['12', '12 hours, a.m. and p.m.'],
+            ['24', say.clock24],
+            ['12', say.clock12],
           ]}
           onValue={(clock) => set({ clock: clock === '12' ? 12 : 24 })}
         />
         <Select
           id="first-weekday"
-          label="Weeks begin on"
+          label={say.weeksBeginOn}
           value={content.firstWeekday}
           options={WEEKDAYS}
           onValue={(firstWeekday) => set({ firstWeekday })}
         />
         <LengthField
           id="travel"
-          label="The way from one place to another"
-          hint="Kept free between visits at different locations"
+          label={say.wayFromOnePlace}
+          hint={say.keptFreeBetweenVisits}
           wrong={wrong['travelMinutes']}
           value={content.travelMinutes}
           empty={-1}

@@ -12,11 +12,12 @@ import { Select } from '../ui/Select';
 import { FactsCounts } from './FactsCounts';
 import { FactsPublic } from './FactsPublic';
 import { FactsReach } from './FactsReach';
+import * as say from '@words/roster';
 
 const PROOFS = [
-  ['never', 'never'],
-  ['abuse', 'for a day after somebody has held more times than anybody needs'],
-  ['always', 'always'],
+  ['never', say.never],
+  ['abuse', say.forDayAfterSomebody],
+  ['always', say.always],
 ] as const;
 
 /** What a business is called, where its page is, how it counts time and money. */
@@ -27,10 +28,10 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
   const stranded = useStranded();
   const { content, before, draft, set, wrong, business } = editing;
   if (content === null || data === undefined) {
-    return <p role="status">Fetching the facts</p>;
+    return <p role="status">{say.fetchingFacts}</p>;
   }
   const save = async () => {
-    if ((await editing.save('The business saved.')) === null) {
+    if ((await editing.save(say.businessSaved)) === null) {
       return;
     }
     await stranded.carryOut(content.slug);
@@ -42,12 +43,12 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
   return (
     <section className="grid gap-4" aria-labelledby="facts">
       <h2 id="facts" className="text-2xl">
-        What stands on it
+        {say.whatStandsOn}
       </h2>
       <fieldset disabled={!mayChange} className="contents">
         <Field
           id="name"
-          label="What is your business called?"
+          label={say.whatBusinessCalled}
           maxLength={120}
           wrong={wrong['name']}
           value={content.name}
@@ -55,7 +56,7 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
         />
         <Field
           id="about"
-          label="In a sentence or two"
+          label={say.inSentenceOrTwo}
           lines={2}
           maxLength={500}
           wrong={wrong['about']}
@@ -64,7 +65,7 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
         />
         <Field
           id="slug"
-          label="Address of your page"
+          label={say.pageAddress}
           hint={`${window.location.host}/book/${content.slug === '' ? '…' : content.slug}`}
           maxLength={60}
           wrong={wrong['slug']}
@@ -75,14 +76,14 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
         <FactsCounts {...part} />
         <Fold
           id="fold-proof"
-          title="Proving an address"
+          title={say.provingAddress}
           says={PROOFS.find(([one]) => one === content.proof)?.[1] ?? ''}
           wrong={wrong['proof'] !== undefined}
         >
           <Select
             id="proof"
-            label="Before something that is paid later is booked, a new client opens a link in a mail"
-            hint="It keeps people from booking with an address that is not theirs."
+            label={say.beforeSomethingThatPaid}
+            hint={say.keepsPeopleFromBooking}
             value={content.proof}
             options={PROOFS}
             onValue={(proof) => set({ proof })}
@@ -95,7 +96,7 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
         draft !== null && <Effects business={business} zone={data.timeZone} drafts={[draft]} stranded={stranded} />}
       <Meanwhile editing={editing} names={namesOf(data)} />
       <History history={editing.history} zone={data.timeZone} names={namesOf(data)} />
-      <SaveBar editing={editing} what="the business" onSave={() => void save()} />
+      <SaveBar editing={editing} what={say.business} onSave={() => void save()} />
     </section>
   );
 }

@@ -3,6 +3,7 @@ import { MailField, PhoneField } from '../ui/ReachFields';
 import { Fold } from '../ui/Fold';
 import { LinesField } from '../ui/LinesField';
 import type { FactsProps } from './facts';
+import * as say from '@words/roster';
 
 /** How clients reach the business, and what they see of it. */
 export function FactsReach({ content, set, wrong }: FactsProps) {
@@ -10,8 +11,8 @@ export function FactsReach({ content, set, wrong }: FactsProps) {
   return (
     <Fold
       id="fold-reach"
-      title="Contact and pictures"
-      says={[content.email, content.phone].filter((one) => one !== '').join(', ') || 'nothing yet'}
+      title={say.contactAndPictures}
+      says={[content.email, content.phone].filter((one) => one !== '').join(', ') || say.nothingYet}
       wrong={wrong['email'] !== undefined || wrong['phone'] !== undefined || links !== undefined}
     >
       <div className="two">
@@ -20,15 +21,15 @@ export function FactsReach({ content, set, wrong }: FactsProps) {
       </div>
       <LinesField
         id="links"
-        label="Links, one a line"
+        label={say.linksOneLine}
         lines={3}
         wrong={links}
         value={content.links}
         onValue={(next) => set({ links: next })}
       />
       <div className="two">
-        <PictureField label="Logo" picture={content.logo} onPicture={(logo) => set({ logo })} />
-        <PictureField label="Banner" picture={content.banner} onPicture={(banner) => set({ banner })} />
+        <PictureField label={say.logo} picture={content.logo} onPicture={(logo) => set({ logo })} />
+        <PictureField label={say.banner} picture={content.banner} onPicture={(banner) => set({ banner })} />
       </div>
     </Fold>
   );

@@ -6,6 +6,7 @@ import { useSetup } from '../setup/useSetup';
 import { me } from '../lib/queries';
 import { Trouble } from '../ui/Trouble';
 import { FactsForm } from './FactsForm';
+import * as say from '@words/roster';
 
 /** Whether the page is shown to the world, what is still missing, and the facts on it. */
 export function GateRoom({ me: signedIn }: { me: Schemas['Me'] }) {
@@ -13,19 +14,19 @@ export function GateRoom({ me: signedIn }: { me: Schemas['Me'] }) {
   if (data === undefined) {
     return (
       <p className="p-5" role="status">
-        Fetching the page
+        {say.fetchingPage}
       </p>
     );
   }
   return (
     <main className="room">
       <header className="room-head">
-        <h1>Gate</h1>
+        <h1>{say.gate}</h1>
       </header>
       <div className="beside">
         <div className="beside-main gate-state">
           <section className="grid gap-3 rounded-2xl border border-line bg-paper p-5">
-            <h2 className="text-2xl">{data.published ? 'Your page takes bookings.' : 'Your page is not shown yet.'}</h2>
+            <h2 className="text-2xl">{data.published ? say.pageTakesBookings : say.pageNotShownYet}</h2>
             {data.published && (
               <p>
                 <a href={data.link} id="page-link" className="font-semibold">
@@ -55,10 +56,10 @@ function Unverified({ email }: { email: string }) {
   };
   return (
     <div className="notice grid gap-2">
-      <p>We have sent a link to {email}. Open it to confirm that the address is yours; then you can publish.</p>
+      <p>{say.weHaveSentLink({ email })}</p>
       <p>
         <button type="button" className="button button-small" onClick={() => void resend()}>
-          {sent ? 'Sent again' : 'Send it again'}
+          {sent ? say.sentAgain : say.sendAgain}
         </button>
       </p>
     </div>
@@ -86,11 +87,11 @@ function Publish({ published, business }: { published: boolean; business: string
       <p>
         {published ? (
           <button type="button" className="button" onClick={() => void put(false)}>
-            Take the page down
+            {say.takePageDown}
           </button>
         ) : (
           <button type="button" id="publish" className="button button-next" onClick={() => void put(true)}>
-            Publish the page
+            {say.publishPage}
           </button>
         )}
       </p>

@@ -5,6 +5,7 @@ import { Meanwhile } from '../setup/Meanwhile';
 import { SaveBar } from '../setup/SaveBar';
 import { useThingPage } from '../setup/useThingPage';
 import { WeekRuler } from '../hours/WeekRuler';
+import * as say from '@words/roster';
 
 /** The opening hours: nobody is booked outside them. */
 export function HoursPage() {
@@ -16,28 +17,25 @@ export function HoursPage() {
   );
   const { content, draft } = editing;
   if (data === undefined || content === null || draft === null) {
-    return <p role="status">Fetching the hours</p>;
+    return <p role="status">{say.fetchingHours}</p>;
   }
   return (
     <div className="beside">
       <section className="beside-main">
-        <h2>Opening hours</h2>
-        <p className="text-soft">
-          Nobody is booked outside them. Draw on the bars, or type: 9-12:30, 13:30-18. What ends before it begins runs
-          on into the next day: 22-6.
-        </p>
+        <h2>{say.openingHoursTitle}</h2>
+        <p className="text-soft">{say.nobodyBookedOutsideThem}</p>
         <fieldset disabled={!may('change-setup')} className="contents">
           <WeekRuler
             id="opening"
             table={content.hours}
             onChange={(hours) => editing.set({ hours })}
-            empty="closed"
+            empty={say.closed}
             wrong={editing.wrong['hours']}
           />
         </fieldset>
         <Meanwhile editing={editing} names={namesOf(data)} />
         <History history={editing.history} zone={data.timeZone} names={namesOf(data)} />
-        <SaveBar editing={editing} what="opening hours" onSave={() => void save('Opening hours saved.')} />
+        <SaveBar editing={editing} what={say.openingHours} onSave={() => void save(say.openingHoursSaved)} />
       </section>
       <Effects business={business} zone={data.timeZone} drafts={[draft]} stranded={stranded} />
     </div>

@@ -10,6 +10,7 @@ import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { LocationReach } from './LocationReach';
 import { WhoWorksHere } from './WhoWorksHere';
+import * as say from '@words/roster';
 
 const FRESH: Contents['location'] = {
   name: '',
@@ -37,43 +38,47 @@ function LocationEditor({ id }: { id: string | null }) {
   );
   const { content, draft, wrong } = editing;
   if (editing.missing) {
-    return <p>There is no such location. It may have been removed.</p>;
+    return <p>{say.thereNoSuchLocation}</p>;
   }
   if (data === undefined || content === null || draft === null) {
-    return <p role="status">Fetching the location</p>;
+    return <p role="status">{say.fetchingLocation}</p>;
   }
   const names = namesOf(data);
   return (
     <div className="beside">
       <section className="beside-main">
-        <h2>{id === null ? 'A new location' : content.name}</h2>
+        <h2>{id === null ? say.newLocation : content.name}</h2>
         <fieldset disabled={!may('change-setup')} className="contents">
           <Field
             id="location-name"
-            label="Name"
+            label={say.name}
             maxLength={120}
             wrong={wrong['name']}
             value={content.name}
             onValue={(name) => editing.set({ name })}
           />
           <Check id="location-online" checked={content.online} onChange={(online) => editing.set({ online })}>
-            Online: people meet by a link
+            {say.onlinePeopleMeetBy}
           </Check>
           <LocationReach business={business} content={content} set={editing.set} wrong={wrong} />
-          <PictureField label="Picture" picture={content.picture} onPicture={(picture) => editing.set({ picture })} />
+          <PictureField
+            label={say.picture}
+            picture={content.picture}
+            onPicture={(picture) => editing.set({ picture })}
+          />
           <Check
             id="location-hours"
             checked={content.hours !== null}
             onChange={(own) => editing.set({ hours: own ? data.openingHours : null })}
           >
-            Has hours of its own
+            {say.hasHoursItsOwn}
           </Check>
           {content.hours !== null && (
             <WeekRuler
               id="place"
               table={content.hours}
               onChange={(hours) => editing.set({ hours })}
-              empty="closed"
+              empty={say.closed}
               within={data.openingHours}
               wrong={wrong['hours']}
             />
@@ -83,10 +88,10 @@ function LocationEditor({ id }: { id: string | null }) {
         <ThingFoot
           editing={editing}
           name={content.name}
-          unnamed="this location"
+          unnamed={say.thisLocation}
           isNew={id === null}
           names={names}
-          onSave={() => void save(`${content.name} saved.`)}
+          onSave={() => void save(say.saved({ name: content.name }))}
           list={`/at/${business}/roster/locations`}
         />
       </section>

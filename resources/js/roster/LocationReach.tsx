@@ -3,6 +3,7 @@ import { api, refusalOf, unwrap } from '../lib/api';
 import type { Contents } from '../setup/things';
 import { Field } from '../ui/Field';
 import { PhoneField } from '../ui/ReachFields';
+import * as say from '@words/roster';
 
 type Props = {
   business: string;
@@ -19,7 +20,7 @@ export function LocationReach({ business, content, set, wrong }: Props) {
       const room = await unwrap(
         api.POST('/api/businesses/{business}/meeting-rooms', {
           params: { path: { business } },
-          body: { name: content.name === '' ? 'Online' : content.name },
+          body: { name: content.name === '' ? say.online : content.name },
         }),
       );
       set({ meetingLink: room.link });
@@ -32,9 +33,9 @@ export function LocationReach({ business, content, set, wrong }: Props) {
     <div className="grid gap-2">
       <Field
         id="location-link"
-        label="Meeting link"
+        label={say.meetingLink}
         type="url"
-        hint="Clients get it with their booking"
+        hint={say.clientsGetWithTheir}
         maxLength={300}
         wrong={wrong['meetingLink'] ?? roomWrong}
         value={content.meetingLink}
@@ -42,7 +43,7 @@ export function LocationReach({ business, content, set, wrong }: Props) {
       />
       <p>
         <button type="button" id="open-room" className="button button-small" onClick={() => void openRoom()}>
-          Get a room from the meeting provider
+          {say.getRoomFromMeeting}
         </button>
       </p>
     </div>
@@ -50,7 +51,7 @@ export function LocationReach({ business, content, set, wrong }: Props) {
     <>
       <Field
         id="location-address"
-        label="Address"
+        label={say.address}
         autoComplete="street-address"
         maxLength={300}
         wrong={wrong['address']}
@@ -59,7 +60,7 @@ export function LocationReach({ business, content, set, wrong }: Props) {
       />
       <Field
         id="location-directions"
-        label="How to get there"
+        label={say.howToGetThere}
         lines={3}
         maxLength={1000}
         wrong={wrong['directions']}

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { useSetup } from '../setup/useSetup';
+import * as say from '@words/roster';
 
 /** Where appointments happen. */
 export function Locations() {
@@ -10,24 +11,22 @@ export function Locations() {
   return (
     <section className="grid gap-3">
       <div className="list-head">
-        <h2>Locations</h2>
+        <h2>{say.locations}</h2>
         {may('change-setup') && (
           <Link className="button button-small" id="add-location" to={`/at/${business}/roster/locations/new`}>
-            Add a location
+            {say.addLocation}
           </Link>
         )}
       </div>
-      {data.locations.length === 0 && (
-        <p>Nowhere yet. A shop, a room, a client’s home, or a page online: say where you work.</p>
-      )}
+      {data.locations.length === 0 && <p>{say.nowhereYetShopRoom}</p>}
       <ul className="rows">
         {data.locations.map((one) => (
           <li key={one.id}>
             <Link to={`/at/${business}/roster/locations/${one.id}`} className="row">
               {one.picture !== null && <img className="row-picture" src={`/pictures/${one.picture}`} alt="" />}
               <b>{one.name}</b>
-              <span className="row-soft">{one.online ? 'online' : one.address}</span>
-              <span className="row-soft">{one.ownHours ? 'own hours' : 'open as the business'}</span>
+              <span className="row-soft">{one.online ? say.onlinePlace : one.address}</span>
+              <span className="row-soft">{one.ownHours ? say.ownHours : say.openAsBusiness}</span>
             </Link>
           </li>
         ))}

@@ -3,6 +3,7 @@ import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
 import { differencesOn } from './differences';
 import type { Dates } from './YearStrip';
+import * as say from '@words/roster';
 
 /** What is different on these dates already, each with a way to take it back. */
 export function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; chosen: Dates; mayChange: boolean }) {
@@ -12,7 +13,7 @@ export function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; 
     data?.staff.find((one) => one.id === id)?.name ?? data?.locations.find((one) => one.id === id)?.name ?? '';
   const rows = differencesOn(dates, chosen, name);
   if (rows.length === 0) {
-    return <p className="text-soft">As in an ordinary week.</p>;
+    return <p className="text-soft">{say.asInOrdinaryWeek}</p>;
   }
   return (
     <ul className="rows">
@@ -25,9 +26,10 @@ export function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; 
               <button
                 type="button"
                 className="button button-small"
-                onClick={() => void saving.save([row.draft], 'Removed.')}
+                onClick={() => void saving.save([row.draft], say.removed)}
+                aria-label={say.removeOne({ what: row.says })}
               >
-                Remove<span className="sr-only"> {row.says}</span>
+                {say.remove}
               </button>
             </span>
           )}

@@ -4,6 +4,7 @@ import { Mark } from '../ui/Mark';
 import { useSetup } from '../setup/useSetup';
 import { ROLES } from './roles';
 import { SignIns } from './SignIns';
+import * as say from '@words/roster';
 
 /** Everybody who is booked here, and everybody who signs in. */
 export function People() {
@@ -17,24 +18,24 @@ export function People() {
     <div className="side-by-side">
       <section className="grid gap-3">
         <div className="list-head">
-          <h2>People who are booked</h2>
+          <h2>{say.peopleWhoBooked}</h2>
           {data.staff.length > 8 && (
             <input
               className="input list-search"
               type="search"
-              aria-label="Find a person"
-              placeholder="Find"
+              aria-label={say.findPerson}
+              placeholder={say.find}
               value={sought}
               onChange={(event) => setSought(event.target.value)}
             />
           )}
           {may('change-setup') && (
             <Link className="button button-small" id="add-person" to={`/at/${business}/roster/people/new`}>
-              Add somebody
+              {say.addSomebody}
             </Link>
           )}
         </div>
-        {data.staff.length === 0 && <p>Nobody yet. Add whoever clients can book; that may be you.</p>}
+        {data.staff.length === 0 && <p>{say.nobodyYetAddWhoever}</p>}
         <ul className="rows">
           {fits.map((one) => {
             const signIn = data.signIns.find((other) => other.staff === one.id);
@@ -43,12 +44,12 @@ export function People() {
                 <Link to={`/at/${business}/roster/people/${one.id}`} className="row">
                   <Mark of={one} />
                   <b>{one.name}</b>
-                  <span className="row-soft">{one.email ?? 'no mail'}</span>
-                  {one.ownHours && <span className="row-soft">own hours</span>}
+                  <span className="row-soft">{one.email ?? say.noMail}</span>
+                  {one.ownHours && <span className="row-soft">{say.ownHours}</span>}
                   <span className="row-end">
-                    {!one.active && <span className="word">resting</span>}
+                    {!one.active && <span className="word">{say.resting}</span>}
                     {may('manage-sign-ins') && (
-                      <span className="word">{signIn === undefined ? 'visiting' : ROLES[signIn.role]}</span>
+                      <span className="word">{signIn === undefined ? say.visiting : ROLES[signIn.role]}</span>
                     )}
                   </span>
                 </Link>
@@ -56,7 +57,7 @@ export function People() {
             );
           })}
         </ul>
-        {fits.length === 0 && sought !== '' && <p>Nobody is called “{sought}”.</p>}
+        {fits.length === 0 && sought !== '' && <p>{say.nobodyCalled({ sought })}</p>}
       </section>
       {may('manage-sign-ins') && <SignIns />}
     </div>

@@ -4,6 +4,7 @@ import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Fold } from '../ui/Fold';
 import type { PartProps } from './person';
+import * as say from '@words/roster';
 
 type Props = PartProps & { data: Schemas['Setup']; hoursOnly: boolean };
 
@@ -13,18 +14,18 @@ export function PersonHours({ content, set, wrong, disabled, data, hoursOnly }: 
     <>
       <Fold
         id="fold-hours"
-        title="Hours"
-        says={content.hours === null ? 'as the business' : 'their own'}
+        title={say.hoursTitle}
+        says={content.hours === null ? say.asBusiness : say.theirOwn}
         open={content.hours !== null || hoursOnly}
         wrong={wrong['hours'] !== undefined}
       >
         <fieldset disabled={disabled} className="contents">
           <Choice
-            label="Whose hours"
+            label={say.whoseHours}
             value={content.hours === null ? 'business' : 'own'}
             options={[
-              ['business', 'as the business'],
-              ['own', 'their own', 'own-hours'],
+              ['business', say.asBusiness],
+              ['own', say.theirOwn, 'own-hours'],
             ]}
             onValue={(whose) => set({ hours: whose === 'own' ? data.openingHours : null })}
           />
@@ -33,7 +34,7 @@ export function PersonHours({ content, set, wrong, disabled, data, hoursOnly }: 
               id="own"
               table={content.hours}
               onChange={(hours) => set({ hours })}
-              empty="off"
+              empty={say.off}
               within={data.openingHours}
               places={data.locations}
               wrong={wrong['hours']}
@@ -43,20 +44,20 @@ export function PersonHours({ content, set, wrong, disabled, data, hoursOnly }: 
       </Fold>
       <Fold
         id="fold-breaks"
-        title="Breaks"
-        says={content.breaks === null ? 'none' : 'set'}
+        title={say.breaks}
+        says={content.breaks === null ? say.none : say.breaksSet}
         wrong={wrong['breaks'] !== undefined}
       >
         <fieldset disabled={disabled} className="contents">
           <Check checked={content.breaks !== null} onChange={(has) => set({ breaks: has ? {} : null })}>
-            Nobody is booked in a break
+            {say.nobodyBookedInBreak}
           </Check>
           {content.breaks !== null && (
             <WeekRuler
               id="breaks"
               table={content.breaks}
               onChange={(breaks) => set({ breaks })}
-              empty="none"
+              empty={say.none}
               wrong={wrong['breaks']}
             />
           )}

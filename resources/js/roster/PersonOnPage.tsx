@@ -3,21 +3,22 @@ import { PictureField } from '../setup/PictureField';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import type { PartProps } from './person';
+import * as say from '@words/roster';
 
 /** What clients see of somebody. */
 export function PersonOnPage({ content, set, wrong, disabled, data }: PartProps & { data: Schemas['Setup'] }) {
   return (
     <Fold
       id="fold-more"
-      title="On the page"
-      says={content.page === '' ? 'no page of their own' : `…/book/${data.slug}?with=${content.page}`}
+      title={say.onPage}
+      says={content.page === '' ? say.noPageTheirOwn : `…/book/${data.slug}?with=${content.page}`}
       wrong={wrong['page'] !== undefined || wrong['about'] !== undefined}
     >
       <fieldset disabled={disabled} className="contents">
-        <PictureField label="Picture" picture={content.picture} onPicture={(picture) => set({ picture })} />
+        <PictureField label={say.picture} picture={content.picture} onPicture={(picture) => set({ picture })} />
         <Field
           id="person-about"
-          label="A few words about them"
+          label={say.fewWordsAboutThem}
           lines={2}
           maxLength={500}
           wrong={wrong['about']}
@@ -26,8 +27,8 @@ export function PersonOnPage({ content, set, wrong, disabled, data }: PartProps 
         />
         <Field
           id="person-page"
-          label="Last part of the address of their own page"
-          hint={content.page === '' ? 'Nothing typed: they have none' : `${data.link}?with=${content.page}`}
+          label={say.lastPartAddressTheir}
+          hint={content.page === '' ? say.nothingTypedTheyHave : `${data.link}?with=${content.page}`}
           maxLength={60}
           wrong={wrong['page']}
           value={content.page}

@@ -12,6 +12,7 @@ import { PersonOnPage } from './PersonOnPage';
 import { PersonSignIn } from './PersonSignIn';
 import { PersonWho } from './PersonWho';
 import { TimeOffList } from './TimeOffList';
+import * as say from '@words/roster';
 
 /** One person: who they are, when they work, what they do, whether they sign in. */
 export function PersonPage() {
@@ -28,10 +29,10 @@ function PersonEditor({ id }: { id: string | null }) {
   );
   const { content, draft, wrong } = editing;
   if (editing.missing) {
-    return <p>Nobody is here. They may have been removed.</p>;
+    return <p>{say.nobodyHereTheyMay}</p>;
   }
   if (data === undefined || content === null || draft === null) {
-    return <p role="status">Fetching this person</p>;
+    return <p role="status">{say.fetchingThisPerson}</p>;
   }
   const member = data.staff.find((one) => one.id === id);
   const own = data.me.staff === id && id !== null;
@@ -42,11 +43,11 @@ function PersonEditor({ id }: { id: string | null }) {
   return (
     <div className="beside">
       <section className="beside-main">
-        <h2>{id === null ? 'Somebody new' : content.name}</h2>
+        <h2>{id === null ? say.somebodyNew : content.name}</h2>
         <PersonWho {...part} disabled={!all} services={data.services} />
         <PersonHours {...part} disabled={!all && !hoursOnly} data={data} hoursOnly={hoursOnly} />
         {id !== null && (
-          <Fold id="fold-off" title="Time off" says="dates they are away">
+          <Fold id="fold-off" title={say.timeOff} says={say.datesTheyAway}>
             <TimeOffList staff={id} mayChange={all || hoursOnly} />
           </Fold>
         )}
@@ -56,22 +57,22 @@ function PersonEditor({ id }: { id: string | null }) {
         {all && id !== null && (
           <section className="grid gap-2">
             <Check id="resting" checked={!content.active} onChange={(rests) => editing.set({ active: !rests })}>
-              Resting: cannot be booked, nothing is lost. Their bookings stay, and are shown beside before you save.
+              {say.restingCannotBeBooked}
             </Check>
           </section>
         )}
         <ThingFoot
           editing={editing}
           name={content.name}
-          unnamed="this person"
+          unnamed={say.thisPerson}
           isNew={id === null}
           names={names}
-          onSave={() => void save(`${content.name} saved.`)}
+          onSave={() => void save(say.saved({ name: content.name }))}
           list={`/at/${business}/roster/people`}
         />
         {may('see-board') && (
           <p>
-            <Link to={`/at/${business}/roster/people`}>All people</Link>
+            <Link to={`/at/${business}/roster/people`}>{say.allPeople}</Link>
           </p>
         )}
       </section>

@@ -3,6 +3,7 @@ import { Fold } from '../ui/Fold';
 import { Select } from '../ui/Select';
 import { ROLE_OPTIONS, ROLES } from './roles';
 import { InviteForm, useAccess, Waiting } from './SignIns';
+import * as say from '@words/roster';
 
 /** Whether somebody who is booked signs in too, in which role, and what that role may do, in words. */
 export function PersonSignIn({ staff, email }: { staff: string; email: string }) {
@@ -17,36 +18,36 @@ export function PersonSignIn({ staff, email }: { staff: string; email: string })
   return (
     <Fold
       id="fold-sign-in"
-      title="Sign-in"
+      title={say.signInTitle}
       says={
         signIn !== undefined
-          ? `signs in as ${ROLES[signIn.role]}`
+          ? say.signsInAs({ role: ROLES[signIn.role] })
           : waiting !== undefined
-            ? 'invited'
-            : 'visiting: is booked, never signs in'
+            ? say.invited
+            : say.visitingBookedNeverSigns
       }
       wrong={refused !== null}
     >
       {signIn !== undefined && (
         <>
-          <p>
-            Signs in with {signIn.email}. {words}
-          </p>
+          <p>{say.signsInWith({ email: signIn.email, does: words ?? '' })}</p>
           <div className="two">
             <Select
               id="person-role"
-              label="Role"
+              label={say.role}
               value={signIn.role}
               options={ROLE_OPTIONS}
-              onValue={(role) => void put(signIn.id, { role, staff }, `${signIn.name} is now ${ROLES[role]}.`)}
+              onValue={(role) =>
+                void put(signIn.id, { role, staff }, say.roleNow({ name: signIn.name, role: ROLES[role] }))
+              }
             />
             <p className="self-end">
               <button
                 type="button"
                 className="button button-small"
-                onClick={() => void put(signIn.id, null, `${signIn.name} no longer signs in here.`)}
+                onClick={() => void put(signIn.id, null, say.noLongerSignsIn({ name: signIn.name }))}
               >
-                Take the sign-in away
+                {say.takeSignInAway}
               </button>
             </p>
           </div>

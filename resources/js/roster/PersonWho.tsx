@@ -4,6 +4,7 @@ import { Field } from '../ui/Field';
 import { MailField, PhoneField } from '../ui/ReachFields';
 import { Pick } from '../ui/Pick';
 import type { PartProps } from './person';
+import * as say from '@words/roster';
 
 /** Who somebody is, and what they do. */
 export function PersonWho({
@@ -18,7 +19,7 @@ export function PersonWho({
       <div className="two">
         <Field
           id="person-name"
-          label="Name"
+          label={say.name}
           maxLength={120}
           wrong={wrong['name']}
           value={content.name}
@@ -41,14 +42,12 @@ export function PersonWho({
       </div>
       {content.services.length === 0 && content.active && (
         <p className="notice" id="does-nothing">
-          {all.length === 0
-            ? 'Nobody can be booked yet: there is no service.'
-            : 'Does nothing yet, so nobody can book them. Choose what they do.'}
+          {all.length === 0 ? say.nobodyCanBeBooked : say.doesNothingYetSo}
         </p>
       )}
       {all.length > 0 && (
         <Pick
-          legend="What they do"
+          legend={say.whatTheyDo}
           from={all}
           chosen={content.services}
           onChosen={(services) => set({ services })}

@@ -6,6 +6,7 @@ import { addDays, longDate } from '../lib/format';
 import { Hours } from '../hours/WeekRuler';
 import { DAY } from '../hours/hours';
 import { minuteOfDay } from '../lib/format';
+import * as say from '@words/roster';
 
 /** How one day uses the units of a pool. */
 export function PoolDay({ units }: { units: readonly { id: string; name: string }[] }) {
@@ -26,14 +27,14 @@ export function PoolDay({ units }: { units: readonly { id: string; name: string 
   }
   const left = (minute: number) => `${(100 * Math.min(DAY, minute)) / DAY}%`;
   return (
-    <section className="grid gap-2" aria-label="A day’s use">
+    <section className="grid gap-2" aria-label={say.daysUse}>
       <div className="list-head">
         <h3>{longDate(data.date)}</h3>
         <button type="button" className="button button-small" onClick={() => setDate(addDays(data.date, -1))}>
-          The day before
+          {say.dayBefore}
         </button>
         <button type="button" className="button button-small" onClick={() => setDate(addDays(data.date, 1))}>
-          The day after
+          {say.dayAfter}
         </button>
       </div>
       <div className="unit-row" aria-hidden="true">
@@ -48,7 +49,7 @@ export function PoolDay({ units }: { units: readonly { id: string; name: string 
             role="img"
             aria-label={
               unit.taken.length === 0
-                ? 'free all day'
+                ? say.freeAllDay
                 : unit.taken
                     .map((one) => `${one.service} ${minuteOfDay(one.from % 1440)}–${minuteOfDay(one.to % 1440)}`)
                     .join(', ')

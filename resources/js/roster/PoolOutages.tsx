@@ -1,6 +1,7 @@
 import type { Contents } from '../setup/things';
 import { MomentField } from '../ui/MomentField';
 import { Select } from '../ui/Select';
+import * as say from '@words/roster';
 
 type Outages = Contents['pool']['outages'];
 type Props = {
@@ -15,28 +16,28 @@ export function PoolOutages({ content, wrong, onOutages }: Props) {
     onOutages(content.outages.map((one, i) => (i === at ? { ...one, ...changes } : one)));
   return (
     <>
-      <h3>Out of order</h3>
-      {content.outages.length === 0 && <p className="text-soft">Everything works.</p>}
+      <h3>{say.outOrder}</h3>
+      {content.outages.length === 0 && <p className="text-soft">{say.everythingWorks}</p>}
       <ul className="grid gap-3">
         {content.outages.map((one, i) => (
           <li key={i} className="outage">
             <Select
               id={`outage-${i}-unit`}
-              label="Unit"
+              label={say.unit}
               value={one.unit}
               options={content.units.map((unit) => [unit.id, unit.name] as const)}
               onValue={(unit) => outage(i, { unit })}
             />
             <MomentField
               id={`outage-${i}-from`}
-              label="From"
+              label={say.from}
               wrong={wrong[`outages.${i}.from`]}
               value={one.from}
               onValue={(from) => outage(i, { from })}
             />
             <MomentField
               id={`outage-${i}-to`}
-              label="Until"
+              label={say.until}
               wrong={wrong[`outages.${i}.to`]}
               value={one.to}
               onValue={(to) => outage(i, { to })}
@@ -46,7 +47,7 @@ export function PoolOutages({ content, wrong, onOutages }: Props) {
               className="button button-small self-end"
               onClick={() => onOutages(content.outages.filter((_, other) => other !== i))}
             >
-              Remove
+              {say.takeOutOfOrder}
             </button>
           </li>
         ))}
@@ -61,7 +62,7 @@ export function PoolOutages({ content, wrong, onOutages }: Props) {
               onOutages([...content.outages, { unit: content.units[0]?.id ?? '', name: '', from: '', to: '' }])
             }
           >
-            Say what is out of order
+            {say.sayWhatOutOrder}
           </button>
         </p>
       )}

@@ -9,6 +9,7 @@ import { Select } from '../ui/Select';
 import { PoolDay } from './PoolDay';
 import { PoolOutages } from './PoolOutages';
 import { PoolUnits } from './PoolUnits';
+import * as say from '@words/roster';
 
 const FRESH: Contents['pool'] = { name: '', location: null, units: [], outages: [] };
 
@@ -27,10 +28,10 @@ function PoolEditor({ id }: { id: string | null }) {
   );
   const { content, draft, wrong } = editing;
   if (editing.missing) {
-    return <p>There is no such pool. It may have been removed.</p>;
+    return <p>{say.thereNoSuchPool}</p>;
   }
   if (data === undefined || content === null || draft === null) {
-    return <p role="status">Fetching the resources</p>;
+    return <p role="status">{say.fetchingResources}</p>;
   }
   const units = (next: Contents['pool']['units']) =>
     editing.set({
@@ -41,12 +42,12 @@ function PoolEditor({ id }: { id: string | null }) {
   return (
     <div className="beside">
       <section className="beside-main">
-        <h2>{id === null ? 'A new pool' : content.name}</h2>
+        <h2>{id === null ? say.newPool : content.name}</h2>
         <fieldset disabled={!may('change-setup')} className="contents">
           <div className="two">
             <Field
               id="pool-name"
-              label="What they are, all together"
+              label={say.whatTheyAllTogether}
               maxLength={120}
               wrong={wrong['name']}
               value={content.name}
@@ -54,9 +55,9 @@ function PoolEditor({ id }: { id: string | null }) {
             />
             <Select
               id="pool-location"
-              label="Where they are"
+              label={say.whereThey}
               value={content.location ?? ''}
-              options={[['', 'at every location'], ...data.locations.map((one) => [one.id, one.name] as const)]}
+              options={[['', say.atEveryLocation], ...data.locations.map((one) => [one.id, one.name] as const)]}
               onValue={(location) => editing.set({ location: location === '' ? null : location })}
               wrong={wrong['location']}
             />
@@ -68,10 +69,10 @@ function PoolEditor({ id }: { id: string | null }) {
         <ThingFoot
           editing={editing}
           name={content.name}
-          unnamed="this pool"
+          unnamed={say.thisPool}
           isNew={id === null}
           names={names}
-          onSave={() => void save(`${content.name} saved.`)}
+          onSave={() => void save(say.saved({ name: content.name }))}
           list={`/at/${business}/roster/resources`}
         />
       </section>

@@ -1,4 +1,5 @@
 import { newId, type Contents } from '../setup/things';
+import * as say from '@words/roster';
 
 type Pool = Contents['pool'];
 type Props = {
@@ -11,13 +12,13 @@ type Props = {
 export function PoolUnits({ content, wrong, onUnits: units }: Props) {
   return (
     <>
-      <h3>Units, in the order they are taken</h3>
+      <h3>{say.unitsInOrderThey}</h3>
       <ol className="units">
         {content.units.map((unit, i) => (
           <li key={unit.id}>
             <input
               className="input input-small"
-              aria-label={`Name of unit ${i + 1}`}
+              aria-label={say.nameUnit({ count: i + 1 })}
               value={unit.name}
               maxLength={120}
               aria-invalid={wrong[`units.${i}.name`] !== undefined}
@@ -29,8 +30,9 @@ export function PoolUnits({ content, wrong, onUnits: units }: Props) {
               type="button"
               className="button button-small"
               onClick={() => units(content.units.filter((one) => one.id !== unit.id))}
+              aria-label={say.takeOutOne({ name: unit.name })}
             >
-              Take out<span className="sr-only"> {unit.name}</span>
+              {say.takeOut}
             </button>
             {wrong[`units.${i}.name`] !== undefined && <span className="wrong">{wrong[`units.${i}.name`]}</span>}
           </li>
@@ -46,14 +48,14 @@ export function PoolUnits({ content, wrong, onUnits: units }: Props) {
               ...content.units,
               {
                 id: newId(),
-                name: [content.name === '' ? 'Unit' : content.name.replace(/s$/, ''), content.units.length + 1].join(
+                name: [content.name === '' ? say.unit : content.name.replace(/s$/, ''), content.units.length + 1].join(
                   ' ',
                 ),
               },
             ])
           }
         >
-          Add a unit
+          {say.addUnit}
         </button>
       </p>
     </>

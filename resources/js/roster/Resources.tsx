@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { useSetup } from '../setup/useSetup';
+import * as say from '@words/roster';
 
 /** Pools of units that services need: wheels, rooms, chairs. */
 export function Resources() {
@@ -10,30 +11,28 @@ export function Resources() {
   return (
     <section className="grid gap-3">
       <div className="list-head">
-        <h2>Resources</h2>
+        <h2>{say.resources}</h2>
         {may('change-setup') && (
           <Link className="button button-small" id="add-pool" to={`/at/${business}/roster/resources/new`}>
-            Add a pool
+            {say.addPool}
           </Link>
         )}
       </div>
-      {data.pools.length === 0 && (
-        <p>
-          Nothing yet. A pool holds what services need besides people: wheels, rooms, chairs, tools. Each unit serves
-          one booking at a time.
-        </p>
-      )}
+      {data.pools.length === 0 && <p>{say.nothingYetPoolHolds}</p>}
       <ul className="rows">
         {data.pools.map((one) => (
           <li key={one.id}>
             <Link to={`/at/${business}/roster/resources/${one.id}`} className="row">
               <b>{one.name}</b>
               <span className="row-soft">
-                {one.units.length === 1 ? '1 unit' : `${one.units.length} units`}: {one.units.slice(0, 4).join(', ')}
-                {one.units.length > 4 ? ' …' : ''}
+                {say.unitsNamed({
+                  count: one.units.length,
+                  names: one.units.slice(0, 4).join(', '),
+                  more: one.units.length > 4 ? 'yes' : 'no',
+                })}
               </span>
               <span className="row-soft">
-                {data.locations.find((place) => place.id === one.location)?.name ?? 'at every location'}
+                {data.locations.find((place) => place.id === one.location)?.name ?? say.atEveryLocation}
               </span>
             </Link>
           </li>

@@ -10,13 +10,14 @@ import { PersonPage } from './PersonPage';
 import { PoolPage } from './PoolPage';
 import { Resources } from './Resources';
 import { YearPage } from './YearPage';
+import * as say from '@words/roster';
 
 const PARTS = [
-  ['hours', 'Hours'],
-  ['year', 'Year'],
-  ['people', 'People'],
-  ['locations', 'Locations'],
-  ['resources', 'Resources'],
+  ['hours', say.hoursTitle],
+  ['year', say.year],
+  ['people', say.people],
+  ['locations', say.locations],
+  ['resources', say.resources],
 ] as const;
 
 /** People, hours, places and resources. Whoever sees their own day only has their own page here. */
@@ -25,7 +26,7 @@ export function Roster() {
   if (data === undefined) {
     return (
       <p className="p-5" role="status">
-        Fetching the roster
+        {say.fetchingRoster}
       </p>
     );
   }
@@ -34,8 +35,8 @@ export function Roster() {
   return (
     <main className="room">
       <header className="room-head">
-        <h1>Roster</h1>
-        {may('see-board') && <Shelf label="Parts of the roster" parts={PARTS} base={base} />}
+        <h1>{say.roster}</h1>
+        {may('see-board') && <Shelf label={say.partsRoster} parts={PARTS} base={base} />}
       </header>
       {may('change-setup') && (
         <Missing business={business} missing={data.missing.filter((one) => one.list !== 'services')} />

@@ -8,6 +8,7 @@ import { draftOf, thing } from '../setup/things';
 import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
 import { ROLE_OPTIONS, ROLES } from './roles';
+import * as say from '@words/roster';
 
 /** Who may sign in and in which role, whether they are booked or not; and who has been asked to. */
 export function SignIns() {
@@ -17,7 +18,7 @@ export function SignIns() {
   }
   return (
     <section className="grid gap-3" aria-labelledby="sign-ins">
-      <h2 id="sign-ins">People who sign in</h2>
+      <h2 id="sign-ins">{say.peopleWhoSignIn}</h2>
       <ul className="rows">
         {data.signIns.map((one) => (
           <SignInRow key={one.id} signIn={one} who={data.staff.find((other) => other.id === one.staff)?.name} />
@@ -35,8 +36,8 @@ export function SignIns() {
           </div>
         ))}
         <div>
-          <dt>visiting</dt>
-          <dd>Is booked, never signs in.</dd>
+          <dt>{say.visiting}</dt>
+          <dd>{say.bookedNeverSignsIn}</dd>
         </div>
       </dl>
     </section>
@@ -61,17 +62,17 @@ function SignInRow({ signIn, who }: { signIn: Schemas['SignInRow']; who: string 
       <b>{signIn.name}</b>
       <span className="row-soft">{signIn.email}</span>
       <span className="row-soft">
-        {who === undefined ? 'is not booked' : who === signIn.name ? 'is booked too' : `is booked as ${who}`}
+        {who === undefined ? say.notBooked : who === signIn.name ? say.bookedToo : say.bookedAs({ who })}
       </span>
       <span className="row-end">
         <select
           className="input input-small"
-          aria-label={`Role of ${signIn.name}`}
+          aria-label={say.roleOf({ name: signIn.name })}
           value={signIn.role}
           onChange={(event) => {
             const role = ROLE_OPTIONS.find(([one]) => one === event.target.value)?.[0];
             if (role !== undefined) {
-              void put(signIn.id, { role, staff: signIn.staff }, `${signIn.name} is now ${role}.`);
+              void put(signIn.id, { role, staff: signIn.staff }, say.roleNow({ name: signIn.name, role: ROLES[role] }));
             }
           }}
         >
@@ -84,9 +85,10 @@ function SignInRow({ signIn, who }: { signIn: Schemas['SignInRow']; who: string 
         <button
           type="button"
           className="button button-small"
-          onClick={() => void put(signIn.id, null, `${signIn.name} no longer signs in here.`)}
+          onClick={() => void put(signIn.id, null, say.noLongerSignsIn({ name: signIn.name }))}
+          aria-label={say.takeSignInAwayOf({ name: signIn.name })}
         >
-          Take away<span className="sr-only"> the sign-in of {signIn.name}</span>
+          {say.takeAway}
         </button>
       </span>
       {refused !== null && (
@@ -108,16 +110,21 @@ export function Waiting({ invitation }: { invitation: Schemas['Invitation'] }) {
     ).catch(
       () => undefined, // gone already: the list will say
     );
-    notices.say('The invitation no longer counts.');
+    notices.say(say.invitationNoLongerCounts);
     await queries.invalidateQueries({ queryKey: ['setup'] });
   };
   return (
     <li className="row row-plain">
       <b>{invitation.email}</b>
-      <span className="word word-waits">invited as {ROLES[invitation.role]}</span>
+      <span className="word word-waits">{say.invitedAs({ role: ROLES[invitation.role] })}</span>
       <span className="row-end">
-        <button type="button" className="button button-small" onClick={() => void withdraw()}>
-          Withdraw<span className="sr-only"> the invitation of {invitation.email}</span>
+        <button
+          type="button"
+          className="button button-small"
+          onClick={() => void withdraw()}
+          aria-label={say.withdrawOf({ email: invitation.email })}
+        >
+          {say.withdraw}
         </button>
       </span>
     </li>
@@ -140,7 +147,7 @@ export function InviteForm({ staff, address = '' }: { staff: string | null; addr
           body: { email, role, staff },
         }),
       );
-      notices.say(`A link is on its way to ${email}. It is good for two weeks.`);
+      notices.say(say.linkOnItsWay({ email }));
       setRefused(null);
       setEmail('');
       await queries.invalidateQueries({ queryKey: ['setup'] });
@@ -159,7 +166,7 @@ export function InviteForm({ staff, address = '' }: { staff: string | null; addr
     >
       <Field
         id="invite-email"
-        label={staff === null ? 'Invite somebody who is not booked' : 'Invite them to sign in'}
+        label={staff === null ? say.inviteSomebodyWhoNot : say.inviteThemToSign}
         type="email"
         value={email}
         onValue={setEmail}
@@ -170,14 +177,14 @@ export function InviteForm({ staff, address = '' }: { staff: string | null; addr
       />
       <Select
         id="invite-role"
-        label="As"
+        label={say.asRole}
         value={role}
         options={ROLE_OPTIONS}
         onValue={setRole}
         wrong={refused?.fields?.['role']}
       />
       <button type="submit" id="invite" className="button">
-        Send the invitation
+        {say.sendInvitation}
       </button>
     </form>
   );

@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { dateParts } from '../lib/format';
 import { EffectPanel } from '../setup/EffectPanel';
 import { draftOf, wrongOf, year } from '../setup/things';
 import { useSave } from '../setup/useSave';
@@ -10,6 +9,7 @@ import { Pick } from '../ui/Pick';
 import { Mark } from '../ui/Mark';
 import { MomentField } from '../ui/MomentField';
 import { spanWords } from './spanWords';
+import * as say from '@words/roster';
 
 /** When somebody is away this year and the next, and a way to add to it: for them alone or for several at once. */
 export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: boolean }) {
@@ -27,18 +27,13 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
   const wrong = wrongOf(saving.refused?.fields, 0);
   const ready = adding.from !== '' && adding.to > adding.from && people.length > 0;
   const add = async () => {
-    if (
-      (await saving.save(
-        drafts,
-        drafts.length === 1 ? 'Time off saved.' : `Time off saved for ${drafts.length} people.`,
-      )) !== null
-    ) {
+    if ((await saving.save(drafts, say.savedOff({ count: drafts.length }))) !== null) {
       setAdding({ name: '', from: '', to: '' });
     }
   };
   return (
     <div className="grid gap-3">
-      {away.length === 0 && <p className="text-soft">Nothing is planned.</p>}
+      {away.length === 0 && <p className="text-soft">{say.nothingPlanned}</p>}
       <ul className="rows">
         {away.map((one) => (
           <li key={one.id} className="row row-plain">
@@ -49,9 +44,10 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
                 <button
                   type="button"
                   className="button button-small"
-                  onClick={() => void saving.save([draftOf.timeOff(one.id, null, one.version)], 'Time off removed.')}
+                  onClick={() => void saving.save([draftOf.timeOff(one.id, null, one.version)], say.timeOffRemoved)}
+                  aria-label={say.removeOne({ what: spanWords(one.content.from, one.content.to) })}
                 >
-                  Remove<span className="sr-only"> time off {dateParts(one.content.from.slice(0, 10)).day}</span>
+                  {say.remove}
                 </button>
               </span>
             )}
@@ -63,21 +59,21 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
           <div className="three">
             <MomentField
               id="off-from"
-              label="Away from"
+              label={say.awayFrom}
               wrong={wrong['from']}
               value={adding.from}
               onValue={(from) => setAdding({ ...adding, from })}
             />
             <MomentField
               id="off-to"
-              label="Until"
+              label={say.until}
               wrong={wrong['to']}
               value={adding.to}
               onValue={(to) => setAdding({ ...adding, to })}
             />
             <Field
               id="off-name"
-              label="Why, for your own use"
+              label={say.whyForOwnUse}
               maxLength={120}
               wrong={wrong['name']}
               value={adding.name}
@@ -86,11 +82,11 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
           </div>
           {may('change-setup') && data !== undefined && data.staff.length > 1 && (
             <Pick
-              legend="For"
+              legend={say.forPeople}
               from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))}
               chosen={people}
               onChosen={setPeople}
-              wrong={people.length === 0 ? 'Choose whose time off it is.' : undefined}
+              wrong={people.length === 0 ? say.chooseWhoseTimeOff : undefined}
             />
           )}
           {saving.refused !== null && saving.refused.fields === undefined && (
@@ -106,7 +102,7 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
               disabled={people.length === 0}
               onClick={() => void add()}
             >
-              Add this time off
+              {say.addThisTimeOff}
             </button>
           </p>
           {ready && data !== undefined && <EffectPanel business={business} zone={data.timeZone} drafts={drafts} />}

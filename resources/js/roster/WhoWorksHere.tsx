@@ -1,5 +1,7 @@
 import { Link } from 'react-router';
 import { useSetup } from '../setup/useSetup';
+import * as say from '@words/roster';
+import { rich } from '../language/rich';
 
 /** Who is booked here: those who do a service that takes place here. */
 export function WhoWorksHere({ location }: { location: string }) {
@@ -12,14 +14,16 @@ export function WhoWorksHere({ location }: { location: string }) {
     ) ?? [];
   return (
     <p>
-      {people.length === 0 ? 'Nobody works here yet: no service takes place here.' : 'Who works here: '}
-      {people.map((one, i) => (
-        <span key={one.id}>
-          {i > 0 && ', '}
-          <Link to={`/at/${business}/roster/people/${one.id}`}>{one.name}</Link>
-        </span>
-      ))}
-      {people.length > 0 && '. Stretches of their hours can count for this place alone.'}
+      {people.length === 0
+        ? say.nobodyWorksHereYet
+        : rich(say.worksHere, {
+            people: people.map((one, i) => (
+              <span key={one.id}>
+                {i > 0 && ', '}
+                <Link to={`/at/${business}/roster/people/${one.id}`}>{one.name}</Link>
+              </span>
+            )),
+          })}
     </p>
   );
 }

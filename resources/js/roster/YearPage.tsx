@@ -4,6 +4,7 @@ import { year } from '../setup/things';
 import { useSetup } from '../setup/useSetup';
 import { DatesPanel } from './DatesPanel';
 import { YearStrip } from './YearStrip';
+import * as say from '@words/roster';
 
 /** What is different on some dates: special days, closures and time off, for everyone or for named people. */
 export function YearPage() {
@@ -12,7 +13,7 @@ export function YearPage() {
   const [chosen, setChosen] = useState<{ first: string; last: string } | null>(null);
   const { data: dates } = useQuery(year(business, shown));
   if (data === undefined || dates === undefined) {
-    return <p role="status">Fetching the year</p>;
+    return <p role="status">{say.fetchingYear}</p>;
   }
   const mayChange =
     may('change-setup') ||
@@ -33,8 +34,8 @@ export function YearPage() {
             {shown + 1}
           </button>
           <p className="text-soft">
-            <span className="year-key year-key-special" /> other hours <span className="year-key hatched" /> closed{' '}
-            <span className="year-key year-key-off" /> somebody is away
+            <span className="year-key year-key-special" /> {say.otherHours} <span className="year-key hatched" />{' '}
+            {say.closed} <span className="year-key year-key-off" /> {say.somebodyIsAway}
           </p>
         </div>
         <YearStrip dates={dates} chosen={chosen} onChosen={setChosen} />

@@ -1,6 +1,7 @@
 import { useRef, useState, type KeyboardEvent } from 'react';
 import type { Schemas } from '../lib/api';
 import { addDays, dateParts, longDate } from '../lib/format';
+import * as say from '@words/roster';
 
 export type Dates = { first: string; last: string };
 type Props = { dates: Schemas['Year']; chosen: Dates | null; onChosen: (dates: Dates) => void };
@@ -128,19 +129,19 @@ function looksOf(dates: Schemas['Year']): ReadonlyMap<string, Look> {
     const look = of(content.date);
     look.special = true;
     look.closed ||= content.hours.length === 0 && content.staff === null && content.location === null;
-    look.says.push(content.staff === null ? 'other hours' : 'other hours for somebody');
+    look.says.push(content.staff === null ? say.otherHours : say.otherHoursForSomebody);
   }
   for (const { content } of dates.closures) {
     each(content.from, content.to, (look) => {
       look.closed ||= content.staff === null;
       look.off ||= content.staff !== null;
-      look.says.push(content.name === '' ? 'closed' : content.name);
+      look.says.push(content.name === '' ? say.closed : content.name);
     });
   }
   for (const { content } of dates.timeOffs) {
     each(content.from, content.to, (look) => {
       look.off = true;
-      look.says.push('somebody is away');
+      look.says.push(say.somebodyIsAway);
     });
   }
   return looks;

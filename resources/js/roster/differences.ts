@@ -1,9 +1,10 @@
-import { writeHours } from '../hours/hours';
+import { writeHours } from '../hours/week';
 import type { Schemas } from '../lib/api';
 import { addDays, longDate } from '../lib/format';
 import { draftOf, type Draft } from '../setup/things';
 import { spanWords } from './spanWords';
 import type { Dates } from './YearStrip';
+import * as say from '@words/roster';
 
 /** Something that makes a date differ, with the draft that takes it back. */
 export type Difference = { id: string; says: string; who: string; draft: Draft };
@@ -19,20 +20,20 @@ export function differencesOn(dates: Schemas['Year'], chosen: Dates, name: (id: 
         id,
         says: [
           longDate(content.date),
-          content.hours.length === 0 ? 'closed' : `open ${writeHours(content.hours)}`,
+          content.hours.length === 0 ? say.closed : say.openHours({ hours: writeHours(content.hours) }),
         ].join(': '),
         who:
           content.staff !== null || content.location !== null
             ? name(content.staff ?? content.location ?? '')
-            : 'everyone',
+            : say.everyone,
         draft: draftOf.specialDay(id, null, version),
       })),
     ...dates.closures
       .filter(({ content }) => meets(content.from, content.to))
       .map(({ id, version, content }) => ({
         id,
-        says: [content.name === '' ? 'Closed' : content.name, spanWords(content.from, content.to)].join(': '),
-        who: content.staff === null ? 'everyone' : content.staff.map(name).join(', '),
+        says: [content.name === '' ? say.closedTitle : content.name, spanWords(content.from, content.to)].join(': '),
+        who: content.staff === null ? say.everyone : content.staff.map(name).join(', '),
         draft: draftOf.closure(id, null, version),
       })),
     ...dates.timeOffs
@@ -40,7 +41,7 @@ export function differencesOn(dates: Schemas['Year'], chosen: Dates, name: (id: 
       .map(({ id, version, content }) => ({
         id,
         says: [
-          content.name === '' ? 'Time off' : `Time off, ${content.name}`,
+          content.name === '' ? say.timeOff : say.offNamed({ name: content.name }),
           spanWords(content.from, content.to),
         ].join(': '),
         who: name(content.staff),

@@ -1,4 +1,5 @@
 import { dateParts, timeOfDay } from '../lib/format';
+import * as say from '@words/roster';
 
 const dayWords = (date: string): string => {
   const parts = dateParts(date);
@@ -11,11 +12,16 @@ export function spanWords(from: string, to: string): string {
   const whole = start === '00:00' && to.slice(11) === '00:00';
   const last = whole ? dayBefore(to.slice(0, 10)) : to.slice(0, 10);
   if (whole) {
-    return first === last ? dayWords(first) : `${dayWords(first)} to ${dayWords(last)}`;
+    return first === last ? dayWords(first) : say.spans({ first: dayWords(first), last: dayWords(last) });
   }
   return first === last
     ? `${dayWords(first)}, ${timeOfDay(start)}–${timeOfDay(to.slice(11))}`
-    : `${dayWords(first)}, ${timeOfDay(start)} to ${dayWords(last)}, ${timeOfDay(to.slice(11))}`;
+    : say.spanHours({
+        first: dayWords(first),
+        start: timeOfDay(start),
+        last: dayWords(last),
+        end: timeOfDay(to.slice(11)),
+      });
 }
 
 export const dayBefore = (date: string): string =>

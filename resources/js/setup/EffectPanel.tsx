@@ -1,10 +1,12 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import type { Schemas } from '../lib/api';
-import { counted, dateParts, longDate, moment } from '../lib/format';
+import { dateParts, listed, longDate, moment } from '../lib/format';
 import { Hours } from '../hours/WeekRuler';
 import { useSettled } from '../ui/useSettled';
 import { effect, type Draft } from './things';
+import * as say from '@words/setup';
+import { rich } from '../language/rich';
 
 type Props = {
   business: string;
@@ -25,28 +27,22 @@ export function EffectPanel({ business, zone, drafts, from, children }: Props) {
   if (data === undefined) {
     return (
       <aside className="effect">
-        {isError ? (
-          <p>What is typed cannot be read yet, so its effect is not shown.</p>
-        ) : (
-          <p role="status">Looking at the next four weeks</p>
-        )}
+        {isError ? <p>{say.whatTypedCannotBe}</p> : <p role="status">{say.lookingAtNextFour}</p>}
       </aside>
     );
   }
   const changes = data.gained + data.lost > 0;
   return (
-    <aside className="effect" aria-label="What it does to the next four weeks" tabIndex={0}>
+    <aside className="effect" aria-label={say.whatDoesToNext} tabIndex={0}>
       <h2>{titleOf(data.days, from)}</h2>
       <p className="effect-sum" role="status">
-        {changes ? (
-          <>
-            {data.gained > 0 && <b className="opens">opens {counted(data.gained, 'start')}</b>}
-            {data.gained > 0 && data.lost > 0 && ', '}
-            {data.lost > 0 && <b className="closes">closes {counted(data.lost, 'start')}</b>}, each person’s counted
-          </>
-        ) : (
-          'No time opens or closes.'
-        )}
+        {changes
+          ? rich(say.effectSum, {
+              both: data.gained > 0 && data.lost > 0 ? 'yes' : 'no',
+              opens: data.gained > 0 ? <b className="opens">{say.opens({ count: data.gained })}</b> : '',
+              closes: data.lost > 0 ? <b className="closes">{say.closes({ count: data.lost })}</b> : '',
+            })
+          : say.noTimeOpensOr}
       </p>
       {data.services.length > 0 && (
         <ul className="effect-services">
@@ -60,16 +56,17 @@ export function EffectPanel({ business, zone, drafts, from, children }: Props) {
       )}
       {data.strandedCount > 0 && (
         <section className="stranded">
-          <h3>
-            {data.strandedCount === 1 ? 'One booking' : `${data.strandedCount} bookings`} would be left outside the
-            hours
-          </h3>
-          <p>They stay booked as they are, unless you say otherwise.</p>
+          <h3>{say.leftOutside({ count: data.strandedCount })}</h3>
+          <p>{say.theyStayBookedAs}</p>
           <ul>
             {data.stranded.map((one) => (
               <li key={one.id}>
-                <b>{moment(one.start, zone)}</b> {one.service}, {one.client ?? 'no name yet'}, with{' '}
-                {one.staff.join(' and ')}
+                {rich(say.strandedLine, {
+                  when: <b>{moment(one.start, zone)}</b>,
+                  service: one.service,
+                  client: one.client ?? say.noNameYet,
+                  staff: listed(one.staff),
+                })}
                 {children?.(one)}
               </li>
             ))}
@@ -92,11 +89,13 @@ export function EffectPanel({ business, zone, drafts, from, children }: Props) {
 
 /** Of a large house one week is shown, of all others four. */
 function titleOf(days: readonly Schemas['EffectDay'][], from: string | undefined): string {
-  const long = days.length > 7 ? 'four weeks' : 'week';
+  const long = days.length > 7;
   const first = days[0]?.date ?? from;
   return from === undefined || first === undefined
-    ? `The next ${long}`
-    : `${days.length > 7 ? 'Four weeks' : 'A week'} from ${longDate(first)}`;
+    ? long
+      ? say.nextFourWeeks
+      : say.nextWeek
+    : (long ? say.fourWeeksFrom : say.weekFrom)({ day: longDate(first) });
 }
 
 function DayRow({ day, ruler }: { day: Schemas['EffectDay']; ruler: Schemas['DayStretch'] }) {
@@ -106,15 +105,16 @@ function DayRow({ day, ruler }: { day: Schemas['EffectDay']; ruler: Schemas['Day
     left: `${(100 * (one.from - ruler.from)) / wide}%`,
     width: `${(100 * (one.to - one.from)) / wide}%`,
   });
-  const said = [day.gained > 0 ? `${day.gained} more` : '', day.lost > 0 ? `${day.lost} fewer` : ''].filter(
-    (one) => one !== '',
-  );
+  const said = [
+    day.gained > 0 ? say.more({ gained: day.gained }) : '',
+    day.lost > 0 ? say.fewer({ lost: day.lost }) : '',
+  ].filter((one) => one !== '');
   return (
-    <div className="effect-row" data-monday={parts.weekday === 'Mon'}>
+    <div className="effect-row" data-monday={parts.monday}>
       <span className="effect-date">
         {parts.weekday} {parts.day}
       </span>
-      <span className="effect-bar hatched" role="img" aria-label={said.length === 0 ? 'as before' : said.join(', ')}>
+      <span className="effect-bar hatched" role="img" aria-label={said.length === 0 ? say.asBefore : said.join(', ')}>
         {day.stays.map((one) => (
           <i key={`s${one.from}`} className="stays" style={box(one)} />
         ))}

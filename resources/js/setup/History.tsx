@@ -2,6 +2,8 @@ import type { Schemas } from '../lib/api';
 import { moment } from '../lib/format';
 import { useSetup } from './useSetup';
 import { fieldWord, valueWords } from './words';
+import * as say from '@words/setup';
+import { rich } from '../language/rich';
 
 type Props = { history: readonly Schemas['ThingChange'][]; zone: string; names: ReadonlyMap<string, string> };
 
@@ -13,18 +15,24 @@ export function History({ history, zone, names }: Props) {
   }
   return (
     <details className="history">
-      <summary>History: {history.length === 1 ? 'one change' : `${history.length} changes`}</summary>
+      <summary>{say.history({ count: history.length })}</summary>
       <ol>
         {history.map((change) => (
           <li key={change.id}>
-            <b>{change.by}</b> {change.what === 'undone' ? 'undid a change of it' : `${change.what} it`},{' '}
-            {moment(change.at, zone)}
+            {rich(say.byWhom, {
+              by: <b>{change.by}</b>,
+              done: say.changesDone[change.what],
+              at: moment(change.at, zone),
+            })}
             {change.what !== 'added' && change.what !== 'removed' && (
               <ul>
                 {change.fields.map((field) => (
                   <li key={field.field}>
-                    {fieldWord(field.field)}: <s>{valueWords(field.before, names, currency, field.field)}</s> →{' '}
-                    {valueWords(field.after, names, currency, field.field)}
+                    {rich(say.fromTo, {
+                      field: fieldWord(field.field),
+                      before: <s>{valueWords(field.before, names, currency, field.field)}</s>,
+                      after: valueWords(field.after, names, currency, field.field),
+                    })}
                   </li>
                 ))}
               </ul>

@@ -1,9 +1,13 @@
 import { Select } from '../ui/Select';
+import * as say from '@words/setup';
+import { wordOf } from '../language/wordOf';
 
 const COLOURS = ['river', 'brass', 'moss', 'plum', 'umber', 'indigo', 'clay', 'slate'].map(
-  (one) => [one, one] as const,
+  (one) => [one, wordOf(say.colours, one)] as const,
 );
-const PATTERNS = ['bars', 'dots', 'waves', 'checks', 'slant', 'rings'].map((one) => [one, one] as const);
+const PATTERNS = ['bars', 'dots', 'waves', 'checks', 'slant', 'rings'].map(
+  (one) => [one, wordOf(say.patterns, one)] as const,
+);
 
 type Props = {
   name: string;
@@ -29,16 +33,16 @@ export function MarkField({ name, colour, pattern, wrong, onMark }: Props) {
       </span>
       <Select
         id="mark-colour"
-        label="Colour"
+        label={say.colour}
         value={colour ?? ''}
-        options={[['', 'a free one'], ...COLOURS]}
+        options={[['', say.freeOne], ...COLOURS]}
         onValue={(one) => onMark(one === '' ? null : one, one === '' ? null : (pattern ?? 'bars'))}
       />
       <Select
         id="mark-pattern"
-        label="Pattern"
+        label={say.pattern}
         value={pattern ?? ''}
-        options={[['', 'a free one'], ...PATTERNS]}
+        options={[['', say.freeOne], ...PATTERNS]}
         wrong={wrong}
         onValue={(one) => onMark(one === '' ? null : (colour ?? 'slate'), one === '' ? null : one)}
       />

@@ -3,6 +3,8 @@ import { useIntoSight } from '../ui/useIntoSight';
 import type { Editing } from './useThing';
 import { useSetup } from './useSetup';
 import { fieldWord, valueWords } from './words';
+import * as say from '@words/setup';
+import { rich } from '../language/rich';
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
@@ -40,13 +42,16 @@ export function Meanwhile<C extends object>({
     editing.takeOver(now, meanwhile.version, mine);
   };
   return (
-    <section ref={box} tabIndex={-1} className="notice meanwhile" aria-label="Changed meanwhile">
-      <h3>{meanwhile.by} has changed this meanwhile</h3>
+    <section ref={box} tabIndex={-1} className="notice meanwhile" aria-label={say.changedMeanwhile}>
+      <h3>{say.hasChangedThisMeanwhile({ by: meanwhile.by })}</h3>
       <ul>
         {fields.map((field) => (
           <li key={String(field)}>
-            {fieldWord(String(field))}: <s>{valueWords(before[field], names, currency, String(field))}</s> →{' '}
-            <b>{valueWords(now[field], names, currency, String(field))}</b>
+            {rich(say.fromTo, {
+              field: fieldWord(String(field)),
+              before: <s>{valueWords(before[field], names, currency, String(field))}</s>,
+              after: <b>{valueWords(now[field], names, currency, String(field))}</b>,
+            })}
             {both.includes(field) && (
               <label className="check">
                 <input
@@ -58,14 +63,14 @@ export function Meanwhile<C extends object>({
                     )
                   }
                 />
-                <span>take theirs instead of mine: {valueWords(content[field], names, currency, String(field))}</span>
+                <span>{say.takeTheirs({ mine: valueWords(content[field], names, currency, String(field)) })}</span>
               </label>
             )}
           </li>
         ))}
       </ul>
       <button type="button" className="button button-small" onClick={goOn}>
-        Go on with this
+        {say.goOnWithThis}
       </button>
     </section>
   );

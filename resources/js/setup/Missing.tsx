@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../lib/api';
+import * as say from '@words/setup';
 
 type Props = { business: string; missing: readonly Schemas['Finding'][] };
 
@@ -24,12 +25,8 @@ export function Missing({ business, missing }: Props) {
     return null;
   }
   return (
-    <section className="notice missing" aria-label="Still missing">
-      <h2>
-        {missing.length === 1
-          ? 'One thing keeps something from being booked'
-          : `${missing.length} things keep something from being booked`}
-      </h2>
+    <section className="notice missing" aria-label={say.stillMissing}>
+      <h2>{say.thingsMissing({ count: missing.length })}</h2>
       <ul>
         {missing.map((one) => (
           <li key={`${one.list} ${one.id} ${one.part} ${one.what}`}>

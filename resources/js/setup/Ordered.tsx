@@ -15,6 +15,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import type { KeyboardEvent, ReactNode } from 'react';
+import * as say from '@words/setup';
 
 type Row = { id: string; name: string };
 type Props<R extends Row> = {
@@ -26,8 +27,7 @@ type Props<R extends Row> = {
   children: (row: R, handle: ReactNode) => ReactNode;
 };
 
-const HOW =
-  'The arrow keys move it by one place. Space lifts it: arrow keys carry it, space puts it down, escape lets go.';
+const HOW = say.arrowKeysMoveBy;
 const upAndDown: Modifier = ({ transform }) => ({ ...transform, x: 0 });
 
 /** Rows in an order of the owner's: dragged by their handle with mouse or finger, or moved by keys. */
@@ -56,7 +56,7 @@ export function Ordered<R extends Row>({ rows, mayChange, onMove, children }: Pr
               key={row.id}
               row={row}
               mayChange={mayChange}
-              place={`${at + 1} of ${rows.length}`}
+              place={say.placeOfPlaces({ place: at + 1, places: rows.length })}
               onStep={(by) => {
                 const other = ids[at + by];
                 if (other !== undefined) {
@@ -107,7 +107,7 @@ function OrderedRow({ row, mayChange, place, onStep, children }: RowProps) {
             type="button"
             className="handle"
             ref={setActivatorNodeRef}
-            aria-label={`Place of ${row.name}: ${place}`}
+            aria-label={say.placeOf({ name: row.name, place })}
             aria-describedby={attributes['aria-describedby']}
             {...listeners}
             onKeyDown={onKeyDown}
@@ -123,11 +123,14 @@ function OrderedRow({ row, mayChange, place, onStep, children }: RowProps) {
 /** What is read out while a row is carried. */
 function announcements(rows: readonly Row[]): Announcements {
   const name = (id: string | number) => rows.find((row) => row.id === id)?.name ?? '';
-  const place = (id: string | number) => `${rows.findIndex((row) => row.id === id) + 1} of ${rows.length}`;
+  const place = (id: string | number) =>
+    say.placeOfPlaces({ place: rows.findIndex((row) => row.id === id) + 1, places: rows.length });
   return {
-    onDragStart: ({ active }) => `${name(active.id)} is lifted.`,
-    onDragOver: ({ active, over }) => (over === null ? undefined : `${name(active.id)} would be ${place(over.id)}.`),
-    onDragEnd: ({ active, over }) => (over === null ? undefined : `${name(active.id)} is ${place(over.id)} now.`),
-    onDragCancel: ({ active }) => `${name(active.id)} stays where it was.`,
+    onDragStart: ({ active }) => say.lifted({ name: name(active.id) }),
+    onDragOver: ({ active, over }) =>
+      over === null ? undefined : say.wouldBe({ name: name(active.id), place: place(over.id) }),
+    onDragEnd: ({ active, over }) =>
+      over === null ? undefined : say.isNow({ name: name(active.id), place: place(over.id) }),
+    onDragCancel: ({ active }) => say.staysWhereWas({ name: name(active.id) }),
   };
 }

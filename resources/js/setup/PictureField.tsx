@@ -1,6 +1,7 @@
 import { useId, useState } from 'react';
 import { useParams } from 'react-router';
 import { api, refusalOf, unwrap } from '../lib/api';
+import * as say from '@words/setup';
 
 type Props = { label: string; picture: string | null; onPicture: (id: string | null) => void };
 
@@ -11,7 +12,7 @@ export function PictureField({ label, picture, onPicture }: Props) {
   const [state, setState] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | undefined>();
   const take = async (file: File) => {
-    setState('Sending the picture');
+    setState(say.sendingPicture);
     setWrong(undefined);
     const form = new FormData();
     form.append('picture', file);
@@ -55,7 +56,7 @@ export function PictureField({ label, picture, onPicture }: Props) {
         />
         {picture !== null && (
           <button type="button" className="button button-small" onClick={() => onPicture(null)}>
-            Take away
+            {say.takeAway}
           </button>
         )}
       </div>

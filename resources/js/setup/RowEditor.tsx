@@ -4,6 +4,7 @@ import { Meanwhile } from './Meanwhile';
 import { SaveBar } from './SaveBar';
 import { namesOf, useSetup } from './useSetup';
 import type { Editing } from './useThing';
+import * as say from '@words/setup';
 
 type Props<C extends object> = {
   editing: Editing<C>;
@@ -18,7 +19,7 @@ export function RowEditor<C extends object>({ editing, name, isNew, onDone, chil
   const { data, may } = useSetup();
   const names = namesOf(data);
   const save = async () => {
-    if ((await editing.save(`${name} saved.`)) !== null && isNew) {
+    if ((await editing.save(say.saved({ name }))) !== null && isNew) {
       onDone();
     }
   };
@@ -32,15 +33,16 @@ export function RowEditor<C extends object>({ editing, name, isNew, onDone, chil
           <button
             type="button"
             className="button button-small button-trouble"
-            onClick={() => void editing.remove(`${name} removed.`).then((gone) => gone && onDone())}
+            onClick={() => void editing.remove(say.removed({ name })).then((gone) => gone && onDone())}
+            aria-label={say.removeOne({ name })}
           >
-            Remove<span className="sr-only"> {name}</span>
+            {say.remove}
           </button>
         </p>
       )}
       <Meanwhile editing={editing} names={names} />
       <History history={editing.history} zone={data?.timeZone ?? 'UTC'} names={names} />
-      <SaveBar editing={editing} what={name === '' ? 'it' : name} isNew={isNew} onSave={() => void save()} />
+      <SaveBar editing={editing} what={name === '' ? say.it : name} isNew={isNew} onSave={() => void save()} />
     </div>
   );
 }

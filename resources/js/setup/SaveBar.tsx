@@ -1,6 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useFirstWrong } from '../ui/useIntoSight';
 import { useLeaving, type Editing } from './useThing';
+import * as say from '@words/setup';
 
 type Props<C extends object> = { editing: Editing<C>; what: string; onSave: () => void; isNew?: boolean };
 
@@ -20,17 +21,17 @@ export function SaveBar<C extends object>({ editing, what, onSave, isNew = false
                 {refused.fields === undefined ? refused.message : (Object.values(refused.fields)[0] ?? refused.message)}
               </p>
             ) : (
-              <p>{isNew ? 'Not there yet.' : 'Not saved yet.'}</p>
+              <p>{isNew ? say.notThereYet : say.notSavedYet}</p>
             )}
           </div>
           {meanwhile !== null && meanwhile.content === null && (
             <button type="button" id="as-new" className="button button-small" onClick={editing.asNew}>
-              Keep it as something new
+              {say.keepAsSomethingNew}
             </button>
           )}
           {!isNew && (
             <button type="button" className="button button-small" onClick={editing.putBack}>
-              Put back
+              {say.putBack}
             </button>
           )}
           <button
@@ -40,21 +41,21 @@ export function SaveBar<C extends object>({ editing, what, onSave, isNew = false
             disabled={saving}
             onClick={onSave}
           >
-            {saving ? 'Saving' : `Save ${what}`}
+            {saving ? say.saving : say.save({ what })}
           </button>
         </div>
       )}
       <Dialog open={leaving.state === 'blocked'} onClose={() => leaving.reset?.()} className="asking">
         <div className="asking-ground">
           <DialogPanel className="asking-panel">
-            <DialogTitle className="text-2xl">Something here is not saved yet</DialogTitle>
-            <p>If you leave now, what you changed is lost.</p>
+            <DialogTitle className="text-2xl">{say.somethingHereNotSaved}</DialogTitle>
+            <p>{say.ifLeaveNowWhat}</p>
             <div className="flex flex-wrap gap-3">
               <button type="button" className="button button-next" autoFocus onClick={() => leaving.reset?.()}>
-                Stay
+                {say.stay}
               </button>
               <button type="button" className="button" onClick={() => leaving.proceed?.()}>
-                Leave without saving
+                {say.leaveWithoutSaving}
               </button>
             </div>
           </DialogPanel>

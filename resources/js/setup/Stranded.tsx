@@ -2,9 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
-import { moment } from '../lib/format';
+import { listed, moment } from '../lib/format';
 import { useNotices } from '../ui/Notices';
 import type { Draft } from './things';
+import * as say from '@words/setup';
 
 type Choice = { at: 'leave' } | { at: 'message'; text: string } | { at: 'move'; time: Schemas['OtherTime'] | null };
 export type Stranding = ReturnType<typeof useStranded>;
@@ -39,11 +40,7 @@ export function useStranded() {
       }
       setChoices(new Map());
       if (failed[0] !== undefined) {
-        notices.say(
-          failed.length === 1
-            ? `Saved, but one booking is as before: ${failed[0]}`
-            : `Saved, but ${failed.length} bookings are as before: ${failed[0]}`,
-        );
+        notices.say(say.beforeBookingFailed({ count: failed.length, why: failed[0] }));
       }
     },
   };
@@ -60,9 +57,7 @@ export function StrandedChoice({ booking, drafts, stranded, zone }: Props) {
       at === 'message'
         ? {
             at,
-            text:
-              `We have to change our hours, so your time on ${moment(booking.start, zone)} no longer works. ` +
-              'Could you find another? Your link is below.',
+            text: say.hoursChange({ start: moment(booking.start, zone) }),
           }
         : at === 'move'
           ? { at, time: null }
@@ -72,20 +67,20 @@ export function StrandedChoice({ booking, drafts, stranded, zone }: Props) {
     <div className="stranded-choice">
       <select
         className="input input-small"
-        aria-label={`What becomes of ${booking.service}, ${moment(booking.start, zone)}`}
+        aria-label={say.whatBecomes({ service: booking.service, start: moment(booking.start, zone) })}
         value={choice.at}
         onChange={(event) => put(event.target.value)}
       >
-        <option value="leave">leave as it is</option>
-        <option value="message">message the client</option>
-        <option value="move">find another time</option>
+        <option value="leave">{say.leaveAs}</option>
+        <option value="message">{say.messageClient}</option>
+        <option value="move">{say.findAnotherTime}</option>
       </select>
       {choice.at === 'message' && (
         <textarea
           className="input"
           rows={3}
           maxLength={2000}
-          aria-label="What the client is told"
+          aria-label={say.whatClientTold}
           value={choice.text}
           onChange={(event) => stranded.choose(booking.id, { at: 'message', text: event.target.value })}
         />
@@ -125,16 +120,16 @@ function OtherTimes({ booking, drafts, zone, chosen, onTime }: TimesProps) {
       ),
   });
   if (data === undefined) {
-    return <p role="status">Looking for times</p>;
+    return <p role="status">{say.lookingForTimes}</p>;
   }
   if (data.times.length === 0) {
-    return <p>Nothing is free in the three weeks after it.</p>;
+    return <p>{say.nothingFreeInThree}</p>;
   }
   const keyOf = (time: Schemas['OtherTime']): string => `${time.start} ${time.staff.join(' ')}`;
   return (
     <select
       className="input input-small"
-      aria-label="Another time"
+      aria-label={say.anotherTime}
       value={chosen === null ? '' : keyOf(chosen)}
       onChange={(event) => {
         const time = data.times.find((one) => keyOf(one) === event.target.value);
@@ -143,10 +138,10 @@ function OtherTimes({ booking, drafts, zone, chosen, onTime }: TimesProps) {
         }
       }}
     >
-      <option value="">choose one</option>
+      <option value="">{say.chooseOne}</option>
       {data.times.map((time) => (
         <option key={keyOf(time)} value={keyOf(time)}>
-          {moment(time.start, zone)}, {time.names.join(' and ')}
+          {say.timeWith({ at: moment(time.start, zone), staff: listed(time.names) })}
         </option>
       ))}
     </select>

@@ -4,6 +4,7 @@ import { Meanwhile } from './Meanwhile';
 import { SaveBar } from './SaveBar';
 import { useSetup } from './useSetup';
 import type { Editing } from './useThing';
+import * as say from '@words/setup';
 
 type Props<C extends object> = {
   editing: Editing<C>;
@@ -22,7 +23,7 @@ export function ThingFoot<C extends object>({ editing, name, unnamed, isNew, nam
   const navigate = useNavigate();
   const { data, may } = useSetup();
   const remove = async () => {
-    if (await editing.remove(`${name} removed.`)) {
+    if (await editing.remove(say.removed({ name }))) {
       await navigate(list);
     }
   };
@@ -31,7 +32,7 @@ export function ThingFoot<C extends object>({ editing, name, unnamed, isNew, nam
       {may('change-setup') && !isNew && (
         <p>
           <button type="button" className="button button-small button-trouble" onClick={() => void remove()}>
-            Remove {name}
+            {say.removeOne({ name })}
           </button>
         </p>
       )}

@@ -2,6 +2,7 @@ import { useState, type ReactNode } from 'react';
 import { Ordered } from './Ordered';
 import { useOrder } from './useOrder';
 import { useSetup } from './useSetup';
+import * as say from '@words/setup';
 
 type Row = { id: string; name: string; says: string };
 type Props = {
@@ -46,10 +47,12 @@ export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
                   type="button"
                   className="button button-small"
                   aria-expanded={open === row.id}
+                  aria-label={(open === row.id ? say.closeOne : may('change-setup') ? say.changeOne : say.lookOne)({
+                    name: row.name,
+                  })}
                   onClick={() => setOpen(open === row.id ? null : row.id)}
                 >
-                  {open === row.id ? 'Close' : may('change-setup') ? 'Change' : 'Look'}
-                  <span className="sr-only"> {row.name}</span>
+                  {open === row.id ? say.close : may('change-setup') ? say.change : say.look}
                 </button>
               </span>
             </div>

@@ -1,4 +1,5 @@
 import { Field } from '../ui/Field';
+import * as say from '@words/setup';
 
 type Props = { value: string; wrong: string | undefined; onValue: (zone: string) => void };
 
@@ -8,7 +9,7 @@ export function ZoneField({ value, wrong, onValue }: Props) {
     <>
       <Field
         id="timeZone"
-        label="Time zone"
+        label={say.timeZone}
         list="zones"
         maxLength={60}
         wrong={wrong}

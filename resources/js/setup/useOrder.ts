@@ -4,6 +4,7 @@ import { refusalOf } from '../lib/api';
 import { useNotices } from '../ui/Notices';
 import { draftOf, thing } from './things';
 import { useSave } from './useSave';
+import * as say from '@words/setup';
 
 type List = 'services' | 'categories' | 'staff' | 'locations' | 'pools' | 'addOns' | 'questions' | 'dayparts';
 
@@ -22,7 +23,7 @@ export function useOrder(list: List, ids: readonly string[]) {
     networkMode: 'always',
     mutationFn: async (next: string[]) => {
       const now = await queries.query({ ...thing(business, 'order', list), staleTime: 0 });
-      await save([draftOf.order(list, { ids: next }, now.version)], 'Order saved.');
+      await save([draftOf.order(list, { ids: next }, now.version)], say.orderSaved);
     },
     onError: (wrong) => notices.say(refusalOf(wrong).message),
   });

@@ -4,6 +4,7 @@ import { useNavigate, useParams } from 'react-router';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { useNotices } from '../ui/Notices';
 import type { Draft } from './things';
+import * as say from '@words/setup';
 
 /**
  * Saves drafts, says what came of it, and offers to undo it. Everything that shows set-up is fetched again; `refused`
@@ -29,7 +30,7 @@ export function useSave({ aloud = false } = {}) {
       const undone = await unwrap(
         api.POST('/api/businesses/{business}/changes/{id}/undo', { params: { path: { business: slug, id: change } } }),
       );
-      notices.say('Undone.');
+      notices.say(say.undone);
       if (undone.slug !== slug) {
         await navigate(window.location.pathname.replace(`/at/${slug}`, `/at/${undone.slug}`));
       }
@@ -60,7 +61,7 @@ export function useSave({ aloud = false } = {}) {
       onSaved?.(saved);
       const { change, slug } = saved;
       notices.say(
-        change === null ? 'Nothing was different.' : done,
+        change === null ? say.nothingWasDifferent : done,
         change === null ? undefined : () => void undo(slug, change),
       );
       await refresh();

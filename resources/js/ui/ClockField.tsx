@@ -1,6 +1,7 @@
 import { timeOfDay } from '../lib/format';
-import { readClock } from '../lib/reading';
+import { readClock } from '../lib/clock';
 import { TypedField } from './TypedField';
+import * as say from '@words/ui';
 
 type Props = {
   id: string;
@@ -14,13 +15,5 @@ type Props = {
 
 /** A time of day, written as the business's clock shows it and read in either way. */
 export function ClockField(props: Props) {
-  return (
-    <TypedField
-      {...props}
-      read={readClock}
-      unread={(typed) => typed}
-      write={timeOfDay}
-      broken="Type it like 9:30 or 2 pm."
-    />
-  );
+  return <TypedField {...props} read={readClock} unread={(typed) => typed} write={timeOfDay} broken={say.typeClock} />;
 }

@@ -1,6 +1,7 @@
 import { dateIn, longDate } from '../lib/format';
-import { readDate } from '../lib/reading';
+import { readDate } from '../lib/date';
 import { TypedField } from './TypedField';
+import * as say from '@words/ui';
 
 type Props = {
   id: string;
@@ -23,7 +24,7 @@ export function DateField(props: Props) {
       read={read}
       unread={(typed) => typed}
       write={(date) => (/^\d{4}-\d\d-\d\d$/.test(date) ? `${longDate(date)} ${date.slice(0, 4)}` : date)}
-      broken="Type it like 15 March, 15.3.2027 or next Friday."
+      broken={say.typeDate}
     />
   );
 }

@@ -1,5 +1,6 @@
-import { readLength, writeLength } from '../lib/reading';
+import { readLength, writeLength } from '../lib/length';
 import { TypedField } from './TypedField';
+import * as say from '@words/ui';
 
 type Props<Value extends number | null> = {
   id: string;
@@ -29,7 +30,7 @@ export function LengthField<Value extends number | null>({ value, empty, days = 
       }}
       unread={() => -2}
       write={(now) => (now === null || now === empty || now < 0 ? '' : writeLength(days ? now * 1440 : now))}
-      broken={days ? 'Type it like 60 days or 8 weeks.' : 'Type it like 90, 1 h 30 or 2 days.'}
+      broken={days ? say.typeDays : say.typeLength}
     />
   );
 }

@@ -1,5 +1,6 @@
 import { ClockField } from './ClockField';
 import { DateField } from './DateField';
+import * as say from '@words/ui';
 
 type Props = {
   id: string;
@@ -24,7 +25,7 @@ export function MomentField({ id, label, wrong, value, onValue }: Props) {
       />
       <ClockField
         id={`${id}-time`}
-        label="at"
+        label={say.at}
         wrong={undefined}
         value={time}
         onValue={(next) => onValue(`${date}T${next}`)}

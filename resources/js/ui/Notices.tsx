@@ -1,4 +1,5 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import * as say from '@words/ui';
 
 type Notice = { text: string; undo: (() => void) | undefined };
 type Notices = { say: (text: string, undo?: () => void) => void; notice: Notice | null; clear: () => void };
@@ -36,10 +37,10 @@ export function NoticeLine() {
                 clear();
               }}
             >
-              Undo
+              {say.undo}
             </button>
           )}
-          <button type="button" aria-label="Put this notice away" onClick={clear}>
+          <button type="button" aria-label={say.putThisNoticeAway} onClick={clear}>
             ✕
           </button>
         </p>

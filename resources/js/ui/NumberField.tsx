@@ -1,4 +1,5 @@
 import { TypedField } from './TypedField';
+import * as say from '@words/ui';
 
 type Props<Value extends number | null> = {
   id: string;
@@ -21,7 +22,7 @@ export function NumberField<Value extends number | null>({ value, empty, ...fiel
       read={(typed) => (typed.trim() === '' ? empty : /^\d{1,9}$/.test(typed.trim()) ? Number(typed.trim()) : null)}
       unread={() => -1}
       write={(now) => (now === null || now === empty ? '' : String(now))}
-      broken="Type a whole number."
+      broken={say.typeWholeNumber}
     />
   );
 }

@@ -1,4 +1,5 @@
 import type { Schemas } from '../lib/api';
+import * as say from '@words/words';
 
 /** What a line of a quote is for: "Wheel lesson", "2 more people", "2 × Bag of clay". */
 export function lineWords(line: Schemas['Line'], party: number): string {
@@ -6,7 +7,7 @@ export function lineWords(line: Schemas['Line'], party: number): string {
     case 'base':
       return line.label;
     case 'people':
-      return party === 2 ? '1 more person' : `${party - 1} more people`;
+      return say.morePeople({ count: party - 1 });
     case 'addOn':
       return line.quantity === undefined || line.quantity === 1 ? line.label : `${line.quantity} × ${line.label}`;
   }

@@ -1,50 +1,39 @@
 import type { Schemas } from '../lib/api';
-import { duration, money } from '../lib/format';
+import { days, duration, money } from '../lib/format';
+import * as say from '@words/words';
 
 /** "from €20.00", "free", "price on request". */
 export function priceWords({ kind, amount, varies }: Schemas['ShownPrice'], currency: string): string {
   switch (kind) {
     case 'free':
-      return 'free';
+      return say.free;
     case 'on_request':
-      return 'price on request';
+      return say.priceOnRequest;
     case 'from':
-      return `from ${money(amount, currency)}`;
+      return say.fromAmount({ amount: money(amount, currency) });
     case 'fixed':
-      return `${varies ? 'from ' : ''}${amount === 0 && !varies ? 'free' : money(amount, currency)}`;
+      return varies
+        ? say.fromAmount({ amount: money(amount, currency) })
+        : amount === 0
+          ? say.free
+          : money(amount, currency);
   }
 }
 
 /** "24 hours before", "3 days before": how long before the start something ends. */
 export function beforeWords(minutes: number): string {
   if (minutes === 0) {
-    return 'until it begins';
+    return say.untilBegins;
   }
-  return `until ${minutes % 1440 === 0 && minutes > 1440 ? `${minutes / 1440} days` : duration(minutes)} before`;
+  return say.untilBefore({ time: minutes % 1440 === 0 && minutes > 1440 ? days(minutes / 1440) : duration(minutes) });
 }
 
 type Part = { amount: number | null; percent: string | null };
 
 /** "50 % of the price" or "€15.00". */
 export const partWords = ({ amount, percent }: Part, currency: string): string =>
-  percent === null ? money(amount ?? 0, currency) : `${percent} % of the price`;
+  percent === null ? money(amount ?? 0, currency) : say.partOfPrice({ percent });
 
 /** What cancelling costs, in a sentence; nothing where it is always free. */
 export const termsWords = (terms: Schemas['CancellationContent'] | null, currency: string): string =>
-  terms === null
-    ? ''
-    : `Free to cancel ${beforeWords(terms.freeMinutes)}. After that it costs ${partWords(terms, currency)}.`;
-
-export const PAYMENTS = [
-  ['none', 'when they come'],
-  ['optional', 'when they come, or at once if they like'],
-  ['deposit', 'a deposit when booking, the rest when they come'],
-  ['full', 'in full, when booking'],
-  ['card_hold', 'when they come; a card is kept in case they do not'],
-] as const;
-
-export const VISIBILITIES = [
-  ['page', 'everybody, on the page'],
-  ['link', 'whoever has its link'],
-  ['desk', 'only the desk'],
-] as const;
+  terms === null ? '' : say.terms({ until: beforeWords(terms.freeMinutes), cost: partWords(terms, currency) });

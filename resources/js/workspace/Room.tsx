@@ -3,12 +3,13 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { api, type Schemas } from '../lib/api';
 import { NoticeLine } from '../ui/Notices';
+import * as say from '@words/workspace';
 
 const ROOMS = [
-  ['board', 'Board'],
-  ['offer', 'Offer'],
-  ['roster', 'Roster'],
-  ['gate', 'Gate'],
+  ['board', say.board],
+  ['offer', say.offer],
+  ['roster', say.roster],
+  ['gate', say.gate],
 ] as const;
 
 /** The bar above every room, and the room. */
@@ -25,9 +26,9 @@ export function Room({ me }: { me: Schemas['Me'] }) {
   if (here === undefined) {
     return (
       <main className="p-6">
-        <h1 className="text-2xl">This business is not yours</h1>
+        <h1 className="text-2xl">{say.thisBusinessNotYours}</h1>
         <p>
-          <a href="/">Back to where you work</a>
+          <a href="/">{say.backToWhereWork}</a>
         </p>
       </main>
     );
@@ -50,16 +51,16 @@ export function Room({ me }: { me: Schemas['Me'] }) {
                 </MenuItem>
               ))}
               <MenuItem>
-                <Link to="/start">Begin another business</Link>
+                <Link to="/start">{say.beginAnotherBusiness}</Link>
               </MenuItem>
               <MenuItem>
                 <button type="button" onClick={() => void leave()}>
-                  Sign out
+                  {say.signOut}
                 </button>
               </MenuItem>
             </MenuItems>
           </Menu>
-          <nav aria-label="Rooms" className="flex h-12 gap-5">
+          <nav aria-label={say.rooms} className="flex h-12 gap-5">
             {ROOMS.map(([path, label]) => (
               <NavLink key={path} to={`/at/${here.slug}/${path}`} className="room-link">
                 {label}
@@ -69,7 +70,7 @@ export function Room({ me }: { me: Schemas['Me'] }) {
           <NoticeLine />
           {me.standIns !== null && (
             <a className="flex items-center text-sm max-sm:hidden" href={`${me.standIns}/stand-ins`}>
-              Stand-ins
+              {say.standIns}
             </a>
           )}
         </div>

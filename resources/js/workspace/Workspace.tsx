@@ -13,6 +13,7 @@ import { Roster } from '../roster/Roster';
 import { GateRoom } from '../roster/GateRoom';
 import { me } from '../lib/queries';
 import { Room } from './Room';
+import * as say from '@words/workspace';
 
 /** Who is signed in decides which doors there are. */
 export function Workspace() {
@@ -20,7 +21,7 @@ export function Workspace() {
   if (error !== null) {
     return (
       <main className="p-6">
-        <h1 className="text-2xl">Yard Bell does not answer</h1>
+        <h1 className="text-2xl">{say.yardBellDoesNot}</h1>
         <p>{error.message}</p>
       </main>
     );
@@ -28,7 +29,7 @@ export function Workspace() {
   if (data === undefined) {
     return (
       <p className="p-6" role="status">
-        Yard Bell is opening
+        {say.yardBellOpening}
       </p>
     );
   }

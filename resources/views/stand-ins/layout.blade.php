@@ -1,11 +1,11 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ $locale }}" dir="{{ $direction }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>@yield('title')</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
-    @vite('resources/css/stand-ins.css')
+    @vite('resources/css/stand-ins.css', $build)
 </head>
 <body>
 <header><p>Yard Bell stand-ins</p>

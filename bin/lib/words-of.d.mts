@@ -1,0 +1,1 @@
+export declare const wordsOf: (language: string) => Record<'@words', string>;

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+/* What pages say before, or without, their scripts. */
+
+return [
+    'opening' => 'Yard Bell is opening',
+    'sorry' => 'Sorry',
+    'what_can_be_booked' => 'What can be booked',
+    'service' => '{name}, {minutes, plural, other {# minutes}}',
+    'service_for' => '{name}, {minutes, plural, other {# minutes}}, {price}',
+    'from' => 'from {amount}',
+    'needs_script' => 'Booking here needs JavaScript. It is our own, from this address only.',
+    'gate' => [
+        'title' => 'Book at {business}',
+        'description' => 'Pick a time at {business} and book it in a minute.',
+    ],
+    'booking' => [
+        'title' => 'Your booking at {business}',
+        'description' => '{service} at {business}',
+    ],
+];

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'more_people' => '{count, plural, one {# more person} other {# more people}}',
+    'free' => 'free',
+    'price_on_request' => 'price on request',
+    'until_begins' => 'until it begins',
+    'until_before' => 'until {time} before',
+    'from_amount' => 'from {amount}',
+    'part_of_price' => '{percent} % of the price',
+    'terms' => 'Free to cancel {until}. After that it costs {cost}.',
+];

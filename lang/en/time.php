@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+/* Times. {clock} is as the business's clock shows it, {city} where that clock hangs. */
+
+return [
+    'in_zone' => '{day}, {clock} ({city} time)',
+];

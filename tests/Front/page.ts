@@ -1,0 +1,1 @@
+document.documentElement.lang = 'en-GB';
