@@ -18,7 +18,8 @@ const STOREYS = [
 
 const LABELS =
   '/^(label|title|aria-label|aria-valuetext|placeholder|alt|hint|empty|add|action|broken|legend|unnamed|says)$/';
-const SHOWN = 'Literal:not(BinaryExpression > Literal):not(CallExpression > Literal):not(MemberExpression > Literal)';
+const CODES = ['BinaryExpression', 'CallExpression', 'MemberExpression'];
+const SHOWN = `Literal${CODES.map((around) => `:not(${around} > Literal)`).join('')}`;
 const FROM_CATALOGUE = 'No sentence stands in code: it comes from lang/, by its code (docs/architecture.md).';
 
 /** What a reader sees is said in the reader's language, so it is never written here. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Access;
 
+use App\Language\Sentence;
+
 /** The roles of people who sign in. Whoever is booked and does not is visiting, and has none of these. */
 enum Role: string
 {
@@ -33,15 +35,9 @@ enum Role: string
         return $this === self::Owner || ($this === self::Manager && $other !== self::Owner);
     }
 
-    public function words(): string
+    /** What it may do, in a sentence. */
+    public function does(): Sentence
     {
-        return match ($this) {
-            self::Owner => 'Does everything, and says who else may sign in.',
-            self::Manager => 'Does everything an owner does, but cannot make or remove owners.',
-            self::Desk => 'Sees the whole Board; answers requests, moves and cancels bookings. Sees the set-up, '
-                .'changes nothing of it.',
-            self::Staff => 'Sees their own day. Changes their own hours and time off where this is allowed below.',
-            self::Bookkeeper => 'Sees everything, changes nothing.',
-        };
+        return new Sentence("role.does.{$this->value}");
     }
 }

@@ -21,6 +21,8 @@ final class PlainPrice
         }
         $amount = Money::written($price['amount'], $currency);
 
-        return $price['varies'] || $price['kind'] === 'from' ? new Sentence('page.from', ['amount' => $amount]) : $amount;
+        return $price['varies'] || $price['kind'] === 'from'
+            ? new Sentence('page.from', ['amount' => $amount])
+            : $amount;
     }
 }

@@ -18,8 +18,11 @@ final readonly class Published
     private const OFFERING = self::PAGE." and exists (select 1 from services
         where services.business_id = businesses.id and services.id = ? and active = 1 and visibility <> 'desk')";
 
-    public function __construct(private ConnectionInterface $db, private CurrentBusiness $current, private Speech $speech)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private CurrentBusiness $current,
+        private Speech $speech,
+    ) {
     }
 
     /** @throws NotFoundHttpException where there is no such page */

@@ -10,6 +10,7 @@ use App\Access\Role;
 use App\Bookings\Shown;
 use App\Bookings\Tariffs;
 use App\Facts\Mark;
+use App\Language\Catalogue;
 use App\Language\Languages;
 use App\Ledger\Contents\PricingContent;
 use App\Models\AddOn;
@@ -40,6 +41,7 @@ final readonly class Setup
         private Checklist $checklist,
         private Clock $clock,
         private Languages $languages,
+        private Catalogue $catalogue,
     ) {
     }
 
@@ -69,7 +71,10 @@ final readonly class Setup
                 ),
             ],
             'roles' => array_map(
-                static fn (Role $role): array => ['role' => $role->value, 'words' => $role->words()],
+                fn (Role $role): array => [
+                    'role' => $role->value,
+                    'words' => $this->catalogue->sentence($role->does()),
+                ],
                 Role::cases(),
             ),
             'staff' => $business

@@ -102,7 +102,8 @@ final class Window
             foreach (
                 $this->driver->findElements(
                     WebDriverBy::xpath(
-                        "//button[normalize-space()='{$text}' or @aria-label='{$text}'] | //a[normalize-space()='{$text}']",
+                        "//button[normalize-space()='{$text}' or @aria-label='{$text}']"
+                            ." | //a[normalize-space()='{$text}']",
                     ),
                 ) as $element
             ) {

@@ -39,7 +39,7 @@ export function GroupCard({ board, tag, onChoose, onClose }: Props) {
                 type="button"
                 className={[
                   'flex w-full items-baseline gap-2 rounded-lg border border-line',
-                  'bg-paper px-3 py-1.5 text-left hover:border-[var(--brass)]',
+                  'bg-paper px-3 py-1.5 text-start hover:border-[var(--brass)]',
                 ].join(' ')}
                 onClick={() => onChoose(person.booking)}
               >

@@ -44,7 +44,7 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
             <ol className="board-grid h-full gap-y-2" style={{ minHeight: `${board.lanes.length * 4.4}rem` }}>
               {board.lanes.map((lane) => (
                 <li key={lane.staff.id} className="contents" data-colour={lane.staff.colour}>
-                  <p className="flex items-center gap-2.5 pr-2 leading-tight">
+                  <p className="flex items-center gap-2.5 pe-2 leading-tight">
                     <Mark of={lane.staff} />
                     <span className="min-w-0">
                       <b className="block truncate text-[0.95rem]">{lane.staff.name}</b>
@@ -108,7 +108,7 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
               ))}
             </ol>
             {shows && (
-              <div className="pointer-events-none absolute inset-y-0 right-0 left-[10.6rem]" aria-hidden="true">
+              <div className="pointer-events-none absolute inset-y-0 start-[10.6rem] end-0" aria-hidden="true">
                 <span className="rope" style={{ left: `${at(now)}%` }}>
                   <span>{clock(now, zone)}</span>
                 </span>

@@ -56,7 +56,7 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
               <div className="almanac-day max-sm:grid-cols-1" data-row={day.date}>
                 <p className="self-center leading-tight">
                   <b>{date.weekday}</b> {date.day} {date.month}
-                  <span className="block text-sm text-soft max-sm:ml-2 max-sm:inline">
+                  <span className="block text-sm text-soft max-sm:ms-2 max-sm:inline">
                     {count(starts.length, day.starts.length > 0 ? say.noneThatFits : (NONE[day.none ?? 'full'] ?? ''))}
                   </span>
                 </p>

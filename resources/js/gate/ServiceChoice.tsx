@@ -29,7 +29,7 @@ export function ServiceChoice({ page, service, onService }: Props) {
                 {one.name}
                 <span className="block text-sm font-normal text-soft">{one.description}</span>
               </span>
-              <span className="text-right text-sm font-normal whitespace-nowrap">
+              <span className="text-end text-sm font-normal whitespace-nowrap">
                 {lengthsOf(one)}
                 <span className="block font-bold">{priceWords(one.price, page.business.currency)}</span>
               </span>
