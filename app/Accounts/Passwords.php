@@ -27,14 +27,11 @@ final class Passwords
             static function (string $attribute, mixed $value, Closure $fail): void {
                 if (is_string($value) && strlen($value) > self::LONGEST_BYTES) {
                     $fail(
-                        'A password has at most '
-                            .self::LONGEST_BYTES
-                            .' bytes: as many plain letters, or fewer with accents.',
+                        'wrong.password.too_long?most='.self::LONGEST_BYTES,
                     );
                 } elseif (is_string($value) && self::isCommon($value)) {
                     $fail(
-                        'This is one of the passwords that are tried first. Several words that have nothing to do '
-                            .'with each other are better.',
+                        'wrong.password.one_passwords_that',
                     );
                 }
             },
@@ -45,9 +42,9 @@ final class Passwords
     public static function sentences(): array
     {
         return [
-            'password.required' => 'Choose a password of at least '.self::SHORTEST.' characters.',
-            'password.min' => 'A password has at least '.self::SHORTEST.' characters.',
-            'password.string' => 'Choose a password of at least '.self::SHORTEST.' characters.',
+            'password.required' => 'wrong.password.choose?least='.self::SHORTEST,
+            'password.min' => 'wrong.password.too_short?least='.self::SHORTEST,
+            'password.string' => 'wrong.password.choose?least='.self::SHORTEST,
         ];
     }
 

@@ -6,6 +6,7 @@ namespace App\Board;
 
 use App\Facts\BookingFacts;
 use App\Facts\Told;
+use App\Language\Catalogue;
 use App\Ledger\CancellationCost;
 use App\Ledger\ChargeChannel;
 use App\Ledger\RefundChannel;
@@ -18,7 +19,7 @@ use YardBell\Core\Booking\State;
 /** Everything about one booking that the workspace shows. */
 final readonly class BookingCard
 {
-    public function __construct(private Told $told)
+    public function __construct(private Told $told, private Catalogue $catalogue)
     {
     }
 
@@ -70,19 +71,19 @@ final readonly class BookingCard
                 )
                 ->values()
                 ->all(),
-            'moneyTrouble' => $refund !== null && $refund->error !== '' ? $refund->error : null,
+            'moneyTrouble' => $refund !== null && $refund->error !== '' ? $this->catalogue->text($refund->error) : null,
             'messages' => $booking
                 ->messages()
                 ->get()
                 ->map(
-                    static fn (OutboxEntry $entry): array => [
+                    fn (OutboxEntry $entry): array => [
                         'id' => $entry->id,
                         'occasion' => $entry->occasion->value,
                         'audience' => $entry->audience->value,
                         'recipient' => $entry->recipient,
                         'state' => $entry->state,
                         'at' => ($entry->sent_at ?? $entry->due_at)->format('Y-m-d\TH:i\Z'),
-                        'error' => $entry->error,
+                        'error' => $this->catalogue->text($entry->error),
                     ],
                 )
                 ->values()
@@ -91,10 +92,10 @@ final readonly class BookingCard
                 ->changes()
                 ->get()
                 ->map(
-                    static fn (BookingChange $change): array => [
+                    fn (BookingChange $change): array => [
                         'state' => $change->state,
-                        'by' => $change->by,
-                        'why' => $change->why,
+                        'by' => $this->catalogue->text($change->by),
+                        'why' => $this->catalogue->text($change->why),
                         'at' => $change->at->format('Y-m-d\TH:i\Z'),
                     ],
                 )

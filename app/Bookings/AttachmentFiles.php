@@ -46,7 +46,7 @@ final readonly class AttachmentFiles
     {
         $kind = (string) (new finfo(FILEINFO_MIME_TYPE))->file($file->getPathname());
         if (! isset(self::KINDS[$kind])) {
-            throw ValidationException::withMessages(['file' => 'Pictures, PDF and plain text can be sent.']);
+            throw ValidationException::withMessages(['file' => 'wrong.file.pictures_pdf_and']);
         }
         $attachment = $this->db->transaction(function () use ($booking, $file, $kind): Attachment {
             // counted by one at a time
@@ -66,7 +66,7 @@ final readonly class AttachmentFiles
         } catch (\Symfony\Component\HttpFoundation\File\Exception\FileException) {
             $attachment->delete();
             throw ValidationException::withMessages([
-                'file' => 'The file could not be kept just now. Try again in a moment.',
+                'file' => 'wrong.file.file_could_not',
             ]);
         }
 
@@ -90,12 +90,12 @@ final readonly class AttachmentFiles
         $all = Attachment::query()->where('business_id', $booking->business_id);
         if ((clone $all)->where('booking_id', $booking->id)->count() >= self::MOST) {
             throw ValidationException::withMessages([
-                'file' => 'That is enough: at most '.self::MOST.' files go with a booking.',
+                'file' => 'wrong.file.enough?most='.self::MOST,
             ]);
         }
         if (array_sum(array_map(intval(...), Column::strings($all->pluck('bytes')))) + $bytes > self::MOST_BYTES) {
             throw ValidationException::withMessages([
-                'file' => 'No more files can be taken here just now. Bring it along, or call.',
+                'file' => 'wrong.file.no_more_files',
             ]);
         }
     }

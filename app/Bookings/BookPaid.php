@@ -18,8 +18,6 @@ use YardBell\Core\Booking\State;
 /** The money for a held time has come: it is booked, if it can be had still; otherwise all of it goes back. */
 final readonly class BookPaid implements Fulfilment
 {
-    private const TOO_LATE = 'The payment came after the time was given to somebody else.';
-
     public function __construct(
         private HoldTime $hold,
         private ConfirmBooking $confirm,
@@ -41,7 +39,7 @@ final readonly class BookPaid implements Fulfilment
             $this->confirm->book($booking);
         } catch (TimeTaken|Refusal) {
             if ($booking->state === State::Held) {
-                ($this->cancel)($booking->business_id, $booking->id, 'the clock', self::TOO_LATE);
+                ($this->cancel)($booking->business_id, $booking->id, History::BY_CLOCK, 'history.paid_too_late');
             } else {
                 $this->return->of($payment, $payment->amount);
             }

@@ -48,7 +48,7 @@ final readonly class CancelBooking
                     'too_late',
                 );
             }
-            if ($by === 'client' && $booking->starts_at <= $this->clock->now()) {
+            if ($by === History::BY_CLIENT && $booking->starts_at <= $this->clock->now()) {
                 throw new Refusal(
                     new Sentence('refusal.booking.begun'),
                     409,
@@ -56,12 +56,12 @@ final readonly class CancelBooking
                 );
             }
             $wasBooked = $booking->state !== State::Held;
-            $fee = $by === 'client' ? $this->cost->of($booking) : 0;
+            $fee = $by === History::BY_CLIENT ? $this->cost->of($booking) : 0;
             $booking->calendar_sequence++;
             $this->history->become($booking, State::Cancelled, $by, $why);
             $this->announcements->drop($booking);
             if ($wasBooked) {
-                $this->announcements->of($booking, Occasion::Cancelled, $by === 'client' ? '' : $why);
+                $this->announcements->of($booking, Occasion::Cancelled, $by === History::BY_CLIENT ? '' : $why);
             }
             $this->return->less($fee, $booking);
 

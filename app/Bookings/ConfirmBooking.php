@@ -134,7 +134,7 @@ final readonly class ConfirmBooking
 
             return;
         }
-        $this->history->become($booking, State::Confirmed, 'client');
+        $this->history->become($booking, State::Confirmed, History::BY_CLIENT);
         $this->announcements->of($booking, Occasion::Booked);
         $this->announcements->remind($booking);
     }
@@ -150,7 +150,7 @@ final readonly class ConfirmBooking
     /** It waits for a yes; the time is kept meanwhile. */
     private function ask(Booking $booking): void
     {
-        $this->history->become($booking, State::Pending, 'client');
+        $this->history->become($booking, State::Pending, History::BY_CLIENT);
         $this->announcements->of($booking, Occasion::Pending);
     }
 

@@ -58,7 +58,7 @@ final readonly class ExpireHolds
             ->lockForUpdate()
             ->find($id);
         if ($booking !== null) {
-            $this->history->become($booking, State::Expired, 'the clock');
+            $this->history->become($booking, State::Expired, History::BY_CLOCK);
         }
     }
 

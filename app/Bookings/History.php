@@ -19,6 +19,13 @@ final readonly class History
 
     private const NEVER = '1000-01-01 00:00:00';
 
+    /** Who has done it where nobody has. */
+    public const BY_CLOCK = 'history.by_clock';
+
+    public const BY_CLIENT = 'history.by_client';
+
+    public const BY_IMPORT = 'history.by_import';
+
     public function __construct(private ConnectionInterface $db, private Clock $clock)
     {
     }

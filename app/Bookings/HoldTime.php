@@ -94,7 +94,7 @@ final readonly class HoldTime
             );
         }
         if ($booking->state === State::Expired) {
-            $this->history->become($booking, State::Held, 'client', 'taken again');
+            $this->history->become($booking, State::Held, History::BY_CLIENT, 'history.taken_again');
         }
         $this->history->holdUntil($booking, $until);
     }

@@ -107,7 +107,7 @@ final readonly class MoveBooking
             Instants::toDatabase($this->clock->minute()),
         );
         $this->history->holds($booking);
-        $this->history->changed($booking, $by, "moved from {$was}");
+        $this->history->changed($booking, $by, (new Sentence('history.moved', ['from' => $was]))->text());
         $this->announcements->drop($booking);
         $this->announcements->of($booking, Occasion::Moved);
         $this->announcements->remind($booking);

@@ -9,6 +9,7 @@ use App\Ledger\Contents\PricingContent;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Service;
+use App\Support\CoreSentence;
 use App\Support\Given;
 use App\Support\Refusal;
 use Illuminate\Support\Collection;
@@ -91,7 +92,7 @@ final readonly class Tariffs
         try {
             return $tariff->quote($visit);
         } catch (InvalidPrice $wrong) {
-            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
     }
 
@@ -110,7 +111,7 @@ final readonly class Tariffs
         try {
             return $this->of($business->services()->findOrFail($service))->extraMinutes($addOns);
         } catch (InvalidPrice $wrong) {
-            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
     }
 }

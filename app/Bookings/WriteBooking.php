@@ -73,7 +73,7 @@ final readonly class WriteBooking
         ]);
         self::reachBack($business, $booking);
         $this->people($booking, $slot->staff, $now, Instants::toDatabase($until));
-        $this->history->begin($booking, 'client');
+        $this->history->begin($booking, History::BY_CLIENT);
 
         return $booking;
     }

@@ -44,8 +44,8 @@ final readonly class ReadDrafts
                     'drafts.*.version' => 'nullable|required_with:drafts.*.id|string|max:16',
                 ],
                 [
-                    'drafts.max' => 'At most :max changes are saved at once.',
-                    'drafts.*.kind.in' => 'There is no such kind of thing.',
+                    'drafts.max' => 'wrong.plain.most_changes_saved?max=:max',
+                    'drafts.*.kind.in' => 'wrong.plain.there_no_such',
                 ],
             )
             ->validate();

@@ -52,11 +52,18 @@ final readonly class UndoChange
             );
         } catch (ValidationException $wrong) {
             throw new Refusal(
-                new Sentence('refusal.setup.undo_others', ['why' => $wrong->getMessage()]),
+                new Sentence('refusal.setup.undo_others', ['why' => self::first($wrong)]),
                 409,
                 'changed_meanwhile',
             );
         }
+    }
+
+    private static function first(ValidationException $wrong): Sentence|string
+    {
+        $text = array_values($wrong->errors())[0][0] ?? '';
+
+        return Sentence::read($text) ?? $text;
     }
 
     /** @param  Thing<Content>  $thing */

@@ -22,7 +22,7 @@ final readonly class PhoneNumber implements ValidationRule
     {
         if (is_string($value) && trim($value) !== '' && self::parsed($value, $this->timeZone) === null) {
             $fail(
-                'This does not look like a telephone number. With its country it begins with +, like +44 1632 960123.',
+                'wrong.reach.does_not_look',
             );
         }
     }

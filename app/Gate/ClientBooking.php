@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Bookings\ConfirmBooking;
+use App\Bookings\History;
 use App\Facts\BookingFacts;
 use App\Facts\Told;
 use App\Ledger\Balance;
@@ -152,8 +153,8 @@ final readonly class ClientBooking
 
         return in_array($booking->state, $said, true) &&
             $last !== null &&
-            ! in_array($last->by, ['client', 'the clock'], true) &&
-            ! str_starts_with($last->why, 'moved from ')
+            ! in_array($last->by, [History::BY_CLIENT, History::BY_CLOCK], true) &&
+            ! str_starts_with($last->why, 'history.moved')
             ? $last->why
             : '';
     }

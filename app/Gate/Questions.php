@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Language\Sentence;
 use App\Models\Attachment;
 use App\Models\Booking;
 use App\Models\Business;
@@ -116,20 +117,20 @@ final readonly class Questions
     private static function problem(Question $question, array $answer, ?Attachment $file): ?string
     {
         if ($answer === []) {
-            return $question->required ? 'Please answer this.' : null;
+            return $question->required ? 'wrong.answer.please_answer' : null;
         }
         $most = self::LONGEST[$question->type] ?? 300;
 
         return match (true) {
-            mb_strlen(implode('', $answer)) > $most => "At most {$most} characters fit here.",
-            count($answer) > 1 && $question->type !== 'choices' => 'One answer is enough.',
+            mb_strlen(implode('', $answer)) > $most => (new Sentence('wrong.plain.most_characters_fit', ['max' => $most]))->text(),
+            count($answer) > 1 && $question->type !== 'choices' => 'wrong.answer.one_answer_enough',
             in_array($question->type, ['choice', 'choices'], true)
-                && array_diff($answer, $question->choices) !== [] => 'Choose from the answers there are.',
-            $question->type === 'yesno' && ! in_array($answer[0], ['yes', 'no'], true) => 'Yes or no?',
+                && array_diff($answer, $question->choices) !== [] => 'wrong.answer.choose_from_answers',
+            $question->type === 'yesno' && ! in_array($answer[0], ['yes', 'no'], true) => 'wrong.answer.yes_or_no',
             $question->type === 'number'
-                && ! is_numeric(str_replace(',', '.', $answer[0])) => 'This is to be a number.',
-            $question->type === 'file' && $file === null => 'This file did not arrive. Choose it once more.',
-            $question->type === 'date' && ! self::isDate($answer[0]) => 'This is to be a date.',
+                && ! is_numeric(str_replace(',', '.', $answer[0])) => 'wrong.answer.be_number',
+            $question->type === 'file' && $file === null => 'wrong.answer.file_did_not',
+            $question->type === 'date' && ! self::isDate($answer[0]) => 'wrong.answer.be_date',
             default => null,
         };
     }

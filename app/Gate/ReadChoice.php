@@ -36,33 +36,33 @@ final readonly class ReadChoice
 
         return new Choice(
             $service,
-            self::id($request, 'staff', 'a person'),
+            self::id($request, 'staff', 'wrong.choice.no_such_person'),
             self::number(
                 $request->input('party'),
                 'party',
                 self::LARGEST_PARTY,
-                'How many come is a whole number from 1.',
+                'wrong.choice.how_many_come',
             ) ?? 1,
             self::number(
                 $request->input('minutes'),
                 'minutes',
                 self::LONGEST_MINUTES,
-                'A length is a whole number of minutes.',
+                'wrong.choice.length_whole_number',
             ),
-            self::id($request, 'location', 'a place'),
+            self::id($request, 'location', 'wrong.choice.no_such_place'),
             $addOns,
             $this->tariffs->extraMinutes($business, $service, $addOns),
         );
     }
 
-    private static function id(Request $request, string $field, string $what): ?string
+    private static function id(Request $request, string $field, string $sentence): ?string
     {
         $id = $request->input($field);
         if ($id === null || (is_string($id) && strlen($id) <= self::LONGEST_ID)) {
             return $id;
         }
 
-        throw ValidationException::withMessages([$field => "This is not {$what} we know."]);
+        throw ValidationException::withMessages([$field => $sentence]);
     }
 
     private static function number(mixed $given, string $field, int $most, string $sentence): ?int
@@ -80,7 +80,7 @@ final readonly class ReadChoice
     {
         if (! is_array($given ?? []) || count($given ?? []) > self::MOST) {
             throw ValidationException::withMessages([
-                'addOns' => 'Add-ons are chosen by their ids, at most '.self::MOST.' of them.',
+                'addOns' => 'wrong.choice.add_ons_chosen?most='.self::MOST,
             ]);
         }
         $addOns = [];
@@ -89,7 +89,7 @@ final readonly class ReadChoice
                 $quantity ?? 0,
                 "addOns.{$id}",
                 self::MOST,
-                'Of an add-on 1 to '.self::MOST.' can be had.',
+                'wrong.choice.add_on_quantity?most='.self::MOST,
             );
         }
 

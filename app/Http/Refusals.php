@@ -44,7 +44,10 @@ final class Refusals
                 [
                     'code' => 'invalid',
                     'message' => self::say(new Sentence('refusal.invalid')),
-                    'fields' => array_map(static fn (array $sentences): string => $sentences[0], $wrong->errors()),
+                    'fields' => array_map(
+                        static fn (array $sentences): string => app(Catalogue::class)->text($sentences[0]),
+                        $wrong->errors(),
+                    ),
                 ],
             ],
             $wrong instanceof UniqueConstraintViolationException => [
@@ -112,7 +115,9 @@ final class Refusals
 
     private static function say(Sentence|string $sentence): string
     {
-        return is_string($sentence) ? $sentence : app(Catalogue::class)->sentence($sentence);
+        return is_string($sentence)
+            ? app(Catalogue::class)->text($sentence)
+            : app(Catalogue::class)->sentence($sentence);
     }
 
     /** @param  array<string, mixed>  $body */

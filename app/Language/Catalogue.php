@@ -42,6 +42,14 @@ final readonly class Catalogue
         return $this->say($sentence->code, $sentence->parameters);
     }
 
+    /** A text that may be a sentence (Sentence::text): said if it is one that is known, as it stands otherwise. */
+    public function text(string $text): string
+    {
+        $sentence = Sentence::read($text);
+
+        return $sentence !== null && $this->knows($sentence->code) ? $this->sentence($sentence) : $text;
+    }
+
     /** The reader's locale. */
     public function locale(): string
     {

@@ -14,4 +14,30 @@ final readonly class Sentence
     public function __construct(public string $code, public array $parameters = [])
     {
     }
+
+    /** "wrong.pool.booked?name=Wheel%201": for where only text is taken, as by the rules of fields. */
+    public function text(): string
+    {
+        $parameters = array_map(
+            static fn (int|string|self $one): int|string => $one instanceof self ? $one->text() : $one,
+            $this->parameters,
+        );
+
+        return $parameters === [] ? $this->code : $this->code.'?'.http_build_query($parameters);
+    }
+
+    /** What text() has written; null for any other text. */
+    public static function read(string $text): ?self
+    {
+        if (preg_match('/^[a-z]+(?:\.[a-z0-9_-]+)+(?=\?|\z)/', $text, $code) !== 1) {
+            return null;
+        }
+        parse_str(substr($text, strlen($code[0]) + 1), $given);
+        $parameters = [];
+        foreach (array_filter($given, is_string(...)) as $name => $one) {
+            $parameters[(string) $name] = self::read($one) ?? $one;
+        }
+
+        return new self($code[0], $parameters);
+    }
 }

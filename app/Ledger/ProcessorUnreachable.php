@@ -19,12 +19,12 @@ final class ProcessorUnreachable extends RuntimeException implements NotDelivere
     {
         report(new RuntimeException("The payment processor did not answer: {$why}"));
 
-        return new self('The payment service does not answer just now.');
+        return new self('history.processor_silent');
     }
 
     /** Not asked at all, since it did not answer a moment ago; that was reported then. */
     public static function quietly(): self
     {
-        return new self('The payment service does not answer just now.');
+        return new self('history.processor_silent');
     }
 }

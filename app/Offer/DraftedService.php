@@ -9,6 +9,7 @@ use App\Bookings\DraftedBook;
 use App\Bookings\RulesReader;
 use App\Changes\Content;
 use App\Changes\Draft;
+use App\Language\Catalogue;
 use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\Session;
@@ -22,8 +23,12 @@ use YardBell\Core\Availability\WhyNot;
 /** A service as it is being edited: what the core says of it before it is saved. */
 final readonly class DraftedService
 {
-    public function __construct(private RulesReader $rules, private DraftedBook $drafted, private Clock $clock)
-    {
+    public function __construct(
+        private RulesReader $rules,
+        private DraftedBook $drafted,
+        private Clock $clock,
+        private Catalogue $catalogue,
+    ) {
     }
 
     /**
@@ -60,8 +65,8 @@ final readonly class DraftedService
             ? []
             : [
                 [
-                    'what' => 'No session of it is scheduled.',
-                    'advice' => 'Nobody can book it until one is.',
+                    'what' => $this->catalogue->say('finding.none-comes.what'),
+                    'advice' => $this->catalogue->say('finding.none-comes.advice'),
                     'list' => 'services',
                     'id' => $id,
                     'part' => '/kind',
@@ -80,17 +85,17 @@ final readonly class DraftedService
         $ask = new Ask($service, $day, $day, $this->clock->minute());
         $verdicts = (new WhyNot($book, $this->rules->diary($business, $book, $ask, turn: false)))->verdicts($ask, $at);
 
-        $sentences = WhySentences::for($book, $business, $day, $service, $access);
+        $sentences = new WhySentences($this->catalogue, $book, $business, $day, $service, $access);
 
         return [
             'offered' => array_filter($verdicts, static fn (Verdict $verdict): bool => $verdict->isOffered()) !== [],
             'rows' => array_map(
-                static fn (Verdict $verdict): array => [
+                fn (Verdict $verdict): array => [
                     'location' => $book->locations[$verdict->location ?? '']->name ?? null,
                     'staff' => array_map(
-                        static fn (string $id): string => $access->ownLane() === null || $access->ownLane() === $id
+                        fn (string $id): string => $access->ownLane() === null || $access->ownLane() === $id
                             ? $book->staff[$id]->name
-                            : 'somebody else',
+                            : $this->catalogue->say('why.somebody-else-of'),
                         $verdict->staff,
                     ),
                     'reasons' => array_values(

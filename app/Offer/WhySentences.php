@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Offer;
 
 use App\Access\Access;
+use App\Language\Catalogue;
+use App\Language\Sentence;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Instants;
 use App\Support\LocalTime;
+use YardBell\Core\Availability\Cause;
+use YardBell\Core\Availability\CauseKind;
+use YardBell\Core\Availability\Obstacle;
 use YardBell\Core\Availability\Reason;
 use YardBell\Core\Availability\RuleBook;
-use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Window;
 
@@ -23,267 +27,209 @@ final readonly class WhySentences
 {
     /** @param  int  $day day number of the hour asked about */
     public function __construct(
+        private Catalogue $catalogue,
         private RuleBook $book,
         private Business $business,
         private int $day,
         private string $service,
-        private ?string $onlyLane,
+        private Access $access,
     ) {
-    }
-
-    public static function for(RuleBook $book, Business $business, int $day, string $service, Access $access): self
-    {
-        return new self($book, $business, $day, $service, $access->ownLane());
     }
 
     /** @return array{says: string, link: string|null} */
     public function of(Reason $reason): array
     {
-        [$thing, $id, $date] = self::cause($reason->because);
-        $says = match ($thing) {
-            'opening hours', 'special day' => $this->hours(
-                $this->business->name.' is open',
-                "{$this->business->name} is closed",
-                $this->book->openingHours,
-                $date,
-            ),
-            'hours of location', 'special day of location' => $this->hours(
-                "{$this->place($id)} is open",
-                "{$this->place($id)} is closed",
-                $this->book->locations[$id]->hours,
-                $date,
-            ),
-            'hours of service' => $this->hours(
-                "{$this->name()} is offered",
-                "{$this->name()} is not offered",
-                $this->book->services[$id]->hours,
-                $date,
-            ),
-            'hours of staff member', 'special day of staff member' => $this->ownHours($id, $date),
-            'break of staff member' => "{$this->person($id)} has a break, {$this->stretch($reason)}.",
-            'closure' => $this->closure($id),
-            'availableFrom of service' => "{$this->name()} can be booked from {$this->date(
-                $this->book->services[$id]->availableFrom ?? 0,
-            )} on.",
-            'availableUntil of service' => "{$this->name()} could be booked until {$this->date(
-                $this->book->services[$id]->availableUntil ?? 0,
-            )}.",
-            'dayparts of service' => $this->dayparts(),
-            'notice of service' => "It is too soon: {$this->name()} can be booked from {$this->instant(
-                $reason->facts['from'] ?? 0,
-            )} on.",
-            'reach of service' => "It is too far ahead: {$this->name()} can be booked up to {$this->count(
-                $this->book->services[$id]->bookAheadDays,
-                'day',
-            )} ahead.",
-            'service' => $reason->rule === 'T15' ? "No session of {$this->name()} begins then." : $this->plain($reason),
-            default => $reason->facts === [] ? $this->plain($reason) : $this->taken($reason, $thing, $id),
+        $says = match ($reason->what) {
+            Obstacle::Outside => $this->hours($reason),
+            Obstacle::Closed => $this->closure($reason),
+            Obstacle::Taken, Obstacle::Travel, Obstacle::UnitTaken => $this->taken($reason),
+            default => new Sentence("why.{$reason->what->value}", $this->parameters($reason)),
         };
 
-        return ['says' => $says, 'link' => $this->link($thing, $id, $reason)];
+        return ['says' => $this->catalogue->sentence($says), 'link' => $this->link($reason)];
     }
 
-    /**
-     * "special day of staff member 01ABC 2027-03-01" as its kind, its id and its date.
-     *
-     * @return array{string, string, string|null}
-     */
-    private static function cause(string $because): array
+    /** @return array<string, int|string|Sentence> what sentences are made of */
+    private function parameters(Reason $reason): array
     {
-        preg_match(
-            '/^([a-zA-Z -]+?)(?: ([0-9A-HJKMNP-TV-Z]{26}))?(?: (\d{4}-\d\d-\d\d))?(?:, .*)?\z/',
-            $because,
-            $parts,
-        );
+        $facts = $reason->facts;
+        $id = $reason->causes[0]->id;
+        $counts = array_filter($facts, static fn (mixed $fact): bool => is_int($fact) || is_string($fact));
 
-        return [$parts[1] ?? $because, $parts[2] ?? '', ($parts[3] ?? '') === '' ? null : $parts[3]];
+        return [
+            ...$counts,
+            'service' => $this->name(),
+            'who' => $this->person($facts['member'] ?? ''),
+            'pool' => $this->book->pools[$id]->name ?? '',
+            'place' => $this->place($facts['location'] ?? $id),
+            'from' => LocalTime::short(Instants::carbon($facts['from'] ?? 0), $this->business),
+            'date' => LocalTime::date($facts['day'] ?? 0),
+            'stretch' => $this->stretch($reason),
+            'parts' => $this->parts($facts['parts'] ?? []),
+        ];
     }
 
-    private function hours(string $open, string $closed, ?Hours $hours, ?string $date): string
+    private function hours(Reason $reason): Sentence
     {
-        $windows = $hours?->on($this->day) ?? [];
-        $when = $date === null ? "on {$this->weekday()}s" : "on {$this->date($this->day)}, a special day,";
-
-        return $windows === []
-            ? "{$closed} ".rtrim($when, ',').'.'
-            : "{$open} {$when} only {$this->windows($windows)}.";
-    }
-
-    private function ownHours(string $id, ?string $date): string
-    {
-        if ($this->isHidden($id)) {
-            return 'Nobody of them works then.';
+        $cause = $reason->causes[0];
+        [$whose, $name] = match ($cause->kind) {
+            CauseKind::HoursOfLocation, CauseKind::SpecialDayOfLocation => ['place', $this->place($cause->id)],
+            CauseKind::HoursOfService => ['service', $this->name()],
+            CauseKind::HoursOfMember, CauseKind::SpecialDayOfMember => ['person', $this->person($cause->id)],
+            default => ['house', $this->business->name],
+        };
+        if ($whose === 'person' && $this->isHidden($cause->id)) {
+            return new Sentence('why.nobody-works');
         }
-        $member = $this->book->staff[$id];
-        $own = new Hours($member->weekly ?? [], $member->special);
+        $windows = $reason->facts['windows'] ?? [];
+        $code = ($cause->day === null ? 'weekly' : 'special').($windows === [] ? '-none' : '');
 
-        return $this->hours("{$member->name} works", "{$member->name} does not work", $own, $date);
+        return new Sentence("why.{$code}", [
+            'whose' => $whose,
+            'name' => $name,
+            'weekday' => Wall::WEEKDAYS[Wall::weekday($this->day)],
+            'date' => LocalTime::date($this->day),
+            'hours' => $this->windows($windows),
+        ]);
     }
 
-    private function closure(string $id): string
+    private function closure(Reason $reason): Sentence
     {
+        $name = '';
         foreach ($this->book->closures as $closure) {
-            if ($closure->id === $id && $closure->span->interval !== null) {
-                $until = $this->instant($closure->span->interval->end);
-
-                return ($closure->name === '' ? 'It is closed' : "Closed for “{$closure->name}”")
-                    ." from {$this->instant($closure->span->interval->start)} until {$until}.";
-            }
+            $name = $closure->id === $reason->causes[0]->id ? $closure->name : $name;
         }
 
-        return 'It is closed.';
-    }
-
-    private function dayparts(): string
-    {
-        $parts = array_map(
-            fn (string $id): string => "{$this->book->dayparts[$id]->name} ({$this->windows([
-                $this->book->dayparts[$id]->window,
-            ])})",
-            $this->book->services[$this->service]->dayparts,
-        );
-
-        return "{$this->name()} begins only in these parts of the day: ".implode(', ', $parts).'.';
+        return new Sentence($name === '' ? 'why.closed' : 'why.closed-for', [
+            'name' => $name,
+            'from' => LocalTime::short(Instants::carbon($reason->facts['from'] ?? 0), $this->business),
+            'until' => LocalTime::short(Instants::carbon($reason->facts['until'] ?? 0), $this->business),
+        ]);
     }
 
     /** Somebody or something is taken by something else. */
-    private function taken(Reason $reason, string $thing, string $id): string
+    private function taken(Reason $reason): Sentence
     {
-        $member = $reason->facts['member'] ?? null;
+        [$member, $cause] = [$reason->facts['member'] ?? null, $reason->causes[0]];
         if ($member !== null && $this->isHidden($member)) {
-            return 'Somebody else is not free then.';
+            return new Sentence('why.taken.hidden');
         }
-        $who =
-            $member !== null
-                ? $this->person($member)
-                : 'One of “'.($this->book->pools[$reason->facts['pool'] ?? '']->name ?? 'the units').'”';
-        $by = match ($thing) {
-            'booking' => $this->onlyLane === null ? $this->booking($id) : 'is taken',
-            'session' => 'leads a session',
-            'time off' => 'is away',
-            'outage of' => 'is out of order',
-            default => 'is busy in an outside calendar',
+        $pool = $this->book->pools[$reason->facts['pool'] ?? '']->name ?? '';
+        $taken = match ($cause->kind) {
+            CauseKind::Booking => $this->access->ownLane() === null ? 'booking' : 'booked',
+            CauseKind::Session => 'session',
+            CauseKind::TimeOff => 'time-off',
+            CauseKind::Outage => 'outage',
+            default => 'calendar',
         };
-        $with = in_array($thing, ['booking', 'session'], true) ? ', set-up and clear-up included' : '';
-        $way =
-            ($reason->facts['travel'] ?? false) === true
-                ? ", and the way from there takes {$this->count($this->book->travelMinutes, 'minute')}"
-                : '';
+        $how = match (true) {
+            $reason->what === Obstacle::Travel => 'travel',
+            in_array($cause->kind, [CauseKind::Booking, CauseKind::Session], true) => 'padded',
+            default => 'plain',
+        };
 
-        return "{$who} {$by}, {$this->stretch($reason)}".($way === '' ? $with : $way).'.';
+        return new Sentence("why.taken.{$how}", [
+            'minutes' => $this->book->travelMinutes,
+            'taken' => new Sentence("why.taken.{$taken}", [
+                'who' => match (true) {
+                    $member !== null => $this->person($member),
+                    $pool === '' => new Sentence('why.one-of-units'),
+                    default => new Sentence('why.one-of', ['name' => $pool]),
+                },
+                'stretch' => $this->stretch($reason),
+                ...$taken === 'booking' ? $this->booking($cause) : [],
+            ]),
+        ]);
     }
 
-    private function booking(string $id): string
+    /** @return array{for: string, client: string} "none" where it is not known */
+    private function booking(Cause $cause): array
     {
-        $booking = Booking::query()->where('business_id', $this->business->id)->find($id);
-        $client = $booking->contact['name'] ?? null;
+        $booking = Booking::query()->where('business_id', $this->business->id)->find($cause->id);
 
-        return 'is booked'
-            .($booking === null ? '' : " for {$booking->service_name}")
-            .($client === null ? '' : " with {$client}");
+        return ['for' => $booking->service_name ?? 'none', 'client' => $booking->contact['name'] ?? 'none'];
     }
 
-    /** What the core says is a sentence already, but for ids in it. */
-    private function plain(Reason $reason): string
+    private function link(Reason $reason): ?string
     {
-        return (string) preg_replace_callback(
-            '/\b[0-9A-HJKMNP-TV-Z]{26}\b/',
-            fn (array $id): string => $this->book->locations[$id[0]]->name ??
-                ($this->book->pools[$id[0]]->name ?? ($this->book->staff[$id[0]]->name ?? 'it')),
-            $reason->detail,
-        );
-    }
+        [$kind, $id] = [$reason->causes[0]->kind, $reason->causes[0]->id];
+        $member = $reason->facts['member'] ?? $id;
 
-    private function link(string $thing, string $id, Reason $reason): ?string
-    {
-        return match (true) {
-            $thing === 'opening hours' => 'roster/hours',
-            $thing === 'special day', $thing === 'closure', str_starts_with($thing, 'special day of') => 'roster/year',
-            $thing === 'hours of location', $thing === 'location' => "roster/locations/{$id}",
-            $thing === 'pool' => "roster/resources/{$id}",
-            $thing === 'outage of' => 'roster/resources',
-            $thing === 'booking' => "board?date={$this->localDate($reason)}&booking={$id}",
-            in_array($thing, ['staff member', 'hours of staff member', 'break of staff member'], true) &&
-                ! $this->isHidden($id) => "roster/people/{$id}",
-            $thing === 'time off'
-                && isset($reason->facts['member'])
-                && ! $this->isHidden($reason->facts['member']) => "roster/people/{$reason->facts['member']}",
+        return match ($kind) {
+            CauseKind::OpeningHours => 'roster/hours',
+            CauseKind::SpecialDay, CauseKind::SpecialDayOfLocation, CauseKind::SpecialDayOfMember,
+            CauseKind::Closure => 'roster/year',
+            CauseKind::HoursOfLocation, CauseKind::Location => "roster/locations/{$id}",
+            CauseKind::Pool => "roster/resources/{$id}",
+            CauseKind::Outage => 'roster/resources',
+            CauseKind::Booking => "board?date={$this->localDate($reason)}&booking={$id}",
+            CauseKind::Member, CauseKind::HoursOfMember, CauseKind::BreakOfMember,
+            CauseKind::TimeOff => $this->isHidden($member) ? null : "roster/people/{$member}",
             default => null, // of the service itself, on whose page one is
         };
     }
 
     private function isHidden(string $member): bool
     {
-        return $this->onlyLane !== null && $member !== $this->onlyLane;
+        return $this->access->ownLane() !== null && $member !== $this->access->ownLane();
     }
 
-    private function name(): string
+    private function name(): Sentence
     {
         $name = $this->book->services[$this->service]->name;
 
-        return $name === '' ? 'It' : "“{$name}”";
+        return $name === '' ? new Sentence('why.unnamed') : new Sentence('why.named', ['name' => $name]);
     }
 
-    private function person(string $id): string
+    private function person(string $id): Sentence|string
     {
-        return $this->isHidden($id) ? 'Somebody else' : $this->book->staff[$id]->name ?? 'Somebody';
+        return $this->isHidden($id)
+            ? new Sentence('why.somebody-else')
+            : $this->book->staff[$id]->name ?? new Sentence('why.somebody');
     }
 
-    private function place(string $id): string
+    private function place(string $id): Sentence|string
     {
-        return $this->book->locations[$id]->name ?? 'The place';
+        return $this->book->locations[$id]->name ?? new Sentence('why.the-place');
     }
 
-    private function weekday(): string
+    /** @param  list<string>  $parts ids */
+    private function parts(array $parts): string
     {
-        return ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'][
-            Wall::weekday($this->day)
-        ];
+        $said = array_map(fn (string $id): string => $this->catalogue->say('why.part', [
+            'name' => $this->book->dayparts[$id]->name,
+            'hours' => $this->windows([$this->book->dayparts[$id]->window]),
+        ]), $parts);
+
+        return implode(', ', $said);
     }
 
     /** @param  list<Window>  $windows */
-    private function windows(array $windows): string
+    private function windows(array $windows): Sentence|string
     {
         $clock = fn (int $minute): string => LocalTime::ofDay($minute % Wall::DAY, $this->business);
+        $all = null;
+        foreach ($windows as $window) {
+            $one = new Sentence('why.hours', ['from' => $clock($window->from), 'until' => $clock($window->to)]);
+            $all = $all === null ? $one : new Sentence('why.hours-and', ['hours' => $all, 'more' => $one]);
+        }
 
-        return implode(
-            ' and ',
-            array_map(
-                static fn (Window $window): string => "{$clock($window->from)} to {$clock($window->to)}",
-                $windows,
-            ),
-        );
+        return $all ?? '';
     }
 
-    private function stretch(Reason $reason): string
+    private function stretch(Reason $reason): Sentence
     {
         [$from, $until] = [$reason->facts['from'] ?? 0, $reason->facts['until'] ?? 0];
         $sameDay = $this->book->zone->day($from) === $this->day && $this->book->zone->day($until - 1) === $this->day;
+        $written = fn (int $instant): string => $sameDay
+            ? LocalTime::clock(Instants::carbon($instant), $this->business)
+            : LocalTime::short(Instants::carbon($instant), $this->business);
 
-        return $sameDay
-            ? LocalTime::clock(Instants::carbon($from), $this->business)
-                    .' to '
-                    .LocalTime::clock(Instants::carbon($until), $this->business)
-            : "{$this->instant($from)} to {$this->instant($until)}";
+        return new Sentence('why.hours', ['from' => $written($from), 'until' => $written($until)]);
     }
 
     private function localDate(Reason $reason): string
     {
         return Wall::date($this->book->zone->day($reason->facts['from'] ?? 0));
-    }
-
-    private function instant(int $instant): string
-    {
-        return LocalTime::short(Instants::carbon($instant), $this->business);
-    }
-
-    private function date(int $day): string
-    {
-        return LocalTime::date($day);
-    }
-
-    private function count(int $count, string $one): string
-    {
-        return "{$count} {$one}".($count === 1 ? '' : 's');
     }
 }

@@ -14,6 +14,7 @@ use App\Bookings\RuleBooks;
 use App\Bookings\Visitor;
 use App\Changes\Things;
 use App\Http\ReadersPage;
+use App\Language\Catalogue;
 use App\Language\Languages;
 use App\Language\Speech;
 use App\Ledger\Fulfilment;
@@ -105,6 +106,7 @@ final class AppServiceProvider extends ServiceProvider
             static fn (Application $app): Checklist => new Checklist(
                 $app->make(RuleBooks::class),
                 $app->make(CacheManager::class)->store('rules'),
+                $app->make(Catalogue::class),
             ),
         );
         $this->app->bind(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Roster;
 
 use App\Bookings\RuleBooks;
+use App\Language\Catalogue;
 use App\Models\Business;
 use App\Support\Column;
 use Illuminate\Contracts\Cache\Repository;
@@ -15,14 +16,14 @@ use YardBell\Core\Availability\RuleBook;
 /** What still keeps something from being booked, as the core finds it; kept with the rule book's mark. */
 final readonly class Checklist
 {
-    public function __construct(private RuleBooks $books, private Repository $cache)
+    public function __construct(private RuleBooks $books, private Repository $cache, private Catalogue $catalogue)
     {
     }
 
     /** @return list<array{what: string, advice: string, list: string, id: string|null, part: string}> */
     public function of(Business $business): array
     {
-        return $this->kept($business)[0];
+        return array_map($this->said(...), $this->kept($business)[0]);
     }
 
     /** Whether anything at all could be booked. */
@@ -31,16 +32,22 @@ final readonly class Checklist
         return $this->kept($business)[1];
     }
 
-    /** @return array{list<array{what: string, advice: string, list: string, id: string|null, part: string}>, bool} */
+    /**
+     * @return list<array{what: string, advice: string, list: string, id: string|null, part: string}> of one service, by
+     *   a rule book that may not be saved yet
+     */
+    public function ofService(RuleBook $book, string $id): array
+    {
+        return array_map($this->said(...), (new CheckRules($book))->ofService($id));
+    }
+
+    /** @return array{list<Finding>, bool} */
     private function kept(Business $business): array
     {
-        $key = "findings-{$business->id}";
+        $key = "faults-{$business->id}";
         $kept = $this->cache->get($key);
         if (is_array($kept) && $kept[0] === $business->rules_mark) {
-            /**
-             * @var array{list<array{what: string, advice: string, list: string, id: string|null, part: string}>, bool}
-             *   $found as it was put there, below
-             */
+            /** @var array{list<Finding>, bool} $found as it was put there, below */
             $found = [$kept[1], $kept[2]];
 
             return $found;
@@ -52,7 +59,7 @@ final readonly class Checklist
                 array_flip(Column::strings($business->services()->where('active', false)->pluck('id'))),
             ),
         );
-        $findings = array_map(self::shape(...), (new CheckRules($book))->findings());
+        $findings = (new CheckRules($book))->findings();
         $can = self::leavesAny($book, $findings);
         $this->cache->forever($key, [$business->rules_mark, $findings, $can]);
 
@@ -60,38 +67,31 @@ final readonly class Checklist
     }
 
     /**
-     * @return list<array{what: string, advice: string, list: string, id: string|null, part: string}> of one service, by
-     *   a rule book that may not be saved yet
-     */
-    public static function ofService(RuleBook $book, string $id): array
-    {
-        return array_map(self::shape(...), (new CheckRules($book))->ofService($id));
-    }
-
-    /**
      * Whether a service is left that nothing stops.
      *
-     * @param  list<array{what: string, advice: string, list: string, id: string|null, part: string}>  $findings
+     * @param  list<Finding>  $findings
      */
     private static function leavesAny(RuleBook $book, array $findings): bool
     {
         $left = $book->services;
         foreach ($findings as $finding) {
-            if ($finding['id'] === null && ! str_starts_with($finding['part'], '/specialDays')) {
+            if ($finding->id === null && ! str_starts_with($finding->part, '/specialDays')) {
                 return false; // no hours, nobody, nowhere, nothing
             }
-            unset($left[$finding['list'] === 'services' ? $finding['id'] : '']);
+            unset($left[$finding->list === 'services' ? $finding->id : '']);
         }
 
         return $left !== [];
     }
 
     /** @return array{what: string, advice: string, list: string, id: string|null, part: string} */
-    private static function shape(Finding $finding): array
+    private function said(Finding $finding): array
     {
+        $code = "finding.{$finding->fault->value}";
+
         return [
-            'what' => $finding->problem,
-            'advice' => $finding->advice,
+            'what' => $this->catalogue->say("{$code}.what", $finding->facts),
+            'advice' => $this->catalogue->say("{$code}.advice", $finding->facts),
             'list' => $finding->list,
             'id' => $finding->id,
             'part' => $finding->part,

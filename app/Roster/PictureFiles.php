@@ -34,14 +34,14 @@ final readonly class PictureFiles
             $size === false ||
             ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP, IMAGETYPE_GIF, IMAGETYPE_AVIF], true)
         ) {
-            throw self::wrong('This is not a picture we can read. JPEG, PNG, WebP, AVIF and GIF are.');
+            throw self::wrong('wrong.picture.not_picture_we');
         }
         if ($size[0] < 1 || $size[1] < 1 || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw self::wrong('This picture has too many pixels. Make it smaller than 25 million.');
+            throw self::wrong('wrong.picture.picture_has_too');
         }
         $image = @imagecreatefromstring($bytes);
         if ($image === false) {
-            throw self::wrong('This picture is damaged and could not be read to its end.');
+            throw self::wrong('wrong.picture.picture_damaged_and');
         }
 
         return $this->keep($business, self::smaller($image));

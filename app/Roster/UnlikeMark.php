@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Roster;
 
 use App\Facts\Mark;
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\Member;
 use Closure;
@@ -47,7 +48,7 @@ final class UnlikeMark implements DataAwareRule, ValidationRule
                 $member->pattern === $value,
         );
         if ($other !== null && $people->count() < count(Mark::COLOURS) * count(Mark::PATTERNS)) {
-            $fail("{$other->name} wears this mark already. Choose another colour or pattern.");
+            $fail((new Sentence('wrong.person.same_mark', ['name' => $other->name]))->text());
         }
     }
 }

@@ -179,7 +179,7 @@ final readonly class WriteDiary
         );
         $this->write->people($booking, $staff, $of->createdAt, Instants::toDatabase(0));
         $this->history->holds($booking);
-        $this->history->begin($booking, 'the import');
+        $this->history->begin($booking, History::BY_IMPORT);
     }
 
     /**

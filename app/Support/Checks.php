@@ -34,7 +34,7 @@ final class Checks
                 filter_var($value, FILTER_VALIDATE_URL) === false ||
                 preg_match('#^https?://#i', $value) !== 1
             ) {
-                $fail('A link begins with https:// and has no spaces.');
+                $fail('wrong.plain.no_link');
             }
         };
     }
@@ -64,7 +64,7 @@ final class Checks
             try {
                 $read(is_string($value) ? $value : '');
             } catch (InvalidTime $wrong) {
-                $fail($wrong->getMessage());
+                $fail(CoreSentence::of($wrong)->text());
             }
         };
     }

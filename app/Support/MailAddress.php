@@ -13,7 +13,7 @@ use Illuminate\Contracts\Validation\ValidationRule;
  */
 final class MailAddress implements ValidationRule
 {
-    public const SENTENCE = 'This does not look like a mail address. One looks like name@example.com.';
+    public const SENTENCE = 'wrong.reach.does_not_look_like';
 
     /** @return string|null null: no address that mail can be sent to everywhere */
     public static function normal(string $given): ?string

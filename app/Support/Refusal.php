@@ -10,7 +10,7 @@ use RuntimeException;
 /** A "no" that is told to whoever asked: one sentence, a status of the 400s, and what helps them on. */
 class Refusal extends RuntimeException
 {
-    /** @param  Sentence|string  $sentence a string is in words already */
+    /** @param  Sentence|string  $sentence a string is one as text */
     public function __construct(
         public readonly Sentence|string $sentence,
         public readonly int $status,

@@ -99,7 +99,7 @@ final class WeeklyTable implements ValidationRule
         $wrong =
             is_array($value) && array_diff(array_keys($value), Wall::WEEKDAYS) === []
                 ? array_values(array_filter(array_map($this->wrongDay(...), $value)))[0] ?? null
-                : 'Hours are given by weekday, mon to sun.';
+                : 'wrong.hours.hours_given_by';
         if ($wrong !== null) {
             $fail($wrong);
         }
@@ -109,7 +109,7 @@ final class WeeklyTable implements ValidationRule
     public function wrongDay(mixed $windows): ?string
     {
         if (! is_array($windows) || ! array_is_list($windows) || count($windows) > self::MOST_A_DAY) {
-            return 'A day has a list of at most '.self::MOST_A_DAY.' stretches.';
+            return 'wrong.hours.day_has_list?most='.self::MOST_A_DAY;
         }
         foreach ($windows as $window) {
             if (
@@ -118,15 +118,15 @@ final class WeeklyTable implements ValidationRule
                 ! is_string($window['to'] ?? null) ||
                 array_diff_key($window, ['from' => 1, 'to' => 1, 'at' => 1]) !== []
             ) {
-                return 'A stretch has a "from" and a "to".';
+                return 'wrong.hours.stretch_has_from';
             }
             if (($window['at'] ?? null) !== null && ! in_array($window['at'], $this->places, true)) {
-                return 'A stretch counts for one of the locations, or for all.';
+                return 'wrong.hours.stretch_counts_for';
             }
             try {
                 Window::between($window['from'], $window['to']);
             } catch (InvalidTime $wrong) {
-                return $wrong->getMessage();
+                return CoreSentence::of($wrong)->text();
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demonstration;
 
+use App\Bookings\History;
 use App\Bookings\RulesReader;
 use App\Bookings\Sale;
 use App\Bookings\Tariffs;
@@ -219,7 +220,7 @@ final readonly class Bookings
                     'business_id' => $booking->business_id,
                     'booking_id' => $booking->id,
                     'state' => $state,
-                    'by' => $state === 'completed' ? 'Alva Lindqvarn' : 'client',
+                    'by' => $state === 'completed' ? 'Alva Lindqvarn' : History::BY_CLIENT,
                     'at' => Instants::carbon($at),
                 ]);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Choice;
+use App\Bookings\History;
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
 use App\Bookings\Wish;
@@ -147,7 +148,7 @@ it('gives places of a session until they are taken, and gives them back (T15)', 
         ->and(fn () => hold($yard, wish($yard, party: 2)))->toThrow(TimeTaken::class)
         ->and(hold($yard, wish($yard))->party)->toBe(1)
         ->and(fn () => hold($yard, wish($yard, '11:00')))->toThrow(TimeTaken::class);
-    app(CancelBooking::class)($yard->business->id, $seat->id, 'client');
+    app(CancelBooking::class)($yard->business->id, $seat->id, History::BY_CLIENT);
     expect(hold($yard, wish($yard, party: 2))->party)->toBe(2);
 });
 

@@ -77,7 +77,7 @@ it('books what somebody typed slowly for, also once the hold is marked as expire
     expect($held->refresh()->state)->toBe(State::Expired);
     bookAtGate($held)->assertOk();
     expect($held->refresh()->state)->toBe(State::Confirmed)
-        ->and($held->changes()->pluck('why')->all())->toContain('taken again');
+        ->and($held->changes()->pluck('why')->all())->toContain('history.taken_again');
 });
 
 it('does not book an expired hold whose time is somebody else’s', function (): void {

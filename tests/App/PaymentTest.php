@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Choice;
+use App\Bookings\History;
 use App\Bookings\HoldTime;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
@@ -74,7 +75,7 @@ it('pays back when a paid booking is cancelled, and once', function (): void {
 
 it('pays back what is paid after the client has let go', function (): void {
     $booking = $this->yard->book('10:00');
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, 'client');
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, History::BY_CLIENT);
     $this->processor->state = 'paid';
     Yard::settle();
     expect(Payment::query()->toBase()->value('state'))->toBe('refunding')
@@ -86,7 +87,7 @@ it('shows a refund that is refused to the owner', function (): void {
     $this->processor->state = 'paid';
     Yard::settle();
     $this->processor->refunds = false;
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, 'client');
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, History::BY_CLIENT);
     app(DeliverDue::class)();
     $this->actingAs($this->yard->owner)
         ->getJson("/api/businesses/yard/bookings/{$booking->id}")

@@ -202,7 +202,7 @@ it('never lets the last owner go, and lets only owners make owners', function ()
 
 it('says of every role in words what it may do', function (): void {
     foreach (Role::cases() as $role) {
-        expect($role->words())->toEndWith('.');
+        expect(app(Catalogue::class)->sentence($role->does()))->toEndWith('.');
     }
     foreach (Act::cases() as $act) {
         $refusal = app(Catalogue::class)->say($act->refusal()->code);

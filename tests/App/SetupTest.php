@@ -388,7 +388,7 @@ it(
             ]),
         ])->assertUnprocessable();
         expect($without->json('fields'))->toBe([
-            'drafts.0.name' => '"Wheel 1" is booked, so it stays. Say from when it is out of order instead.',
+            'drafts.0.name' => '“Wheel 1” is booked, so it stays. Say from when it is out of order instead.',
         ]);
         $category = save($yard, [Things::fresh('category')])->json('ids.0');
         save($yard, [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\DecideBooking;
+use App\Bookings\History;
 use App\Ledger\Processor;
 use App\Messages\Wording;
 use App\Models\Booking;
@@ -52,7 +53,7 @@ it('tells alike on page, card and mail what a late cancellation of a deposit has
     $this->processor->state = 'paid';
     Yard::settle();
     app(Clock::class)->putForward((int) app(Clock::class)->now()->diffInMinutes($booking->starts_at) - 60);
-    app(CancelBooking::class)($booking->business_id, $booking->id, 'client');
+    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
     $said = '€30.00 was paid. €10.00 of it is kept, as agreed for cancelling late. €20.00 is on its way back.';
     $told = toldOf($yard, $booking->refresh());
     expect(implode(' ', $told['page']['told']['money']))->toBe($said)

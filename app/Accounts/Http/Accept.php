@@ -28,7 +28,7 @@ final readonly class Accept
         /** @var array{name: string, password: string} $account */
         $account = $request->validate(
             ['name' => 'required|string|max:120', 'password' => Passwords::rules()],
-            ['name.*' => 'Please tell us your name.', ...Passwords::sentences()],
+            ['name.*' => 'wrong.account.please_tell_us', ...Passwords::sentences()],
         );
         $made = ($this->accept)($token, null, $account);
         Auth::login($made);

@@ -24,7 +24,7 @@ final readonly class ForgotPassword
         $email = $request->validate(
             ['email' => ['required', 'string', 'max:190', new MailAddress()]],
             [
-                'email.*' => 'Which mail address do you sign in with?',
+                'email.*' => 'wrong.account.which_mail_address',
             ],
         )['email'];
         Password::sendResetLink(['email' => MailAddress::normal($email)], function (User $user, string $token): void {

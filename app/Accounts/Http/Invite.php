@@ -31,9 +31,9 @@ final readonly class Invite
                 'staff' => ['present', 'nullable', $linked, ...Checks::of($business, 'staff')],
             ],
             [
-                'email.required' => 'To which mail address? One looks like name@example.com.',
-                'role.*' => 'Choose a role.',
-                'staff.unique' => 'Somebody else signs in as this person already.',
+                'email.required' => 'wrong.access.which_mail_address',
+                'role.*' => 'wrong.access.choose_role',
+                'staff.unique' => 'wrong.access.somebody_else_signs',
             ],
         );
         $invitation = ($this->invite)(

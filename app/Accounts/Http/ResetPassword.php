@@ -48,7 +48,7 @@ final readonly class ResetPassword
         });
         if ($status !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages([
-                'password' => 'This link has run out or was used already. Ask for a new one.',
+                'password' => 'wrong.account.link_has_run',
             ]);
         }
 

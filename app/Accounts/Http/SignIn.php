@@ -22,8 +22,8 @@ final class SignIn
                 'stay' => 'nullable|boolean',
             ],
             [
-                'email.required' => 'Which mail address do you sign in with?',
-                'password.required' => 'Your password is missing.',
+                'email.required' => 'wrong.account.which_mail_address',
+                'password.required' => 'wrong.account.password_missing',
             ],
         );
         if (
@@ -33,7 +33,7 @@ final class SignIn
             )
         ) {
             throw ValidationException::withMessages([
-                'password' => 'This address and password do not belong together.',
+                'password' => 'wrong.account.address_and_password',
             ]);
         }
         $request->session()->regenerate();

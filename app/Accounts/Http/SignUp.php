@@ -29,8 +29,8 @@ final readonly class SignUp
                 'password' => Passwords::rules(),
             ],
             [
-                'name.*' => 'Please tell us your name.',
-                'email.required' => 'Your mail address is what you sign in with.',
+                'name.*' => 'wrong.account.please_tell_us',
+                'email.required' => 'wrong.account.mail_address_sign',
                 'email.*' => MailAddress::SENTENCE,
                 ...Passwords::sentences(),
             ],

@@ -25,7 +25,7 @@ final readonly class CancelFromCard
         $why =
             $request->validate(
                 ['why' => 'nullable|string|max:300'],
-                ['why.max' => 'At most :max characters fit here.'],
+                ['why.max' => 'wrong.plain.most_characters_fit?max=:max'],
             )['why'] ?? '';
 
         return new JsonResponse($this->card->of(($this->cancel)($business->id, $id, $user->name, trim($why))));

@@ -7,6 +7,7 @@ namespace App\Board\Http;
 use App\Board\BookingCard;
 use App\Bookings\MoveBooking;
 use App\Http\Asker;
+use App\Support\CoreSentence;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -31,7 +32,7 @@ final readonly class Move
         try {
             $start = Wall::instant($asked['start']);
         } catch (InvalidTime $wrong) {
-            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
 
         return new JsonResponse(

@@ -24,7 +24,7 @@ final readonly class SendWord
         $text = trim(
             $request->validate(
                 ['text' => 'required|string|max:2000'],
-                ['text.required' => 'What do you want to say?', 'text.max' => 'At most :max characters fit here.'],
+                ['text.required' => 'wrong.word.want_say', 'text.max' => 'wrong.plain.most_characters_fit?max=:max'],
             )['text'],
         );
         $this->db->transaction(fn () => $this->announcements->word($booking, $text));

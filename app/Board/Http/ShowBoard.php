@@ -6,6 +6,7 @@ namespace App\Board\Http;
 
 use App\Board\BoardReader;
 use App\Http\Asker;
+use App\Support\CoreSentence;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -28,7 +29,7 @@ final readonly class ShowBoard
                 $this->board->of($business, is_string($date) ? Wall::day($date) : null, $access->ownLane()),
             );
         } catch (InvalidTime $wrong) {
-            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
     }
 }

@@ -7,6 +7,7 @@ namespace App\Gate\Http;
 use App\Bookings\OpenTimes;
 use App\Gate\Published;
 use App\Gate\ReadChoice;
+use App\Support\CoreSentence;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -28,7 +29,7 @@ final readonly class AskOpenTimes
         try {
             $fromDay = is_string($from) ? Wall::day($from) : null;
         } catch (InvalidTime $wrong) {
-            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
 
         return new JsonResponse($this->times->of($business, $choice, $fromDay));

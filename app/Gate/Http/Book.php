@@ -40,10 +40,10 @@ final readonly class Book
                 'payNow' => 'nullable|boolean',
             ],
             [
-                'name.required' => 'Please tell us your name.',
-                'email.required' => 'We need a mail address to send you the booking.',
-                'email.email' => 'This does not look like a mail address. One looks like name@example.com.',
-                'max' => 'At most :max characters fit here.',
+                'name.required' => 'wrong.details.please_tell_us',
+                'email.required' => 'wrong.details.we_need_mail',
+                'email.email' => 'wrong.reach.does_not_look_like',
+                'max' => 'wrong.plain.most_characters_fit?max=:max',
             ],
         );
         ($this->confirm)($business, $id, [

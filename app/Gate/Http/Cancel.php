@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\CancelBooking;
+use App\Bookings\History;
 use App\Gate\ClientBooking;
 use App\Gate\LinkedBooking;
 use App\Support\ClientLink;
@@ -27,6 +28,6 @@ final readonly class Cancel
         $this->links->check($request, $id);
         $booking = $this->linked->find($id);
 
-        return new JsonResponse($this->shape->of(($this->cancel)($booking->business_id, $id, 'client')));
+        return new JsonResponse($this->shape->of(($this->cancel)($booking->business_id, $id, History::BY_CLIENT)));
     }
 }

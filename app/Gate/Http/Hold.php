@@ -11,6 +11,7 @@ use App\Gate\GatePage;
 use App\Gate\Published;
 use App\Gate\ReadChoice;
 use App\Language\Sentence;
+use App\Support\CoreSentence;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -42,7 +43,7 @@ final readonly class Hold
         try {
             $start = Wall::instant($request->string('start')->value());
         } catch (InvalidTime $wrong) {
-            throw new Refusal($wrong->getMessage(), 422, 'invalid');
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
 
         return new JsonResponse(

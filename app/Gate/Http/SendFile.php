@@ -33,7 +33,7 @@ final readonly class SendFile
         }
         $file = $request->validate(
             ['file' => 'required|file|max:'.AttachmentFiles::LARGEST_KILOBYTES],
-            ['file.*' => 'A file is at most 5 MB.'],
+            ['file.*' => 'wrong.file.file_most_5'],
         )['file'];
         assert($file instanceof UploadedFile);
         $taken = $this->files->take($booking, $file);

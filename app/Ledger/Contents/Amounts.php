@@ -22,10 +22,10 @@ final class Amounts
             try {
                 $percent = Percent::of(is_string($value) || is_int($value) ? (string) $value : '');
                 if ($percent->part(100) > 100 || $percent->written() === '0') {
-                    $fail('A part is above 0 and at most 100 percent.');
+                    $fail('wrong.price.part_above_0');
                 }
             } catch (InvalidPrice) {
-                $fail('A part is a number of percent, like 20 or 12.5.');
+                $fail('wrong.price.part_number_percent');
             }
         };
     }

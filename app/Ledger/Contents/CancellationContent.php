@@ -44,8 +44,8 @@ final readonly class CancellationContent extends Content
     public static function sentences(): array
     {
         return [
-            'cancellation.freeMinutes.*' => 'Cancelling is free until 0 minutes to a year before the start.',
-            'cancellation.amount.*' => 'Cancelling late costs an amount of 0 or more, or a part of the price.',
+            'cancellation.freeMinutes.*' => 'wrong.cancellation.cancelling_free_until',
+            'cancellation.amount.*' => 'wrong.cancellation.cancelling_late_costs',
         ];
     }
 

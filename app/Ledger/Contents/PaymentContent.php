@@ -47,8 +47,8 @@ final readonly class PaymentContent extends Content
     public static function sentences(): array
     {
         return [
-            'payment.kind.*' => 'Choose when it is paid.',
-            'payment.amount.*' => 'A deposit is an amount above 0, or a part of the price.',
+            'payment.kind.*' => 'wrong.payment.choose_when_paid',
+            'payment.amount.*' => 'wrong.payment.deposit_amount_above',
         ];
     }
 

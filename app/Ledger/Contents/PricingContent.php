@@ -127,14 +127,14 @@ final readonly class PricingContent extends Content
     public static function sentences(): array
     {
         return [
-            'pricing.kind.*' => 'Choose how the price is said.',
-            'pricing.amount.*' => 'The price is an amount of 0 or more.',
-            'pricing.byMinutes.*.amount.*' => 'How much is it for this length?',
-            'pricing.byMinutes.*' => 'Every length has a price.',
-            'pricing.perStep.*' => 'What does one step cost? An amount of 0 or more.',
-            'pricing.byStaff.*.amount.*' => 'How much is it with this person? An amount of 0 or more.',
-            'pricing.byStaff.*' => 'This person does not work here, or stands here twice.',
-            'pricing.extraPeople.*' => 'What does each more person cost? Amounts of 0 or more.',
+            'pricing.kind.*' => 'wrong.price.choose_how_price',
+            'pricing.amount.*' => 'wrong.price.price_amount_0',
+            'pricing.byMinutes.*.amount.*' => 'wrong.price.how_much_for',
+            'pricing.byMinutes.*' => 'wrong.price.every_length_has',
+            'pricing.perStep.*' => 'wrong.price.does_one_step',
+            'pricing.byStaff.*.amount.*' => 'wrong.price.how_much_with',
+            'pricing.byStaff.*' => 'wrong.price.person_does_not',
+            'pricing.extraPeople.*' => 'wrong.price.does_each_more',
         ];
     }
 

@@ -59,11 +59,11 @@ final readonly class AddOnContent extends Content
     public static function sentences(): array
     {
         return [
-            'name.required' => 'What is it called?',
-            'price.*' => 'The price is an amount of 0 or more.',
-            'minutes.*' => 'It adds 0 to 1440 minutes.',
-            'services.*' => 'Choose services, or all of them.',
-            'services.min' => 'No service is chosen. Choose some, or all of them.',
+            'name.required' => 'wrong.add_on.called',
+            'price.*' => 'wrong.add_on.price_amount_0',
+            'minutes.*' => 'wrong.add_on.adds_0_1440',
+            'services.*' => 'wrong.add_on.choose_services_or',
+            'services.min' => 'wrong.add_on.no_service_chosen',
         ];
     }
 

@@ -37,7 +37,7 @@ final readonly class CategoryContent extends Content
 
     public static function sentences(): array
     {
-        return ['name.required' => 'What is it called?'];
+        return ['name.required' => 'wrong.category.called'];
     }
 
     public function name(): string

@@ -41,10 +41,10 @@ final readonly class DaypartContent extends Content
     public static function sentences(): array
     {
         return [
-            'name.required' => 'What is it called?',
-            'from.required' => 'When does it begin?',
-            'to.required' => 'When does it end?',
-            'to.different' => 'It ends at another time than it begins.',
+            'name.required' => 'wrong.daypart.called',
+            'from.required' => 'wrong.daypart.when_does_begin',
+            'to.required' => 'wrong.daypart.when_does_end',
+            'to.different' => 'wrong.daypart.ends_another_time',
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offer\Contents;
 
+use App\Language\Sentence;
 use App\Ledger\Contents\CancellationContent;
 use App\Ledger\Contents\PaymentContent;
 use App\Ledger\Contents\PricingContent;
@@ -21,7 +22,7 @@ final class PriceTogether
         return array_filter([
             ...self::lengths($given, $pricing),
             'pricing.extraPeople' => $pricing->perPerson && $pricing->extraPeople !== []
-                    ? 'More people cost either the same each, or amounts of their own, not both.'
+                    ? 'wrong.price.more_people_cost'
                     : null,
             'payment.amount' => $payment->string('kind') === 'deposit' && ! self::isOneOf($payment)
                     ? PaymentContent::sentences()['payment.amount.*']
@@ -30,8 +31,7 @@ final class PriceTogether
                     ? CancellationContent::sentences()['cancellation.amount.*']
                     : null,
             'approval' => $given->bool('approval') && self::paysFirst($given, $pricing)
-                    ? 'What waits for your yes cannot be paid when booking. Let clients pay when they come, or keep a '
-                        .'card.'
+                    ? 'wrong.price.waits_for_yes'
                     : null,
         ]);
     }
@@ -49,7 +49,7 @@ final class PriceTogether
         return [
             'pricing.byMinutes' => $unpriced === []
                 ? null
-                : 'How much is it for '.implode(' and for ', $unpriced).' minutes?',
+                : (new Sentence('wrong.price.how_much_for_minutes', ['minutes' => implode(', ', $unpriced)]))->text(),
             'pricing.perStep' => $isOwn && $pricing->perStep === null
                 ? PricingContent::sentences()['pricing.perStep.*']
                 : null,

@@ -85,16 +85,16 @@ final readonly class QuestionContent extends Content
     public static function sentences(): array
     {
         return [
-            'text.required' => 'What do you want to know?',
-            'type.*' => 'Choose how it is answered.',
-            'choices.required_if' => 'Name at least one answer to choose from.',
-            'choices.*.required' => 'An answer has a text.',
-            'choices.*.distinct' => 'Two answers are the same.',
-            'services.*' => 'Choose services, or all of them.',
-            'services.min' => 'No service is chosen. Choose some, or all of them.',
-            'shownIf.question.*' => 'Choose an earlier question.',
-            'shownIf.answer.*' => 'After which answer?',
-            'parameter.*' => 'The part of the link that fills it: small letters, digits, hyphens, like "from".',
+            'text.required' => 'wrong.question.want_know',
+            'type.*' => 'wrong.question.choose_how_answered',
+            'choices.required_if' => 'wrong.question.name_least_one',
+            'choices.*.required' => 'wrong.question.answer_has_text',
+            'choices.*.distinct' => 'wrong.question.two_answers_same',
+            'services.*' => 'wrong.question.choose_services_or',
+            'services.min' => 'wrong.question.no_service_chosen',
+            'shownIf.question.*' => 'wrong.question.choose_earlier_question',
+            'shownIf.answer.*' => 'wrong.question.after_which_answer',
+            'parameter.*' => 'wrong.question.part_link_that',
         ];
     }
 

@@ -18,8 +18,12 @@ use Illuminate\Http\Request;
  */
 final readonly class AskDraftTimes
 {
-    public function __construct(private ReadDrafts $read, private DraftedService $drafted, private OpenTimes $times)
-    {
+    public function __construct(
+        private ReadDrafts $read,
+        private DraftedService $drafted,
+        private OpenTimes $times,
+        private Checklist $checklist,
+    ) {
     }
 
     public function __invoke(Request $request): JsonResponse
@@ -31,7 +35,7 @@ final readonly class AskDraftTimes
         return new JsonResponse([
             'times' => $this->times->by($book, $business, new Choice($id), null),
             'findings' => $access->ownLane() === null
-                    ? [...Checklist::ofService($book, $id), ...$this->drafted->withoutSessions($business, $book, $id)]
+                    ? [...$this->checklist->ofService($book, $id), ...$this->drafted->withoutSessions($business, $book, $id)]
                     : [],
         ]);
     }

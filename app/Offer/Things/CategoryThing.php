@@ -43,7 +43,7 @@ final readonly class CategoryThing extends ModelThing
     {
         return $content === null &&
             Service::query()->where('business_id', $business->id)->where('category_id', $id)->exists()
-            ? 'Services stand under this heading. Move them first.'
+            ? 'wrong.category.services_stand_under'
             : null;
     }
 }

@@ -54,7 +54,7 @@ final readonly class DaypartThing extends ModelThing
             ->exists();
 
         return $content === null && $used
-            ? 'Services are limited to this part of the day. Take it off them first.'
+            ? 'wrong.daypart.services_limited_part'
             : null;
     }
 

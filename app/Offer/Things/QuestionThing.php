@@ -54,7 +54,7 @@ final readonly class QuestionThing extends ModelThing
                 ->where('shown_if', 'like', "%{$id}%")
                 ->exists();
 
-            return $isAskedAfter ? 'Another question is only asked after this one. Change that first.' : null;
+            return $isAskedAfter ? 'wrong.question.another_question_only' : null;
         }
         $seen = [$id => true];
         for (
@@ -63,7 +63,7 @@ final readonly class QuestionThing extends ModelThing
             $next = Question::query()->find($next)->shown_if['question'] ?? null
         ) {
             if (isset($seen[$next])) {
-                return 'These questions would wait for each other, and none of them would ever be asked.';
+                return 'wrong.question.these_questions_would';
             }
             $seen[$next] = true;
         }

@@ -126,11 +126,11 @@ final readonly class ServiceThing extends ModelThing implements ChecksTogether
             ->whereJsonContains('services', $id)
             ->exists();
         if ($named(AddOn::query()) || $named(Question::query())) {
-            return 'Add-ons or questions name this service. Take it off them first.';
+            return 'wrong.service.add_ons_or';
         }
 
         return $sessions || Booking::query()->where('business_id', $business->id)->where('service_id', $id)->exists()
-            ? 'It has been booked, so it stays. Let it rest instead: nobody can book it then, and nothing is lost.'
+            ? 'wrong.service.has_been_booked'
             : null;
     }
 

@@ -6,6 +6,7 @@ namespace App\Roster\Contents;
 
 use App\Access\Role;
 use App\Changes\Content;
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Support\Checks;
 use App\Support\Given;
@@ -36,11 +37,11 @@ final readonly class AccessContent extends Content
 
     public static function sentences(): array
     {
-        return ['role.*' => 'Choose a role.', 'staff.unique' => 'Somebody else signs in as this person already.'];
+        return ['role.*' => 'wrong.access.choose_role', 'staff.unique' => 'wrong.access.somebody_else_signs'];
     }
 
     public function name(): string
     {
-        return "Sign-in as {$this->role}";
+        return (new Sentence('thing.access', ['role' => $this->role]))->text();
     }
 }

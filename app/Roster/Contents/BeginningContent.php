@@ -71,10 +71,10 @@ final readonly class BeginningContent extends Content
     public static function sentences(): array
     {
         return FactsContent::sentences() + [
-            'services.*.name.required' => 'What is the service called?',
-            'services.*.minutes.*' => 'How many minutes does it last? At least 1, at most a day (1440).',
-            'services.*.price.*' => 'The price is an amount of 0 or more.',
-            'people.*.required' => 'What is this person called?',
+            'services.*.name.required' => 'wrong.beginning.service_called',
+            'services.*.minutes.*' => 'wrong.beginning.how_many_minutes',
+            'services.*.price.*' => 'wrong.beginning.price_amount_0',
+            'people.*.required' => 'wrong.beginning.person_called',
         ];
     }
 }

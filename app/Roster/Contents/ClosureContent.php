@@ -17,7 +17,7 @@ use YardBell\Core\Time\Zone;
 /** Date-times as clocks show them: "2027-03-01T09:30". */
 final readonly class ClosureContent extends Content
 {
-    private const NOBODY = 'Nobody is chosen, so it would close for nobody. Choose people, or everyone.';
+    private const NOBODY = 'wrong.closure.nobody_chosen_so';
 
     /** @param  list<string>|null  $staff ids; null: everyone */
     public function __construct(public string $name, public string $from, public string $to, public ?array $staff)
@@ -48,9 +48,9 @@ final readonly class ClosureContent extends Content
     public static function sentences(): array
     {
         return [
-            'from.required' => 'When does it begin?',
-            'to.required' => 'When does it end?',
-            'to.after' => 'It ends after it begins.',
+            'from.required' => 'wrong.closure.when_does_begin',
+            'to.required' => 'wrong.closure.when_does_end',
+            'to.after' => 'wrong.closure.ends_after_begins',
             'staff.min' => self::NOBODY,
             'staff.*' => self::NOBODY,
         ];

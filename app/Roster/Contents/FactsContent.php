@@ -10,6 +10,7 @@ use App\Clients\PhoneNumber;
 use App\Language\Languages;
 use App\Models\Business;
 use App\Support\Checks;
+use App\Support\CoreSentence;
 use App\Support\Given;
 use App\Support\WeeklyTable;
 use Closure;
@@ -125,7 +126,7 @@ final readonly class FactsContent extends Content
             try {
                 Zone::named(is_string($value) ? $value : '');
             } catch (InvalidTime $wrong) {
-                $fail($wrong->getMessage());
+                $fail(CoreSentence::of($wrong)->text());
             }
         };
         $free = Rule::unique('businesses', 'slug')->ignore($except);
@@ -149,22 +150,22 @@ final readonly class FactsContent extends Content
     public static function sentences(): array
     {
         return [
-            'name.required' => 'What is the business called?',
-            'slug.required' => 'The page needs an address.',
-            'slug.regex' => 'Small letters, digits and hyphens, at least two: harbour-pottery.',
-            'slug.unique' => 'Another business has this address already.',
-            'slug.not_in' => 'This address is needed by Yard Bell itself.',
-            'timeZone.required' => 'In which time zone is the business?',
-            'currency.*' => 'Three capitals, like EUR.',
-            'email.email' => 'This does not look like a mail address. One looks like name@example.com.',
-            'travelMinutes.*' => 'The way from one place to another takes 0 to 720 minutes.',
-            'links.max' => 'At most :max links fit on the page.',
+            'name.required' => 'wrong.facts.business_called',
+            'slug.required' => 'wrong.facts.page_needs_address',
+            'slug.regex' => 'wrong.facts.small_letters_digits',
+            'slug.unique' => 'wrong.facts.another_business_has',
+            'slug.not_in' => 'wrong.facts.address_needed_by',
+            'timeZone.required' => 'wrong.facts.in_which_time',
+            'currency.*' => 'wrong.facts.three_capitals_like',
+            'email.email' => 'wrong.reach.does_not_look_like',
+            'travelMinutes.*' => 'wrong.facts.way_from_one',
+            'links.max' => 'wrong.facts.most_links_fit?max=:max',
         ];
     }
 
     public function name(): string
     {
-        return 'The business';
+        return 'thing.facts';
     }
 
     /** @return array<string, mixed> */

@@ -75,7 +75,7 @@ final readonly class LocationContent extends Content
 
     public static function sentences(): array
     {
-        return ['name.required' => 'What is it called?'];
+        return ['name.required' => 'wrong.location.called'];
     }
 
     public function name(): string

@@ -29,6 +29,6 @@ final readonly class OpeningHoursContent extends Content
 
     public function name(): string
     {
-        return 'Opening hours';
+        return 'thing.opening_hours';
     }
 }

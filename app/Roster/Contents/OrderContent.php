@@ -27,7 +27,7 @@ final readonly class OrderContent extends Content
 
     public static function sentences(): array
     {
-        return ['ids.*' => 'An order names each thing once.'];
+        return ['ids.*' => 'wrong.order.order_names_each'];
     }
 
     public function name(): string

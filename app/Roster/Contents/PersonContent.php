@@ -127,11 +127,11 @@ final readonly class PersonContent extends Content
     public static function sentences(): array
     {
         return [
-            'name.required' => 'What is this person called?',
-            'email.email' => 'This does not look like a mail address. One looks like name@example.com.',
-            'page.regex' => 'Small letters, digits and hyphens, at least two: ana.',
-            'page.unique' => 'Somebody else has this address already.',
-            'maxPerDay.*' => 'At most 1 to 200 bookings a day; leave it empty for no limit.',
+            'name.required' => 'wrong.person.person_called',
+            'email.email' => 'wrong.reach.does_not_look_like',
+            'page.regex' => 'wrong.person.small_letters_digits',
+            'page.unique' => 'wrong.person.somebody_else_has',
+            'maxPerDay.*' => 'wrong.person.most_1_200',
         ];
     }
 

@@ -76,15 +76,15 @@ final readonly class PoolContent extends Content
     public static function sentences(): array
     {
         return [
-            'name.required' => 'What are they called, all together?',
-            'location.*' => 'Choose one of the locations, or all of them.',
-            'units.*.name.required' => 'Each unit has a name.',
-            'units.*.name.distinct' => 'Two units have the same name.',
-            'units.*.id.*' => 'This unit is not one of this pool.',
-            'outages.*.unit.*' => 'Which unit is out of order?',
-            'outages.*.to.after' => 'It ends after it begins.',
-            'outages.*.from.required' => 'When does it begin?',
-            'outages.*.to.required' => 'When does it end?',
+            'name.required' => 'wrong.pool.they_called_all',
+            'location.*' => 'wrong.pool.choose_one_locations',
+            'units.*.name.required' => 'wrong.pool.each_unit_has',
+            'units.*.name.distinct' => 'wrong.pool.two_units_have',
+            'units.*.id.*' => 'wrong.pool.unit_not_one',
+            'outages.*.unit.*' => 'wrong.pool.which_unit_out',
+            'outages.*.to.after' => 'wrong.pool.ends_after_begins',
+            'outages.*.from.required' => 'wrong.pool.when_does_begin',
+            'outages.*.to.required' => 'wrong.pool.when_does_end',
         ];
     }
 

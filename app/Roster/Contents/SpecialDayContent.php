@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Roster\Contents;
 
 use App\Changes\Content;
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\SpecialDay;
 use App\Support\Checks;
@@ -71,15 +72,15 @@ final readonly class SpecialDayContent extends Content
     public static function sentences(): array
     {
         return [
-            'date.required' => 'On which date?',
-            'staff.*' => 'Choose whom it is for.',
-            'location.*' => 'Choose one of the locations, or a person, or everyone.',
+            'date.required' => 'wrong.special_day.on_which_date',
+            'staff.*' => 'wrong.special_day.choose_whom_for',
+            'location.*' => 'wrong.special_day.choose_one_locations',
         ];
     }
 
     public function name(): string
     {
-        return "Special day {$this->date}";
+        return (new Sentence('thing.special_day', ['date' => $this->date]))->text();
     }
 
     /** @return array{of: string, owner_id: string} whose it is, as the row has it */

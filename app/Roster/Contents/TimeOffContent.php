@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Roster\Contents;
 
 use App\Changes\Content;
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\TimeOff;
 use App\Support\Checks;
@@ -43,16 +44,16 @@ final readonly class TimeOffContent extends Content
     public static function sentences(): array
     {
         return [
-            'staff.*' => 'Whose time off is it?',
-            'from.required' => 'When does it begin?',
-            'to.required' => 'When does it end?',
-            'to.after' => 'It ends after it begins.',
+            'staff.*' => 'wrong.time_off.whose_time_off',
+            'from.required' => 'wrong.time_off.when_does_begin',
+            'to.required' => 'wrong.time_off.when_does_end',
+            'to.after' => 'wrong.time_off.ends_after_begins',
         ];
     }
 
     public function name(): string
     {
-        return trim("Time off {$this->name}");
+        return (new Sentence('thing.time_off', ['name' => $this->name]))->text();
     }
 
     public function toCore(Zone $zone): WallSpan

@@ -8,10 +8,14 @@ use App\Roster\Trades;
 use Illuminate\Http\JsonResponse;
 
 /** What a new business may begin with. */
-final class ShowTrades
+final readonly class ShowTrades
 {
+    public function __construct(private Trades $trades)
+    {
+    }
+
     public function __invoke(): JsonResponse
     {
-        return new JsonResponse(['trades' => Trades::all()]);
+        return new JsonResponse(['trades' => $this->trades->all()]);
     }
 }

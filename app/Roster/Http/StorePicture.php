@@ -23,8 +23,8 @@ final readonly class StorePicture
         $file = $request->validate(
             ['picture' => 'required|file|max:'.PictureFiles::LARGEST_KILOBYTES],
             [
-                'picture.max' => 'A picture is at most 8 MB.',
-                'picture.*' => 'This file did not arrive whole. A picture is at most 8 MB; try again.',
+                'picture.max' => 'wrong.picture.picture_most_8',
+                'picture.*' => 'wrong.picture.file_did_not',
             ],
         )['picture'];
         assert($file instanceof UploadedFile);

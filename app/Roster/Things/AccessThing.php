@@ -66,8 +66,7 @@ final readonly class AccessThing implements Thing
 
         return $others || ($content->role ?? '') === 'owner'
             ? null
-            : 'This is the last owner. Make somebody else an owner first: a business without one could never be '
-                .'changed again.';
+            : 'wrong.access.last_owner_make';
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook

@@ -36,7 +36,7 @@ final readonly class FactsThing implements Thing
 
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        return $content === null ? 'A business has its facts as long as it is there.' : null;
+        return $content === null ? 'wrong.facts.business_has_its' : null;
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook

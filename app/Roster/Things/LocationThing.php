@@ -64,11 +64,9 @@ final readonly class LocationThing extends ModelThing
         $isBooked = Booking::query()->where('business_id', $business->id)->where('location_id', $id)->exists();
 
         return match (true) {
-            $isBooked => 'There are bookings at this location, so it stays. Take it off the services that are offered '
-                .'here.',
-            $in('service_location') => 'Services are offered here. Take the location off them first.',
-            $in('pools') || $in('scheduled_sessions') || $hours => "Resources, sessions or somebody's hours belong to "
-                .'this location. Move those first.',
+            $isBooked => 'wrong.location.there_bookings_location',
+            $in('service_location') => 'wrong.location.services_offered_here',
+            $in('pools') || $in('scheduled_sessions') || $hours => 'wrong.location.resources_sessions_or',
             default => null,
         };
     }

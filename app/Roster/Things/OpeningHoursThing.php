@@ -36,7 +36,7 @@ final readonly class OpeningHoursThing implements Thing
 
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        return $content === null ? 'Opening hours can be empty, but not go.' : null;
+        return $content === null ? 'wrong.opening_hours.opening_hours_can' : null;
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook

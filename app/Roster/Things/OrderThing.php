@@ -73,7 +73,7 @@ final readonly class OrderThing implements Thing
         sort($known);
         sort($given);
 
-        return $known === $given ? null : 'An order names everything on the list once, and nothing else.';
+        return $known === $given ? null : 'wrong.order.order_names_everything';
     }
 
     /** Where people or places stand decides rows of the same start (rules.md T16), never whether a time is free. */

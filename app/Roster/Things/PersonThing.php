@@ -83,9 +83,9 @@ final readonly class PersonThing extends ModelThing
             ->exists();
 
         return match (true) {
-            $isBooked => 'There are bookings with this person. Let them rest instead: nothing is lost then.',
-            $signsIn => 'This person signs in. Take that away first.',
-            $isNamed => 'A closure names this person. Change that first.',
+            $isBooked => 'wrong.person.there_bookings_with',
+            $signsIn => 'wrong.person.person_signs_in',
+            $isNamed => 'wrong.person.closure_names_person',
             default => null,
         };
     }

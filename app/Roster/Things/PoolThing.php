@@ -7,6 +7,7 @@ namespace App\Roster\Things;
 use App\Changes\Content;
 use App\Changes\Lists;
 use App\Changes\ModelThing;
+use App\Language\Sentence;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Id;
@@ -85,7 +86,7 @@ final readonly class PoolThing extends ModelThing
             ->where('pool_id', $id)
             ->exists();
         if ($content === null && $needed) {
-            return 'Services need this pool. Take it off them first.';
+            return 'wrong.pool.services_need_pool';
         }
         foreach (
             self::units($business->id, $id)
@@ -95,7 +96,7 @@ final readonly class PoolThing extends ModelThing
             if (
                 Booking::query()->where('business_id', $business->id)->whereJsonContains('units', $unit->id)->exists()
             ) {
-                return "\"{$unit->name}\" is booked, so it stays. Say from when it is out of order instead.";
+                return (new Sentence('wrong.pool.booked', ['name' => $unit->name]))->text();
             }
         }
 

@@ -6,9 +6,11 @@ namespace App\Roster\Things;
 
 use App\Changes\Content;
 use App\Changes\ModelThing;
+use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\SpecialDay;
 use App\Roster\Contents\SpecialDayContent;
+use App\Support\LocalTime;
 use Illuminate\Database\Eloquent\Model;
 use YardBell\Core\Availability\Location;
 use YardBell\Core\Availability\RuleBook;
@@ -60,7 +62,7 @@ final readonly class SpecialDayThing extends ModelThing
                 ->exists();
 
         return $other
-            ? "There is a special day on {$content->date} already. Change that one, or remove it first."
+            ? (new Sentence('wrong.special_day.there', ['date' => LocalTime::date(Wall::day($content->date))]))->text()
             : null;
     }
 

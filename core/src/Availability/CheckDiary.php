@@ -7,7 +7,6 @@ namespace YardBell\Core\Availability;
 use function array_filter;
 use function array_values;
 use function count;
-use function str_starts_with;
 use function usort;
 
 /**
@@ -19,7 +18,7 @@ final class CheckDiary
     /** More than so many are not told. */
     private const MOST = 200;
 
-    /** @var array<string, Booking> by what a commitment names as its cause */
+    /** @var array<string, Booking> by id */
     private array $bookings = [];
 
     /** @var array<string, Finding> */
@@ -28,7 +27,7 @@ final class CheckDiary
     public function __construct(private readonly RuleBook $book, private readonly Diary $diary)
     {
         foreach ($diary->bookings as $booking) {
-            $this->bookings["booking {$booking->id}"] = $booking;
+            $this->bookings[$booking->id] = $booking;
         }
     }
 
@@ -42,8 +41,8 @@ final class CheckDiary
                     'sessions',
                     $session->id,
                     '/places',
-                    "{$taken[$session->id]} are booked into {$session->places} places.",
-                    'Add places, or move somebody.',
+                    Fault::SessionOverbooked,
+                    ['count' => $taken[$session->id], 'places' => $session->places],
                 );
             }
             if (! $session->cancelled) {
@@ -56,18 +55,18 @@ final class CheckDiary
                     'services',
                     $service->id,
                     '',
-                    "\"{$service->name}\" has no session that is scheduled.",
-                    'Schedule one: it is offered at its sessions only.',
+                    Fault::NothingScheduled,
+                    ['name' => $service->name],
                 );
             }
         }
         $commitments = new Commitments($this->book, $this->diary, PHP_INT_MAX, [PHP_INT_MIN >> 1, PHP_INT_MAX >> 1]);
         foreach ($this->book->staff as $member) {
-            $this->overlaps($commitments->ofMember($member->id), "staff member \"{$member->id}\"");
+            $this->overlaps($commitments->ofMember($member->id), Fault::MemberOverlap, $member->id);
         }
         foreach ($this->book->pools as $pool) {
             foreach ($pool->units as $unit) {
-                $this->overlaps($commitments->ofUnit($unit), "unit \"{$unit}\"");
+                $this->overlaps($commitments->ofUnit($unit), Fault::UnitOverlap, $unit);
             }
         }
 
@@ -75,7 +74,7 @@ final class CheckDiary
     }
 
     /** @param  list<Commitment>  $commitments */
-    private function overlaps(array $commitments, string $whose): void
+    private function overlaps(array $commitments, Fault $fault, string $whose): void
     {
         usort(
             $commitments,
@@ -91,20 +90,23 @@ final class CheckDiary
                 if (count($this->findings) >= self::MOST) {
                     return;
                 }
-                $this->pair($earlier, $commitment, $whose);
+                $this->pair($earlier, $commitment, $fault, $whose);
             }
             $running[] = $commitment;
         }
     }
 
-    private function pair(Commitment $earlier, Commitment $later, string $whose): void
+    private function pair(Commitment $earlier, Commitment $later, Fault $fault, string $whose): void
     {
-        [$one, $other] = [$this->bookings[$earlier->cause] ?? null, $this->bookings[$later->cause] ?? null];
+        [$one, $other] = [$this->booking($earlier), $this->booking($later)];
         $held = array_values(
             array_filter(
                 [$later, $earlier],
-                static fn (Commitment $commitment): bool => str_starts_with($commitment->cause, 'booking ') ||
-                    str_starts_with($commitment->cause, 'session '),
+                static fn (Commitment $commitment): bool => in_array(
+                    $commitment->cause->kind,
+                    [CauseKind::Booking, CauseKind::Session],
+                    true,
+                ),
             ),
         );
         $deliberate = ($one->doubleBooked ?? false) || ($other->doubleBooked ?? false);
@@ -116,16 +118,23 @@ final class CheckDiary
         if ($held === [] || $deliberate || $together) {
             return;
         }
-        [$kind, $id] = explode(' ', $held[0]->cause, 2);
+        $cause = $held[0]->cause;
         $with = $held[0] === $later ? $earlier : $later;
-        $this->findings["{$held[0]->cause} {$with->cause} {$whose}"] = new Finding(
-            $kind === 'booking' ? 'bookings' : 'sessions',
-            $id,
+        $this->findings["{$cause->written()} {$with->cause->written()} {$fault->value} {$whose}"] = new Finding(
+            $cause->kind === CauseKind::Booking ? 'bookings' : 'sessions',
+            $cause->id,
             '',
-            "It overlaps with {$with->cause} of {$whose}, by "
-                .(min($earlier->end, $later->end) - $later->start)
-                .' minutes, set-up and clear-up included.',
-            'Move one of them, or mark the booking "doubleBooked" if it is meant.',
+            $fault,
+            [
+                'with' => $with->cause->written(),
+                'whose' => $whose,
+                'minutes' => min($earlier->end, $later->end) - $later->start,
+            ],
         );
+    }
+
+    private function booking(Commitment $commitment): ?Booking
+    {
+        return $commitment->cause->kind === CauseKind::Booking ? $this->bookings[$commitment->cause->id] : null;
     }
 }

@@ -42,14 +42,12 @@ final readonly class CheckRules
             $findings[] = new Finding(
                 'business',
                 null,
-                '/openingHours',
-                'No weekday has opening hours, so nothing is open in an ordinary week.',
-                'Set opening hours; nobody can be booked outside them.',
-            );
+                '/openingHours', Fault::NoHours);
         }
-        foreach (['services' => 'service', 'staff' => 'staff member', 'locations' => 'location'] as $list => $one) {
+        $lists = ['services' => Fault::NoServices, 'staff' => Fault::NoStaff, 'locations' => Fault::NoLocations];
+        foreach ($lists as $list => $fault) {
             if ($this->book->$list === []) {
-                $findings[] = new Finding($list, null, '', "There is no {$one}.", "Add a {$one}: a booking needs one.");
+                $findings[] = new Finding($list, null, '', $fault);
             }
         }
         array_push($findings, ...$this->nights('business', null, $this->book->openingHours));
@@ -87,10 +85,7 @@ final readonly class CheckRules
                     new Finding(
                         'locations',
                         $location->id,
-                        '/hours',
-                        "The hours of \"{$location->name}\" lie wholly outside the opening hours.",
-                        'Let them overlap with the opening hours; only what both have is open.',
-                    ),
+                        '/hours', Fault::LocationOutside, ['name' => $location->name]),
                 ]
                 : [];
 
@@ -100,15 +95,13 @@ final readonly class CheckRules
     /** @return list<Finding> */
     private function member(Member $member): array
     {
+        $name = ['name' => $member->name];
         $findings = [];
         if ($member->active && $member->maxPerDay === 0) {
             $findings[] = new Finding(
                 'staff',
                 $member->id,
-                '/maxPerDay',
-                "{$member->name} takes 0 a day, that is nothing ever.",
-                'Raise the limit, leave it out, or let them rest.',
-            );
+                '/maxPerDay', Fault::MemberNever, $name);
         }
         if ($member->active && $member->weekly !== null) {
             $own = (new Hours($member->weekly))->between(self::MONDAY - 1, self::MONDAY + 7, Zone::named('UTC'));
@@ -116,18 +109,12 @@ final readonly class CheckRules
                 $findings[] = new Finding(
                     'staff',
                     $member->id,
-                    '/hours',
-                    "{$member->name} has hours of their own, but none on any weekday.",
-                    'Add hours, or leave the table out: then they follow the opening hours.',
-                );
+                    '/hours', Fault::MemberNoHours, $name);
             } elseif (! $own->isEmpty() && $this->outside($own)) {
                 $findings[] = new Finding(
                     'staff',
                     $member->id,
-                    '/hours',
-                    "The hours of {$member->name} lie wholly outside the opening hours.",
-                    'Widen the opening hours or move theirs; their own hours never reach beyond the opening hours.',
-                );
+                    '/hours', Fault::MemberOutside, $name);
             }
         }
 
@@ -161,9 +148,8 @@ final readonly class CheckRules
                     $list,
                     $id,
                     '/specialDays/'.(int) array_search($day, $dates, true),
-                    'The night before runs on into '.Wall::date($day)." until {$until}.",
-                    'A special day replaces only the windows that start on it. To shut the small hours too, add a '
-                        .'closure.',
+                    Fault::Night,
+                    ['date' => Wall::date($day), 'until' => $until],
                 );
             }
         }

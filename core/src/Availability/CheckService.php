@@ -30,11 +30,10 @@ final readonly class CheckService
         $findings = $this->service->hasSessions ? [] : $this->appointments(); // T15 asks nothing of the kind
         if ($this->service->noticeMinutes >= ($this->service->bookAheadDays + 1) * Wall::DAY) {
             $findings[] = $this->finding(
-                '/noticeMinutes',
-                "wants {$this->service->noticeMinutes} minutes of notice but reaches only "
-                    ."{$this->service->bookAheadDays} days ahead",
-                'Shorten the notice or lengthen the reach: no start meets both.',
-            );
+                '/noticeMinutes', Fault::NoticeBeyondReach, [
+                    'minutes' => $this->service->noticeMinutes,
+                    'days' => $this->service->bookAheadDays,
+                ]);
         }
 
         return $findings !== [] || $this->service->hasSessions ? $findings : $this->fit($monday);
@@ -46,29 +45,32 @@ final readonly class CheckService
         $service = $this->service;
         $findings = $this->people();
         if ($service->locations === []) {
-            $findings[] = $this->finding('/locations', 'has no location', 'Say where it takes place.');
+            $findings[] = $this->finding('/locations', Fault::ServiceNowhere);
         }
         if ($service->maxPerDay === 0) {
-            $findings[] = $this->finding(
-                '/maxPerDay',
-                'may be booked 0 times a day, that is never',
-                'Raise the limit, or leave it out.',
-            );
+            $findings[] = $this->finding('/maxPerDay', Fault::ServiceNever);
         }
         if ($service->isShared() && $service->largestParty() !== null && $service->largestParty() > $service->places) {
             $findings[] = $this->finding(
-                '/maxParty',
-                "takes parties of up to {$service->largestParty()} but has {$service->places} places",
-                'Lower the largest party or add places.',
-            );
+                '/maxParty', Fault::PartyOverPlaces, [
+                    'party' => $service->largestParty(),
+                    'places' => $service->places,
+                ]);
         }
 
         return [...$findings, ...$this->pools()];
     }
 
-    private function finding(string $part, string $what, string $advice): Finding
+    /** @param  array<string, int|string>  $facts */
+    private function finding(string $part, Fault $fault, array $facts = []): Finding
     {
-        return new Finding('services', $this->service->id, $part, "\"{$this->service->name}\" {$what}.", $advice);
+        return new Finding(
+            'services',
+            $this->service->id,
+            $part,
+            $fault,
+            ['name' => $this->service->name, ...$facts],
+        );
     }
 
     /** @return list<Finding> */
@@ -77,13 +79,9 @@ final readonly class CheckService
         $active = array_filter($this->service->staff, fn (string $id): bool => $this->book->staff[$id]->active);
 
         return match (true) {
-            $this->service->staff === [] => [$this->finding('/staff', 'is taken by nobody', 'Say who does it.')],
+            $this->service->staff === [] => [$this->finding('/staff', Fault::ServiceNobody)],
             $active === [] => [
-                $this->finding(
-                    '/staff',
-                    'is only taken by people who are resting',
-                    'Assign somebody who is active, or end a rest.',
-                ),
+                $this->finding('/staff', Fault::ServiceResting),
             ],
             default => [],
         };
@@ -100,9 +98,8 @@ final readonly class CheckService
             if ($has < $wants) {
                 $findings[] = $this->finding(
                     "/resources/{$i}",
-                    ($need->unitsFor(1) > $has ? 'can never be booked: it' : "for a party of {$largest}")
-                        ." needs {$wants} units of pool \"{$this->poolName($pool)}\", which has {$has}",
-                    'Add units, or ask for fewer.',
+                    $need->unitsFor(1) > $has ? Fault::UnitsNever : Fault::UnitsForParty,
+                    ['party' => $largest, 'wanted' => $wants, 'pool' => $this->poolName($pool), 'units' => $has],
                 );
             }
             $elsewhere = array_filter(
@@ -110,13 +107,11 @@ final readonly class CheckService
                 static fn (string $location): bool => ! $pool->servesAt($location),
             );
             if ($elsewhere !== []) {
-                $findings[] = $this->finding(
-                    "/resources/{$i}",
-                    'is not offered at "'
-                        .implode('", "', array_map($this->placeName(...), $elsewhere))
-                        ."\": pool \"{$this->poolName($pool)}\" is at \"{$this->placeName($pool->location)}\" alone",
-                    'Take the location off the service, or give it a pool there.',
-                );
+                $findings[] = $this->finding("/resources/{$i}", Fault::PoolElsewhere, [
+                    'places' => implode('", "', array_map($this->placeName(...), $elsewhere)),
+                    'pool' => $this->poolName($pool),
+                    'at' => $this->placeName($pool->location),
+                ]);
             }
         }
 
@@ -165,21 +160,14 @@ final readonly class CheckService
 
         return [
             match (true) {
-                $longest === 0 => $this->finding(
-                    '',
-                    'is never open in an ordinary week: opening hours, those of its people, of its locations and its '
-                        .'own have nothing in common',
-                    'Compare these hours; only what all of them have is open.',
-                ),
-                $longest < $shortest => $this->finding(
-                    '/minutes',
-                    "lasts {$shortest} minutes, but the longest stretch open for it in an ordinary week is {$longest}",
-                    'Shorten it, or open longer without a break.',
-                ),
+                $longest === 0 => $this->finding('', Fault::NeverOpen),
+                $longest < $shortest => $this->finding('/minutes', Fault::TooLong, [
+                    'minutes' => $shortest,
+                    'longest' => $longest,
+                ]),
                 default => $this->finding(
                     $this->service->dayparts === [] ? '/startEvery' : '/dayparts',
-                    'has open time in an ordinary week, but no start in it fits its dayparts and its grid',
-                    'Let it start more often, or in more parts of the day.',
+                    Fault::NoStart,
                 ),
             },
         ];

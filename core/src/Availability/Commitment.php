@@ -7,14 +7,11 @@ namespace YardBell\Core\Availability;
 /** T6: what a person, or a unit, is taken by: [start, end) in minutes, set-up and clear-up included. */
 final readonly class Commitment
 {
-    /**
-     * @param  string  $cause "booking b1", "time off t1": what T19 names
-     * @param  string|null  $location of a booking or session; null needs no travel (T7)
-     */
+    /** @param  string|null  $location of a booking or session; null needs no travel (T7) */
     public function __construct(
         public int $start,
         public int $end,
-        public string $cause,
+        public Cause $cause,
         public ?string $location = null,
     ) {
     }

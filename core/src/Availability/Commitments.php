@@ -26,7 +26,7 @@ final class Commitments
                 $booking->start + $booking->minutes + $booking->clearup > $from &&
                 $booking->holdsTime($now)
             ) {
-                $this->take($booking, $booking->setup, $booking->clearup, 'booking');
+                $this->take($booking, $booking->setup, $booking->clearup, CauseKind::Booking);
             }
         }
         foreach ($diary->sessions as $session) {
@@ -37,7 +37,7 @@ final class Commitments
                 $session->start - $setup < $until &&
                 $session->start + $session->minutes + $clearup > $from
             ) {
-                $this->take($session, $setup, $clearup, 'session');
+                $this->take($session, $setup, $clearup, CauseKind::Session);
             }
         }
         foreach ($book->staff as $member) {
@@ -50,7 +50,7 @@ final class Commitments
                         $this->units[$unit][] = new Commitment(
                             $span->interval->start,
                             $span->interval->end,
-                            "outage of {$unit}",
+                            new Cause(CauseKind::Outage, (string) $unit),
                         );
                     }
                 }
@@ -70,10 +70,10 @@ final class Commitments
         return $this->units[$unit] ?? [];
     }
 
-    private function take(Booking|Session $taken, int $setup, int $clearup, string $kind): void
+    private function take(Booking|Session $taken, int $setup, int $clearup, CauseKind $kind): void
     {
         $end = $taken->start + $taken->minutes;
-        $padded = new Commitment($taken->start - $setup, $end + $clearup, "{$kind} {$taken->id}", $taken->location);
+        $padded = new Commitment($taken->start - $setup, $end + $clearup, new Cause($kind, $taken->id), $taken->location);
         foreach ($taken->staff as $member) {
             $this->people[$member][] = $padded;
         }
@@ -103,12 +103,12 @@ final class Commitments
                 $this->people[$member->id][] = new Commitment(
                     $span->interval->start,
                     $span->interval->end,
-                    "time off {$id}",
+                    new Cause(CauseKind::TimeOff, $id),
                 );
             }
         }
         foreach ($member->respectBusy ? $member->busy : [] as $interval) {
-            $this->people[$member->id][] = new Commitment($interval->start, $interval->end, 'outside calendar');
+            $this->people[$member->id][] = new Commitment($interval->start, $interval->end, new Cause(CauseKind::Calendar));
         }
     }
 }

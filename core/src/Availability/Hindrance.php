@@ -6,15 +6,12 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Timeline;
-use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\WallSpan;
 use YardBell\Core\Time\Window;
 
 use function array_filter;
-use function array_map;
 use function array_values;
 use function count;
-use function implode;
 
 /**
  * T19: which parts of T4 keep an appointment from lying within one stretch of open time (T5). Each part is asked by
@@ -28,7 +25,7 @@ final readonly class Hindrance
 
     private int $end;
 
-    public function __construct(private Ground $ground, private int $at, private Told $told)
+    public function __construct(private Ground $ground, private int $at)
     {
         $this->end = $at + $ground->minutes;
         $this->appointment = Timeline::between($at, $this->end);
@@ -44,14 +41,15 @@ final readonly class Hindrance
         [$open, $book, $service] = [$this->ground->open, $this->ground->book, $this->ground->service];
         $reasons = $this->outside(
             $open->opening(),
-            $this->by($book->openingHours, 'opening hours', 'special day'),
+            $this->by($book->openingHours, CauseKind::OpeningHours, CauseKind::SpecialDay),
             $book->openingHours->on($this->day),
         );
         if ($location?->hours !== null) {
             $cause = $this->by(
                 $location->hours,
-                "hours of location {$location->id}",
-                "special day of location {$location->id}",
+                CauseKind::HoursOfLocation,
+                CauseKind::SpecialDayOfLocation,
+                $location->id,
             );
             array_push(
                 $reasons,
@@ -67,7 +65,7 @@ final readonly class Hindrance
                 $reasons,
                 ...$this->outside(
                     $open->ofService($service) ?? $open->opening(),
-                    "hours of service {$service->id}",
+                    new Cause(CauseKind::HoursOfService, $service->id),
                     $service->hours->on($this->day),
                 ),
             );
@@ -94,8 +92,9 @@ final readonly class Hindrance
             );
             $cause = $this->by(
                 $own,
-                "hours of staff member {$member->id}",
-                "special day of staff member {$member->id}",
+                CauseKind::HoursOfMember,
+                CauseKind::SpecialDayOfMember,
+                $member->id,
             );
             $reasons = $this->outside(
                 $this->ground->open->own($member, $location ?? new Location('', '')),
@@ -109,14 +108,12 @@ final readonly class Hindrance
             ? $reasons
             : [
                 ...$reasons,
-                new Reason(
-                    'T5',
-                    "break of staff member {$member->id}",
-                    "{$member->name} has a break in it: "
-                        .implode(', ', array_map(fn (array $break): string => $this->told->stretch(...$break), $breaks))
-                        .'.',
-                    ['member' => $member->id, 'from' => $breaks[0][0], 'until' => $breaks[count($breaks) - 1][1]],
-                ),
+                new Reason('T5', Obstacle::Break, new Cause(CauseKind::BreakOfMember, $member->id), [
+                    'member' => $member->id,
+                    'from' => $breaks[0][0],
+                    'until' => $breaks[count($breaks) - 1][1],
+                    'stretches' => $breaks,
+                ]),
             ];
     }
 
@@ -132,13 +129,10 @@ final readonly class Hindrance
                 $closure->staff === null ||
                 array_filter($crew, static fn (Member $member): bool => $closure->names($member->id)) !== [];
             if ($named && $this->touches($closure->span)) {
-                $reasons[] = new Reason(
-                    'T5',
-                    "closure {$closure->id}",
-                    'Closed from '
-                        .$this->told->stretch($closure->span->interval->start ?? 0, $closure->span->interval->end ?? 0)
-                        .'.',
-                );
+                $reasons[] = new Reason('T5', Obstacle::Closed, new Cause(CauseKind::Closure, $closure->id), [
+                    'from' => $closure->span->interval->start ?? 0,
+                    'until' => $closure->span->interval->end ?? 0,
+                ]);
             }
         }
 
@@ -156,31 +150,19 @@ final readonly class Hindrance
         $service = $this->ground->service;
         $reasons = [];
         if ($service->availableFrom !== null && $this->day < $service->availableFrom) {
-            $reasons[] = new Reason(
-                'T5',
-                "availableFrom of service {$service->id}",
-                'It is available from '.Wall::date($service->availableFrom).' on.',
-            );
+            $reasons[] = new Reason('T5', Obstacle::NotYet, new Cause(CauseKind::AvailableFrom, $service->id), [
+                'day' => $service->availableFrom,
+            ]);
         }
         if ($service->availableUntil !== null && $this->day > $service->availableUntil) {
-            $reasons[] = new Reason(
-                'T5',
-                "availableUntil of service {$service->id}",
-                'It is available until '.Wall::date($service->availableUntil).'.',
-            );
+            $reasons[] = new Reason('T5', Obstacle::NoLonger, new Cause(CauseKind::AvailableUntil, $service->id), [
+                'day' => $service->availableUntil,
+            ]);
         }
         if (! $this->ground->parts()->covers($this->at)) {
-            $parts = array_map(
-                fn (string $id): string => $this->ground->book->dayparts[$id]->name
-                    .' '
-                    .Told::windows([$this->ground->book->dayparts[$id]->window]),
-                $service->dayparts,
-            );
-            $reasons[] = new Reason(
-                'T5',
-                "dayparts of service {$service->id}",
-                'It starts only in: '.implode(', ', $parts).'.',
-            );
+            $reasons[] = new Reason('T5', Obstacle::OtherPart, new Cause(CauseKind::Dayparts, $service->id), [
+                'parts' => $service->dayparts,
+            ]);
         }
 
         return $reasons;
@@ -190,26 +172,24 @@ final readonly class Hindrance
      * @param  list<Window>  $windows of that date
      * @return list<Reason>
      */
-    private function outside(Timeline $part, string $because, array $windows): array
+    private function outside(Timeline $part, Cause $cause, array $windows): array
     {
         return $this->appointment->subtract($part)->isEmpty()
             ? []
             : [
-                new Reason(
-                    'T5',
-                    $because,
-                    $this->told->stretch($this->at, $this->end)
-                        .' does not lie within them. Windows that start on '
-                        .Wall::date($this->day)
-                        .': '
-                        .Told::windows($windows)
-                        .'.',
-                ),
+                new Reason('T5', Obstacle::Outside, $cause, [
+                    'from' => $this->at,
+                    'until' => $this->end,
+                    'day' => $this->day,
+                    'windows' => $windows,
+                ]),
             ];
     }
 
-    private function by(Hours $hours, string $weekly, string $special): string
+    private function by(Hours $hours, CauseKind $weekly, CauseKind $special, string $id = ''): Cause
     {
-        return $hours->hasSpecialDay($this->day) ? "{$special} ".Wall::date($this->day) : $weekly;
+        return $hours->hasSpecialDay($this->day)
+            ? new Cause($special, $id, $this->day)
+            : new Cause($weekly, $id);
     }
 }

@@ -9,13 +9,10 @@ use YardBell\Core\Time\Timeline;
 use function array_map;
 use function array_merge;
 use function count;
-use function implode;
 
 /** T19: what the ground says against a start at $at, rule by rule; nothing where it can be joined or begun. */
 final readonly class Obstacles
 {
-    private Told $told;
-
     private int $day;
 
     /** @var list<Reason> T11 */
@@ -23,9 +20,8 @@ final readonly class Obstacles
 
     public function __construct(private Ground $ground, private int $at)
     {
-        $this->told = new Told($ground->book->zone);
         $this->day = $ground->book->zone->day($at);
-        $this->reach = Reach::reasons($ground->book->zone, $ground->service, $ground->ask, $at, $this->told);
+        $this->reach = Reach::reasons($ground->book->zone, $ground->service, $ground->ask, $at);
     }
 
     /**
@@ -44,14 +40,13 @@ final readonly class Obstacles
         $service = $this->ground->service;
         $reasons = $this->reach;
         if ($service->isShared() && $this->ground->ask->party > $service->places) {
-            $reasons[] = new Reason(
-                'T14',
-                "service {$service->id}",
-                "It has {$service->places} places, {$this->ground->ask->party} are asked for.",
-            );
+            $reasons[] = new Reason('T14', Obstacle::Places, $this->cause(), [
+                'places' => $service->places,
+                'party' => $this->ground->ask->party,
+            ]);
         }
         if (! $this->ground->ask->relaxed->anyTime) {
-            array_push($reasons, ...(new Hindrance($this->ground, $this->at, $this->told))->of($location, $crew));
+            array_push($reasons, ...(new Hindrance($this->ground, $this->at))->of($location, $crew));
             array_push($reasons, ...$this->grid($location, $crew));
         }
 
@@ -61,6 +56,11 @@ final readonly class Obstacles
             ...$this->units($location),
             ...$this->limits($crew),
         ];
+    }
+
+    private function cause(): Cause
+    {
+        return new Cause(CauseKind::Service, $this->ground->service->id);
     }
 
     /** @return list<Reason> T14: of a group that others have begun only its places and the further units are asked */
@@ -74,8 +74,12 @@ final readonly class Obstacles
                 : [
                     new Reason(
                         'T14',
-                        'booking '.implode(', booking ', $group->bookings),
-                        "{$left} of {$places} places are left, {$this->ground->ask->party} are asked for.",
+                        Obstacle::PlacesLeft,
+                        array_map(
+                            static fn (string $id): Cause => new Cause(CauseKind::Booking, $id),
+                            $group->bookings,
+                        ),
+                        ['left' => $left, 'places' => $places, 'party' => $this->ground->ask->party],
                     ),
                 ];
         foreach ($this->ground->service->needs as $need) {
@@ -105,10 +109,9 @@ final readonly class Obstacles
         return [
             new Reason(
                 'T10',
-                "service {$service->id}",
-                $service->gridFromOpening
-                    ? "Starts are every {$service->startEvery} minutes from the beginning of the open stretch."
-                    : "Starts are every {$service->startEvery} minutes by the clock, counted from midnight.",
+                $service->gridFromOpening ? Obstacle::GridFromOpening : Obstacle::Grid,
+                $this->cause(),
+                ['minutes' => $service->startEvery],
             ),
         ];
     }
@@ -137,18 +140,14 @@ final readonly class Obstacles
                 $travels = $this->at < $near || $this->at >= $far;
                 $reasons[] = new Reason(
                     $travels ? 'T7' : 'T6',
+                    $travels ? Obstacle::Travel : Obstacle::Taken,
                     $commitment->cause,
-                    "It takes {$member->name} from "
-                        .$this->told->stretch($commitment->start, $commitment->end)
-                        .($travels
-                            ? ", and {$this->ground->book->travelMinutes} minutes of travel to or from location "
-                                ."{$commitment->location}."
-                            : ', set-up and clear-up included.'),
                     [
                         'member' => $member->id,
                         'from' => $commitment->start,
                         'until' => $commitment->end,
-                        'travel' => $travels,
+                        'minutes' => $this->ground->book->travelMinutes,
+                        'location' => $commitment->location ?? '',
                     ],
                 );
             }
@@ -169,30 +168,29 @@ final readonly class Obstacles
     private function need(Need $need, ?Location $location): array
     {
         $pool = $this->ground->book->pools[$need->pool];
+        $cause = new Cause(CauseKind::Pool, $pool->id);
         $reasons = [];
         if (! $pool->servesAt($location?->id)) {
-            $reasons[] = new Reason('T9', "pool {$pool->id}", "Its units are at location {$pool->location} alone.");
+            $reasons[] = new Reason('T9', Obstacle::UnitsElsewhere, $cause, ['location' => $pool->location ?? '']);
         }
         $wanted = $need->unitsFor($this->ground->ask->party);
         if (count($pool->units) < $wanted) {
-            $reasons[] = new Reason(
-                'T9',
-                "pool {$pool->id}",
-                'It has '.count($pool->units)." units, {$wanted} are needed.",
-            );
+            $reasons[] = new Reason('T9', Obstacle::UnitsTooFew, $cause, [
+                'units' => count($pool->units),
+                'wanted' => $wanted,
+            ]);
 
             return $reasons;
         }
         foreach ($this->ground->units->inTheWay($need, $this->at) as $unit => $uses) {
             foreach ($uses as $use) {
-                $reasons[] = new Reason(
-                    'T9',
-                    $use->cause,
-                    "Unit {$unit} of pool {$pool->id} is taken from "
-                        .$this->told->stretch($use->start, $use->end)
-                        .", {$wanted} free ones are needed.",
-                    ['pool' => $pool->id, 'from' => $use->start, 'until' => $use->end],
-                );
+                $reasons[] = new Reason('T9', Obstacle::UnitTaken, $use->cause, [
+                    'unit' => $unit,
+                    'pool' => $pool->id,
+                    'from' => $use->start,
+                    'until' => $use->end,
+                    'wanted' => $wanted,
+                ]);
             }
         }
 
@@ -212,22 +210,18 @@ final readonly class Obstacles
         }
         [$counts, $service, $reasons] = [$this->ground->counts, $this->ground->service, []];
         if ($counts->serviceIsFull($service, $this->day)) {
-            $reasons[] = new Reason(
-                'T12',
-                "service {$service->id}",
-                "{$counts->ofService($service, $this->day)} of at most {$service->maxPerDay} a day are taken.",
-            );
+            $reasons[] = new Reason('T12', Obstacle::ServiceFull, $this->cause(), [
+                'count' => $counts->ofService($service, $this->day),
+                'most' => (int) $service->maxPerDay,
+            ]);
         }
         foreach ($crew as $member) {
             if ($counts->memberIsFull($member, $this->day)) {
-                $reasons[] = new Reason(
-                    'T12',
-                    "staff member {$member->id}",
-                    "{$member->name} takes at most {$member->maxPerDay} a day and has {$counts->ofMember(
-                        $member,
-                        $this->day,
-                    )}.",
-                );
+                $reasons[] = new Reason('T12', Obstacle::MemberFull, new Cause(CauseKind::Member, $member->id), [
+                    'member' => $member->id,
+                    'most' => (int) $member->maxPerDay,
+                    'count' => $counts->ofMember($member, $this->day),
+                ]);
             }
         }
 

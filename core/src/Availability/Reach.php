@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Timeline;
-use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Zone;
 
 /** T11: which of the dates asked for notice and reach leave. */
@@ -26,7 +25,7 @@ final class Reach
     }
 
     /** @return list<Reason> T19: why a start lies outside */
-    public static function reasons(Zone $zone, Service $service, Ask $ask, int $at, Told $told): array
+    public static function reasons(Zone $zone, Service $service, Ask $ask, int $at): array
     {
         if ($ask->relaxed->notice) {
             return [];
@@ -34,26 +33,19 @@ final class Reach
         $reasons = [];
         $earliest = $ask->now + $service->noticeMinutes;
         if ($at < $earliest) {
-            $reasons[] = new Reason(
-                'T11',
-                "notice of service {$service->id}",
-                "{$service->noticeMinutes} minutes of notice: the earliest start is {$told->instant($earliest)}, "
-                    .($earliest - $at)
-                    .' minutes later.',
-                ['from' => $earliest],
-            );
+            $reasons[] = new Reason('T11', Obstacle::TooSoon, new Cause(CauseKind::Notice, $service->id), [
+                'minutes' => $service->noticeMinutes,
+                'from' => $earliest,
+                'by' => $earliest - $at,
+            ]);
         }
         $last = $zone->day($ask->now) + $service->bookAheadDays;
         if ($zone->day($at) > $last) {
-            $reasons[] = new Reason(
-                'T11',
-                "reach of service {$service->id}",
-                "It reaches {$service->bookAheadDays} days ahead, until "
-                    .Wall::date($last)
-                    .', '
-                    .($zone->day($at) - $last)
-                    .' days earlier.',
-            );
+            $reasons[] = new Reason('T11', Obstacle::TooFar, new Cause(CauseKind::Reach, $service->id), [
+                'days' => $service->bookAheadDays,
+                'day' => $last,
+                'by' => $zone->day($at) - $last,
+            ]);
         }
 
         return $reasons;

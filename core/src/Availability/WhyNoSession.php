@@ -16,8 +16,7 @@ final readonly class WhyNoSession
     /** @return non-empty-list<Verdict> */
     public function verdicts(Service $service, Ask $ask, int $at): array
     {
-        $told = new Told($this->book->zone);
-        $general = [...WhyNot::party($service, $ask), ...Reach::reasons($this->book->zone, $service, $ask, $at, $told)];
+        $general = [...WhyNot::party($service, $ask), ...Reach::reasons($this->book->zone, $service, $ask, $at)];
         $taken = $this->diary->seatsTaken($ask->now);
         $verdicts = [];
         foreach ($this->diary->sessions as $session) {
@@ -30,16 +29,17 @@ final readonly class WhyNoSession
                 continue;
             }
             $left = $session->places - ($taken[$session->id] ?? 0);
+            $cause = new Cause(CauseKind::Session, $session->id);
             $reasons = $general;
             if ($session->cancelled) {
-                $reasons[] = new Reason('T15', "session {$session->id}", 'It is cancelled.');
+                $reasons[] = new Reason('T15', Obstacle::SessionCancelled, $cause);
             }
             if ($left < $ask->party) {
-                $reasons[] = new Reason(
-                    'T15',
-                    "session {$session->id}",
-                    "{$left} of its {$session->places} places are left, {$ask->party} are asked for.",
-                );
+                $reasons[] = new Reason('T15', Obstacle::SessionPlaces, $cause, [
+                    'left' => $left,
+                    'places' => $session->places,
+                    'party' => $ask->party,
+                ]);
             }
             $verdicts[] = new Verdict($session->location, $session->staff, $reasons);
         }
@@ -49,13 +49,10 @@ final readonly class WhyNoSession
             : [
                 new Verdict($ask->location, $ask->staff === null ? [] : [$ask->staff], [
                     ...$general,
-                    new Reason(
-                        'T15',
-                        "service {$service->id}",
-                        'No session of it is scheduled at '
-                            .$told->instant($at)
-                            .($ask->staff === null && $ask->location === null ? '.' : ' as asked for.'),
-                    ),
+                    new Reason('T15', Obstacle::NoSession, new Cause(CauseKind::Service, $service->id), [
+                        'from' => $at,
+                        'wished' => $ask->staff !== null || $ask->location !== null,
+                    ]),
                 ]),
             ];
     }

@@ -55,7 +55,7 @@ final readonly class WhyNot
     {
         $reasons = self::party($service, $ask);
         if ($named === null) {
-            $reasons[] = new Reason('T17', "service {$service->id}", "It does not come in {$ask->minutes} minutes.");
+            $reasons[] = new Reason('T17', Obstacle::Length, self::cause($service), ['minutes' => (int) $ask->minutes]);
         }
 
         return $reasons;
@@ -69,12 +69,13 @@ final readonly class WhyNot
         return $largest === null || $ask->party <= $largest
             ? []
             : [
-                new Reason(
-                    'T13',
-                    "service {$service->id}",
-                    "A party of {$ask->party} is more than the {$largest} it takes.",
-                ),
+                new Reason('T13', Obstacle::Party, self::cause($service), ['party' => $ask->party, 'most' => $largest]),
             ];
+    }
+
+    private static function cause(Service $service): Cause
+    {
+        return new Cause(CauseKind::Service, $service->id);
     }
 
     /** @return non-empty-list<Location|null> */
@@ -120,23 +121,20 @@ final readonly class WhyNot
     {
         $reasons = [];
         if ($location === null) {
-            $reasons[] = new Reason('T16', "service {$service->id}", 'It has no location.');
+            $reasons[] = new Reason('T16', Obstacle::NoLocation, self::cause($service));
         } elseif (! in_array($location->id, $service->locations, true)) {
-            $reasons[] = new Reason('T16', "location {$location->id}", 'The service is not offered there.');
+            $reasons[] = new Reason('T16', Obstacle::NotThere, new Cause(CauseKind::Location, $location->id));
         }
         if ($crew === []) {
-            $reasons[] = new Reason('T16', "service {$service->id}", 'Nobody is assigned to it.');
+            $reasons[] = new Reason('T16', Obstacle::Nobody, self::cause($service));
         }
         foreach ($crew as $member) {
+            $cause = new Cause(CauseKind::Member, $member->id);
             if (! in_array($member->id, $service->staff, true)) {
-                $reasons[] = new Reason(
-                    'T16',
-                    "staff member {$member->id}",
-                    "{$member->name} is not assigned to the service.",
-                );
+                $reasons[] = new Reason('T16', Obstacle::NotAssigned, $cause, ['member' => $member->id]);
             }
             if (! $member->active) {
-                $reasons[] = new Reason('T16', "staff member {$member->id}", "{$member->name} is resting.");
+                $reasons[] = new Reason('T16', Obstacle::Resting, $cause, ['member' => $member->id]);
             }
         }
 

@@ -45,8 +45,7 @@ final class Check
                     'pointer' => "/{$finding->list}"
                         .($finding->id === null ? '' : '/'.($places[$finding->list][$finding->id] ?? ''))
                         .$finding->part,
-                    'problem' => $finding->problem,
-                    'advice' => $finding->advice,
+                    ...FindingWords::of($finding),
                 ],
                 $findings,
             ),

@@ -26,6 +26,7 @@ final class Why
         $options = Options::of($arguments, ['service', 'at', 'now', 'minutes', 'extra', 'party', 'staff', 'location']);
         $at = $options->time('at', Wall::instant(...));
         $day = $scenario->book->zone->day($at);
+        $words = new ReasonWords($scenario->book);
         $rows = array_map(
             static fn (Verdict $verdict): array => [
                 'location' => $verdict->location,
@@ -34,8 +35,8 @@ final class Why
                 'reasons' => array_map(
                     static fn (Reason $reason): array => [
                         'rule' => $reason->rule,
-                        'because' => $reason->because,
-                        'detail' => $reason->detail,
+                        'because' => $reason->because(),
+                        'detail' => $words->of($reason),
                     ],
                     $verdict->reasons,
                 ),

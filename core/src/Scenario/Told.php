@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace YardBell\Core\Availability;
+namespace YardBell\Core\Scenario;
 
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Window;

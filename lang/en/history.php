@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+/* What has become of a booking, by whom and why. */
+
+return [
+    'by_client' => 'client',
+    'by_clock' => 'the clock',
+    'by_import' => 'the import',
+    'moved' => 'moved from {from}',
+    'taken_again' => 'taken again',
+    'paid_too_late' => 'The payment came after the time was given to somebody else.',
+    'processor_silent' => 'The payment service does not answer just now.',
+];
