@@ -20,6 +20,7 @@ const LABELS =
   '/^(label|title|aria-label|aria-valuetext|placeholder|alt|hint|empty|add|action|broken|legend|unnamed|says)$/';
 const CODES = ['BinaryExpression', 'CallExpression', 'MemberExpression'];
 const SHOWN = `Literal${CODES.map((around) => `:not(${around} > Literal)`).join('')}`;
+const OUTSIDE = ':not(JSXAttribute[name.name="className"] *):not(ThrowStatement *)';
 const FROM_CATALOGUE = 'No sentence stands in code: it comes from lang/, by its code (docs/architecture.md).';
 
 /** What a reader sees is said in the reader's language, so it is never written here. */
@@ -33,7 +34,7 @@ const words = {
         `JSXAttribute[name.name=${LABELS}] ${SHOWN}[value=/[A-Za-z]{2}/]`,
         'JSXElement > JSXExpressionContainer Literal[value=/[a-z’]{2} [a-z]/]:not(JSXAttribute *)',
         'Literal[value=/^[A-Z“][a-z’,]* [a-z].*[.?!]$/]',
-        'TemplateElement[value.raw=/[a-z’]{3},? [a-z]/]:not(JSXAttribute[name.name="className"] *):not(ThrowStatement *)',
+        `TemplateElement[value.raw=/[a-z’]{3},? [a-z]/]${OUTSIDE}`,
       ].map((selector) => ({ selector, message: FROM_CATALOGUE })),
     ],
   },

@@ -13,7 +13,10 @@ use Illuminate\Validation\ValidationException;
 final readonly class CheckContent
 {
     /** Of whatever kind: what is said where there is too much. */
-    public const SENTENCES = ['max' => 'wrong.plain.most_fit_here?max=:max', 'max.string' => 'wrong.plain.most_characters_fit?max=:max'];
+    public const SENTENCES = [
+        'max' => 'wrong.plain.most_fit_here?max=:max',
+        'max.string' => 'wrong.plain.most_characters_fit?max=:max',
+    ];
 
     public function __construct(private Factory $validation)
     {

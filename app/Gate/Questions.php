@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Language\Sentence;
 use App\Models\Attachment;
 use App\Models\Booking;
 use App\Models\Business;
@@ -122,7 +121,7 @@ final readonly class Questions
         $most = self::LONGEST[$question->type] ?? 300;
 
         return match (true) {
-            mb_strlen(implode('', $answer)) > $most => (new Sentence('wrong.plain.most_characters_fit', ['max' => $most]))->text(),
+            mb_strlen(implode('', $answer)) > $most => "wrong.plain.most_characters_fit?max={$most}",
             count($answer) > 1 && $question->type !== 'choices' => 'wrong.answer.one_answer_enough',
             in_array($question->type, ['choice', 'choices'], true)
                 && array_diff($answer, $question->choices) !== [] => 'wrong.answer.choose_from_answers',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Language;
 
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Translation\Translator;
 use LogicException;
 use MessageFormatter;
@@ -11,7 +12,7 @@ use MessageFormatter;
 /** Sentences by code and parameters, in the reader's language: ICU message patterns, one file a subject in lang/. */
 final readonly class Catalogue
 {
-    public function __construct(private Translator $translator)
+    public function __construct(private Translator $translator, private Application $app)
     {
     }
 
@@ -53,7 +54,7 @@ final readonly class Catalogue
     /** The reader's locale. */
     public function locale(): string
     {
-        return $this->translator->getLocale();
+        return $this->app->getLocale();
     }
 
     public function knows(string $code): bool
@@ -71,12 +72,12 @@ final readonly class Catalogue
      */
     public function in(string $locale, callable $work): mixed
     {
-        $before = $this->translator->getLocale();
-        $this->translator->setLocale($locale);
+        $before = $this->app->getLocale();
+        $this->app->setLocale($locale);
         try {
             return $work();
         } finally {
-            $this->translator->setLocale($before);
+            $this->app->setLocale($before);
         }
     }
 }

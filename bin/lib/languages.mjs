@@ -1,2 +1,2 @@
-/** The languages spoken here, the first of them what is said where another lacks a sentence; config/app.php reads the same. */
+/** The languages spoken here; the first says what another lacks. config/app.php reads the same. */
 export const languages = (process.env['YARDBELL_LANGUAGES'] ?? 'en').split(',');

@@ -1,6 +1,7 @@
 /*
  * Makes a language up for the tests: English with other letters, longer by a third, written from right to left as
- * Hebrew is; validation.php has codes alone. What a screen shows in plain letters then was never looked up; what is cut had no room to grow.
+ * Hebrew is. What a screen shows in plain letters then was never looked up; what is cut had no room to grow.
+ * validation.php has codes alone.
  */
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { parse, TYPE } from '@formatjs/icu-messageformat-parser';
@@ -39,7 +40,9 @@ const made = (patterns) =>
   );
 
 rmSync(`${root}${MADE_UP}`, { recursive: true, force: true });
-for (const file of readdirSync(`${root}en`, { recursive: true }).filter((name) => name.endsWith('.php') && name !== 'validation.php')) {
+for (const file of readdirSync(`${root}en`, { recursive: true }).filter(
+  (name) => name.endsWith('.php') && name !== 'validation.php',
+)) {
   const to = `${root}${MADE_UP}/${file}`;
   mkdirSync(to.slice(0, to.lastIndexOf('/')), { recursive: true });
   const json = JSON.stringify(made(read(`${root}en/${file}`))).replace(/[\\']/g, '\\$&');

@@ -52,7 +52,6 @@ return [
     'choice' => [
         'how_many_come' => 'How many come is a whole number from 1.',
         'length_whole_number' => 'A length is a whole number of minutes.',
-        'add_on_1' => 'Of an add-on 1 to ',
         'add_ons_chosen' => 'Add-ons are chosen by their ids, at most {most} of them.',
         'add_on_quantity' => 'Of an add-on 1 to {most} can be had.',
         'no_such_person' => 'This is not a person we know.',
@@ -75,8 +74,6 @@ return [
     'details' => [
         'please_tell_us' => 'Please tell us your name.',
         'we_need_mail' => 'We need a mail address to send you the booking.',
-        'does_not_look' => 'This does not look like a mail address. One looks like name@example.com.',
-        'most_characters_fit' => 'At most {max} characters fit here.',
     ],
     'facts' => [
         'business_called' => 'What is the business called?',
@@ -86,16 +83,13 @@ return [
         'address_needed_by' => 'This address is needed by Yard Bell itself.',
         'in_which_time' => 'In which time zone is the business?',
         'three_capitals_like' => 'Three capitals, like EUR.',
-        'does_not_look' => 'This does not look like a mail address. One looks like name@example.com.',
         'way_from_one' => 'The way from one place to another takes 0 to 720 minutes.',
         'most_links_fit' => 'At most {max} links fit on the page.',
-        'business' => 'The business',
         'business_has_its' => 'A business has its facts as long as it is there.',
     ],
     'file' => [
         'pictures_pdf_and' => 'Pictures, PDF and plain text can be sent.',
         'file_could_not' => 'The file could not be kept just now. Try again in a moment.',
-        'that_enough_most' => 'That is enough: at most ',
         'no_more_files' => 'No more files can be taken here just now. Bring it along, or call.',
         'file_most_5' => 'A file is at most 5 MB.',
         'enough' => 'That is enough: at most {most} files go with a booking.',
@@ -113,7 +107,6 @@ return [
         'resources_sessions_or' => 'Resources, sessions or somebody\'s hours belong to this location. Move those first.',
     ],
     'opening_hours' => [
-        'opening_hours' => 'Opening hours',
         'opening_hours_can' => 'Opening hours can be empty, but not go.',
     ],
     'order' => [
@@ -121,10 +114,7 @@ return [
         'order_names_everything' => 'An order names everything on the list once, and nothing else.',
     ],
     'password' => [
-        'password_has_most' => 'A password has at most ',
         'one_passwords_that' => 'This is one of the passwords that are tried first. Several words that have nothing to do with each other are better.',
-        'choose_password_least' => 'Choose a password of at least ',
-        'password_has_least' => 'A password has at least ',
         'too_long' => 'A password has at most {most} bytes: as many plain letters, or fewer with accents.',
         'choose' => 'Choose a password of at least {least} characters.',
         'too_short' => 'A password has at least {least} characters.',
@@ -135,7 +125,6 @@ return [
     ],
     'person' => [
         'person_called' => 'What is this person called?',
-        'does_not_look' => 'This does not look like a mail address. One looks like name@example.com.',
         'small_letters_digits' => 'Small letters, digits and hyphens, at least two: ana.',
         'somebody_else_has' => 'Somebody else has this address already.',
         'most_1_200' => 'At most 1 to 200 bookings a day; leave it empty for no limit.',
@@ -189,7 +178,6 @@ return [
         'does_each_more' => 'What does each more person cost? Amounts of 0 or more.',
         'more_people_cost' => 'More people cost either the same each, or amounts of their own, not both.',
         'waits_for_yes' => 'What waits for your yes cannot be paid when booking. Let clients pay when they come, or keep a card.',
-        'how_much_for_2' => 'How much is it for ',
         'how_much_for_minutes' => 'How much is it for {minutes} minutes?',
     ],
     'question' => [
@@ -228,8 +216,6 @@ return [
         'largest_party_1' => 'The largest party is 1 to 1000 people; leave it empty for no limit.',
         'most_1_1000' => 'At most 1 to 1000 a day; leave it empty for no limit.',
         'last_day_not' => 'The last day is not before the first.',
-        'most_fit_here' => 'At most {max} fit here.',
-        'most_characters_fit' => 'At most {max} characters fit here.',
         'add_ons_or' => 'Add-ons or questions name this service. Take it off them first.',
         'has_been_booked' => 'It has been booked, so it stays. Let it rest instead: nobody can book it then, and nothing is lost.',
     ],
@@ -247,7 +233,6 @@ return [
         'time_off_there' => 'This time off is there already.',
     ],
     'word' => [
-        'most_characters_fit' => 'At most {max} characters fit here.',
         'want_say' => 'What do you want to say?',
     ],
     'time' => [

@@ -1,5 +1,6 @@
 // What a page in the made-up language shows that it should not: arguments are the words of the data, and a callback.
-// Two letters may be somebody's initials. Every sentence of the catalogues is written with other letters, so plain ones are data or were never looked up.
+// Every sentence of the catalogues is written with other letters, so plain ones are data or were never looked up. Two
+// letters may be somebody's initials.
 const [data, done] = [arguments[0], arguments[arguments.length - 1]];
 const words = (text) => text.replace(/\S+@\S+|https?:\S+|\/\S*|\b\d\S*/g, ' ').match(/[A-Za-z]{3,}/g) ?? [];
 const known = new Set(data.flatMap(words).map((word) => word.toLowerCase()));

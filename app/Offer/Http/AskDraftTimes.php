@@ -35,7 +35,10 @@ final readonly class AskDraftTimes
         return new JsonResponse([
             'times' => $this->times->by($book, $business, new Choice($id), null),
             'findings' => $access->ownLane() === null
-                    ? [...$this->checklist->ofService($book, $id), ...$this->drafted->withoutSessions($business, $book, $id)]
+                    ? [
+                        ...$this->checklist->ofService($book, $id),
+                        ...$this->drafted->withoutSessions($business, $book, $id),
+                    ]
                     : [],
         ]);
     }

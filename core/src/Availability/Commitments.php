@@ -73,14 +73,15 @@ final class Commitments
     private function take(Booking|Session $taken, int $setup, int $clearup, CauseKind $kind): void
     {
         $end = $taken->start + $taken->minutes;
-        $padded = new Commitment($taken->start - $setup, $end + $clearup, new Cause($kind, $taken->id), $taken->location);
+        $cause = new Cause($kind, $taken->id);
+        $padded = new Commitment($taken->start - $setup, $end + $clearup, $cause, $taken->location);
         foreach ($taken->staff as $member) {
             $this->people[$member][] = $padded;
         }
         foreach ($taken->units as $unit) {
             $this->units[$unit][] = $this->holdsBuffers($taken->service, $unit)
                 ? $padded
-                : new Commitment($taken->start, $end, $padded->cause, $taken->location);
+                : new Commitment($taken->start, $end, $cause, $taken->location);
         }
     }
 
@@ -108,7 +109,8 @@ final class Commitments
             }
         }
         foreach ($member->respectBusy ? $member->busy : [] as $interval) {
-            $this->people[$member->id][] = new Commitment($interval->start, $interval->end, new Cause(CauseKind::Calendar));
+            $cause = new Cause(CauseKind::Calendar);
+            $this->people[$member->id][] = new Commitment($interval->start, $interval->end, $cause);
         }
     }
 }

@@ -11,8 +11,8 @@ use function implode;
 use function is_array;
 
 /**
- * T19: a rule that stands in the way, what of it does, and the things that cause it. Without words: what is told is made
- * of the facts.
+ * T19: a rule that stands in the way, what of it does, and the things that cause it. Without words: what is told is
+ * made of the facts.
  *
  * @phpstan-type Facts array{
  *   member?: string, pool?: string, unit?: string, location?: string,
