@@ -51,3 +51,18 @@ test('no style needs to shout: layers say which one counts', () => {
   );
   assert.deepEqual(utilities, []);
 });
+
+test('every sentence of the screens is said somewhere', () => {
+  const silent = readdirSync(join(ROOT, 'language/en')).flatMap((file) => {
+    const room = file.replace('.ts', '');
+    const sources = FILES.map((one) => readFileSync(join(ROOT, one), 'utf8'));
+    const users = sources.filter((source) => source.includes(`'@words/${room}'`)).join('\n');
+    const said = new Set([...users.matchAll(/\bsay\.(\w+)/g)].map(([, name]) => name));
+    const known = readFileSync(join(ROOT, 'language/en', file), 'utf8').matchAll(/^export const (\w+)/gm);
+    return [...known]
+      .map(([, name]) => name)
+      .filter((name) => !said.has(name))
+      .map((name) => `${room}.${name}`);
+  });
+  assert.deepEqual(silent, []);
+});
