@@ -10,10 +10,15 @@ uses(BrowserCase::class);
 const MADE_UP = 'he-XB';
 
 /** Words that are said in no language: names of ours, of units, of currencies and of places of the clock. */
-const NAMES = ['Yard Bell', 'EUR', 'EU', 'Europe', 'Lisbon', 'MB', 'PDF', 'QR', 'XB', 'Enter', 'Esc'];
+const NAMES = ['Yard Bell', 'EUR', 'EU', 'Europe', 'Lisbon', 'MB', 'PDF', 'UTC', 'QR', 'XB', 'Enter', 'Esc'];
 
 /** Keys of the API under which sentences stand, not what somebody has typed. */
 const SENTENCES = ['message', 'words', 'what', 'advice', 'told', 'says', 'state', 'code', 'role'];
+
+function inMadeUp(string $path): string
+{
+    return $path.(str_contains($path, '?') ? '&' : '?').'lang='.MADE_UP;
+}
 
 /**
  * @param  array<mixed>  $answer of the API
@@ -80,8 +85,10 @@ it('says every word of the workspace as its reader does, and cuts none', functio
         $things,
     );
     $data = [...dataOf($setup), ...dataOf($board), ...array_merge(...$typed)];
+    $tag = $board['tags'][0]['id'];
+    $data = [...$data, ...dataOf(answerOf($window, "/api/businesses/quernmoor/bookings/{$tag}"))];
     $rooms = [
-        'board', 'offer/services', 'offer/categories', 'offer/add-ons', 'offer/questions', 'offer/dayparts',
+        'board', "board?booking={$tag}", 'offer/services', 'offer/categories', 'offer/add-ons', 'offer/questions', 'offer/dayparts',
         "offer/services/{$setup['services'][0]['id']}", 'offer/services/new', 'roster', 'roster/year', 'roster/people',
         "roster/people/{$setup['staff'][0]['id']}", 'roster/people/new', 'roster/locations',
         "roster/locations/{$setup['locations'][0]['id']}", 'roster/resources',
@@ -89,8 +96,8 @@ it('says every word of the workspace as its reader does, and cuts none', functio
     ];
     $wrong = [];
     foreach ($rooms as $room) {
-        $window->go("/at/quernmoor/{$room}?lang=".MADE_UP)->find('main');
-        usleep(600_000); // what is shown beside comes a moment later
+        $window->go(inMadeUp("/at/quernmoor/{$room}"))->find('main');
+        usleep(400_000); // what is shown beside comes a moment later
         $window->driver->executeScript('document.querySelectorAll("details").forEach((one) => (one.open = true))');
         $wrong += wrongAt($window, $data, $room);
     }
@@ -118,3 +125,19 @@ it('says every word of the Gate as its reader does, and cuts none', function (in
     expect($wrong)->toBe([])
         ->and($window->driver->executeScript('return document.documentElement.dir'))->toBe('rtl');
 })->with([[1280, 800], [390, 844]]);
+
+it('says every word around signing in as its reader does', function (): void {
+    $window = $this->window(390, 844);
+    $wrong = [];
+    foreach (
+        ['sign-in', 'sign-up', 'forgot-password', 'new-password?token=no&email=a@b.example', 'sign-up/no', 'invitation/no'] as $page
+    ) {
+        $window->go(inMadeUp("/{$page}"))->find('form, main');
+        usleep(400_000);
+        $wrong += wrongAt($window, [], $page);
+    }
+    $window->signIn();
+    $window->go('/start?lang='.MADE_UP)->find('form');
+    $wrong += wrongAt($window, ['Alva Lindqvarn'], 'start');
+    expect($wrong)->toBe([]);
+});

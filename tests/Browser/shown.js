@@ -2,7 +2,8 @@
 // Every sentence of the catalogues is written with other letters, so plain ones are data or were never looked up. Two
 // letters may be somebody's initials.
 const [data, done] = [arguments[0], arguments[arguments.length - 1]];
-const words = (text) => text.replace(/\S+@\S+|https?:\S+|\/\S*|\b\d\S*/g, ' ').match(/[A-Za-z]{3,}/g) ?? [];
+const addresses = /\S+@\S+|\S+\.[a-z]+\/\S*|https?:\S+|\/\S*|\b\d\S*/g;
+const words = (text) => text.replace(addresses, ' ').match(/[A-Za-z]{3,}/g) ?? [];
 const known = new Set(data.flatMap(words).map((word) => word.toLowerCase()));
 const isPlain = (text) => words(text).some((word) => !known.has(word.toLowerCase()));
 
