@@ -1,4 +1,5 @@
 import { useState, type ReactNode } from 'react';
+import { Button } from '../ui/Button';
 import { refusalOf, type Refusal } from '../lib/api';
 import { Trouble } from '../ui/Trouble';
 import { useFirstWrong } from '../ui/useIntoSight';
@@ -41,9 +42,9 @@ export function Door({ title, children, action, onSend, below }: Props) {
         <h1 className="text-3xl">{title}</h1>
         {refused !== null && refused.fields === undefined && <Trouble of={refused}>{refused.message}</Trouble>}
         {children(refused?.fields ?? {})}
-        <button type="submit" className="button button-next" disabled={sending}>
+        <Button type="submit" kind="next" disabled={sending}>
           {sending ? say.oneMoment : action}
-        </button>
+        </Button>
       </form>
       {below !== undefined && <p className="flex flex-wrap justify-center gap-x-6 gap-y-2">{below}</p>}
     </main>

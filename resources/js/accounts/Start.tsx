@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { digits } from '../lib/format';
 import { WeekRuler } from '../hours/WeekRuler';
@@ -112,20 +113,16 @@ export function Start({ me }: { me: Schemas['Me'] }) {
         {step === 2 && <StartServices begun={begun} set={set} wrong={wrong} />}
         {step === 3 && <StartPeople begun={begun} set={set} owner={me.user?.name ?? ''} wrong={wrong} />}
         <div className="begin-foot">
-          {step > 0 && (
-            <button type="button" className="button" onClick={() => setStep(step - 1)}>
-              {say.back}
-            </button>
-          )}
+          {step > 0 && <Button onClick={() => setStep(step - 1)}>{say.back}</Button>}
           <span className="flex-1" />
           {step < STEPS.length - 1 && named && (
-            <button type="button" id="skip" className="button" disabled={sending} onClick={() => void make()}>
+            <Button id="skip" disabled={sending} onClick={() => void make()}>
               {say.makeMyPageNow}
-            </button>
+            </Button>
           )}
-          <button type="submit" id="go-on" className="button button-next" disabled={sending || (step === 0 && !named)}>
+          <Button type="submit" id="go-on" kind="next" disabled={sending || (step === 0 && !named)}>
             {step < STEPS.length - 1 ? say.goOn : sending ? say.oneMoment : say.makeMyPage}
-          </button>
+          </Button>
         </div>
       </form>
     </main>

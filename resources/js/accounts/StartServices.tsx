@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
 import { LengthField } from '../ui/LengthField';
@@ -40,25 +41,21 @@ export function StartServices({ begun, set, wrong }: Props) {
               value={one.price}
               onValue={(price) => change(i, { price })}
             />
-            <button
-              type="button"
-              className="button button-small self-end"
+            <Button
+              small
+              className="self-end"
               onClick={() => set({ services: begun.services.filter((_, at) => at !== i) })}
               aria-label={say.leaveOutOne({ name: one.name })}
             >
               {say.leaveOut}
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
       <p>
-        <button
-          type="button"
-          className="button button-small"
-          onClick={() => set({ services: [...begun.services, { name: '', minutes: 60, price: 0 }] })}
-        >
+        <Button small onClick={() => set({ services: [...begun.services, { name: '', minutes: 60, price: 0 }] })}>
           {say.oneMore}
-        </button>
+        </Button>
       </p>
     </>
   );

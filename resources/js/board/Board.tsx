@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useParams, useSearchParams } from 'react-router';
+import { Button } from '../ui/Button';
 import { addDays, longDate, money, shortDuration, writeHoursOf } from '../lib/format';
 import { board as boardQuery, boardVersion } from '../lib/queries';
 import { BookingCard } from './BookingCard';
@@ -98,15 +99,15 @@ export function Board() {
       <p className="flex flex-wrap items-center gap-x-5 text-sm text-soft">
         <span>{say.alongLaneBetweenPeople}</span>
         <span className="flex-1" />
-        <button type="button" className="button button-small" onClick={() => go(addDays(data.date, -1))}>
+        <Button small onClick={() => go(addDays(data.date, -1))}>
           {say.dayBefore}
-        </button>
-        <button type="button" className="button button-small" onClick={() => go(data.today)}>
+        </Button>
+        <Button small onClick={() => go(data.today)}>
           {say.today}
-        </button>
-        <button type="button" className="button button-small" onClick={() => go(addDays(data.date, 1))}>
+        </Button>
+        <Button small onClick={() => go(addDays(data.date, 1))}>
           {say.dayAfter}
-        </button>
+        </Button>
       </p>
     </main>
   );

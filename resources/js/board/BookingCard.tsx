@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { clock, day, money, moment } from '../lib/format';
 import { lineWords } from '../words/lines';
@@ -176,12 +177,12 @@ function Decide({ business, id }: { business: string; id: string }) {
         </p>
       )}
       <p className="flex flex-wrap gap-2">
-        <button type="button" id="accept" className="button button-small button-next" onClick={() => void answer(true)}>
+        <Button id="accept" kind="next" small onClick={() => void answer(true)}>
           {say.yesBook}
-        </button>
-        <button type="button" id="decline" className="button button-small" onClick={() => void answer(false)}>
+        </Button>
+        <Button id="decline" small onClick={() => void answer(false)}>
           {say.decline}
-        </button>
+        </Button>
       </p>
     </div>
   );
@@ -206,14 +207,9 @@ function Cancel({ business, id }: { business: string; id: string }) {
   };
   if (!asking) {
     return (
-      <button
-        type="button"
-        id="cancel-booking"
-        className="button button-small justify-self-start"
-        onClick={() => setAsking(true)}
-      >
+      <Button id="cancel-booking" small className="justify-self-start" onClick={() => setAsking(true)}>
         {say.cancelThisBooking}
-      </button>
+      </Button>
     );
   }
   return (
@@ -230,12 +226,12 @@ function Cancel({ business, id }: { business: string; id: string }) {
       <input id="why" className="input" maxLength={300} value={why} onChange={(event) => setWhy(event.target.value)} />
       {trouble !== null && <p className="wrong">{trouble}</p>}
       <p className="flex flex-wrap gap-2">
-        <button type="submit" id="really-cancel" className="button button-small button-trouble">
+        <Button type="submit" id="really-cancel" kind="trouble" small>
           {say.cancelAndTellThem}
-        </button>
-        <button type="button" className="button button-small" onClick={() => setAsking(false)}>
+        </Button>
+        <Button small onClick={() => setAsking(false)}>
           {say.leave}
-        </button>
+        </Button>
       </p>
     </form>
   );

@@ -1,4 +1,5 @@
 import { useEffect, useRef, type ReactNode } from 'react';
+import { Button } from '../ui/Button';
 import * as say from '@words/board';
 
 type Props = { label: string; title: string; onClose: () => void; children: ReactNode };
@@ -21,9 +22,9 @@ export function SideCard({ label, title, onClose, children }: Props) {
         <h2 className="text-2xl" ref={heading} tabIndex={-1}>
           {title}
         </h2>
-        <button type="button" className="button button-small" onClick={onClose}>
+        <Button small onClick={onClose}>
           {say.close}
-        </button>
+        </Button>
       </div>
       {children}
     </article>

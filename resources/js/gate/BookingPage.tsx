@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { Button, buttonLook } from '../ui/Button';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { money, moment } from '../lib/format';
 import { Trouble } from '../ui/Trouble';
@@ -65,22 +66,22 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
           {booking.awaitsProof && waits && <Proof booking={booking} onBooked={setBooking} />}
           <div className="flex flex-wrap gap-3">
             {booking.pay !== null && (
-              <a className="button button-next" href={booking.pay}>
+              <a className={buttonLook({ kind: 'next' })} href={booking.pay}>
                 {say.payNow}
               </a>
             )}
             {booked && (
-              <a className="button button-next" href={`/b/${booking.id}/calendar?${booking.query}`}>
+              <a className={buttonLook({ kind: 'next' })} href={`/b/${booking.id}/calendar?${booking.query}`}>
                 {say.putInCalendar}
               </a>
             )}
             {booking.mayCancel && !asking && (
-              <button type="button" id="cancel" className="button" onClick={() => setAsking(true)}>
+              <Button id="cancel" onClick={() => setAsking(true)}>
                 {say.cancelThisBooking}
-              </button>
+              </Button>
             )}
             {!booked && booking.state !== 'held' && (
-              <a className="button button-next" href={`/book/${booking.business.slug}`}>
+              <a className={buttonLook({ kind: 'next' })} href={`/book/${booking.business.slug}`}>
                 {say.bookAnotherTime}
               </a>
             )}
@@ -98,18 +99,10 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
                     : say.cancelCostsNothingAnd}
               </p>
               <p className="flex flex-wrap gap-3">
-                <button
-                  type="button"
-                  id="really-cancel"
-                  className="button button-trouble"
-                  disabled={busy}
-                  onClick={() => void cancel()}
-                >
+                <Button id="really-cancel" kind="trouble" disabled={busy} onClick={() => void cancel()}>
                   {say.yesCancel}
-                </button>
-                <button type="button" className="button" onClick={() => setAsking(false)}>
-                  {say.noIAmComing}
-                </button>
+                </Button>
+                <Button onClick={() => setAsking(false)}>{say.noIAmComing}</Button>
               </p>
             </div>
           )}

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { money, countdown } from '../lib/format';
 import { Field } from '../ui/Field';
@@ -96,7 +97,7 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
       )}
       {asksFirst && <p className="notice">{say.thisNotBookedAt}</p>}
       <div className="flex flex-wrap gap-3">
-        <button type="submit" id="book" className="button button-next" disabled={sending}>
+        <Button type="submit" id="book" kind="next" disabled={sending}>
           {sending
             ? say.oneMoment
             : due > 0
@@ -108,10 +109,10 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
                 : asksFirst
                   ? say.askForThisTime
                   : say.book}
-        </button>
-        <button type="button" id="let-go" className="button" onClick={onLetGo} disabled={sending}>
+        </Button>
+        <Button id="let-go" onClick={onLetGo} disabled={sending}>
           {say.anotherTime}
-        </button>
+        </Button>
       </div>
     </form>
   );

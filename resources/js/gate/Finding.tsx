@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import { cityOf, moment } from '../lib/format';
 import { Trouble } from '../ui/Trouble';
 import { AddOns } from './AddOns';
@@ -47,9 +48,9 @@ export function Finding({ page, service, gate }: Props) {
           {gate.trouble.near !== undefined && gate.trouble.near.length > 0 && (
             <p className="mt-2 flex flex-wrap gap-2">
               {gate.trouble.near.map((at) => (
-                <button key={at} type="button" className="button button-small min-h-11" onClick={() => gate.pickAt(at)}>
+                <Button key={at} small className="min-h-11" onClick={() => gate.pickAt(at)}>
                   {moment(at, zone)}
-                </button>
+                </Button>
               ))}
             </p>
           )}
@@ -91,17 +92,12 @@ export function Finding({ page, service, gate }: Props) {
         <Almanac times={times} show={show} chosen={gate.start?.at ?? null} onPick={gate.pick} />
       </div>
       <nav className="flex justify-between gap-3" aria-label={say.weeks}>
-        <button type="button" className="button" disabled={times.from <= times.today} onClick={() => gate.turn(-1)}>
+        <Button disabled={times.from <= times.today} onClick={() => gate.turn(-1)}>
           {say.twoWeeksEarlier}
-        </button>
-        <button
-          type="button"
-          className="button"
-          disabled={(times.days.at(-1)?.date ?? '') >= times.lastDay}
-          onClick={() => gate.turn(1)}
-        >
+        </Button>
+        <Button disabled={(times.days.at(-1)?.date ?? '') >= times.lastDay} onClick={() => gate.turn(1)}>
           {say.twoWeeksLater}
-        </button>
+        </Button>
       </nav>
     </div>
   );

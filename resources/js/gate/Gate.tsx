@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { clock, moment } from '../lib/format';
 import { DetailsForm } from './DetailsForm';
 import { Finding } from './Finding';
@@ -48,15 +49,15 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
         <Slip facts={facts}>
           {held === null && left !== null && <p className="mb-2 text-sm text-soft">{say.placesLeft({ left })}</p>}
           {held === null && (
-            <button
-              type="button"
+            <Button
               id="keep"
-              className="button button-next w-full max-lg:hidden"
+              kind="next"
+              className="w-full max-lg:hidden"
               disabled={start === null || gate.keeping}
               onClick={gate.keep}
             >
               {gate.keeping ? say.oneMoment : keep}
-            </button>
+            </Button>
           )}
         </Slip>
       </div>
@@ -66,15 +67,9 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
             <b>{moment(start.at, zone)}</b>
             <span className="block text-sm">{say.titleAndTotal({ service: service.name, total: facts.total })}</span>
           </p>
-          <button
-            type="button"
-            id="keep-small"
-            className="button button-next"
-            disabled={gate.keeping}
-            onClick={gate.keep}
-          >
+          <Button id="keep-small" kind="next" disabled={gate.keeping} onClick={gate.keep}>
             {keep}
-          </button>
+          </Button>
         </div>
       )}
       <p className="sr-only" role="status">

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { Trouble } from '../ui/Trouble';
 import type { Booking } from './types';
@@ -31,9 +32,9 @@ export function Proof({ booking, onBooked }: { booking: Booking; onBooked: (book
     <>
       {trouble !== null && <Trouble>{trouble}</Trouble>}
       <p>
-        <button type="button" id="prove" className="button button-next" disabled={busy} onClick={() => void book()}>
+        <Button id="prove" kind="next" disabled={busy} onClick={() => void book()}>
           {say.yesBook}
-        </button>
+        </Button>
       </p>
     </>
   );

@@ -1,6 +1,7 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { dateParts, listed, longDate, timeOfDay } from '../lib/format';
 import { readClock } from '../lib/clock';
@@ -180,9 +181,9 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
           onValue={(next) => ask(() => setTime(next))}
         />
         {!wants && (
-          <button type="button" className="button button-small" onClick={() => setWants(true)}>
+          <Button small onClick={() => setWants(true)}>
             {say.ask}
-          </button>
+          </Button>
         )}
       </div>
       {error !== null && <p className="wrong">{refusalOf(error).message}</p>}

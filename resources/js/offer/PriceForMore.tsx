@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 import type { PartProps } from './service';
 import { MoneyField } from '../ui/MoneyField';
@@ -50,22 +51,14 @@ export function PriceForMore({ content, set, wrong, currency }: PartProps & { cu
           ))}
           <div className="flex flex-wrap items-end gap-2">
             {pricing.extraPeople.length < 12 && (
-              <button
-                type="button"
-                className="button button-small"
-                onClick={() => put([...pricing.extraPeople, pricing.extraPeople.at(-1) ?? 0])}
-              >
+              <Button small onClick={() => put([...pricing.extraPeople, pricing.extraPeople.at(-1) ?? 0])}>
                 {say.oneMore}
-              </button>
+              </Button>
             )}
             {pricing.extraPeople.length > 1 && (
-              <button
-                type="button"
-                className="button button-small"
-                onClick={() => put(pricing.extraPeople.slice(0, -1))}
-              >
+              <Button small onClick={() => put(pricing.extraPeople.slice(0, -1))}>
                 {say.oneLess}
-              </button>
+              </Button>
             )}
           </div>
         </div>

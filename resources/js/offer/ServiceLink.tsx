@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { toString as qr } from 'qrcode';
+import { Button, buttonLook } from '../ui/Button';
 import type { Schemas } from '../lib/api';
 import { useNotices } from '../ui/Notices';
 import * as say from '@words/offer';
@@ -23,10 +24,10 @@ export function ServiceLink({ service, link }: { service: Pick<Schemas['ServiceR
       <div className="grid gap-2">
         <a href={link}>{link}</a>
         <p className="flex flex-wrap gap-2">
-          <button type="button" className="button button-small" onClick={() => void copy()}>
+          <Button small onClick={() => void copy()}>
             {say.copyLink}
-          </button>
-          <a className="button button-small" href={code} download={`${service.name}.svg`}>
+          </Button>
+          <a className={buttonLook({ small: true })} href={code} download={`${service.name}.svg`}>
             {say.saveQrCode}
           </a>
         </p>

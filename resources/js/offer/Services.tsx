@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { Button, buttonLook } from '../ui/Button';
 import type { Schemas } from '../lib/api';
 import { draftOf, thing } from '../setup/things';
 import { useSave } from '../setup/useSave';
@@ -41,12 +42,12 @@ export function Services() {
           />
         )}
         {may('change-setup') && (
-          <Link className="button button-small" id="add-service" to={`/at/${business}/offer/services/new`}>
+          <Link className={buttonLook({ small: true })} id="add-service" to={`/at/${business}/offer/services/new`}>
             {say.addService}
           </Link>
         )}
         {!data.published && data.services.length > 0 && (
-          <Link className="button button-small button-next" to={`/at/${business}/gate`}>
+          <Link className={buttonLook({ kind: 'next', small: true })} to={`/at/${business}/gate`}>
             {say.goOnToPage}
           </Link>
         )}
@@ -73,15 +74,14 @@ export function Services() {
                     {one.visibility !== 'page' && (
                       <span className="word">{one.visibility === 'link' ? say.byLinkOnly : say.deskOnly}</span>
                     )}
-                    <button
-                      type="button"
-                      className="button button-small"
+                    <Button
+                      small
                       aria-expanded={linked === one.id}
                       onClick={() => setLinked(linked === one.id ? null : one.id)}
                       aria-label={say.linkOf({ name: one.name })}
                     >
                       {say.link}
-                    </button>
+                    </Button>
                     {may('change-setup') && <Rest service={one} />}
                     {may('change-setup') && <Duplicate service={one} />}
                   </span>
@@ -120,14 +120,13 @@ function Rest({ service }: { service: Schemas['ServiceRow'] }) {
     );
   };
   return (
-    <button
-      type="button"
-      className="button button-small"
+    <Button
+      small
       onClick={() => void put()}
       aria-label={(service.active ? say.restOne : say.wakeOne)({ name: service.name })}
     >
       {service.active ? say.rest : say.wake}
-    </button>
+    </Button>
   );
 }
 
@@ -147,13 +146,8 @@ function Duplicate({ service }: { service: Schemas['ServiceRow'] }) {
     }
   };
   return (
-    <button
-      type="button"
-      className="button button-small"
-      onClick={() => void make()}
-      aria-label={say.duplicateOne({ name: service.name })}
-    >
+    <Button small onClick={() => void make()} aria-label={say.duplicateOne({ name: service.name })}>
       {say.duplicate}
-    </button>
+    </Button>
   );
 }

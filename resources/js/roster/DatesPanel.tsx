@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import type { Schemas } from '../lib/api';
 import { daysBetween, longDate } from '../lib/format';
 import { Effects } from '../setup/Effects';
@@ -85,15 +86,14 @@ export function DatesPanel({ dates, chosen, mayChange }: Props) {
             )}
             {wish.what !== null && (
               <p>
-                <button
-                  type="button"
+                <Button
                   id="save-dates"
-                  className="button button-next"
+                  kind="next"
                   disabled={saving.saving || drafts.length === 0 || (asksWide && !wide)}
                   onClick={() => void save()}
                 >
                   {say.saveAll({ count: drafts.length })}
-                </button>
+                </Button>
               </p>
             )}
           </>

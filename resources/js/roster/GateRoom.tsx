@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { Missing } from '../setup/Missing';
 import { useSetup } from '../setup/useSetup';
@@ -58,9 +59,9 @@ function Unverified({ email }: { email: string }) {
     <div className="notice grid gap-2">
       <p>{say.weHaveSentLink({ email })}</p>
       <p>
-        <button type="button" className="button button-small" onClick={() => void resend()}>
+        <Button small onClick={() => void resend()}>
           {sent ? say.sentAgain : say.sendAgain}
-        </button>
+        </Button>
       </p>
     </div>
   );
@@ -86,13 +87,11 @@ function Publish({ published, business }: { published: boolean; business: string
       {refused !== null && <Trouble>{refused}</Trouble>}
       <p>
         {published ? (
-          <button type="button" className="button" onClick={() => void put(false)}>
-            {say.takePageDown}
-          </button>
+          <Button onClick={() => void put(false)}>{say.takePageDown}</Button>
         ) : (
-          <button type="button" id="publish" className="button button-next" onClick={() => void put(true)}>
+          <Button id="publish" kind="next" onClick={() => void put(true)}>
             {say.publishPage}
-          </button>
+          </Button>
         )}
       </p>
     </>

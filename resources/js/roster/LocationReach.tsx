@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap } from '../lib/api';
 import type { Contents } from '../setup/things';
 import { Field } from '../ui/Field';
@@ -42,9 +43,9 @@ export function LocationReach({ business, content, set, wrong }: Props) {
         onValue={(meetingLink) => set({ meetingLink })}
       />
       <p>
-        <button type="button" id="open-room" className="button button-small" onClick={() => void openRoom()}>
+        <Button id="open-room" small onClick={() => void openRoom()}>
           {say.getRoomFromMeeting}
-        </button>
+        </Button>
       </p>
     </div>
   ) : (

@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { buttonLook } from '../ui/Button';
 import { useSetup } from '../setup/useSetup';
 import * as say from '@words/roster';
 
@@ -13,7 +14,7 @@ export function Locations() {
       <div className="list-head">
         <h2>{say.locations}</h2>
         {may('change-setup') && (
-          <Link className="button button-small" id="add-location" to={`/at/${business}/roster/locations/new`}>
+          <Link className={buttonLook({ small: true })} id="add-location" to={`/at/${business}/roster/locations/new`}>
             {say.addLocation}
           </Link>
         )}

@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import type { Schemas } from '../lib/api';
 import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
@@ -23,14 +24,13 @@ export function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; 
           <span className="row-soft">{row.who}</span>
           {mayChange && (may('change-setup') || row.draft.kind !== 'closure') && (
             <span className="row-end">
-              <button
-                type="button"
-                className="button button-small"
+              <Button
+                small
                 onClick={() => void saving.save([row.draft], say.removed)}
                 aria-label={say.removeOne({ what: row.says })}
               >
                 {say.remove}
-              </button>
+              </Button>
             </span>
           )}
         </li>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { buttonLook } from '../ui/Button';
 import { Mark } from '../ui/Mark';
 import { useSetup } from '../setup/useSetup';
 import { ROLES } from './roles';
@@ -30,7 +31,7 @@ export function People() {
             />
           )}
           {may('change-setup') && (
-            <Link className="button button-small" id="add-person" to={`/at/${business}/roster/people/new`}>
+            <Link className={buttonLook({ small: true })} id="add-person" to={`/at/${business}/roster/people/new`}>
               {say.addSomebody}
             </Link>
           )}

@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { useSetup } from '../setup/useSetup';
 import { Fold } from '../ui/Fold';
 import { Select } from '../ui/Select';
@@ -42,13 +43,9 @@ export function PersonSignIn({ staff, email }: { staff: string; email: string })
               }
             />
             <p className="self-end">
-              <button
-                type="button"
-                className="button button-small"
-                onClick={() => void put(signIn.id, null, say.noLongerSignsIn({ name: signIn.name }))}
-              >
+              <Button small onClick={() => void put(signIn.id, null, say.noLongerSignsIn({ name: signIn.name }))}>
                 {say.takeSignInAway}
-              </button>
+              </Button>
             </p>
           </div>
           {refused !== null && (

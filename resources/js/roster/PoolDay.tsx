@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
+import { Button } from '../ui/Button';
 import { api, unwrap } from '../lib/api';
 import { addDays, longDate } from '../lib/format';
 import { Hours } from '../hours/WeekRuler';
@@ -30,12 +31,12 @@ export function PoolDay({ units }: { units: readonly { id: string; name: string 
     <section className="grid gap-2" aria-label={say.daysUse}>
       <div className="list-head">
         <h3>{longDate(data.date)}</h3>
-        <button type="button" className="button button-small" onClick={() => setDate(addDays(data.date, -1))}>
+        <Button small onClick={() => setDate(addDays(data.date, -1))}>
           {say.dayBefore}
-        </button>
-        <button type="button" className="button button-small" onClick={() => setDate(addDays(data.date, 1))}>
+        </Button>
+        <Button small onClick={() => setDate(addDays(data.date, 1))}>
           {say.dayAfter}
-        </button>
+        </Button>
       </div>
       <div className="unit-row" aria-hidden="true">
         <span />

@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import type { Contents } from '../setup/things';
 import { MomentField } from '../ui/MomentField';
 import { Select } from '../ui/Select';
@@ -42,28 +43,27 @@ export function PoolOutages({ content, wrong, onOutages }: Props) {
               value={one.to}
               onValue={(to) => outage(i, { to })}
             />
-            <button
-              type="button"
-              className="button button-small self-end"
+            <Button
+              small
+              className="self-end"
               onClick={() => onOutages(content.outages.filter((_, other) => other !== i))}
             >
               {say.takeOutOfOrder}
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
       {content.units[0] !== undefined && (
         <p>
-          <button
-            type="button"
+          <Button
             id="add-outage"
-            className="button button-small"
+            small
             onClick={() =>
               onOutages([...content.outages, { unit: content.units[0]?.id ?? '', name: '', from: '', to: '' }])
             }
           >
             {say.sayWhatOutOrder}
-          </button>
+          </Button>
         </p>
       )}
     </>

@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { newId, type Contents } from '../setup/things';
 import * as say from '@words/roster';
 
@@ -26,23 +27,21 @@ export function PoolUnits({ content, wrong, onUnits: units }: Props) {
                 units(content.units.map((one) => (one.id === unit.id ? { ...one, name: event.target.value } : one)))
               }
             />
-            <button
-              type="button"
-              className="button button-small"
+            <Button
+              small
               onClick={() => units(content.units.filter((one) => one.id !== unit.id))}
               aria-label={say.takeOutOne({ name: unit.name })}
             >
               {say.takeOut}
-            </button>
+            </Button>
             {wrong[`units.${i}.name`] !== undefined && <span className="wrong">{wrong[`units.${i}.name`]}</span>}
           </li>
         ))}
       </ol>
       <p>
-        <button
-          type="button"
+        <Button
           id="add-unit"
-          className="button button-small"
+          small
           onClick={() =>
             units([
               ...content.units,
@@ -56,7 +55,7 @@ export function PoolUnits({ content, wrong, onUnits: units }: Props) {
           }
         >
           {say.addUnit}
-        </button>
+        </Button>
       </p>
     </>
   );

@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { buttonLook } from '../ui/Button';
 import { useSetup } from '../setup/useSetup';
 import * as say from '@words/roster';
 
@@ -13,7 +14,7 @@ export function Resources() {
       <div className="list-head">
         <h2>{say.resources}</h2>
         {may('change-setup') && (
-          <Link className="button button-small" id="add-pool" to={`/at/${business}/roster/resources/new`}>
+          <Link className={buttonLook({ small: true })} id="add-pool" to={`/at/${business}/roster/resources/new`}>
             {say.addPool}
           </Link>
         )}

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { Field } from '../ui/Field';
 import { useNotices } from '../ui/Notices';
@@ -82,14 +83,13 @@ function SignInRow({ signIn, who }: { signIn: Schemas['SignInRow']; who: string 
             </option>
           ))}
         </select>
-        <button
-          type="button"
-          className="button button-small"
+        <Button
+          small
           onClick={() => void put(signIn.id, null, say.noLongerSignsIn({ name: signIn.name }))}
           aria-label={say.takeSignInAwayOf({ name: signIn.name })}
         >
           {say.takeAway}
-        </button>
+        </Button>
       </span>
       {refused !== null && (
         <p className="wrong row-wrong" role="alert">
@@ -118,14 +118,9 @@ export function Waiting({ invitation }: { invitation: Schemas['Invitation'] }) {
       <b>{invitation.email}</b>
       <span className="word word-waits">{say.invitedAs({ role: ROLES[invitation.role] })}</span>
       <span className="row-end">
-        <button
-          type="button"
-          className="button button-small"
-          onClick={() => void withdraw()}
-          aria-label={say.withdrawOf({ email: invitation.email })}
-        >
+        <Button small onClick={() => void withdraw()} aria-label={say.withdrawOf({ email: invitation.email })}>
           {say.withdraw}
-        </button>
+        </Button>
       </span>
     </li>
   );
@@ -183,9 +178,9 @@ export function InviteForm({ staff, address = '' }: { staff: string | null; addr
         onValue={setRole}
         wrong={refused?.fields?.['role']}
       />
-      <button type="submit" id="invite" className="button">
+      <Button type="submit" id="invite">
         {say.sendInvitation}
-      </button>
+      </Button>
     </form>
   );
 }

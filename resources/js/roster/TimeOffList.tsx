@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import { EffectPanel } from '../setup/EffectPanel';
 import { draftOf, wrongOf, year } from '../setup/things';
 import { useSave } from '../setup/useSave';
@@ -41,14 +42,13 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
             <span className="row-soft">{one.content.name}</span>
             {mayChange && (
               <span className="row-end">
-                <button
-                  type="button"
-                  className="button button-small"
+                <Button
+                  small
                   onClick={() => void saving.save([draftOf.timeOff(one.id, null, one.version)], say.timeOffRemoved)}
                   aria-label={say.removeOne({ what: spanWords(one.content.from, one.content.to) })}
                 >
                   {say.remove}
-                </button>
+                </Button>
               </span>
             )}
           </li>
@@ -95,15 +95,14 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
             </p>
           )}
           <p>
-            <button
-              type="button"
+            <Button
               id="add-off"
-              className="button"
+
               disabled={people.length === 0}
               onClick={() => void add()}
             >
               {say.addThisTimeOff}
-            </button>
+            </Button>
           </p>
           {ready && data !== undefined && <EffectPanel business={business} zone={data.timeZone} drafts={drafts} />}
         </div>

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import { year } from '../setup/things';
 import { useSetup } from '../setup/useSetup';
 import { DatesPanel } from './DatesPanel';
@@ -27,12 +28,12 @@ export function YearPage() {
       <section className="grid gap-3">
         <div className="list-head">
           <h2>{dates.year}</h2>
-          <button type="button" className="button button-small" onClick={() => go(shown - 1)}>
+          <Button small onClick={() => go(shown - 1)}>
             {shown - 1}
-          </button>
-          <button type="button" id="next-year" className="button button-small" onClick={() => go(shown + 1)}>
+          </Button>
+          <Button id="next-year" small onClick={() => go(shown + 1)}>
             {shown + 1}
-          </button>
+          </Button>
           <p className="text-soft">
             <span className="year-key year-key-special" /> {say.otherHours} <span className="year-key hatched" />{' '}
             {say.closed} <span className="year-key year-key-off" /> {say.somebodyIsAway}

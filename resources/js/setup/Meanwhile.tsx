@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Button } from '../ui/Button';
 import { useIntoSight } from '../ui/useIntoSight';
 import type { Editing } from './useThing';
 import { useSetup } from './useSetup';
@@ -69,9 +70,9 @@ export function Meanwhile<C extends object>({
           </li>
         ))}
       </ul>
-      <button type="button" className="button button-small" onClick={goOn}>
+      <Button small className="justify-self-start" onClick={goOn}>
         {say.goOnWithThis}
-      </button>
+      </Button>
     </section>
   );
 }

@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
 import { useParams } from 'react-router';
+import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap } from '../lib/api';
 import * as say from '@words/setup';
 
@@ -55,9 +56,9 @@ export function PictureField({ label, picture, onPicture }: Props) {
           }}
         />
         {picture !== null && (
-          <button type="button" className="button button-small" onClick={() => onPicture(null)}>
+          <Button small onClick={() => onPicture(null)}>
             {say.takeAway}
-          </button>
+          </Button>
         )}
       </div>
       {state !== null && <span role="status">{state}</span>}

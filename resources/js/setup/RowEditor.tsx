@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { Button } from '../ui/Button';
 import { History } from './History';
 import { Meanwhile } from './Meanwhile';
 import { SaveBar } from './SaveBar';
@@ -30,14 +31,14 @@ export function RowEditor<C extends object>({ editing, name, isNew, onDone, chil
       </fieldset>
       {!isNew && may('change-setup') && (
         <p>
-          <button
-            type="button"
-            className="button button-small button-trouble"
+          <Button
+            kind="trouble"
+            small
             onClick={() => void editing.remove(say.removed({ name })).then((gone) => gone && onDone())}
             aria-label={say.removeOne({ name })}
           >
             {say.remove}
-          </button>
+          </Button>
         </p>
       )}
       <Meanwhile editing={editing} names={names} />

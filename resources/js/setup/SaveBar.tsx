@@ -1,4 +1,5 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { Button } from '../ui/Button';
 import { useFirstWrong } from '../ui/useIntoSight';
 import { useLeaving, type Editing } from './useThing';
 import * as say from '@words/setup';
@@ -25,24 +26,18 @@ export function SaveBar<C extends object>({ editing, what, onSave, isNew = false
             )}
           </div>
           {meanwhile !== null && meanwhile.content === null && (
-            <button type="button" id="as-new" className="button button-small" onClick={editing.asNew}>
+            <Button id="as-new" small onClick={editing.asNew}>
               {say.keepAsSomethingNew}
-            </button>
+            </Button>
           )}
           {!isNew && (
-            <button type="button" className="button button-small" onClick={editing.putBack}>
+            <Button small onClick={editing.putBack}>
               {say.putBack}
-            </button>
+            </Button>
           )}
-          <button
-            type="button"
-            id="save"
-            className="button button-small button-next"
-            disabled={saving}
-            onClick={onSave}
-          >
+          <Button id="save" kind="next" small disabled={saving} onClick={onSave}>
             {saving ? say.saving : say.save({ what })}
-          </button>
+          </Button>
         </div>
       )}
       <Dialog open={leaving.state === 'blocked'} onClose={() => leaving.reset?.()} className="asking">
@@ -51,12 +46,10 @@ export function SaveBar<C extends object>({ editing, what, onSave, isNew = false
             <DialogTitle className="text-2xl">{say.somethingHereNotSaved}</DialogTitle>
             <p>{say.ifLeaveNowWhat}</p>
             <div className="flex flex-wrap gap-3">
-              <button type="button" className="button button-next" autoFocus onClick={() => leaving.reset?.()}>
+              <Button kind="next" autoFocus onClick={() => leaving.reset?.()}>
                 {say.stay}
-              </button>
-              <button type="button" className="button" onClick={() => leaving.proceed?.()}>
-                {say.leaveWithoutSaving}
-              </button>
+              </Button>
+              <Button onClick={() => leaving.proceed?.()}>{say.leaveWithoutSaving}</Button>
             </div>
           </DialogPanel>
         </div>

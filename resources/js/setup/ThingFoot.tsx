@@ -1,4 +1,5 @@
 import { useNavigate } from 'react-router';
+import { Button } from '../ui/Button';
 import { History } from './History';
 import { Meanwhile } from './Meanwhile';
 import { SaveBar } from './SaveBar';
@@ -31,9 +32,9 @@ export function ThingFoot<C extends object>({ editing, name, unnamed, isNew, nam
     <>
       {may('change-setup') && !isNew && (
         <p>
-          <button type="button" className="button button-small button-trouble" onClick={() => void remove()}>
+          <Button kind="trouble" small onClick={() => void remove()}>
             {say.removeOne({ name })}
-          </button>
+          </Button>
         </p>
       )}
       <Meanwhile editing={editing} names={names} />

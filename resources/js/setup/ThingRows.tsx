@@ -1,4 +1,5 @@
 import { useState, type ReactNode } from 'react';
+import { Button } from '../ui/Button';
 import { Ordered } from './Ordered';
 import { useOrder } from './useOrder';
 import { useSetup } from './useSetup';
@@ -28,9 +29,9 @@ export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
       <div className="list-head">
         <h2>{title}</h2>
         {may('change-setup') && (
-          <button type="button" id="add" className="button button-small" onClick={() => setOpen('new')}>
+          <Button id="add" small onClick={() => setOpen('new')}>
             {add}
-          </button>
+          </Button>
         )}
       </div>
       {open === 'new' && <div className="row-open">{editor(null, () => setOpen(null))}</div>}
@@ -43,9 +44,8 @@ export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
               <b className="row-name">{row.name}</b>
               <span className="row-soft row-wide">{row.says}</span>
               <span className="row-end">
-                <button
-                  type="button"
-                  className="button button-small"
+                <Button
+                  small
                   aria-expanded={open === row.id}
                   aria-label={(open === row.id ? say.closeOne : may('change-setup') ? say.changeOne : say.lookOne)({
                     name: row.name,
@@ -53,7 +53,7 @@ export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
                   onClick={() => setOpen(open === row.id ? null : row.id)}
                 >
                   {open === row.id ? say.close : may('change-setup') ? say.change : say.look}
-                </button>
+                </Button>
               </span>
             </div>
             {open === row.id && <div className="row-open">{editor(row.id, () => setOpen(null))}</div>}
