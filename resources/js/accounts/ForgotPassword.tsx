@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { Notice } from '../ui/Notice';
 import { api, unwrap } from '../lib/api';
 import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
@@ -22,9 +23,9 @@ export function ForgotPassword() {
       {(wrong) => (
         <>
           {sent && (
-            <p className="notice notice-good" role="status">
+            <Notice tone="good" role="status">
               {say.passwordLinkSent}
-            </p>
+            </Notice>
           )}
           <Field {...field('email', wrong)} label={say.mail} type="email" autoComplete="username" />
         </>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import { Notice } from '../ui/Notice';
 import { api, unwrap } from '../lib/api';
 import { Field } from '../ui/Field';
 import { Door } from './Door';
@@ -23,9 +24,9 @@ export function NewPassword() {
       {(wrong) => (
         <>
           {changed && (
-            <p className="notice notice-good" role="status">
+            <Notice tone="good" role="status">
               {say.newPasswordSetSign}
-            </p>
+            </Notice>
           )}
           <Field
             id="password"

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { Notice } from '../ui/Notice';
 import { api, unwrap } from '../lib/api';
 import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
@@ -33,9 +34,9 @@ export function SignUp() {
       {(wrong) => (
         <>
           {sentTo !== null && (
-            <p className="notice notice-good" role="status">
+            <Notice tone="good" role="status">
               {say.linkOnItsWay({ sentTo })}
-            </p>
+            </Notice>
           )}
           <Field {...field('name', wrong)} label={say.yourName} autoComplete="name" />
           <Field {...field('email', wrong)} label={say.mail} type="email" autoComplete="username" />

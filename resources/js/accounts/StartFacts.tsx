@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Columns } from '../ui/Columns';
 import type { Schemas } from '../lib/api';
 import { ZoneField } from '../setup/ZoneField';
 import { Field } from '../ui/Field';
@@ -72,7 +73,7 @@ export function StartFacts({ begun, set, trades, trade, onTrade, wrong }: Props)
             set({ slug });
           }}
         />
-        <div className="two">
+        <Columns>
           <ZoneField wrong={wrong['timeZone']} value={begun.timeZone} onValue={(timeZone) => set({ timeZone })} />
           <Field
             id="currency"
@@ -82,7 +83,7 @@ export function StartFacts({ begun, set, trades, trade, onTrade, wrong }: Props)
             value={begun.currency}
             onValue={(currency) => set({ currency: currency.toUpperCase() })}
           />
-        </div>
+        </Columns>
       </Fold>
     </>
   );

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useParams, useSearchParams } from 'react-router';
+import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { addDays, longDate, money, shortDuration, writeHoursOf } from '../lib/format';
 import { board as boardQuery, boardVersion } from '../lib/queries';
@@ -40,9 +41,9 @@ export function Board() {
 
   if (error !== null) {
     return (
-      <p className="notice notice-trouble m-5" role="alert">
+      <Notice tone="trouble" className="m-5" role="alert">
         {error.message}
-      </p>
+      </Notice>
     );
   }
   if (data === undefined) {

@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Notice, noticeLook } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { clock, day, money, moment } from '../lib/format';
@@ -18,9 +19,9 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
   const { data, error } = useQuery({ ...cardQuery(business, id), refetchInterval: 5_000 });
   if (error !== null) {
     return (
-      <p className="notice notice-trouble" role="alert">
+      <Notice tone="trouble" role="alert">
         {error.message}
-      </p>
+      </Notice>
     );
   }
   if (data === undefined) {
@@ -65,7 +66,7 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
           ))}
         </dl>
       )}
-      {data.note !== '' && <p className="notice">{data.note}</p>}
+      {data.note !== '' && <Notice>{data.note}</Notice>}
       <div>
         {data.lines.map((line, i) => (
           <p key={i} className="slip-line">
@@ -160,7 +161,7 @@ function Decide({ business, id }: { business: string; id: string }) {
     }
   };
   return (
-    <div className="notice grid gap-2">
+    <Notice as="div" className="grid gap-2">
       <label htmlFor="answer-why" className="font-semibold">
         {say.waitsForAnswer}
       </label>
@@ -184,7 +185,7 @@ function Decide({ business, id }: { business: string; id: string }) {
           {say.decline}
         </Button>
       </p>
-    </div>
+    </Notice>
   );
 }
 
@@ -214,7 +215,7 @@ function Cancel({ business, id }: { business: string; id: string }) {
   }
   return (
     <form
-      className="notice notice-trouble grid gap-2"
+      className={`${noticeLook('trouble')} grid gap-2`}
       onSubmit={(event) => {
         event.preventDefault();
         void cancel();

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { Notice } from '../ui/Notice';
 import { Button, buttonLook } from '../ui/Button';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { money, moment } from '../lib/format';
@@ -58,9 +59,9 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
             {explained(booking, moment(booking.start, zone))}
           </p>
           {booking.word !== '' && (
-            <blockquote className="notice" id="word">
+            <Notice as="blockquote" id="word">
               {say.writes({ name: booking.business.name, word: booking.word })}
-            </blockquote>
+            </Notice>
           )}
           {trouble !== null && <Trouble>{trouble}</Trouble>}
           {booking.awaitsProof && waits && <Proof booking={booking} onBooked={setBooking} />}
@@ -87,7 +88,7 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
             )}
           </div>
           {asking && (
-            <div className="notice notice-trouble grid gap-3">
+            <Notice as="div" tone="trouble" className="grid gap-3">
               <p>
                 {booking.cancelCosts > 0
                   ? say.cancelLate({
@@ -104,7 +105,7 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
                 </Button>
                 <Button onClick={() => setAsking(false)}>{say.noIAmComing}</Button>
               </p>
-            </div>
+            </Notice>
           )}
           {booking.location.link !== '' && (
             <p>

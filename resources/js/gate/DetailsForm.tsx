@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { money, countdown } from '../lib/format';
@@ -54,9 +55,9 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
       <h1 className="text-3xl" ref={heading} tabIndex={-1}>
         {say.whoComing}
       </h1>
-      <p className="notice" role="timer">
+      <Notice role="timer">
         {seconds > 0 ? say.thisTimeHeldFor({ seconds: countdown(seconds) }) : say.holdHasRunOut}
-      </p>
+      </Notice>
       {refused !== null && refused.fields === undefined && <Trouble id="refused">{refused.message}</Trouble>}
       <Field {...field('name', refused?.fields)} label={say.yourName} autoComplete="name" maxLength={120} />
       <Field
@@ -95,7 +96,7 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
           </label>
         </div>
       )}
-      {asksFirst && <p className="notice">{say.thisNotBookedAt}</p>}
+      {asksFirst && <Notice>{say.thisNotBookedAt}</Notice>}
       <div className="flex flex-wrap gap-3">
         <Button type="submit" id="book" kind="next" disabled={sending}>
           {sending

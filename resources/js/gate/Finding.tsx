@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { cityOf, moment } from '../lib/format';
 import { Trouble } from '../ui/Trouble';
@@ -34,11 +35,7 @@ export function Finding({ page, service, gate }: Props) {
         {service.picture !== null && <img src={`/pictures/${service.picture}`} alt="" />}
         <div className="grid content-start gap-2">
           <p className="text-soft">{service.description}</p>
-          {service.approval && (
-            <p className="notice" id="asks-first">
-              {say.askForTimeHere}
-            </p>
-          )}
+          {service.approval && <Notice id="asks-first">{say.askForTimeHere}</Notice>}
         </div>
         <AddOns page={page} service={service} chosen={ask.addOns} onChoose={(addOns) => gate.choose({ addOns })} />
       </div>
@@ -56,7 +53,7 @@ export function Finding({ page, service, gate }: Props) {
           )}
         </Trouble>
       )}
-      <div className="notice notice-good flex flex-wrap items-center gap-x-4 gap-y-1" id="soonest">
+      <Notice as="div" tone="good" className="flex flex-wrap items-center gap-x-4 gap-y-1" id="soonest">
         <span>{times.soonest.length > 0 ? say.soonest : say.nothingFreeInTime}</span>
         {times.soonest.map((start) => (
           <button
@@ -68,7 +65,7 @@ export function Finding({ page, service, gate }: Props) {
             {moment(start.at, zone)}
           </button>
         ))}
-      </div>
+      </Notice>
       <div className="flex flex-wrap items-center gap-2" role="group" aria-label={say.narrowTimes}>
         {FILTERS.map(([value, label]) => (
           <button

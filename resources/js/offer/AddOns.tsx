@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { money } from '../lib/format';
 import { PictureField } from '../setup/PictureField';
 import { RowEditor } from '../setup/RowEditor';
@@ -58,7 +59,7 @@ function AddOn({ id, currency, onDone }: { id: string | null; currency: string; 
         value={content.name}
         onValue={(name) => set({ name })}
       />
-      <div className="two">
+      <Columns>
         <MoneyField
           id="add-on-price"
           label={say.priceIn({ currency })}
@@ -77,7 +78,7 @@ function AddOn({ id, currency, onDone }: { id: string | null; currency: string; 
           empty={0}
           onValue={(minutes) => set({ minutes })}
         />
-      </div>
+      </Columns>
       <Check checked={content.perPerson} onChange={(perPerson) => set({ perPerson })}>
         {say.forEachPersonParty}
       </Check>

@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
 import { Select } from '../ui/Select';
@@ -16,7 +17,7 @@ type Props = {
 /** An amount, or a part of the price. */
 export function AmountOrPart({ id, label, currency, value, wrong, onValue }: Props) {
   return (
-    <div className="two">
+    <Columns>
       <Select
         id={`${id}-as`}
         label={label}
@@ -47,6 +48,6 @@ export function AmountOrPart({ id, label, currency, value, wrong, onValue }: Pro
           onValue={(percent) => onValue({ amount: null, percent: percent.trim().replace(',', '.') })}
         />
       )}
-    </div>
+    </Columns>
   );
 }

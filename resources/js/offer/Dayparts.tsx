@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { RowEditor } from '../setup/RowEditor';
 import { ThingRows } from '../setup/ThingRows';
 import { useSetup } from '../setup/useSetup';
@@ -30,7 +31,7 @@ function Daypart({ id, onDone }: { id: string | null; onDone: () => void }) {
   }
   return (
     <RowEditor editing={editing} name={content.name} isNew={id === null} onDone={onDone}>
-      <div className="three">
+      <Columns of={3}>
         <Field
           id="daypart-name"
           label={say.name}
@@ -53,7 +54,7 @@ function Daypart({ id, onDone }: { id: string | null; onDone: () => void }) {
           value={content.to}
           onValue={(to) => set({ to })}
         />
-      </div>
+      </Columns>
     </RowEditor>
   );
 }

@@ -1,6 +1,7 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { dateParts, listed, longDate, timeOfDay } from '../lib/format';
@@ -48,9 +49,9 @@ export function NextTimes({ business, draft, zone }: Props) {
     <aside className="effect" aria-label={say.nextTimesThisService} tabIndex={0}>
       <h2>{say.asClientsWillSee}</h2>
       {(answer?.findings ?? []).map((one) => (
-        <p key={one.what} className="notice">
+        <Notice key={one.what}>
           {one.what} {one.advice}
-        </p>
+        </Notice>
       ))}
       {!named && <p>{say.giveNameAndIts}</p>}
       {error !== null && <p>{say.whatTypedCannotBe({ message: refusalOf(error).message })}</p>}

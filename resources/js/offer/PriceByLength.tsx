@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { duration } from '../lib/format';
 import { MoneyField } from '../ui/MoneyField';
 import type { PartProps } from './service';
@@ -22,7 +23,7 @@ export function PriceByLength({ content, set, wrong, currency }: PartProps & { c
   return (
     <fieldset className="grid gap-2">
       <legend className="font-semibold">{say.forEachLength}</legend>
-      <div className="three">
+      <Columns of={3}>
         {content.choices.map((minutes, i) => (
           <MoneyField
             key={minutes}
@@ -41,7 +42,7 @@ export function PriceByLength({ content, set, wrong, currency }: PartProps & { c
             }
           />
         ))}
-      </div>
+      </Columns>
     </fieldset>
   );
 }

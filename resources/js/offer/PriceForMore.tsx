@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 import type { PartProps } from './service';
@@ -34,7 +35,7 @@ export function PriceForMore({ content, set, wrong, currency }: PartProps & { cu
         wrong={wrong['pricing.extraPeople']}
       />
       {way === 'own' && (
-        <div className="three">
+        <Columns of={3}>
           {pricing.extraPeople.map((amount, i) => (
             <MoneyField
               key={i}
@@ -61,7 +62,7 @@ export function PriceForMore({ content, set, wrong, currency }: PartProps & { cu
               </Button>
             )}
           </div>
-        </div>
+        </Columns>
       )}
     </>
   );

@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import type { Schemas } from '../lib/api';
 import { RowEditor } from '../setup/RowEditor';
 import { ThingRows } from '../setup/ThingRows';
@@ -90,7 +91,7 @@ function Question({
         value={content.text}
         onValue={(text) => set({ text })}
       />
-      <div className="two">
+      <Columns>
         <Select
           id="question-type"
           label={say.answeredBy}
@@ -114,7 +115,7 @@ function Question({
             {say.mustBeAnswered}
           </Check>
         )}
-      </div>
+      </Columns>
       {(content.type === 'choice' || content.type === 'choices') && (
         <LinesField
           id="question-choices"
@@ -126,7 +127,7 @@ function Question({
         />
       )}
       {earlier.length > 0 && content.type !== 'hidden' && (
-        <div className="two">
+        <Columns>
           <Select
             id="question-after"
             label={say.asked}
@@ -160,7 +161,7 @@ function Question({
                 onValue={(answer) => content.shownIf !== null && set({ shownIf: { ...content.shownIf, answer } })}
               />
             ))}
-        </div>
+        </Columns>
       )}
       <SomeServices
         services={content.services}

@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { LengthField } from '../ui/LengthField';
 import * as say from '@words/offer';
 
@@ -7,7 +8,7 @@ type Props = { range: Range; wrong: string | undefined; onRange: (range: Range) 
 /** A length of the client's own: from the shortest to the longest, in steps. */
 export function RangeFields({ range, wrong, onRange }: Props) {
   return (
-    <div className="three">
+    <Columns of={3}>
       <LengthField
         id="range-min"
         label={say.shortest}
@@ -32,6 +33,6 @@ export function RangeFields({ range, wrong, onRange }: Props) {
         empty={0}
         onValue={(step) => onRange({ ...range, step })}
       />
-    </div>
+    </Columns>
   );
 }

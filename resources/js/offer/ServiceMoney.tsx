@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { money } from '../lib/format';
 import { useSetup } from '../setup/useSetup';
 import { Fold } from '../ui/Fold';
@@ -46,7 +47,7 @@ export function ServiceMoney(props: PartProps) {
         open
         wrong={Object.keys(wrong).some((field) => field.startsWith('pricing') || field.startsWith('payment'))}
       >
-        <div className="two">
+        <Columns>
           <Select
             id="service-priceKind"
             label={say.priceTitle}
@@ -65,7 +66,7 @@ export function ServiceMoney(props: PartProps) {
               onValue={(amount) => set({ pricing: { ...pricing, amount } })}
             />
           )}
-        </div>
+        </Columns>
         {pricing.kind === 'fixed' && !one && <PriceByLength {...props} currency={currency} />}
         {!later && <PriceForMore {...props} currency={currency} />}
         <PriceByPerson {...props} currency={currency} />

@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import type { Schemas } from '../lib/api';
 import { Check } from '../ui/Check';
 import { Fold } from '../ui/Fold';
@@ -42,7 +43,7 @@ export function ServiceNeeds({ content, set, wrong, pools }: PartProps & { pools
         const change = (changes: Partial<typeof need>) =>
           set({ resources: content.resources.map((one, at) => (at === i ? { ...one, ...changes } : one)) });
         return (
-          <div key={need.pool} className="three">
+          <Columns key={need.pool} of={3}>
             <NumberField
               id={`need-${i}`}
               label={say.howMany({ name })}
@@ -57,7 +58,7 @@ export function ServiceNeeds({ content, set, wrong, pools }: PartProps & { pools
             <Check checked={need.holdsBuffers} onChange={(holdsBuffers) => change({ holdsBuffers })}>
               {say.duringSetUpAnd}
             </Check>
-          </div>
+          </Columns>
         );
       })}
     </Fold>

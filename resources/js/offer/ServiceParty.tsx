@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { Choice } from '../ui/Choice';
 import { Fold } from '../ui/Fold';
 import { NumberField } from '../ui/NumberField';
@@ -37,7 +38,7 @@ export function ServiceParty({ content, set, wrong }: PartProps) {
         ]}
         onValue={(next) => set(COMPANY[next])}
       />
-      <div className="two">
+      <Columns>
         {content.kind === 'appointment' && content.places !== 1 && (
           <NumberField
             id="service-places"
@@ -59,7 +60,7 @@ export function ServiceParty({ content, set, wrong }: PartProps) {
           empty={null}
           onValue={(maxParty) => set({ maxParty })}
         />
-      </div>
+      </Columns>
     </Fold>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { Check } from '../ui/Check';
 import { Fold } from '../ui/Fold';
 import { mostADay } from '../setup/words';
@@ -24,7 +25,7 @@ export function ServiceRules({ content, set, wrong }: PartProps) {
         .join(', ')}
       wrong={wrong['maxPerDay'] !== undefined || wrong['approval'] !== undefined}
     >
-      <div className="two">
+      <Columns>
         <Select
           id="service-visibility"
           label={say.whoSees}
@@ -49,7 +50,7 @@ export function ServiceRules({ content, set, wrong }: PartProps) {
           empty={null}
           onValue={(maxPerDay) => set({ maxPerDay })}
         />
-      </div>
+      </Columns>
     </Fold>
   );
 }

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Columns } from '../ui/Columns';
 import { duration } from '../lib/format';
 import { writeLength } from '../lib/length';
 import { Choice } from '../ui/Choice';
@@ -68,7 +69,7 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
       {content.range !== null && (
         <RangeFields range={content.range} wrong={first(wrong, 'range')} onRange={(range) => set({ range })} />
       )}
-      <div className="two">
+      <Columns>
         <LengthField
           id="service-setup"
           label={say.setUpBefore}
@@ -85,7 +86,7 @@ export function ServiceTime({ content, set, wrong }: PartProps) {
           empty={-1}
           onValue={(clearup) => set({ clearup })}
         />
-      </div>
+      </Columns>
     </Fold>
   );
 }

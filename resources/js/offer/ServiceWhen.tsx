@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { WeekRuler } from '../hours/WeekRuler';
 import { duration, timeOfDay } from '../lib/format';
 import { useSetup } from '../setup/useSetup';
@@ -63,7 +64,7 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
             wrong={first(wrong, 'dayparts')}
           />
         )}
-        <div className="two">
+        <Columns>
           <DateField
             id="service-from"
             label={say.firstDay}
@@ -78,7 +79,7 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
             value={content.availableUntil ?? ''}
             onValue={(date) => set({ availableUntil: date === '' ? null : date })}
           />
-        </div>
+        </Columns>
       </Fold>
       <Fold
         id="fold-starts"
@@ -90,7 +91,7 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
         ].join(', ')}
         wrong={['startEvery', 'noticeMinutes', 'bookAheadDays'].some((field) => first(wrong, field) !== undefined)}
       >
-        <div className="two">
+        <Columns>
           <LengthField
             id="service-startEvery"
             label={say.startsEvery}
@@ -125,7 +126,7 @@ export function ServiceWhen({ content, set, wrong }: PartProps) {
             empty={-1}
             onValue={(bookAheadDays) => set({ bookAheadDays })}
           />
-        </div>
+        </Columns>
       </Fold>
     </>
   );

@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { readHours } from '../hours/hours';
 import { ClockField } from '../ui/ClockField';
 import { Field } from '../ui/Field';
@@ -22,7 +23,7 @@ export function DatesFields({ wish, onWish }: Props) {
     );
   }
   return (
-    <div className="three">
+    <Columns of={3}>
       <ClockField
         id="span-from"
         label={say.from}
@@ -46,6 +47,6 @@ export function DatesFields({ wish, onWish }: Props) {
         value={wish.name}
         onValue={(name) => onWish({ name })}
       />
-    </div>
+    </Columns>
   );
 }

@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { WEEKDAYS } from '../hours/week';
 import { ZoneField } from '../setup/ZoneField';
 import { Field } from '../ui/Field';
@@ -30,7 +31,7 @@ export function FactsCounts({ content, set, wrong }: FactsProps) {
       ].join(', ')}
       wrong={['timeZone', 'locale', 'currency', 'travelMinutes'].some((field) => wrong[field] !== undefined)}
     >
-      <div className="two">
+      <Columns>
         <Select
           id="locale"
           label={say.language}
@@ -74,7 +75,7 @@ export function FactsCounts({ content, set, wrong }: FactsProps) {
           empty={-1}
           onValue={(travelMinutes) => set({ travelMinutes })}
         />
-      </div>
+      </Columns>
     </Fold>
   );
 }

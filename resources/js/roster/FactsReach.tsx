@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { PictureField } from '../setup/PictureField';
 import { MailField, PhoneField } from '../ui/ReachFields';
 import { Fold } from '../ui/Fold';
@@ -15,10 +16,10 @@ export function FactsReach({ content, set, wrong }: FactsProps) {
       says={[content.email, content.phone].filter((one) => one !== '').join(', ') || say.nothingYet}
       wrong={wrong['email'] !== undefined || wrong['phone'] !== undefined || links !== undefined}
     >
-      <div className="two">
+      <Columns>
         <MailField id="email" wrong={wrong['email']} value={content.email} onValue={(email) => set({ email })} />
         <PhoneField id="phone" wrong={wrong['phone']} value={content.phone} onValue={(phone) => set({ phone })} />
-      </div>
+      </Columns>
       <LinesField
         id="links"
         label={say.linksOneLine}
@@ -27,10 +28,10 @@ export function FactsReach({ content, set, wrong }: FactsProps) {
         value={content.links}
         onValue={(next) => set({ links: next })}
       />
-      <div className="two">
+      <Columns>
         <PictureField label={say.logo} picture={content.logo} onPicture={(logo) => set({ logo })} />
         <PictureField label={say.banner} picture={content.banner} onPicture={(banner) => set({ banner })} />
-      </div>
+      </Columns>
     </Fold>
   );
 }

@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { Missing } from '../setup/Missing';
@@ -56,14 +57,14 @@ function Unverified({ email }: { email: string }) {
     await queries.invalidateQueries({ queryKey: ['me'] });
   };
   return (
-    <div className="notice grid gap-2">
+    <Notice as="div" className="grid gap-2">
       <p>{say.weHaveSentLink({ email })}</p>
       <p>
         <Button small onClick={() => void resend()}>
           {sent ? say.sentAgain : say.sendAgain}
         </Button>
       </p>
-    </div>
+    </Notice>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Columns } from '../ui/Columns';
 import { Button } from '../ui/Button';
 import { useSetup } from '../setup/useSetup';
 import { Fold } from '../ui/Fold';
@@ -32,7 +33,7 @@ export function PersonSignIn({ staff, email }: { staff: string; email: string })
       {signIn !== undefined && (
         <>
           <p>{say.signsInWith({ email: signIn.email, does: words ?? '' })}</p>
-          <div className="two">
+          <Columns>
             <Select
               id="person-role"
               label={say.role}
@@ -47,7 +48,7 @@ export function PersonSignIn({ staff, email }: { staff: string; email: string })
                 {say.takeSignInAway}
               </Button>
             </p>
-          </div>
+          </Columns>
           {refused !== null && (
             <p className="wrong" role="alert">
               {Object.values(refused.fields ?? {})[0] ?? refused.message}

@@ -1,3 +1,5 @@
+import { Columns } from '../ui/Columns';
+import { Notice } from '../ui/Notice';
 import type { Schemas } from '../lib/api';
 import { MarkField } from '../setup/MarkField';
 import { Field } from '../ui/Field';
@@ -16,7 +18,7 @@ export function PersonWho({
 }: PartProps & { services: Schemas['Setup']['services'] }) {
   return (
     <fieldset disabled={disabled} className="contents">
-      <div className="two">
+      <Columns>
         <Field
           id="person-name"
           label={say.name}
@@ -39,11 +41,9 @@ export function PersonWho({
           wrong={wrong['pattern'] ?? wrong['colour']}
           onMark={(colour, pattern) => set({ colour, pattern })}
         />
-      </div>
+      </Columns>
       {content.services.length === 0 && content.active && (
-        <p className="notice" id="does-nothing">
-          {all.length === 0 ? say.nobodyCanBeBooked : say.doesNothingYetSo}
-        </p>
+        <Notice id="does-nothing">{all.length === 0 ? say.nobodyCanBeBooked : say.doesNothingYetSo}</Notice>
       )}
       {all.length > 0 && (
         <Pick

@@ -1,4 +1,5 @@
 import { useParams } from 'react-router';
+import { Columns } from '../ui/Columns';
 import { Effects } from '../setup/Effects';
 import type { Contents } from '../setup/things';
 import { ThingFoot } from '../setup/ThingFoot';
@@ -44,7 +45,7 @@ function PoolEditor({ id }: { id: string | null }) {
       <section className="beside-main">
         <h2>{id === null ? say.newPool : content.name}</h2>
         <fieldset disabled={!may('change-setup')} className="contents">
-          <div className="two">
+          <Columns>
             <Field
               id="pool-name"
               label={say.whatTheyAllTogether}
@@ -61,7 +62,7 @@ function PoolEditor({ id }: { id: string | null }) {
               onValue={(location) => editing.set({ location: location === '' ? null : location })}
               wrong={wrong['location']}
             />
-          </div>
+          </Columns>
           <PoolUnits content={content} wrong={wrong} onUnits={units} />
           <PoolOutages content={content} wrong={wrong} onOutages={(outages) => editing.set({ outages })} />
         </fieldset>

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Columns } from '../ui/Columns';
 import { Button } from '../ui/Button';
 import { EffectPanel } from '../setup/EffectPanel';
 import { draftOf, wrongOf, year } from '../setup/things';
@@ -56,7 +57,7 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
       </ul>
       {mayChange && (
         <div className="grid gap-3">
-          <div className="three">
+          <Columns of={3}>
             <MomentField
               id="off-from"
               label={say.awayFrom}
@@ -79,7 +80,7 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
               value={adding.name}
               onValue={(name) => setAdding({ ...adding, name })}
             />
-          </div>
+          </Columns>
           {may('change-setup') && data !== undefined && data.staff.length > 1 && (
             <Pick
               legend={say.forPeople}

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { useIntoSight } from '../ui/useIntoSight';
 import type { Editing } from './useThing';
@@ -43,7 +44,7 @@ export function Meanwhile<C extends object>({
     editing.takeOver(now, meanwhile.version, mine);
   };
   return (
-    <section ref={box} tabIndex={-1} className="notice meanwhile" aria-label={say.changedMeanwhile}>
+    <Notice ref={box} tabIndex={-1} as="section" className="meanwhile" aria-label={say.changedMeanwhile}>
       <h3>{say.hasChangedThisMeanwhile({ by: meanwhile.by })}</h3>
       <ul>
         {fields.map((field) => (
@@ -73,7 +74,7 @@ export function Meanwhile<C extends object>({
       <Button small className="justify-self-start" onClick={goOn}>
         {say.goOnWithThis}
       </Button>
-    </section>
+    </Notice>
   );
 }
 

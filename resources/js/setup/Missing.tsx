@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { Notice } from '../ui/Notice';
 import type { Schemas } from '../lib/api';
 import * as say from '@words/setup';
 
@@ -25,7 +26,7 @@ export function Missing({ business, missing }: Props) {
     return null;
   }
   return (
-    <section className="notice missing" aria-label={say.stillMissing}>
+    <Notice as="section" className="missing" aria-label={say.stillMissing}>
       <h2>{say.thingsMissing({ count: missing.length })}</h2>
       <ul>
         {missing.map((one) => (
@@ -34,6 +35,6 @@ export function Missing({ business, missing }: Props) {
           </li>
         ))}
       </ul>
-    </section>
+    </Notice>
   );
 }
