@@ -42,7 +42,14 @@ test('no component is longer than 120 lines', () => {
 });
 
 test('no style needs to shout: layers say which one counts', () => {
-  const sheets = readdirSync('resources/css').map((file) => readFileSync(join('resources/css', file), 'utf8'));
+  const sheets = ['resources/css', ROOT].flatMap((folder) =>
+    readdirSync(folder, { recursive: true, encoding: 'utf8' })
+      .filter((file) => file.endsWith('.css'))
+      .map((file) => readFileSync(join(folder, file), 'utf8')),
+  );
+  assert.ok(sheets.length > 30);
+  const bare = sheets.filter((sheet) => !/^@(layer|import)/.test(sheet) && !sheet.includes('stand-in'));
+  assert.deepEqual(bare, []);
   const stillness = /@media \(prefers-reduced-motion: reduce\) \{.*?\n {2}\}/gs; // stops everything, whoever moves it
   const shouting = sheets.flatMap((sheet) => sheet.replace(stillness, '').match(/.*!important.*/g) ?? []);
   assert.deepEqual(shouting, []);

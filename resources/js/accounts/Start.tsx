@@ -14,6 +14,7 @@ import { StartFacts } from './StartFacts';
 import { StartPeople } from './StartPeople';
 import { StartServices } from './StartServices';
 import * as say from '@words/accounts';
+import './Start.css';
 
 const STEPS = [say.stepBusiness, say.stepHours, say.stepServices, say.stepPeople] as const;
 

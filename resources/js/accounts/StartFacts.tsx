@@ -6,6 +6,7 @@ import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import type { Beginning } from './beginning';
 import * as say from '@words/accounts';
+import './StartFacts.css';
 
 const slugOf = (name: string): string =>
   name

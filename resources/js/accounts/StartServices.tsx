@@ -4,6 +4,7 @@ import { MoneyField } from '../ui/MoneyField';
 import { LengthField } from '../ui/LengthField';
 import type { Beginning } from './beginning';
 import * as say from '@words/accounts';
+import './StartServices.css';
 
 type Props = { begun: Beginning; set: (changes: Partial<Beginning>) => void; wrong: Readonly<Record<string, string>> };
 

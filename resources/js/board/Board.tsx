@@ -11,6 +11,7 @@ import { GroupCard } from './GroupCard';
 import { Lanes } from './Lanes';
 import { Ribbon } from './Ribbon';
 import * as say from '@words/board';
+import './Board.css';
 
 /** The day: lanes, tags, the rope of now; new bookings appear by themselves. */
 export function Board() {

@@ -1,6 +1,7 @@
 import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment, money } from '../lib/format';
 import * as say from '@words/board';
+import './ComingUp.css';
 
 type Props = { board: Schemas['Board']; now: string; onChoose: (id: string) => void };
 

@@ -4,6 +4,7 @@ import { Mark } from '../ui/Mark';
 import { Tag } from './Tag';
 import { useWalk } from './useWalk';
 import * as say from '@words/board';
+import './Lanes.css';
 
 type Props = { board: Schemas['Board']; now: string; chosen: string | null; onChoose: (id: string | null) => void };
 

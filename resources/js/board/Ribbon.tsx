@@ -1,6 +1,7 @@
 import type { Schemas } from '../lib/api';
 import { dateParts } from '../lib/format';
 import * as say from '@words/board';
+import './Ribbon.css';
 
 /** Two weeks at a glance: how full each day is; press one to go there. */
 export function Ribbon({ board, onGo }: { board: Schemas['Board']; onGo: (date: string) => void }) {

@@ -2,6 +2,7 @@ import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../lib/api';
 import { clock } from '../lib/format';
 import * as say from '@words/board';
+import './Tag.css';
 
 type Props = {
   tag: Schemas['Tag'];

@@ -1,6 +1,7 @@
 import { money, shortDuration } from '../lib/format';
 import type { Ask, Page, Service } from './types';
 import * as say from '@words/gate';
+import './AddOns.css';
 
 type Props = { page: Page; service: Service; chosen: Ask['addOns']; onChoose: (addOns: Ask['addOns']) => void };
 

@@ -6,6 +6,7 @@ import { Starts } from './Starts';
 import { useRoving } from './useRoving';
 import type { Start, Times } from './types';
 import * as say from '@words/gate';
+import './Almanac.css';
 
 type Props = {
   times: Times;

@@ -1,6 +1,7 @@
 import { minuteOfDay } from '../lib/format';
 import type { Start, Times } from './types';
 import * as say from '@words/gate';
+import './AlmanacBar.css';
 
 type Props = {
   day: Times['days'][number];

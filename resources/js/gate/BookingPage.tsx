@@ -12,6 +12,7 @@ import type { Booking, Page } from './types';
 import { sealed } from './useGate';
 import * as say from '@words/gate';
 import { rich } from '../language/rich';
+import './BookingPage.css';
 
 /** How often a booking that waits for its payment is asked after. */
 const ASK_AGAIN_MS = 2_000;

@@ -9,6 +9,7 @@ import { Sentence } from './Sentence';
 import type { Page, Service, Start } from './types';
 import type { useGate } from './useGate';
 import * as say from '@words/gate';
+import './Finding.css';
 
 const FILTERS = [
   ['any', say.anyTime],

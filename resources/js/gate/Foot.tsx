@@ -1,6 +1,7 @@
 import { WEEKDAYS, writeHours } from '../hours/week';
 import type { Page } from './types';
 import * as say from '@words/gate';
+import './Foot.css';
 
 /** How to reach the business, and when it is open. */
 export function Foot({ page }: { page: Page }) {

@@ -9,6 +9,7 @@ import { bookedFacts, chosenFacts } from './slipFacts';
 import type { Page, Quote, Times } from './types';
 import { useGate } from './useGate';
 import * as say from '@words/gate';
+import './Gate.css';
 
 export function Gate({ page, times, quote }: { page: Page; times: Times | null; quote: Quote | null }) {
   return (

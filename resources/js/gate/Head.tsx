@@ -1,5 +1,6 @@
 import { writeHoursOf } from '../lib/format';
 import type { Page } from './types';
+import './Head.css';
 
 export function Head({ page }: { page: Page }) {
   writeHoursOf(page.business.clock);

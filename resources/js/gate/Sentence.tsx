@@ -6,6 +6,7 @@ import { Sight } from './Sight';
 import type { Ask, Page } from './types';
 import * as say from '@words/gate';
 import { rich } from '../language/rich';
+import './Sentence.css';
 
 type Props = { page: Page; ask: Ask; onService: (id: string) => void; onChoose: (changes: Partial<Ask>) => void };
 

@@ -5,6 +5,7 @@ import { SentenceChoice } from './SentenceChoice';
 import { Sight } from './Sight';
 import type { Page, Service } from './types';
 import * as say from '@words/gate';
+import './ServiceChoice.css';
 
 type Props = { page: Page; service: Service; onService: (id: string) => void };
 

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { cityOf, clock, day, money } from '../lib/format';
 import * as say from '@words/gate';
 import { rich } from '../language/rich';
+import './Slip.css';
 
 export type SlipFacts = {
   title: string;

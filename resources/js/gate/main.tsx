@@ -1,3 +1,5 @@
+import '../ui/ui.css';
+import './gate.css';
 import { createRoot } from 'react-dom/client';
 import { BookingPage } from './BookingPage';
 import { Gate } from './Gate';

@@ -2,6 +2,7 @@ import { minuteOfDay } from '../lib/format';
 import { DAY, outside, shortClock, type Span } from './hours';
 import { useStretches } from './useStretches';
 import * as say from '@words/hours';
+import './DayBar.css';
 
 type Props = {
   name: string;

@@ -5,6 +5,7 @@ import { DayBar } from './DayBar';
 import { axisOf, copied, DAY, outside, readHours, spans, windowsOf } from './hours';
 import { shortWeekday, WEEKDAYS, writeHours, type Table, type Weekday, type Window } from './week';
 import * as say from '@words/hours';
+import './WeekRuler.css';
 
 type Props = {
   id: string;

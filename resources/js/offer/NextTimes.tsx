@@ -15,6 +15,7 @@ import { Hours } from '../hours/WeekRuler';
 import type { Draft } from '../setup/things';
 import { useSettled } from '../ui/useSettled';
 import * as say from '@words/offer';
+import './NextTimes.css';
 
 type Props = { business: string; draft: Draft; zone: string };
 

@@ -4,6 +4,7 @@ import { Button, buttonLook } from '../ui/Button';
 import type { Schemas } from '../lib/api';
 import { useNotices } from '../ui/Notices';
 import * as say from '@words/offer';
+import './ServiceLink.css';
 
 /** The address that leads straight to a service, to copy or to print as a QR code. */
 export function ServiceLink({ service, link }: { service: Pick<Schemas['ServiceRow'], 'name'>; link: string }) {

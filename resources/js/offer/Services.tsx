@@ -13,6 +13,7 @@ import { useOrder } from '../setup/useOrder';
 import { writeLength } from '../lib/length';
 import { priceWords } from '../words/prices';
 import * as say from '@words/offer';
+import './Services.css';
 
 /** All services by category, in the order in which the page shows them. */
 export function Services() {

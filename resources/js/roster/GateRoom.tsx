@@ -9,6 +9,7 @@ import { me } from '../lib/queries';
 import { Trouble } from '../ui/Trouble';
 import { FactsForm } from './FactsForm';
 import * as say from '@words/roster';
+import './GateRoom.css';
 
 /** Whether the page is shown to the world, what is still missing, and the facts on it. */
 export function GateRoom({ me: signedIn }: { me: Schemas['Me'] }) {

@@ -6,6 +6,7 @@ import { useSetup } from '../setup/useSetup';
 import { ROLES } from './roles';
 import { SignIns } from './SignIns';
 import * as say from '@words/roster';
+import './People.css';
 
 /** Everybody who is booked here, and everybody who signs in. */
 export function People() {

@@ -8,6 +8,7 @@ import { Hours } from '../hours/WeekRuler';
 import { DAY } from '../hours/hours';
 import { minuteOfDay } from '../lib/format';
 import * as say from '@words/roster';
+import './PoolDay.css';
 
 /** How one day uses the units of a pool. */
 export function PoolDay({ units }: { units: readonly { id: string; name: string }[] }) {

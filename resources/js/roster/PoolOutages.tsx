@@ -3,6 +3,7 @@ import type { Contents } from '../setup/things';
 import { MomentField } from '../ui/MomentField';
 import { Select } from '../ui/Select';
 import * as say from '@words/roster';
+import './PoolOutages.css';
 
 type Outages = Contents['pool']['outages'];
 type Props = {

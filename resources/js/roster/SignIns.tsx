@@ -10,6 +10,7 @@ import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
 import { ROLE_OPTIONS, ROLES } from './roles';
 import * as say from '@words/roster';
+import './SignIns.css';
 
 /** Who may sign in and in which role, whether they are booked or not; and who has been asked to. */
 export function SignIns() {

@@ -6,6 +6,7 @@ import { useSetup } from '../setup/useSetup';
 import { DatesPanel } from './DatesPanel';
 import { YearStrip } from './YearStrip';
 import * as say from '@words/roster';
+import './YearPage.css';
 
 /** What is different on some dates: special days, closures and time off, for everyone or for named people. */
 export function YearPage() {

@@ -2,6 +2,7 @@ import { useRef, useState, type KeyboardEvent } from 'react';
 import type { Schemas } from '../lib/api';
 import { addDays, dateParts, longDate } from '../lib/format';
 import * as say from '@words/roster';
+import './YearStrip.css';
 
 export type Dates = { first: string; last: string };
 type Props = { dates: Schemas['Year']; chosen: Dates | null; onChosen: (dates: Dates) => void };

@@ -7,6 +7,7 @@ import { useSettled } from '../ui/useSettled';
 import { effect, type Draft } from './things';
 import * as say from '@words/setup';
 import { rich } from '../language/rich';
+import './EffectPanel.css';
 
 type Props = {
   business: string;

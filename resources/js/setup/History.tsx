@@ -4,6 +4,7 @@ import { useSetup } from './useSetup';
 import { fieldWord, valueWords } from './words';
 import * as say from '@words/setup';
 import { rich } from '../language/rich';
+import './History.css';
 
 type Props = { history: readonly Schemas['ThingChange'][]; zone: string; names: ReadonlyMap<string, string> };
 

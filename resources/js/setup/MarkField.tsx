@@ -1,6 +1,7 @@
 import { Select } from '../ui/Select';
 import * as say from '@words/setup';
 import { wordOf } from '../language/wordOf';
+import './MarkField.css';
 
 const COLOURS = ['river', 'brass', 'moss', 'plum', 'umber', 'indigo', 'clay', 'slate'].map(
   (one) => [one, wordOf(say.colours, one)] as const,

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { Notice } from '../ui/Notice';
 import type { Schemas } from '../lib/api';
 import * as say from '@words/setup';
+import './Missing.css';
 
 type Props = { business: string; missing: readonly Schemas['Finding'][] };
 

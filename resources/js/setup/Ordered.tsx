@@ -16,6 +16,7 @@ import {
 } from '@dnd-kit/sortable';
 import type { KeyboardEvent, ReactNode } from 'react';
 import * as say from '@words/setup';
+import './Ordered.css';
 
 type Row = { id: string; name: string };
 type Props<R extends Row> = {

@@ -3,6 +3,7 @@ import { useParams } from 'react-router';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap } from '../lib/api';
 import * as say from '@words/setup';
+import './PictureField.css';
 
 type Props = { label: string; picture: string | null; onPicture: (id: string | null) => void };
 

@@ -3,6 +3,7 @@ import { Button } from '../ui/Button';
 import { useFirstWrong } from '../ui/useIntoSight';
 import { useLeaving, type Editing } from './useThing';
 import * as say from '@words/setup';
+import './SaveBar.css';
 
 type Props<C extends object> = { editing: Editing<C>; what: string; onSave: () => void; isNew?: boolean };
 

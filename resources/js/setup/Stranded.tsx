@@ -6,6 +6,7 @@ import { listed, moment } from '../lib/format';
 import { useNotices } from '../ui/Notices';
 import type { Draft } from './things';
 import * as say from '@words/setup';
+import './Stranded.css';
 
 type Choice = { at: 'leave' } | { at: 'message'; text: string } | { at: 'move'; time: Schemas['OtherTime'] | null };
 export type Stranding = ReturnType<typeof useStranded>;

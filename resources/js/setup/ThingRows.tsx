@@ -4,6 +4,7 @@ import { Ordered } from './Ordered';
 import { useOrder } from './useOrder';
 import { useSetup } from './useSetup';
 import * as say from '@words/setup';
+import './ThingRows.css';
 
 type Row = { id: string; name: string; says: string };
 type Props = {

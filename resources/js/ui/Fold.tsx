@@ -1,4 +1,5 @@
 import { useState, type ReactNode } from 'react';
+import './Fold.css';
 
 type Props = { id: string; title: string; says: string; open?: boolean; wrong?: boolean; children: ReactNode };
 

@@ -1,6 +1,7 @@
 import { ClockField } from './ClockField';
 import { DateField } from './DateField';
 import * as say from '@words/ui';
+import './MomentField.css';
 
 type Props = {
   id: string;

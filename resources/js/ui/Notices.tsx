@@ -1,5 +1,6 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import * as say from '@words/ui';
+import './Notices.css';
 
 type Notice = { text: string; undo: (() => void) | undefined };
 type Notices = { say: (text: string, undo?: () => void) => void; notice: Notice | null; clear: () => void };

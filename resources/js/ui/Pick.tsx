@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import './Pick.css';
 
 type One = { id: string; name: string; mark?: ReactNode };
 type Props = {

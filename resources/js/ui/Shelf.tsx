@@ -1,4 +1,5 @@
 import { NavLink } from 'react-router';
+import './Shelf.css';
 
 type Props = { label: string; parts: readonly (readonly [string, string])[]; base: string };
 

@@ -4,6 +4,7 @@ import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { api, type Schemas } from '../lib/api';
 import { NoticeLine } from '../ui/Notices';
 import * as say from '@words/workspace';
+import './Room.css';
 
 const ROOMS = [
   ['board', say.board],

@@ -1,3 +1,8 @@
+import '../ui/ui.css';
+import '../setup/setup.css';
+import '../accounts/accounts.css';
+import '../board/board.css';
+import '../roster/roster.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter } from 'react-router';
