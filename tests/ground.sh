@@ -40,7 +40,7 @@ answers || fail 'it does not answer after its start'
 gate="http://127.0.0.1:$port/book/quernmoor"
 page=$(curl -s --compressed -D "$YARDBELL_HOME/page.head" "$gate" -H 'Accept-Encoding: gzip')
 grep -qi '^Content-Encoding: gzip' "$YARDBELL_HOME/page.head" || fail 'a page comes uncompressed'
-script=$(grep -o '/build/assets/[^"]*\.js' <<<"$page" | head -1)
+script=$(grep -o '/build/[^"/]*/assets/[^"]*\.js' <<<"$page" | head -1)
 built=$(curl -s -o /dev/null -D - -H 'Accept-Encoding: gzip' "http://127.0.0.1:$port$script")
 grep -qi '^Cache-Control: .*immutable' <<<"$built" || fail 'what is built is asked for again'
 grep -qi '^Content-Encoding: gzip' <<<"$built" || fail 'what is built comes uncompressed'
