@@ -121,7 +121,7 @@ it('says every word of the Gate as its reader does, and cuts none', function (in
     $window->find('#book');
     $wrong += wrongAt($window, $data, 'who is coming');
     $window->press('#book');
-    $window->find('.wrong');
+    $window->find('[role=alert]');
     $wrong += wrongAt($window, $data, 'what is wrong');
     expect($wrong)->toBe([])
         ->and($window->driver->executeScript('return document.documentElement.dir'))->toBe('rtl');

@@ -16,6 +16,7 @@ use function implode;
 use function in_array;
 use function intdiv;
 use function max;
+use function spl_object_id;
 use function strval;
 
 /**
@@ -27,6 +28,9 @@ final readonly class ChangePreview
     /** Days beside those asked about. */
     private const AROUND = 3;
 
+    /** Days whose open time is worked out at once, where bookings of a whole year are looked at. */
+    private const AT_ONCE = 14;
+
     public function __construct(private RuleBook $before, private RuleBook $after, private Diary $diary)
     {
     }
@@ -37,17 +41,18 @@ final readonly class ChangePreview
      */
     public function of(int $fromDay, int $toDay, int $now): Effect
     {
-        [$opens, $closes, $grounds] = [[], [], []];
+        [$opens, $closes, $grounds, $known] = [[], [], [], []];
         [$before, $after] = $this->openTimes($fromDay, $toDay, $this->longest());
+        $taken = $this->commitments($fromDay, $toDay, $now);
         foreach ($this->touched() as $id) {
-            $grounds[$id] = $this->grounds($id, $before, $after);
+            $grounds[$id] = $this->grounds($id, $before, $after, $known);
             $only = $this->isMovedByHours($id) ? $this->startsAbout($this->after->services[$id], $grounds[$id]) : null;
             if ($only?->isEmpty() === true) {
                 continue;
             }
             $ask = new Ask($id, $fromDay, $toDay, $now);
-            $had = $this->starts($this->before, $ask, $before, $only);
-            $has = $this->starts($this->after, $ask, $after, $only);
+            $had = $this->starts($this->before, $ask, $before, $only, $taken[0]);
+            $has = $this->starts($this->after, $ask, $after, $only, $taken[1]);
             foreach (
                 [[&$opens, array_diff_key($has, $had)], [&$closes, array_diff_key($had, $has)]] as [&$changes, $slots]
             ) {
@@ -169,16 +174,38 @@ final readonly class ChangePreview
         return [new OpenTime($this->before, $first, $last), new OpenTime($this->after, $first, $last)];
     }
 
-    /** @return array<string, GroundChange> of each who does a service, at each of its places */
-    private function grounds(string $service, OpenTime $had, OpenTime $has): array
+    /** @return array{Commitments, Commitments} before and after, of all that an appointment on the dates can meet */
+    private function commitments(int $fromDay, int $toDay, int $now): array
     {
-        return array_map(
-            fn (array $crew): GroundChange => GroundChange::between(
-                $this->time($this->before, $had, $service, ...$crew),
-                $this->time($this->after, $has, $service, ...$crew),
-            ),
-            $this->crews($service),
-        );
+        $around = (self::AROUND + $this->longest()) * Wall::DAY;
+        $within = [$fromDay * Wall::DAY - $around, ($toDay + 1) * Wall::DAY + $around];
+
+        return [
+            new Commitments($this->before, $this->diary, $now, $within),
+            new Commitments($this->after, $this->diary, $now, $within),
+        ];
+    }
+
+    /**
+     * @param  array<string, GroundChange>  $known those of services without hours of their own are the same
+     * @return array<string, GroundChange> of each who does a service, at each of its places
+     */
+    private function grounds(string $service, OpenTime $had, OpenTime $has, array &$known): array
+    {
+        $hours = [$this->before->services[$service]->hours ?? null, $this->after->services[$service]->hours ?? null];
+        $own = $hours === [null, null] ? '' : $service;
+        $grounds = [];
+        foreach ($this->crews($service) as $key => $crew) {
+            $did = self::does($this->before, $service, ...$crew);
+            $does = self::does($this->after, $service, ...$crew);
+            $grounds[$key] = $known["{$key} {$own} ".($did ? 'did' : '').($does ? 'does' : '')] ??=
+                GroundChange::between(
+                    $did ? $this->time($this->before, $had, $service, ...$crew) : Timeline::none(),
+                    $does ? $this->time($this->after, $has, $service, ...$crew) : Timeline::none(),
+                );
+        }
+
+        return $grounds;
     }
 
     /**
@@ -188,7 +215,7 @@ final readonly class ChangePreview
      */
     private function ground(array $grounds): GroundChange
     {
-        $all = $changed = GroundChange::none();
+        [$all, $changed] = [[], []];
         $concerned = array_filter(
             $this->after->staff,
             fn (Member $member): bool => $member !== ($this->before->staff[$member->id] ?? null),
@@ -197,13 +224,16 @@ final readonly class ChangePreview
             foreach ($this->crews((string) $service) as $crew => [$member]) {
                 if ($concerned === [] || isset($concerned[$member])) {
                     // otherwise it is about somebody else
-                    $all = $all->with($changes[$crew]);
-                    $changed = $changes[$crew]->isNothing() ? $changed : $changed->with($changes[$crew]);
+                    $one = $changes[$crew];
+                    $all[spl_object_id($one)] = $one;
+                    if (! $one->isNothing()) {
+                        $changed[spl_object_id($one)] = $one;
+                    }
                 }
             }
         }
 
-        return $changed->isNothing() ? $all : $changed;
+        return GroundChange::together($changed === [] ? $all : $changed);
     }
 
     /** @return array<string, array{string, string}> who does a service and where, before or after */
@@ -221,28 +251,31 @@ final readonly class ChangePreview
         return $crews;
     }
 
-    private function time(RuleBook $book, OpenTime $open, string $service, string $member, string $location): Timeline
+    private static function does(RuleBook $book, string $service, string $member, string $location): bool
     {
         $rules = $book->services[$service] ?? null;
-        $person = $book->staff[$member] ?? null;
-        $place = $book->locations[$location] ?? null;
-        $does =
-            $rules !== null &&
-            $place !== null &&
-            $person?->active === true &&
+
+        return $rules !== null &&
+            isset($book->locations[$location]) &&
+            ($book->staff[$member] ?? null)?->active === true &&
             in_array($member, $rules->staff, true) &&
             in_array($location, $rules->locations, true);
+    }
 
-        return $does ? $open->of($person, $place, $rules)->subtract($person->off()) : Timeline::none();
+    private function time(RuleBook $book, OpenTime $open, string $service, string $member, string $location): Timeline
+    {
+        $person = $book->staff[$member];
+
+        return $open->of($person, $book->locations[$location], $book->services[$service])->subtract($person->off());
     }
 
     /** @return array<string, Slot> by start, place and people */
-    private function starts(RuleBook $book, Ask $ask, OpenTime $open, ?Timeline $only): array
+    private function starts(RuleBook $book, Ask $ask, OpenTime $open, ?Timeline $only, Commitments $taken): array
     {
         $slots = [];
         foreach (
             isset($book->services[$ask->service])
-                ? (new SlotSearch($book, $this->diary, $open, $only))->slots($ask)
+                ? (new SlotSearch($book, $this->diary->withoutTurns(), $open, $only, $taken))->slots($ask)
                 : [] as $slot
         ) {
             $slots["{$slot->start} {$slot->location} ".implode(',', $slot->staff)] = $slot;
@@ -277,11 +310,11 @@ final readonly class ChangePreview
             if ($booking->start < $now || ! $dates->covers($booking->start) || ! $booking->holdsTime($now)) {
                 continue;
             }
-            $day = $this->after->zone->day($booking->start);
+            $first = intdiv($this->after->zone->day($booking->start), self::AT_ONCE) * self::AT_ONCE;
             $further = intdiv($booking->minutes, Wall::DAY);
-            [$before, $after] = $known["{$day} {$further}"] ??= [
-                $this->openAround($this->before, $day, $further),
-                $this->openAround($this->after, $day, $further),
+            [$before, $after] = $known["{$first} {$further}"] ??= [
+                $this->openAround($this->before, $first, $further),
+                $this->openAround($this->after, $first, $further),
             ];
             if (! self::isOpen($this->after, $after, $booking) && self::isOpen($this->before, $before, $booking)) {
                 $stranded[] = $booking;
@@ -291,9 +324,9 @@ final readonly class ChangePreview
         return $stranded;
     }
 
-    private function openAround(RuleBook $book, int $day, int $further): OpenTime
+    private function openAround(RuleBook $book, int $first, int $further): OpenTime
     {
-        return new OpenTime($book, $day - self::AROUND, $day + self::AROUND + $further);
+        return new OpenTime($book, $first - self::AROUND, $first + self::AT_ONCE + self::AROUND + $further);
     }
 
     private static function isOpen(RuleBook $book, OpenTime $open, Booking $booking): bool

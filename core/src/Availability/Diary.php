@@ -36,6 +36,12 @@ final readonly class Diary
         );
     }
 
+    /** For who asks what is free, not whose turn it is (T16). */
+    public function withoutTurns(): self
+    {
+        return new self($this->bookings, $this->sessions, $this->seats, []);
+    }
+
     /** @return array<string, int> by session: the places taken (T15) */
     public function seatsTaken(int $now): array
     {

@@ -44,6 +44,7 @@ final readonly class Ground
         public int $minutes,
         ?OpenTime $open = null,
         ?Timeline $only = null,
+        ?Commitments $commitments = null,
     ) {
         $this->reach = Reach::of($book->zone, $service, $ask);
         $wanted = $ask->relaxed->anyTime
@@ -51,7 +52,7 @@ final readonly class Ground
             : $this->reach->intersect($this->available())->intersect($this->parts());
         $this->wanted = $only === null ? $wanted : $wanted->intersect($only);
         $this->open = $open ?? OpenTime::around($book, $service, $ask, $minutes);
-        $this->commitments = new Commitments($book, $diary, $ask->now, $this->horizon());
+        $this->commitments = $commitments ?? new Commitments($book, $diary, $ask->now, $this->horizon());
         $this->counts = new DayCounts($book, $diary, $ask);
         $this->units = new Units($book, $service, $minutes, $ask->party, $this->commitments);
         $this->grid = $ask->relaxed->anyTime

@@ -6,6 +6,8 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Timeline;
 
+use function array_push;
+
 /** Open time before and after a change: what stays, what opens, what closes. */
 final readonly class GroundChange
 {
@@ -13,24 +15,26 @@ final readonly class GroundChange
     {
     }
 
-    public static function none(): self
-    {
-        return new self(Timeline::none(), Timeline::none(), Timeline::none());
-    }
-
     public static function between(Timeline $before, Timeline $after): self
     {
         return new self($before->intersect($after), $after->subtract($before), $before->subtract($after));
     }
 
-    /** Of several people together: what changes for one of them counts as changed. */
-    public function with(self $other): self
+    /**
+     * Of several people together: what changes for one of them counts as changed.
+     *
+     * @param  array<self>  $changes
+     */
+    public static function together(array $changes): self
     {
-        return new self(
-            $this->stays->union($other->stays),
-            $this->opens->union($other->opens),
-            $this->closes->union($other->closes),
-        );
+        [$stays, $opens, $closes] = [[], [], []];
+        foreach ($changes as $one) {
+            array_push($stays, ...$one->stays->stretches());
+            array_push($opens, ...$one->opens->stretches());
+            array_push($closes, ...$one->closes->stretches());
+        }
+
+        return new self(Timeline::of($stays), Timeline::of($opens), Timeline::of($closes));
     }
 
     public function isNothing(): bool

@@ -44,9 +44,16 @@ final class OpenTime
 
     public function of(Member $member, Location $location, Service $service): Timeline
     {
-        return $this->ofMember($member, $location)
-            ->intersect($this->ofLocation($location) ?? $this->opening)
-            ->intersect($this->ofService($service) ?? $this->opening);
+        $place = $this->ofLocation($location);
+        $open = $this->ofMember($member, $location); // within the opening hours already
+        if ($place !== null) {
+            $open = $this->known["place {$member->id} {$location->id}"] ??= $open->intersect($place);
+        }
+        $hours = $this->ofService($service);
+
+        return $hours === null
+            ? $open
+            : ($this->known["all {$member->id} {$location->id} {$service->id}"] ??= $open->intersect($hours));
     }
 
     /** Opening hours and the member's own, less closures and breaks: what every service shares. */

@@ -20,12 +20,14 @@ final readonly class SlotSearch
     /**
      * @param  OpenTime|null  $open expanded already, for at least OpenTime::around() what is asked
      * @param  Timeline|null  $only what is begun outside of it is not looked for; what others have begun there is
+     * @param  Commitments|null  $commitments gathered already, of at least what is asked
      */
     public function __construct(
         private RuleBook $book,
         private Diary $diary,
         private ?OpenTime $open = null,
         private ?Timeline $only = null,
+        private ?Commitments $commitments = null,
     ) {
     }
 
@@ -55,7 +57,16 @@ final readonly class SlotSearch
         }
         $crews = $this->crews($service);
         $starts = new Starts(
-            new Ground($this->book, $this->diary, $service, $ask, $minutes + $ask->extra, $this->open, $this->only),
+            new Ground(
+                $this->book,
+                $this->diary,
+                $service,
+                $ask,
+                $minutes + $ask->extra,
+                $this->open,
+                $this->only,
+                $this->commitments,
+            ),
         );
         $rows = [];
         foreach ($service->locations as $at => $location) {

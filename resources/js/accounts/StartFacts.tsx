@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { hintLook } from '../ui/Labelled';
 import { Columns } from '../ui/Columns';
 import type { Schemas } from '../lib/api';
 import { ZoneField } from '../setup/ZoneField';
@@ -40,7 +41,7 @@ export function StartFacts({ begun, set, trades, trade, onTrade, wrong }: Props)
       />
       <fieldset className="pick">
         <legend>{say.whatDoDo}</legend>
-        <p className="hint">{say.tradeHelp}</p>
+        <p className={hintLook}>{say.tradeHelp}</p>
         <div className="trades">
           {trades.map((one) => (
             <label key={one.id} className="trade">

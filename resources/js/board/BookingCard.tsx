@@ -1,5 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { inputLook } from '../ui/inputLook';
+import { Wrong } from '../ui/Wrong';
 import { Notice, noticeLook } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
@@ -109,9 +111,9 @@ function Standing({ card }: { card: Schemas['Card'] }) {
     <>
       {said.length > 0 && <p className="text-sm text-soft">{said.join(' ')}</p>}
       {card.moneyTrouble !== null && (
-        <p className="wrong">
+        <Wrong as="p">
           {(card.money === 'charging' ? say.feeTrouble : say.refundTrouble)({ why: card.moneyTrouble })}
-        </p>
+        </Wrong>
       )}
     </>
   );
@@ -135,7 +137,7 @@ function Messages({ card, zone }: { card: Schemas['Card']; zone: string }) {
               whom: wordOf(say.audiences, message.audience),
               at: moment(message.at, zone),
             })}
-            {message.error !== '' && <span className="wrong block">{message.error}</span>}
+            {message.error !== '' && <Wrong className="block">{message.error}</Wrong>}
           </li>
         ))}
       </ul>
@@ -167,15 +169,15 @@ function Decide({ business, id }: { business: string; id: string }) {
       </label>
       <input
         id="answer-why"
-        className="input"
+        className={inputLook()}
         maxLength={300}
         value={why}
         onChange={(event) => setWhy(event.target.value)}
       />
       {trouble !== null && (
-        <p className="wrong" role="alert">
+        <Wrong as="p" role="alert">
           {trouble}
-        </p>
+        </Wrong>
       )}
       <p className="flex flex-wrap gap-2">
         <Button id="accept" kind="next" small onClick={() => void answer(true)}>
@@ -224,8 +226,14 @@ function Cancel({ business, id }: { business: string; id: string }) {
       <label htmlFor="why" className="font-semibold">
         {say.wordToClientIf}
       </label>
-      <input id="why" className="input" maxLength={300} value={why} onChange={(event) => setWhy(event.target.value)} />
-      {trouble !== null && <p className="wrong">{trouble}</p>}
+      <input
+        id="why"
+        className={inputLook()}
+        maxLength={300}
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+      />
+      {trouble !== null && <Wrong as="p">{trouble}</Wrong>}
       <p className="flex flex-wrap gap-2">
         <Button type="submit" id="really-cancel" kind="trouble" small>
           {say.cancelAndTellThem}

@@ -1,4 +1,6 @@
 import { useState } from 'react';
+import { inputLook } from '../ui/inputLook';
+import { describes, Labelled } from '../ui/Labelled';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { DateField } from '../ui/DateField';
 import { Field } from '../ui/Field';
@@ -135,14 +137,12 @@ function FileField({ booking, id, label, wrong, onValue }: FileProps) {
   };
   const trouble = refused ?? wrong;
   return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
-      <span className="hint">{say.picturePdfOrPlain}</span>
+    <Labelled id={id} label={label} hint={say.picturePdfOrPlain} wrong={trouble}>
       <input
         id={id}
         type="file"
-        className="input"
-        aria-describedby={trouble === undefined ? undefined : `${id}-wrong`}
+        className={inputLook()}
+        aria-describedby={describes(id, '', trouble)}
         onChange={(event) => {
           const file = event.target.files?.[0];
           if (file !== undefined) {
@@ -151,11 +151,6 @@ function FileField({ booking, id, label, wrong, onValue }: FileProps) {
         }}
       />
       <span role="status">{says}</span>
-      {trouble !== undefined && (
-        <span className="wrong" id={`${id}-wrong`} role="alert">
-          {trouble}
-        </span>
-      )}
-    </div>
+    </Labelled>
   );
 }

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { Radio } from '../ui/Check';
 import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
@@ -86,14 +87,12 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
       <Field {...field('note', refused?.fields)} label={say.anythingWeShouldKnow} lines={3} maxLength={1000} />
       {mayPay && (
         <div className="flex flex-wrap gap-5" role="radiogroup" aria-label={say.whenDoPay}>
-          <label className="check min-h-11">
-            <input type="radio" name="pay" checked={!payNow} onChange={() => setPayNow(false)} />
-            <span>{say.iPayWhenI}</span>
-          </label>
-          <label className="check min-h-11">
-            <input type="radio" name="pay" id="pay-now" checked={payNow} onChange={() => setPayNow(true)} />
-            <span>{say.iPayNowBy({ amount: money(held.total, held.currency) })}</span>
-          </label>
+          <Radio tall name="pay" checked={!payNow} onChange={() => setPayNow(false)}>
+            {say.iPayWhenI}
+          </Radio>
+          <Radio tall name="pay" id="pay-now" checked={payNow} onChange={() => setPayNow(true)}>
+            {say.iPayNowBy({ amount: money(held.total, held.currency) })}
+          </Radio>
         </div>
       )}
       {asksFirst && <Notice>{say.thisNotBookedAt}</Notice>}

@@ -1,5 +1,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { useState } from 'react';
+import { inputLook } from '../ui/inputLook';
+import { Wrong } from '../ui/Wrong';
 import { hourOfDay, minuteOfDay } from '../lib/format';
 import { DayBar } from './DayBar';
 import { axisOf, copied, DAY, outside, readHours, spans, windowsOf } from './hours';
@@ -63,9 +65,9 @@ export function WeekRuler({ id, table, onChange, empty, within = null, places = 
       ))}
       {cut.length > 0 && <p className="week-cut">{say.outsideOpeningHoursSo({ list: cut.join(', ') })}</p>}
       {wrong !== undefined && (
-        <p className="wrong" role="alert">
+        <Wrong as="p" role="alert">
           {wrong}
-        </p>
+        </Wrong>
       )}
     </div>
   );
@@ -99,7 +101,7 @@ function Typed({ id, windows, empty, onWindows }: TypedProps) {
     <div>
       <input
         id={id}
-        className="input week-typed"
+        className={inputLook('hours')}
         value={typed ?? writeHours(windows)}
         placeholder={empty}
         aria-invalid={broken}
@@ -114,9 +116,9 @@ function Typed({ id, windows, empty, onWindows }: TypedProps) {
         onBlur={() => setTyped((now) => (now !== null && readHours(now) === null ? now : null))}
       />
       {broken && (
-        <span className="wrong" role="alert" id={`${id}-wrong`}>
+        <Wrong role="alert" id={`${id}-wrong`}>
           {say.typedHelp({ empty })}
-        </span>
+        </Wrong>
       )}
     </div>
   );

@@ -1,6 +1,7 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { Wrong } from '../ui/Wrong';
 import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
@@ -188,7 +189,7 @@ function WhyNot({ business, draft, asked, at }: WhyProps) {
           </Button>
         )}
       </div>
-      {error !== null && <p className="wrong">{refusalOf(error).message}</p>}
+      {error !== null && <Wrong as="p">{refusalOf(error).message}</Wrong>}
       {data !== undefined && (
         <div role="status">
           <p>

@@ -1,3 +1,4 @@
+import { hintLook } from '../ui/Labelled';
 import { Columns } from '../ui/Columns';
 import { money } from '../lib/format';
 import { useSetup } from '../setup/useSetup';
@@ -139,7 +140,7 @@ function Cancelling({ content, set, wrong, currency }: PartProps & { currency: s
             wrong={wrong['cancellation.amount'] ?? wrong['cancellation.percent']}
             onValue={(part) => set({ cancellation: { freeMinutes: terms.freeMinutes, ...part } })}
           />
-          <p className="hint">{say.clientsReadKeptFrom({ terms: termsWords(terms, currency) })}</p>
+          <p className={hintLook}>{say.clientsReadKeptFrom({ terms: termsWords(terms, currency) })}</p>
         </>
       )}
     </Fold>

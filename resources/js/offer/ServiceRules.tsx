@@ -1,3 +1,4 @@
+import { Wrong } from '../ui/Wrong';
 import { Columns } from '../ui/Columns';
 import { Check } from '../ui/Check';
 import { Fold } from '../ui/Fold';
@@ -37,9 +38,9 @@ export function ServiceRules({ content, set, wrong }: PartProps) {
           {say.bookingWaitsForYes}
         </Check>
         {wrong['approval'] !== undefined && (
-          <p className="wrong" role="alert">
+          <Wrong as="p" role="alert">
             {wrong['approval']}
-          </p>
+          </Wrong>
         )}
         <NumberField
           id="service-maxPerDay"

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { inputLook } from '../ui/inputLook';
 import { Button, buttonLook } from '../ui/Button';
 import type { Schemas } from '../lib/api';
 import { draftOf, thing } from '../setup/things';
@@ -34,7 +35,7 @@ export function Services() {
         <h2>{say.servicesTitle}</h2>
         {data.services.length > 6 && (
           <input
-            className="input list-search"
+            className={inputLook('search')}
             type="search"
             aria-label={say.findService}
             placeholder={say.find}

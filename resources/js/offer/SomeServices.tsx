@@ -1,3 +1,4 @@
+import { Radio } from '../ui/Check';
 import { useSetup } from '../setup/useSetup';
 import { Pick } from '../ui/Pick';
 import * as say from '@words/offer';
@@ -10,14 +11,12 @@ export function SomeServices({ services, onServices, wrong }: Props) {
   return (
     <div className="grid gap-2">
       <div className="flex flex-wrap gap-5" role="radiogroup" aria-label={say.forWhichServices}>
-        <label className="check">
-          <input type="radio" name="services" checked={services === null} onChange={() => onServices(null)} />
-          <span>{say.forAllServices}</span>
-        </label>
-        <label className="check">
-          <input type="radio" name="services" checked={services !== null} onChange={() => onServices([])} />
-          <span>{say.forSome}</span>
-        </label>
+        <Radio name="services" checked={services === null} onChange={() => onServices(null)}>
+          {say.forAllServices}
+        </Radio>
+        <Radio name="services" checked={services !== null} onChange={() => onServices([])}>
+          {say.forSome}
+        </Radio>
       </div>
       {services !== null && (
         <Pick legend={say.which} from={data?.services ?? []} chosen={services} onChosen={onServices} wrong={wrong} />

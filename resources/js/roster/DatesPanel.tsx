@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Wrong } from '../ui/Wrong';
 import { Button } from '../ui/Button';
 import type { Schemas } from '../lib/api';
 import { daysBetween, longDate } from '../lib/format';
@@ -75,9 +76,9 @@ export function DatesPanel({ dates, chosen, mayChange }: Props) {
             {all && <DatesFor wish={wish} onWish={onWish} data={data} />}
             {wish.what !== null && <DatesFields wish={wish} onWish={onWish} />}
             {wrong !== undefined && (
-              <p className="wrong" role="alert">
+              <Wrong as="p" role="alert">
                 {wrong}
-              </p>
+              </Wrong>
             )}
             {asksWide && (
               <Check id="wide" checked={wide} onChange={setWide}>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { inputLook } from '../ui/inputLook';
 import { buttonLook } from '../ui/Button';
 import { Mark } from '../ui/Mark';
 import { useSetup } from '../setup/useSetup';
@@ -23,7 +24,7 @@ export function People() {
           <h2>{say.peopleWhoBooked}</h2>
           {data.staff.length > 8 && (
             <input
-              className="input list-search"
+              className={inputLook('search')}
               type="search"
               aria-label={say.findPerson}
               placeholder={say.find}

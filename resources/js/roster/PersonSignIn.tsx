@@ -1,3 +1,4 @@
+import { Wrong } from '../ui/Wrong';
 import { Columns } from '../ui/Columns';
 import { Button } from '../ui/Button';
 import { useSetup } from '../setup/useSetup';
@@ -50,9 +51,9 @@ export function PersonSignIn({ staff, email }: { staff: string; email: string })
             </p>
           </Columns>
           {refused !== null && (
-            <p className="wrong" role="alert">
+            <Wrong as="p" role="alert">
               {Object.values(refused.fields ?? {})[0] ?? refused.message}
-            </p>
+            </Wrong>
           )}
         </>
       )}

@@ -1,3 +1,5 @@
+import { inputLook } from '../ui/inputLook';
+import { Wrong } from '../ui/Wrong';
 import { Button } from '../ui/Button';
 import { newId, type Contents } from '../setup/things';
 import * as say from '@words/roster';
@@ -18,7 +20,7 @@ export function PoolUnits({ content, wrong, onUnits: units }: Props) {
         {content.units.map((unit, i) => (
           <li key={unit.id}>
             <input
-              className="input input-small"
+              className={inputLook('small')}
               aria-label={say.nameUnit({ count: i + 1 })}
               value={unit.name}
               maxLength={120}
@@ -34,7 +36,7 @@ export function PoolUnits({ content, wrong, onUnits: units }: Props) {
             >
               {say.takeOut}
             </Button>
-            {wrong[`units.${i}.name`] !== undefined && <span className="wrong">{wrong[`units.${i}.name`]}</span>}
+            {wrong[`units.${i}.name`] !== undefined && <Wrong>{wrong[`units.${i}.name`]}</Wrong>}
           </li>
         ))}
       </ol>

@@ -1,5 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { inputLook } from '../ui/inputLook';
+import { Wrong } from '../ui/Wrong';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { Field } from '../ui/Field';
@@ -68,7 +70,7 @@ function SignInRow({ signIn, who }: { signIn: Schemas['SignInRow']; who: string 
       </span>
       <span className="row-end">
         <select
-          className="input input-small"
+          className={inputLook('small')}
           aria-label={say.roleOf({ name: signIn.name })}
           value={signIn.role}
           onChange={(event) => {
@@ -93,9 +95,9 @@ function SignInRow({ signIn, who }: { signIn: Schemas['SignInRow']; who: string 
         </Button>
       </span>
       {refused !== null && (
-        <p className="wrong row-wrong" role="alert">
+        <Wrong as="p" className="row-wrong" role="alert">
           {Object.values(refused.fields ?? {})[0] ?? refused.message}
-        </p>
+        </Wrong>
       )}
     </li>
   );

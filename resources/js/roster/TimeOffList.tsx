@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Wrong } from '../ui/Wrong';
 import { Columns } from '../ui/Columns';
 import { Button } from '../ui/Button';
 import { EffectPanel } from '../setup/EffectPanel';
@@ -91,9 +92,9 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
             />
           )}
           {saving.refused !== null && saving.refused.fields === undefined && (
-            <p className="wrong" role="alert">
+            <Wrong as="p" role="alert">
               {saving.refused.message}
-            </p>
+            </Wrong>
           )}
           <p>
             <Button

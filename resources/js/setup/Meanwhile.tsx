@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Check } from '../ui/Check';
 import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { useIntoSight } from '../ui/useIntoSight';
@@ -55,18 +56,14 @@ export function Meanwhile<C extends object>({
               after: <b>{valueWords(now[field], names, currency, String(field))}</b>,
             })}
             {both.includes(field) && (
-              <label className="check">
-                <input
-                  type="checkbox"
-                  checked={theirs.includes(String(field))}
-                  onChange={(event) =>
-                    setTheirs(
-                      event.target.checked ? [...theirs, String(field)] : theirs.filter((one) => one !== String(field)),
-                    )
-                  }
-                />
-                <span>{say.takeTheirs({ mine: valueWords(content[field], names, currency, String(field)) })}</span>
-              </label>
+              <Check
+                checked={theirs.includes(String(field))}
+                onChange={(chosen) =>
+                  setTheirs(chosen ? [...theirs, String(field)] : theirs.filter((one) => one !== String(field)))
+                }
+              >
+                {say.takeTheirs({ mine: valueWords(content[field], names, currency, String(field)) })}
+              </Check>
             )}
           </li>
         ))}

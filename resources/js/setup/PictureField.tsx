@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
 import { useParams } from 'react-router';
+import { Labelled } from '../ui/Labelled';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap } from '../lib/api';
 import * as say from '@words/setup';
@@ -34,8 +35,7 @@ export function PictureField({ label, picture, onPicture }: Props) {
     setState(null);
   };
   return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
+    <Labelled id={id} label={label} wrong={wrong}>
       <div className="flex items-center gap-3">
         {picture === null ? (
           <span className="picture-none hatched" aria-hidden="true" />
@@ -63,11 +63,6 @@ export function PictureField({ label, picture, onPicture }: Props) {
         )}
       </div>
       {state !== null && <span role="status">{state}</span>}
-      {wrong !== undefined && (
-        <span className="wrong" id={`${id}-wrong`} role="alert">
-          {wrong}
-        </span>
-      )}
-    </div>
+    </Labelled>
   );
 }

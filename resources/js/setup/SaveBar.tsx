@@ -19,7 +19,7 @@ export function SaveBar<C extends object>({ editing, what, onSave, isNew = false
         <div className="save-bar">
           <div>
             {refused !== null && (meanwhile === null || meanwhile.content === null) ? (
-              <p className="wrong" role="alert">
+              <p className="font-semibold text-[#ffc9b8]" role="alert">
                 {refused.fields === undefined ? refused.message : (Object.values(refused.fields)[0] ?? refused.message)}
               </p>
             ) : (

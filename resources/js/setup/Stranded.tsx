@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
+import { inputLook } from '../ui/inputLook';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { listed, moment } from '../lib/format';
 import { useNotices } from '../ui/Notices';
@@ -67,7 +68,7 @@ export function StrandedChoice({ booking, drafts, stranded, zone }: Props) {
   return (
     <div className="stranded-choice">
       <select
-        className="input input-small"
+        className={inputLook('small')}
         aria-label={say.whatBecomes({ service: booking.service, start: moment(booking.start, zone) })}
         value={choice.at}
         onChange={(event) => put(event.target.value)}
@@ -78,7 +79,7 @@ export function StrandedChoice({ booking, drafts, stranded, zone }: Props) {
       </select>
       {choice.at === 'message' && (
         <textarea
-          className="input"
+          className={inputLook()}
           rows={3}
           maxLength={2000}
           aria-label={say.whatClientTold}
@@ -129,7 +130,7 @@ function OtherTimes({ booking, drafts, zone, chosen, onTime }: TimesProps) {
   const keyOf = (time: Schemas['OtherTime']): string => `${time.start} ${time.staff.join(' ')}`;
   return (
     <select
-      className="input input-small"
+      className={inputLook('small')}
       aria-label={say.anotherTime}
       value={chosen === null ? '' : keyOf(chosen)}
       onChange={(event) => {

@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { Radio } from './Check';
 
 type Props<V extends string> = {
   label: string;
@@ -14,10 +15,9 @@ export function Choice<V extends string>({ label, value, options, onValue }: Pro
   return (
     <div className="flex flex-wrap gap-5" role="radiogroup" aria-label={label}>
       {options.map(([one, words, id]) => (
-        <label key={one} className="check">
-          <input type="radio" name={name} id={id} checked={value === one} onChange={() => onValue(one)} />
-          <span>{words}</span>
-        </label>
+        <Radio key={one} name={name} id={id} checked={value === one} onChange={() => onValue(one)}>
+          {words}
+        </Radio>
       ))}
     </div>
   );

@@ -1,4 +1,6 @@
 import type { InputHTMLAttributes, ReactNode } from 'react';
+import { inputLook } from './inputLook';
+import { describes, Labelled } from './Labelled';
 
 type Props = {
   id: string;
@@ -16,22 +18,16 @@ type Props = {
 
 /** A labelled input with its hint, and what is wrong with it right beneath. */
 export function Field({ id, label, hint, wrong, value, onValue, lines, onLeave, ...input }: Props) {
-  const described = [hint === undefined ? '' : `${id}-hint`, wrong === undefined ? '' : `${id}-wrong`].join(' ').trim();
+  const described = describes(id, hint, wrong);
   const shared = {
     id,
     value,
-    className: 'input',
+    className: inputLook(),
     'aria-invalid': wrong !== undefined,
-    ...(described === '' ? {} : { 'aria-describedby': described }),
+    ...(described === undefined ? {} : { 'aria-describedby': described }),
   };
   return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
-      {hint !== undefined && (
-        <span className="hint" id={`${id}-hint`}>
-          {hint}
-        </span>
-      )}
+    <Labelled id={id} label={label} hint={hint} wrong={wrong}>
       {lines === undefined ? (
         <input {...shared} {...input} onChange={(event) => onValue(event.target.value)} onBlur={onLeave} />
       ) : (
@@ -42,11 +38,6 @@ export function Field({ id, label, hint, wrong, value, onValue, lines, onLeave, 
           onChange={(event) => onValue(event.target.value)}
         />
       )}
-      {wrong !== undefined && (
-        <span className="wrong" id={`${id}-wrong`} role="alert">
-          {wrong}
-        </span>
-      )}
-    </div>
+    </Labelled>
   );
 }

@@ -1,4 +1,6 @@
 import type { ReactNode } from 'react';
+import { hintLook } from './Labelled';
+import { Wrong } from './Wrong';
 import './Pick.css';
 
 type One = { id: string; name: string; mark?: ReactNode };
@@ -16,7 +18,7 @@ export function Pick({ legend, from, chosen, onChosen, wrong, hint }: Props) {
   return (
     <fieldset className="pick">
       <legend>{legend}</legend>
-      {hint !== undefined && <p className="hint">{hint}</p>}
+      {hint !== undefined && <p className={hintLook}>{hint}</p>}
       <div className="pick-list">
         {from.map((one) => (
           <label key={one.id} className="pick-one">
@@ -32,11 +34,7 @@ export function Pick({ legend, from, chosen, onChosen, wrong, hint }: Props) {
           </label>
         ))}
       </div>
-      {wrong !== undefined && (
-        <span className="wrong" role="alert">
-          {wrong}
-        </span>
-      )}
+      {wrong !== undefined && <Wrong role="alert">{wrong}</Wrong>}
     </fieldset>
   );
 }

@@ -1,3 +1,6 @@
+import { inputLook } from './inputLook';
+import { describes, Labelled } from './Labelled';
+
 type Props<Value extends string> = {
   id: string;
   label: string;
@@ -11,19 +14,13 @@ type Props<Value extends string> = {
 /** A labelled choice of one. */
 export function Select<Value extends string>({ id, label, value, options, onValue, hint, wrong }: Props<Value>) {
   return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
-      {hint !== undefined && (
-        <span className="hint" id={`${id}-hint`}>
-          {hint}
-        </span>
-      )}
+    <Labelled id={id} label={label} hint={hint} wrong={wrong}>
       <select
         id={id}
-        className="input"
+        className={inputLook()}
         value={value}
         aria-invalid={wrong !== undefined}
-        aria-describedby={wrong === undefined ? undefined : `${id}-wrong`}
+        aria-describedby={describes(id, hint, wrong)}
         onChange={(event) => {
           const chosen = options.find(([one]) => one === event.target.value);
           if (chosen !== undefined) {
@@ -37,11 +34,6 @@ export function Select<Value extends string>({ id, label, value, options, onValu
           </option>
         ))}
       </select>
-      {wrong !== undefined && (
-        <span className="wrong" id={`${id}-wrong`} role="alert">
-          {wrong}
-        </span>
-      )}
-    </div>
+    </Labelled>
   );
 }
