@@ -37,6 +37,7 @@ final class Me
                     static fn (Business $business): array => [
                         'slug' => $business->slug,
                         'name' => $business->name,
+                        'locale' => $business->locale,
                         'published' => $business->published_at !== null,
                         'role' => $business->pivot->role,
                         'may' => self::may(Role::from((string) $business->pivot->role)),

@@ -16,7 +16,7 @@ export function Fold({ id, title, says, open = false, wrong = false, children }:
     <Disclosure as="section" className={PLACE} defaultOpen={open}>
       {({ open: chosen }) => (
         <>
-          <h2 className="font-sans text-base tracking-normal">
+          <h2 className="font-sans text-[1rem] tracking-normal">
             <DisclosureButton
               id={id}
               className="flex min-h-11 w-full items-baseline gap-[0.8rem] px-[0.2rem] py-2 text-start"

@@ -1,6 +1,6 @@
 const SHAPE =
-  'bg-paper text-ink border-soft disabled:border-line disabled:bg-transparent disabled:text-soft disabled:opacity-100 ' +
-  'aria-invalid:border-clay aria-invalid:bg-clay-wash';
+  'border-soft bg-paper text-ink disabled:border-line disabled:bg-transparent disabled:text-soft ' +
+  'disabled:opacity-100 aria-invalid:border-clay aria-invalid:bg-clay-wash';
 const SIZES = {
   whole: 'w-full min-h-11 rounded-lg border-[1.5px] px-[0.7rem] py-[0.45rem]',
   small: 'w-auto min-h-8.5 rounded-lg border-[1.5px] px-2 py-[0.2rem]',

@@ -1,6 +1,8 @@
+import { useEffect } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { LOCALE } from '../language/locale';
 import { api, type Schemas } from '../lib/api';
 import { NoticeLine } from '../ui/Notices';
 import * as say from '@words/workspace';
@@ -13,12 +15,25 @@ const ROOMS = [
   ['gate', say.gate],
 ] as const;
 
+const languageOf = (locale: string): string => locale.split('-')[0] ?? locale;
+
+/** A page that came before it was known of which business: loaded anew where that writes as another country does. */
+function useWrittenAs(locale: string): void {
+  const isOther = locale !== LOCALE && languageOf(locale) === languageOf(LOCALE);
+  useEffect(() => {
+    if (isOther) {
+      window.location.reload();
+    }
+  }, [isOther]);
+}
+
 /** The bar above every room, and the room. */
 export function Room({ me }: { me: Schemas['Me'] }) {
   const { business } = useParams();
   const room = useLocation().pathname.split('/')[3] ?? 'board';
   const queries = useQueryClient();
   const here = me.businesses.find((one) => one.slug === business);
+  useWrittenAs(here?.locale ?? LOCALE);
   const leave = async () => {
     await api.POST('/api/sign-out');
     queries.clear();
