@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Language;
 
+use Illuminate\Contracts\Cache\Repository;
 use ResourceBundle;
 
 /** The languages spoken here. A locale says besides in which country, by which dates and amounts are written. */
@@ -13,7 +14,7 @@ final readonly class Languages
      * @param  non-empty-list<string>  $spoken folders of lang/, the first of them where another lacks a sentence
      * @param  string  $ordinary the locale of whoever asks for none that is spoken: "en-GB"
      */
-    public function __construct(private array $spoken, public string $ordinary)
+    public function __construct(private array $spoken, public string $ordinary, private Repository $cache)
     {
     }
 
@@ -33,6 +34,13 @@ final readonly class Languages
 
     /** @return list<string> locales a house may choose: each spoken language as it is written in each country */
     public function locales(): array
+    {
+        // kept, since asking all of ICU's tables takes as long as a whole answer
+        return $this->cache->rememberForever('locales '.implode(',', $this->spoken), $this->written(...));
+    }
+
+    /** @return list<string> */
+    private function written(): array
     {
         $known = array_map(
             static fn (string $one): string => str_replace('_', '-', $one),

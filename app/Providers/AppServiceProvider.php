@@ -65,9 +65,10 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->singleton(
             Languages::class,
-            static fn (): Languages => new Languages(
+            static fn (Application $app): Languages => new Languages(
                 explode(',', config()->string('app.languages')),
                 config()->string('app.locale'),
+                $app->make(CacheManager::class)->store('rules'),
             ),
         );
         $this->app->extend('translator', static function (Translator $translator, Application $app): Translator {

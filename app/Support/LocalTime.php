@@ -8,12 +8,16 @@ use App\Language\Sentence;
 use App\Models\Business;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\App;
+use Illuminate\Support\Facades\Cache;
 use IntlDateFormatter;
 use IntlDatePatternGenerator;
 
 /** Times as a business's clock shows them, written as the reader's language and country do. */
 final class LocalTime
 {
+    /** @var array<string, string> by locale and parts; kept, since looking one up takes ICU a millisecond */
+    private static array $patterns = [];
+
     /** "Wednesday 3 March 2027, 13:30 (Lisbon time)"; with a clock of 12 hours "1:30 pm". */
     public static function written(CarbonImmutable $at, Business $business): Sentence
     {
@@ -63,16 +67,25 @@ final class LocalTime
     private static function format(CarbonImmutable $at, string $parts, string $zone): string
     {
         $locale = App::getLocale();
-        $pattern = (string) (new IntlDatePatternGenerator($locale))->getBestPattern($parts);
         $format = new IntlDateFormatter(
             $locale,
             IntlDateFormatter::NONE,
             IntlDateFormatter::NONE,
             $zone,
             null,
-            preg_replace(['/^(E+), d\b/', '/\x{202F}/u'], ['$1 d', ' '], $pattern),
+            self::$patterns["{$locale} {$parts}"] ??= Cache::store('rules')->rememberForever(
+                "pattern {$locale} {$parts}",
+                static fn (): string => self::pattern($locale, $parts),
+            ),
         );
 
         return (string) $format->format($at->getTimestamp());
+    }
+
+    private static function pattern(string $locale, string $parts): string
+    {
+        $pattern = (string) (new IntlDatePatternGenerator($locale))->getBestPattern($parts);
+
+        return (string) preg_replace(['/^(E+), d\b/', '/\x{202F}/u'], ['$1 d', ' '], $pattern);
     }
 }

@@ -15,7 +15,7 @@ use Tests\Support\Yard;
 
 beforeEach(function (): void {
     $this->withoutVite(); // nobody has built that language
-    $this->app->instance(Languages::class, new Languages(['en', 'he'], 'en-GB'));
+    $this->app->instance(Languages::class, new Languages(['en', 'he'], 'en-GB', app('cache')->store('array')));
     $this->app['translator']->addLines(
         [
             'mail.hello_nobody' => 'שלום',
