@@ -71,7 +71,7 @@ final readonly class BookingCard
                 )
                 ->values()
                 ->all(),
-            'moneyTrouble' => $refund !== null && $refund->error !== '' ? $this->catalogue->text($refund->error) : null,
+            'moneyTrouble' => $refund !== null && $refund->error !== '' ? $this->told($refund->error) : null,
             'messages' => $booking
                 ->messages()
                 ->get()
@@ -83,7 +83,7 @@ final readonly class BookingCard
                         'recipient' => $entry->recipient,
                         'state' => $entry->state,
                         'at' => ($entry->sent_at ?? $entry->due_at)->format('Y-m-d\TH:i\Z'),
-                        'error' => $this->catalogue->text($entry->error),
+                        'error' => $this->told($entry->error),
                     ],
                 )
                 ->values()
@@ -94,8 +94,8 @@ final readonly class BookingCard
                 ->map(
                     fn (BookingChange $change): array => [
                         'state' => $change->state,
-                        'by' => $this->catalogue->text($change->by),
-                        'why' => $this->catalogue->text($change->why),
+                        'by' => $this->told($change->by),
+                        'why' => $this->told($change->why),
                         'at' => $change->at->format('Y-m-d\TH:i\Z'),
                     ],
                 )
@@ -103,5 +103,11 @@ final readonly class BookingCard
                 ->all(),
             'mayCancel' => $booking->state->mayBecome(State::Cancelled),
         ];
+    }
+
+    /** What we have noted is said in the reader's language; what somebody typed stays as it was typed. */
+    private function told(string $noted): string
+    {
+        return str_starts_with($noted, 'history.') ? $this->catalogue->text($noted) : $noted;
     }
 }

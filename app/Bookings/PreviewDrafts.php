@@ -16,6 +16,7 @@ use YardBell\Core\Availability\Change;
 use YardBell\Core\Availability\ChangePreview;
 use YardBell\Core\Availability\Effect;
 use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Stranding;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
@@ -86,11 +87,11 @@ final readonly class PreviewDrafts
     private function strandedBy(Business $business, RuleBook $before, RuleBook $after, int $today, int $now): array
     {
         $until = $today + self::STRANDS_WITHIN;
-        $stranded = (new ChangePreview(
+        $stranded = (new Stranding(
             $before,
             $after,
             $this->rules->diaryBetween($business, $before, $today, $until),
-        ))->stranded($today, $until, $now);
+        ))->of($today, $until, $now);
         usort($stranded, static fn (Taken $a, Taken $b): int => $a->start <=> $b->start ?: strcmp($a->id, $b->id));
 
         return $stranded;

@@ -10,6 +10,9 @@ use Illuminate\Http\Request;
 /** In which locale a request is answered: one for each request. */
 final class Speech
 {
+    /** A language, and perhaps a country: what else may stand in what is asked for is not looked at. */
+    private const FORM = '/^[a-z]{2,3}(?:-[A-Z]{2})?\z/';
+
     /** What whoever asks would like, as far as it is spoken here. */
     private ?string $asked = null;
 
@@ -35,8 +38,9 @@ final class Speech
         $chosen = $request->query('lang');
         foreach ([...is_string($chosen) ? [$chosen] : [], ...$request->getLanguages()] as $one) {
             $locale = str_replace('_', '-', $one);
-            if ($this->languages->of($locale) !== null) {
-                return $locale;
+            $language = $this->languages->of($locale);
+            if ($language !== null) {
+                return preg_match(self::FORM, $locale) === 1 ? $locale : $language;
             }
         }
 

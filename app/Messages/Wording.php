@@ -43,7 +43,7 @@ final readonly class Wording
     private function locale(OutboxEntry $entry, ?Booking $booking): string
     {
         if ($booking === null) {
-            return $entry->text('locale');
+            return $entry->text('locale') ?: $this->catalogue->locale(); // written before it was kept
         }
         $own = $entry->audience === Audience::Client ? $booking->locale : null;
 

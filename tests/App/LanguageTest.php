@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bookings\CancelBooking;
 use App\Language\Catalogue;
 use App\Language\Languages;
 use App\Language\Sentence;
@@ -58,6 +59,21 @@ it('takes the language that is chosen in the address before that of the browser'
         ->get('/book/yard?lang=he')
         ->assertSee('<html lang="he" dir="rtl">', false)
         ->assertSee('הזמנה אצל Yard');
+});
+
+it('looks at no more of what is asked for than a language and a country', function (string $asked): void {
+    $this->yard->business->update(['locale' => 'he-IL']);
+    $this->get('/book/yard?lang='.rawurlencode($asked))->assertOk()->assertSee('<html lang="en" dir="ltr">', false);
+})->with(['en-'.str_repeat('x', 300), 'en-../../x', 'en-gb"><b>']);
+
+it('says what it has noted itself, and leaves what somebody typed', function (): void {
+    $booking = $this->yard->book('11:00', days: 3);
+    $asks = fn (): array => $this->actingAs($this->yard->owner)
+        ->getJson("/api/businesses/yard/bookings/{$booking->id}")
+        ->json('history');
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner', 'wrong.plain.taken');
+    expect(array_column($asks(), 'why'))->toContain('wrong.plain.taken')
+        ->and(array_column($asks(), 'by'))->toContain('client', 'Owner');
 });
 
 it('says what is wrong in the reader’s language, and in English what that has no words for', function (): void {

@@ -28,9 +28,6 @@ final readonly class ChangePreview
     /** Days beside those asked about. */
     private const AROUND = 3;
 
-    /** Days whose open time is worked out at once, where bookings of a whole year are looked at. */
-    private const AT_ONCE = 14;
-
     public function __construct(private RuleBook $before, private RuleBook $after, private Diary $diary)
     {
     }
@@ -60,7 +57,9 @@ final readonly class ChangePreview
             }
         }
 
-        return new Effect($opens, $closes, $this->stranded($fromDay, $toDay, $now), $this->ground($grounds));
+        $stranded = (new Stranding($this->before, $this->after, $this->diary))->of($fromDay, $toDay, $now);
+
+        return new Effect($opens, $closes, $stranded, $this->ground($grounds));
     }
 
     /**
@@ -299,79 +298,5 @@ final readonly class ChangePreview
         }
 
         return array_values($changes);
-    }
-
-    /** @return list<Booking> that lay in open time before and do not after; those to come */
-    public function stranded(int $fromDay, int $toDay, int $now): array
-    {
-        $dates = $this->after->zone->dates($fromDay, $toDay);
-        [$stranded, $known] = [[], []];
-        foreach ($this->diary->bookings as $booking) {
-            if ($booking->start < $now || ! $dates->covers($booking->start) || ! $booking->holdsTime($now)) {
-                continue;
-            }
-            $first = intdiv($this->after->zone->day($booking->start), self::AT_ONCE) * self::AT_ONCE;
-            $further = intdiv($booking->minutes, Wall::DAY);
-            [$before, $after] = $known["{$first} {$further}"] ??= [
-                $this->openAround($this->before, $first, $further),
-                $this->openAround($this->after, $first, $further),
-            ];
-            if (! self::isOpen($this->after, $after, $booking) && self::isOpen($this->before, $before, $booking)) {
-                $stranded[] = $booking;
-            }
-        }
-
-        return $stranded;
-    }
-
-    private function openAround(RuleBook $book, int $first, int $further): OpenTime
-    {
-        return new OpenTime($book, $first - self::AROUND, $first + self::AT_ONCE + self::AROUND + $further);
-    }
-
-    private static function isOpen(RuleBook $book, OpenTime $open, Booking $booking): bool
-    {
-        $service = $book->services[$booking->service] ?? null;
-        $location = $book->locations[$booking->location ?? ''] ?? null;
-        if ($service === null || ($location === null && $booking->location !== null)) {
-            return false;
-        }
-        $appointment = Timeline::between($booking->start, $booking->start + $booking->minutes);
-        foreach ($booking->staff as $id) {
-            $member = $book->staff[$id] ?? null;
-            if (
-                $member === null ||
-                ! $member->active ||
-                ! $appointment
-                    ->subtract(
-                        $open->of($member, $location ?? new Location('', ''), $service)->subtract($member->off()),
-                    )
-                    ->isEmpty()
-            ) {
-                return false;
-            }
-        }
-
-        return self::unitsWork($book, $booking, $appointment);
-    }
-
-    private static function unitsWork(RuleBook $book, Booking $booking, Timeline $appointment): bool
-    {
-        foreach ($book->pools as $pool) {
-            foreach ($booking->units as $unit) {
-                foreach ($pool->outages[$unit] ?? [] as $outage) {
-                    if (
-                        $outage->interval !== null &&
-                        ! $appointment
-                            ->intersect(Timeline::between($outage->interval->start, $outage->interval->end))
-                            ->isEmpty()
-                    ) {
-                        return false;
-                    }
-                }
-            }
-        }
-
-        return true;
     }
 }

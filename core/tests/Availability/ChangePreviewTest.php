@@ -10,6 +10,7 @@ use YardBell\Core\Availability\Closure as Shut;
 use YardBell\Core\Availability\Member;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Availability\Stranding;
 use YardBell\Core\Scenario\Reader;
 use YardBell\Core\Scenario\Scenario;
 use YardBell\Core\Tests\Support\Chance;
@@ -495,15 +496,15 @@ it('strands from this very minute on, and tells it as a list', function (): void
             ),
         )->book->closures,
     );
-    $preview = new ChangePreview($old->book, $shut, $old->diary);
+    $stranding = new Stranding($old->book, $shut, $old->diary);
     $day = Wall::day(Days::MONDAY);
     $ids = fn (string $now): array => array_map(
         static fn (Booking $one): string => $one->id,
-        $preview->stranded($day, $day, Wall::instant($now)),
+        $stranding->of($day, $day, Wall::instant($now)),
     );
     expect($ids(Days::MONDAY.'T10:00Z'))->toBe(['b1', 'b2'])
         ->and($ids(Days::MONDAY.'T10:01Z'))->toBe(['b2'])
-        ->and($preview->stranded($day + 1, $day + 3, 0))->toBe([])
+        ->and($stranding->of($day + 1, $day + 3, 0))->toBe([])
         ->and($ids('2027-02-01T00:00Z'))->toBe(['b1', 'b2']);
 });
 

@@ -64,13 +64,6 @@ return [
     'leave_out' => 'Leave out',
     'one_more' => 'One more',
     'sign_in_as' => 'You would sign in as {role}. {does}',
-    'roles' => [
-        'owner' => 'owner',
-        'manager' => 'manager',
-        'desk' => 'desk',
-        'staff' => 'staff',
-        'bookkeeper' => 'bookkeeper',
-    ],
     'password_for' => 'You sign in with {email}. At least 10 characters.',
     'leave_out_one' => 'Leave out {name}',
 ];

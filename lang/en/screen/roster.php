@@ -203,13 +203,6 @@ return [
     'spans' => '{first} to {last}',
     'span_hours' => '{first}, {start} to {last}, {end}',
     'units_named' => '{count, plural, one {# unit} other {# units}}: {names}{more, select, yes { …} other {}}',
-    'roles' => [
-        'owner' => 'owner',
-        'manager' => 'manager',
-        'desk' => 'desk',
-        'staff' => 'staff',
-        'bookkeeper' => 'bookkeeper',
-    ],
     'role_now' => '{name} is now {role}.',
     'role_of' => 'Role of {name}',
     'works_here' => 'Who works here: {people}. Stretches of their hours can count for this place alone.',

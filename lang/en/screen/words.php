@@ -11,4 +11,11 @@ return [
     'from_amount' => 'from {amount}',
     'part_of_price' => '{percent} % of the price',
     'terms' => 'Free to cancel {until}. After that it costs {cost}.',
+    'roles' => [
+        'owner' => 'owner',
+        'manager' => 'manager',
+        'desk' => 'desk',
+        'staff' => 'staff',
+        'bookkeeper' => 'bookkeeper',
+    ],
 ];

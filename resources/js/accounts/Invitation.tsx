@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { ROLES } from '../words/roles';
 import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
 import { me as meQuery } from '../lib/queries';
@@ -56,7 +57,7 @@ export function Invitation({ me }: { me: Schemas['Me'] }) {
     >
       {(wrong) => (
         <>
-          <p>{rich(say.signInAs, { role: <b>{say.roles[data.role]}</b>, does: data.words })}</p>
+          <p>{rich(say.signInAs, { role: <b>{ROLES[data.role]}</b>, does: data.words })}</p>
           {me.user !== null && <p>{say.signedInAsAnd({ name: me.user.name, email: me.user.email })}</p>}
           {signsInFirst && <p>{say.thereAccountWithSign({ email: data.email })}</p>}
           {me.user === null && !data.hasAccount && (

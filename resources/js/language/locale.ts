@@ -1,5 +1,2 @@
 /** The reader's language and country as the page came, "en-GB": words, dates and amounts are written in it. */
 export const LOCALE = document.documentElement.lang;
-
-/** Where a line of writing begins. */
-export const FROM_RIGHT = document.documentElement.dir === 'rtl';

@@ -4,7 +4,7 @@ import { inputLook } from '../ui/inputLook';
 import { buttonLook } from '../ui/Button';
 import { Mark } from '../ui/Mark';
 import { useSetup } from '../setup/useSetup';
-import { ROLES } from './roles';
+import { ROLES } from '../words/roles';
 import { SignIns } from './SignIns';
 import * as say from '@words/roster';
 import './People.css';

@@ -4,7 +4,7 @@ import { Button } from '../ui/Button';
 import { useSetup } from '../setup/useSetup';
 import { Fold } from '../ui/Fold';
 import { Select } from '../ui/Select';
-import { ROLE_OPTIONS, ROLES } from './roles';
+import { ROLE_OPTIONS, ROLES } from '../words/roles';
 import { InviteForm, useAccess, Waiting } from './SignIns';
 import * as say from '@words/roster';
 

@@ -10,7 +10,7 @@ import { Select } from '../ui/Select';
 import { draftOf, thing } from '../setup/things';
 import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
-import { ROLE_OPTIONS, ROLES } from './roles';
+import { ROLE_OPTIONS, ROLES } from '../words/roles';
 import * as say from '@words/roster';
 import './SignIns.css';
 

@@ -1,5 +1,5 @@
 import type { Schemas } from '../lib/api';
-import * as say from '@words/roster';
+import * as say from '@words/words';
 
 /** Roles as they are called on the screen. Whoever is booked and does not sign in is visiting. */
 export const ROLES: Readonly<Record<Schemas['Role'], string>> = {
