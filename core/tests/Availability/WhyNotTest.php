@@ -573,19 +573,20 @@ it('says it in a sentence, in the time of the clock on the wall', function (
     ];
 });
 
+const EVENING = [
+    'service' => 'lesson',
+    'start' => Days::MONDAY.'T20:00Z',
+    'minutes' => 90,
+    'staff' => ['ana'],
+    'location' => 'yard',
+    'places' => 3,
+];
+
 it('answers for sessions in a sentence', function (): void {
-    $session = [
-        'service' => 'lesson',
-        'start' => Days::MONDAY.'T20:00Z',
-        'minutes' => 90,
-        'staff' => ['ana'],
-        'location' => 'yard',
-        'places' => 3,
-    ];
     $document = Days::document(
         ['kind' => 'session', 'maxParty' => 5],
         more: [
-            'sessions' => [['id' => 's1'] + $session, ['id' => 's2', 'state' => 'cancelled'] + $session],
+            'sessions' => [['id' => 's1'] + EVENING, ['id' => 's2', 'state' => 'cancelled'] + EVENING],
             'staff' => [['id' => 'ana'], ['id' => 'bo']],
         ],
     );
@@ -611,18 +612,10 @@ it('answers for sessions in a sentence', function (): void {
 });
 
 it('answers for sessions as they are scheduled (T15)', function (): void {
-    $session = [
-        'service' => 'lesson',
-        'start' => Days::MONDAY.'T20:00Z',
-        'minutes' => 90,
-        'staff' => ['ana'],
-        'location' => 'yard',
-        'places' => 3,
-    ];
     $document = Days::document(
         ['kind' => 'session', 'minutes' => null],
         more: [
-            'sessions' => [['id' => 's1'] + $session, ['id' => 's2', 'state' => 'cancelled'] + $session],
+            'sessions' => [['id' => 's1'] + EVENING, ['id' => 's2', 'state' => 'cancelled'] + EVENING],
             'bookings' => [
                 [
                     'id' => 'b1',
