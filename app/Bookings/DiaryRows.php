@@ -22,7 +22,12 @@ final readonly class DiaryRows
     /** The same for the same rows, and for no others. */
     public function fingerprint(): string
     {
-        return hash('xxh128', serialize($this->rows));
+        $hash = hash_init('xxh128');
+        foreach ($this->rows as $row) {
+            hash_update($hash, implode("\0", (array) $row)."\0");
+        }
+
+        return hash_final($hash);
     }
 
     /** @param  array<string, int>  $lastTaken instant by staff member (rules.md T16) */

@@ -8,37 +8,55 @@ use App\Models\Business;
 use Illuminate\Contracts\Cache\Repository;
 
 /**
- * The almanac as the Gate first shows it, kept on this machine. It is true as long as all that it is made of is the
- * same: the set-up, what is taken around its dates, and the minute. So nothing has to be told that it changed.
+ * The almanac as the Gate first shows it, kept on this machine ready to be sent. It is true as long as all that it is
+ * made of is the same: the set-up, what is taken around its dates, and the minute. So nothing has to be told that it
+ * changed.
  */
 final readonly class KeptTimes
 {
-    public function __construct(private Repository $cache)
+    public function __construct(private Repository $cache, private RulesReader $rules)
     {
     }
 
-    /**
-     * @param  callable(): array<string, mixed>  $make
-     * @return array<string, mixed>
-     */
-    public function of(Business $business, Choice $choice, int $now, DiaryRows $taken, callable $make): array
+    /** @return string|null JSON; null where none is kept that is still true */
+    public function of(Business $business, Choice $choice, int $now): ?string
     {
-        // Only what many look at is kept, so that what is kept stays little whatever is asked.
-        if ($choice->party !== 1 || $choice->minutes !== null || $choice->addOns !== []) {
-            return $make();
+        $kept = self::isKept($choice) ? $this->cache->get(self::key($business, $choice)) : null;
+        if (
+            ! is_array($kept) ||
+            $kept[0] !== [$business->rules_mark, $now] ||
+            ! is_string($kept[3]) ||
+            ! $kept[1] instanceof DiaryWindow ||
+            $this->rules->rows($business, $kept[1])->fingerprint() !== $kept[2]
+        ) {
+            return null;
         }
-        $key = "times-{$business->id}-{$choice->service}-{$choice->member}-{$choice->location}";
-        $made = [$business->rules_mark, $now, $taken->fingerprint()];
-        $kept = $this->cache->get($key);
-        if (is_array($kept) && $kept[0] === $made) {
-            /** @var array<string, mixed> $times as it was put there, below */
-            $times = $kept[1];
 
-            return $times;
+        return $kept[3];
+    }
+
+    public function keep(
+        Business $business,
+        Choice $choice,
+        int $now,
+        DiaryWindow $window,
+        DiaryRows $taken,
+        string $times,
+    ): void {
+        if (self::isKept($choice)) {
+            $kept = [[$business->rules_mark, $now], $window, $taken->fingerprint(), $times];
+            $this->cache->put(self::key($business, $choice), $kept, 60);
         }
-        $times = $make();
-        $this->cache->put($key, [$made, $times], 60);
+    }
 
-        return $times;
+    /** Only what many look at is kept, so that what is kept stays little whatever is asked. */
+    private static function isKept(Choice $choice): bool
+    {
+        return $choice->party === 1 && $choice->minutes === null && $choice->addOns === [];
+    }
+
+    private static function key(Business $business, Choice $choice): string
+    {
+        return "times-{$business->id}-{$choice->service}-{$choice->member}-{$choice->location}";
     }
 }

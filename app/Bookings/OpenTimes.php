@@ -33,29 +33,42 @@ final readonly class OpenTimes
     }
 
     /**
+     * As it is sent, at once where it is kept.
+     *
      * @param  int|null  $fromDay day number; null: today
-     * @return array<string, mixed>
+     * @return string JSON
      */
-    public function of(Business $business, Choice $choice, ?int $fromDay): array
+    public function answer(Business $business, Choice $choice, ?int $fromDay): string
     {
+        $now = $this->clock->minute();
+        $kept = $fromDay === null ? $this->kept->of($business, $choice, $now) : null;
+        if ($kept !== null) {
+            return $kept;
+        }
         $book = $this->rules->book($business);
         $ask = $this->ask($book, $choice, $fromDay);
-        $taken = $this->rules->taken($business, $book, $ask);
-        $make = fn (): array => $this->shown($book, $business, $choice, $ask, $taken);
+        $window = RulesReader::window($book, $ask);
+        $taken = $this->rules->rows($business, $window);
+        $times = json_encode($this->shown($book, $business, $choice, $ask, $taken), JSON_THROW_ON_ERROR);
+        if ($fromDay === null) {
+            $this->kept->keep($business, $choice, $now, $window, $taken, $times);
+        }
 
-        return $fromDay === null ? $this->kept->of($business, $choice, $ask->now, $taken, $make) : $make();
+        return $times;
     }
 
     /**
-     * The same by a rule book that is not saved yet.
+     * By a rule book, which may not be saved yet.
      *
+     * @param  int|null  $fromDay day number; null: today
      * @return array<string, mixed>
      */
     public function by(RuleBook $book, Business $business, Choice $choice, ?int $fromDay): array
     {
         $ask = $this->ask($book, $choice, $fromDay);
+        $taken = $this->rules->rows($business, RulesReader::window($book, $ask));
 
-        return $this->shown($book, $business, $choice, $ask, $this->rules->taken($business, $book, $ask));
+        return $this->shown($book, $business, $choice, $ask, $taken);
     }
 
     private function ask(RuleBook $book, Choice $choice, ?int $fromDay): Ask

@@ -69,11 +69,13 @@ final readonly class RulesReader
                 ),
             ]) + $book->travelMinutes;
 
-        return $this->between(
+        return $this->rows(
             $business,
-            $book,
-            ($fromDay - 1) * Wall::DAY - $longest,
-            ($toDay + 2) * Wall::DAY + $longest,
+            new DiaryWindow(
+                ($fromDay - 1) * Wall::DAY - $longest,
+                ($toDay + 2) * Wall::DAY + $longest,
+                $book->hasSessions(),
+            ),
         )->diary();
     }
 
@@ -85,41 +87,39 @@ final readonly class RulesReader
      */
     public function diary(Business $business, RuleBook $book, Ask $ask, bool $turn): Diary
     {
-        return $this->taken($business, $book, $ask)->diary(
+        return $this->rows($business, self::window($book, $ask))->diary(
             $turn ? $this->lastTaken($business, $book->services[$ask->service]) : [],
         );
     }
 
-    /**
-     * What an appointment of an asked date, whatever its zone, can meet with its set-up, clear-up and the way to it:
-     * one query.
-     */
-    public function taken(Business $business, RuleBook $book, Ask $ask): DiaryRows
+    /** What an appointment of an asked date can meet, whatever its zone, with set-up, clear-up and the way to it. */
+    public static function window(RuleBook $book, Ask $ask): DiaryWindow
     {
         $service = $book->services[$ask->service];
-        $from = ($ask->fromDay - 1) * Wall::DAY - $service->setup - $book->travelMinutes;
-        $until =
-            ($ask->toDay + 2) * Wall::DAY +
-            ($service->lengths->max ?? 0) +
-            $ask->extra +
-            $service->clearup +
-            $book->travelMinutes;
 
-        return $this->between($business, $book, $from, $until);
+        return new DiaryWindow(
+            ($ask->fromDay - 1) * Wall::DAY - $service->setup - $book->travelMinutes,
+            ($ask->toDay + 2) * Wall::DAY +
+                ($service->lengths->max ?? 0) +
+                $ask->extra +
+                $service->clearup +
+                $book->travelMinutes,
+            $book->hasSessions(),
+        );
     }
 
-    /** What takes any of these instants. */
-    private function between(Business $business, RuleBook $book, int $from, int $until): DiaryRows
+    /** What takes any of the window's instants: one query. */
+    public function rows(Business $business, DiaryWindow $window): DiaryRows
     {
         $around = [
             $business->id,
-            Instants::toDatabase($from - $business->longest_taken),
-            Instants::toDatabase($until),
-            Instants::toDatabase($from),
+            Instants::toDatabase($window->from - $business->longest_taken),
+            Instants::toDatabase($window->until),
+            Instants::toDatabase($window->from),
         ];
 
         return new DiaryRows(
-            $book->hasSessions()
+            $window->hasSessions
                 ? $this->db->select(self::BOOKINGS.' union all '.self::SESSIONS, [...$around, ...$around])
                 : $this->db->select(self::BOOKINGS, $around),
         );

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
+use App\Models\Concerns\OfRules;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -23,6 +24,7 @@ final class AddOn extends Model
 {
     use HasId;
     use OfBusiness;
+    use OfRules;
 
     protected $table = 'add_ons';
 

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
+use App\Models\Concerns\OfRules;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -24,6 +25,7 @@ final class Question extends Model
 {
     use HasId;
     use OfBusiness;
+    use OfRules;
 
     public const TYPES = ['short', 'long', 'number', 'choice', 'choices', 'yesno', 'date', 'file', 'hidden'];
 

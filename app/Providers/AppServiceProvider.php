@@ -11,6 +11,7 @@ use App\Bookings\HoldLimits;
 use App\Bookings\KeptTimes;
 use App\Bookings\ReadsSetup;
 use App\Bookings\RuleBooks;
+use App\Bookings\RulesReader;
 use App\Bookings\Visitor;
 use App\Changes\Things;
 use App\Http\ReadersPage;
@@ -30,6 +31,7 @@ use App\Roster\Checklist;
 use App\Roster\HttpMeetings;
 use App\Roster\MeetingProvider;
 use App\Roster\PictureFiles;
+use App\Roster\SetupLists;
 use App\StandIns\MailboxFiles;
 use App\StandIns\ProcessorStandIn;
 use App\Support\Circuit;
@@ -37,6 +39,7 @@ use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Connector;
 use App\Support\MailAddress;
+use App\Support\SparingSessions;
 use App\Upkeep\Sweep;
 use Illuminate\Cache\CacheManager;
 use Illuminate\Cache\RateLimiter;
@@ -46,6 +49,7 @@ use Illuminate\Contracts\View\Factory as ViewFactory;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
+use Illuminate\Session\SessionManager;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
 
@@ -100,7 +104,17 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->bind(
             KeptTimes::class,
-            static fn (Application $app): KeptTimes => new KeptTimes($app->make(CacheManager::class)->store('rules')),
+            static fn (Application $app): KeptTimes => new KeptTimes(
+                $app->make(CacheManager::class)->store('rules'),
+                $app->make(RulesReader::class),
+            ),
+        );
+        $this->app->bind(
+            SetupLists::class,
+            static fn (Application $app): SetupLists => new SetupLists(
+                $app->make(ConnectionInterface::class),
+                $app->make(CacheManager::class)->store('rules'),
+            ),
         );
         $this->app->bind(
             Checklist::class,
@@ -196,6 +210,18 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        $this->callAfterResolving(
+            SessionManager::class,
+            fn (SessionManager $sessions) => $sessions->extend(
+                'sparing',
+                fn (): SparingSessions => new SparingSessions(
+                    $this->app->make(ConnectionInterface::class),
+                    config()->string('session.table'),
+                    config()->integer('session.lifetime'),
+                    $this->app,
+                ),
+            ),
+        );
         $this->callAfterResolving('view', static fn (ViewFactory $views) => $views->composer('*', ReadersPage::class));
         $perMinute = config()->integer('yardbell.tries_a_minute');
         $network = static fn (Request $request): string => Visitor::from(

@@ -8,6 +8,7 @@ use App\Models\OutboxEntry;
 use App\Models\User;
 use App\Providers\AppServiceProvider;
 use App\Support\MailAddress;
+use App\Support\SparingSessions;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Yard;
 
@@ -156,6 +157,26 @@ it('ends every session when the password is set anew', function (): void {
         'password' => 'another long one',
     ])->assertOk();
     expect(DB::table('sessions')->pluck('id')->all())->toContain('other')->not->toContain('one')->not->toContain('two');
+});
+
+it('writes a session down where something in it has changed, and else once a minute', function (): void {
+    $request = static function (string $data): int {
+        $sessions = new SparingSessions(DB::connection(), 'sessions', 720);
+        $sessions->read('one');
+        DB::enableQueryLog();
+        DB::flushQueryLog();
+        $sessions->write('one', $data);
+
+        return count(array_filter(
+            array_column(DB::getQueryLog(), 'query'),
+            static fn (string $query): bool => ! str_starts_with($query, 'select'),
+        ));
+    };
+    expect($request('alva'))->toBe(1)->and($request('alva'))->toBe(0)->and($request('alva and more'))->toBe(1);
+    $this->travel(61)->seconds();
+    expect($request('alva and more'))->toBe(1)->and($request('alva and more'))->toBe(0);
+    $this->travel(721)->minutes();
+    expect((new SparingSessions(DB::connection(), 'sessions', 720))->read('one'))->toBe('');
 });
 
 it('keeps somebody signed in only where they want it, for 30 days', function (): void {

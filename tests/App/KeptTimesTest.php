@@ -24,9 +24,10 @@ function markKept(Yard $yard): void
 {
     $store = app('cache')->store('rules');
     $key = "times-{$yard->business->id}-{$yard->lesson->id}--";
-    [$made, $times] = $store->get($key);
+    $kept = $store->get($key);
+    $times = json_decode($kept[3], true);
     $days = array_map(static fn (array $day): array => ['starts' => []] + $day, $times['days']);
-    $store->put($key, [$made, ['days' => $days] + $times], 60);
+    $store->put($key, [...array_slice($kept, 0, 3), json_encode(['days' => $days] + $times)], 60);
 }
 
 it('is answered from what is kept while nothing has changed', function (): void {

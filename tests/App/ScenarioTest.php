@@ -94,7 +94,7 @@ it('exports exactly what the Gate offers', function (): void {
     $yard->book('10:00');
     $yard->book('11:00');
     $scenario = Reader::read(app(ExportDocument::class)($yard->business));
-    $gate = app(OpenTimes::class)->of($yard->business, new Choice($yard->lesson->id), null);
+    $gate = json_decode(app(OpenTimes::class)->answer($yard->business, new Choice($yard->lesson->id), null), true);
     [$from, $now] = [Wall::day($gate['from']), app(App\Support\Clock::class)->minute()];
     $slots = (new SlotSearch($scenario->book, $scenario->diary))->slots(
         new Ask($yard->lesson->id, $from, $from + 13, $now),

@@ -3,7 +3,12 @@
 declare(strict_types=1);
 
 use App\Changes\Things as Kinds;
+use App\Models\AddOn;
 use App\Models\Business;
+use App\Models\Category;
+use App\Models\Member;
+use App\Models\Question;
+use App\Models\Service;
 use App\Models\SetupChange;
 use App\Models\User;
 use App\Offer\SetupReader;
@@ -596,6 +601,27 @@ it('tells a checklist from what the core finds, and leaves resting services alon
     save($yard, [Things::change($yard->business, 'openingHours', 'business', ['hours' => []])])->assertOk();
     expect($missing()[0])->toContain('No weekday has opening hours');
 });
+
+it('lists what is there now, whatever was listed before', function (string $list, Closure $change): void {
+    $yard = Yard::open();
+    $listed = fn (): array => $this->actingAs($yard->owner)->getJson('/api/businesses/yard/setup')->json($list);
+    $before = $listed();
+    expect($listed())->toBe($before);
+    $change(['business_id' => $yard->business->id, 'position' => 9]);
+    expect($listed())->not->toBe($before);
+})->with([
+    'people' => ['staff', static fn () => Member::query()->firstOrFail()->update(['name' => 'Somebody Else'])],
+    'services' => ['services', static fn () => Service::query()->firstOrFail()->update(['name' => 'Another'])],
+    'categories' => ['categories', static fn (array $row) => Category::query()->create(['name' => 'New'] + $row)],
+    'add-ons' => [
+        'addOns',
+        static fn (array $row) => AddOn::query()->create(['name' => 'New', 'price' => 1, 'minutes' => 0] + $row),
+    ],
+    'questions' => [
+        'questions',
+        static fn (array $row) => Question::query()->create(['text' => '?', 'type' => 'short', 'choices' => []] + $row),
+    ],
+]);
 
 it('never shows clients what is private, and offers only what they may book', function (): void {
     $yard = Yard::open();

@@ -32,6 +32,6 @@ final readonly class AskOpenTimes
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
 
-        return new JsonResponse($this->times->of($business, $choice, $fromDay));
+        return JsonResponse::fromJsonString($this->times->answer($business, $choice, $fromDay));
     }
 }

@@ -60,10 +60,13 @@ final readonly class ShowGate
         ]);
     }
 
-    /** @return array{times: array<string, mixed>, quote: array<string, mixed>} */
+    /** @return array{times: mixed, quote: array<string, mixed>} */
     private function first(Business $business, Choice $choice): array
     {
-        return ['times' => $this->times->of($business, $choice, null), 'quote' => $this->quote->of($business, $choice)];
+        return [
+            'times' => json_decode($this->times->answer($business, $choice, null), flags: JSON_THROW_ON_ERROR),
+            'quote' => $this->quote->of($business, $choice),
+        ];
     }
 
     /**

@@ -34,8 +34,8 @@ final readonly class Stranding
             $first = intdiv($this->after->zone->day($booking->start), self::AT_ONCE) * self::AT_ONCE;
             $further = intdiv($booking->minutes, Wall::DAY);
             [$before, $after] = $known["{$first} {$further}"] ??= [
-                $this->openAround($this->before, $first, $further),
-                $this->openAround($this->after, $first, $further),
+                self::around($this->before, $first, $further),
+                self::around($this->after, $first, $further),
             ];
             if (! self::isOpen($this->after, $after, $booking) && self::isOpen($this->before, $before, $booking)) {
                 $stranded[] = $booking;
@@ -45,39 +45,37 @@ final readonly class Stranding
         return $stranded;
     }
 
-    private function openAround(RuleBook $book, int $first, int $further): OpenTime
+    private static function around(RuleBook $book, int $first, int $further): WorkTime
     {
-        return new OpenTime($book, $first - self::AROUND, $first + self::AT_ONCE + self::AROUND + $further);
+        return new WorkTime(
+            new OpenTime($book, $first - self::AROUND, $first + self::AT_ONCE + self::AROUND + $further),
+        );
     }
 
-    private static function isOpen(RuleBook $book, OpenTime $open, Booking $booking): bool
+    private static function isOpen(RuleBook $book, WorkTime $time, Booking $booking): bool
     {
         $service = $book->services[$booking->service] ?? null;
         $location = $book->locations[$booking->location ?? ''] ?? null;
         if ($service === null || ($location === null && $booking->location !== null)) {
             return false;
         }
-        $appointment = Timeline::between($booking->start, $booking->start + $booking->minutes);
         foreach ($booking->staff as $id) {
             $member = $book->staff[$id] ?? null;
-            if (
-                $member === null ||
-                ! $member->active ||
-                ! $appointment
-                    ->subtract(
-                        $open->of($member, $location ?? new Location('', ''), $service)->subtract($member->off()),
-                    )
-                    ->isEmpty()
-            ) {
+            if ($member === null || ! $member->active) {
+                return false;
+            }
+            $stretch = $time->of($member, $location ?? new Location('', ''), $service)->stretchAt($booking->start);
+            if ($stretch === null || $stretch[1] < $booking->start + $booking->minutes) {
                 return false;
             }
         }
 
-        return self::unitsWork($book, $booking, $appointment);
+        return self::unitsWork($book, $booking);
     }
 
-    private static function unitsWork(RuleBook $book, Booking $booking, Timeline $appointment): bool
+    private static function unitsWork(RuleBook $book, Booking $booking): bool
     {
+        $appointment = Timeline::between($booking->start, $booking->start + $booking->minutes);
         foreach ($book->pools as $pool) {
             foreach ($booking->units as $unit) {
                 foreach ($pool->outages[$unit] ?? [] as $outage) {
