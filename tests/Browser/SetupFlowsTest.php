@@ -223,14 +223,14 @@ it('makes a service with choices and a note, sees its times, and hides it from t
 it('orders services by keys, searches them, and duplicates one', function (): void {
     $owner = $this->window()->signIn();
     $owner->go('/at/quernmoor/offer/services')->sees('Wheel lesson');
-    $first = $owner->find('.row-name')->getText();
+    $first = $owner->find('main li a')->getText();
     focus($owner, '.handle');
     $owner->key(WebDriverKeys::ARROW_DOWN)->sees('Order saved.')->press('#undo')->sees('Undone.');
-    $owner->until('the order is back', fn (): bool => $owner->find('.row-name')->getText() === $first);
+    $owner->until('the order is back', fn (): bool => $owner->find('main li a')->getText() === $first);
     $owner->type('[type=search]', 'kiln')->sees('Kiln firing');
     expect($owner->text())->not->toContain('Hand-building');
     $owner
-        ->press('.row-end button:last-child')
+        ->press('main li span > button:last-child')
         ->sees('Kiln firing, again')
         ->sees('As clients will see it')
         ->choose('Remove Kiln firing, again')
@@ -242,7 +242,7 @@ it('puts a list in order by hand: dragged by its handle, or lifted and carried b
     $owner->go('/at/quernmoor/offer/add-ons')->find('.handle');
     $names = fn (): array => array_map(
         fn (RemoteWebElement $row): string => $row->getText(),
-        $owner->driver->findElements(WebDriverBy::cssSelector('.rows .row-name')),
+        $owner->driver->findElements(WebDriverBy::cssSelector('main li b')),
     );
     $first = $names();
     expect(count($first))->toBeGreaterThan(1);

@@ -13,6 +13,7 @@ import { Ordered } from '../setup/Ordered';
 import { useOrder } from '../setup/useOrder';
 import { writeLength } from '../lib/length';
 import { priceWords } from '../words/prices';
+import { Row, RowEnd, RowFact, RowNameLink } from '../ui/Row';
 import * as say from '@words/offer';
 import './Services.css';
 
@@ -62,16 +63,14 @@ export function Services() {
           <Ordered rows={group.services} mayChange={may('change-setup')} onMove={order.move}>
             {(one, handle) => (
               <>
-                <div className="row row-service">
+                <Row lit>
                   {handle}
                   <Mark of={one} />
-                  <Link to={`/at/${business}/offer/services/${one.id}`} className="row-name">
-                    {one.name}
-                  </Link>
-                  <span className="row-soft">{lengthsOf(one)}</span>
-                  <span className="row-soft row-price">{priceWords(one.price, data.currency)}</span>
-                  <span className="row-soft row-wide">{names(one.staff, data.staff)}</span>
-                  <span className="row-end">
+                  <RowNameLink to={`/at/${business}/offer/services/${one.id}`}>{one.name}</RowNameLink>
+                  <RowFact>{lengthsOf(one)}</RowFact>
+                  <RowFact className="min-w-30">{priceWords(one.price, data.currency)}</RowFact>
+                  <RowFact wide>{names(one.staff, data.staff)}</RowFact>
+                  <RowEnd>
                     {!one.active && <span className="word">{say.resting}</span>}
                     {one.visibility !== 'page' && (
                       <span className="word">{one.visibility === 'link' ? say.byLinkOnly : say.deskOnly}</span>
@@ -86,8 +85,8 @@ export function Services() {
                     </Button>
                     {may('change-setup') && <Rest service={one} />}
                     {may('change-setup') && <Duplicate service={one} />}
-                  </span>
-                </div>
+                  </RowEnd>
+                </Row>
                 {linked === one.id && <ServiceLink service={one} link={`${data.link}?service=${one.id}`} />}
               </>
             )}

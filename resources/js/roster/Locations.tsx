@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { buttonLook } from '../ui/Button';
 import { useSetup } from '../setup/useSetup';
+import { RowFact, RowLink, RowName, Rows } from '../ui/Row';
 import * as say from '@words/roster';
 
 /** Where appointments happen. */
@@ -20,18 +21,18 @@ export function Locations() {
         )}
       </div>
       {data.locations.length === 0 && <p>{say.nowhereYetShopRoom}</p>}
-      <ul className="rows">
+      <Rows>
         {data.locations.map((one) => (
           <li key={one.id}>
-            <Link to={`/at/${business}/roster/locations/${one.id}`} className="row">
-              {one.picture !== null && <img className="row-picture" src={`/pictures/${one.picture}`} alt="" />}
-              <b>{one.name}</b>
-              <span className="row-soft">{one.online ? say.onlinePlace : one.address}</span>
-              <span className="row-soft">{one.ownHours ? say.ownHours : say.openAsBusiness}</span>
-            </Link>
+            <RowLink to={`/at/${business}/roster/locations/${one.id}`}>
+              {one.picture !== null && <img className="picture" src={`/pictures/${one.picture}`} alt="" />}
+              <RowName>{one.name}</RowName>
+              <RowFact>{one.online ? say.onlinePlace : one.address}</RowFact>
+              <RowFact>{one.ownHours ? say.ownHours : say.openAsBusiness}</RowFact>
+            </RowLink>
           </li>
         ))}
-      </ul>
+      </Rows>
     </section>
   );
 }

@@ -4,6 +4,7 @@ import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
 import { differencesOn } from './differences';
 import type { Dates } from './YearStrip';
+import { Row, RowEnd, RowFact, RowName, Rows } from '../ui/Row';
 import * as say from '@words/roster';
 
 /** What is different on these dates already, each with a way to take it back. */
@@ -17,24 +18,26 @@ export function OnDates({ dates, chosen, mayChange }: { dates: Schemas['Year']; 
     return <p className="text-soft">{say.asInOrdinaryWeek}</p>;
   }
   return (
-    <ul className="rows">
+    <Rows>
       {rows.map((row) => (
-        <li key={row.id} className="row row-plain">
-          <b>{row.says}</b>
-          <span className="row-soft">{row.who}</span>
-          {mayChange && (may('change-setup') || row.draft.kind !== 'closure') && (
-            <span className="row-end">
-              <Button
-                small
-                onClick={() => void saving.save([row.draft], say.removed)}
-                aria-label={say.removeOne({ what: row.says })}
-              >
-                {say.remove}
-              </Button>
-            </span>
-          )}
+        <li key={row.id}>
+          <Row>
+            <RowName>{row.says}</RowName>
+            <RowFact>{row.who}</RowFact>
+            {mayChange && (may('change-setup') || row.draft.kind !== 'closure') && (
+              <RowEnd>
+                <Button
+                  small
+                  onClick={() => void saving.save([row.draft], say.removed)}
+                  aria-label={say.removeOne({ what: row.says })}
+                >
+                  {say.remove}
+                </Button>
+              </RowEnd>
+            )}
+          </Row>
         </li>
       ))}
-    </ul>
+    </Rows>
   );
 }

@@ -6,6 +6,7 @@ import { Mark } from '../ui/Mark';
 import { useSetup } from '../setup/useSetup';
 import { ROLES } from '../words/roles';
 import { SignIns } from './SignIns';
+import { RowEnd, RowFact, RowLink, RowName, Rows } from '../ui/Row';
 import * as say from '@words/roster';
 import './People.css';
 
@@ -39,27 +40,27 @@ export function People() {
           )}
         </div>
         {data.staff.length === 0 && <p>{say.nobodyYetAddWhoever}</p>}
-        <ul className="rows">
+        <Rows>
           {fits.map((one) => {
             const signIn = data.signIns.find((other) => other.staff === one.id);
             return (
               <li key={one.id}>
-                <Link to={`/at/${business}/roster/people/${one.id}`} className="row">
+                <RowLink to={`/at/${business}/roster/people/${one.id}`}>
                   <Mark of={one} />
-                  <b>{one.name}</b>
-                  <span className="row-soft">{one.email ?? say.noMail}</span>
-                  {one.ownHours && <span className="row-soft">{say.ownHours}</span>}
-                  <span className="row-end">
+                  <RowName>{one.name}</RowName>
+                  <RowFact>{one.email ?? say.noMail}</RowFact>
+                  {one.ownHours && <RowFact>{say.ownHours}</RowFact>}
+                  <RowEnd>
                     {!one.active && <span className="word">{say.resting}</span>}
                     {may('manage-sign-ins') && (
                       <span className="word">{signIn === undefined ? say.visiting : ROLES[signIn.role]}</span>
                     )}
-                  </span>
-                </Link>
+                  </RowEnd>
+                </RowLink>
               </li>
             );
           })}
-        </ul>
+        </Rows>
         {fits.length === 0 && sought !== '' && <p>{say.nobodyCalled({ sought })}</p>}
       </section>
       {may('manage-sign-ins') && <SignIns />}

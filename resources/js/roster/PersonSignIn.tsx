@@ -6,6 +6,7 @@ import { Fold } from '../ui/Fold';
 import { Select } from '../ui/Select';
 import { ROLE_OPTIONS, ROLES } from '../words/roles';
 import { InviteForm, useAccess, Waiting } from './SignIns';
+import { Rows } from '../ui/Row';
 import * as say from '@words/roster';
 
 /** Whether somebody who is booked signs in too, in which role, and what that role may do, in words. */
@@ -58,9 +59,9 @@ export function PersonSignIn({ staff, email }: { staff: string; email: string })
         </>
       )}
       {signIn === undefined && waiting !== undefined && (
-        <ul className="rows">
+        <Rows>
           <Waiting invitation={waiting} />
-        </ul>
+        </Rows>
       )}
       {signIn === undefined && waiting === undefined && <InviteForm staff={staff} address={email} />}
     </Fold>

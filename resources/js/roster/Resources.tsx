@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { buttonLook } from '../ui/Button';
 import { useSetup } from '../setup/useSetup';
+import { RowFact, RowLink, RowName, Rows } from '../ui/Row';
 import * as say from '@words/roster';
 
 /** Pools of units that services need: wheels, rooms, chairs. */
@@ -20,25 +21,25 @@ export function Resources() {
         )}
       </div>
       {data.pools.length === 0 && <p>{say.nothingYetPoolHolds}</p>}
-      <ul className="rows">
+      <Rows>
         {data.pools.map((one) => (
           <li key={one.id}>
-            <Link to={`/at/${business}/roster/resources/${one.id}`} className="row">
-              <b>{one.name}</b>
-              <span className="row-soft">
+            <RowLink to={`/at/${business}/roster/resources/${one.id}`}>
+              <RowName>{one.name}</RowName>
+              <RowFact>
                 {say.unitsNamed({
                   count: one.units.length,
                   names: one.units.slice(0, 4).join(', '),
                   more: one.units.length > 4 ? 'yes' : 'no',
                 })}
-              </span>
-              <span className="row-soft">
+              </RowFact>
+              <RowFact>
                 {data.locations.find((place) => place.id === one.location)?.name ?? say.atEveryLocation}
-              </span>
-            </Link>
+              </RowFact>
+            </RowLink>
           </li>
         ))}
-      </ul>
+      </Rows>
     </section>
   );
 }

@@ -11,6 +11,7 @@ import { draftOf, thing } from '../setup/things';
 import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
 import { ROLE_OPTIONS, ROLES } from '../words/roles';
+import { Row, RowEnd, RowFact, RowName, Rows } from '../ui/Row';
 import * as say from '@words/roster';
 import './SignIns.css';
 
@@ -23,14 +24,14 @@ export function SignIns() {
   return (
     <section className="grid gap-3" aria-labelledby="sign-ins">
       <h2 id="sign-ins">{say.peopleWhoSignIn}</h2>
-      <ul className="rows">
+      <Rows>
         {data.signIns.map((one) => (
           <SignInRow key={one.id} signIn={one} who={data.staff.find((other) => other.id === one.staff)?.name} />
         ))}
         {data.invitations.map((one) => (
           <Waiting key={one.id} invitation={one} />
         ))}
-      </ul>
+      </Rows>
       <InviteForm staff={null} />
       <dl className="roles">
         {data.roles.map((one) => (
@@ -62,43 +63,49 @@ export function useAccess() {
 function SignInRow({ signIn, who }: { signIn: Schemas['SignInRow']; who: string | undefined }) {
   const { put, refused } = useAccess();
   return (
-    <li className="row row-plain">
-      <b>{signIn.name}</b>
-      <span className="row-soft">{signIn.email}</span>
-      <span className="row-soft">
-        {who === undefined ? say.notBooked : who === signIn.name ? say.bookedToo : say.bookedAs({ who })}
-      </span>
-      <span className="row-end">
-        <select
-          className={inputLook('small')}
-          aria-label={say.roleOf({ name: signIn.name })}
-          value={signIn.role}
-          onChange={(event) => {
-            const role = ROLE_OPTIONS.find(([one]) => one === event.target.value)?.[0];
-            if (role !== undefined) {
-              void put(signIn.id, { role, staff: signIn.staff }, say.roleNow({ name: signIn.name, role: ROLES[role] }));
-            }
-          }}
-        >
-          {ROLE_OPTIONS.map(([role, words]) => (
-            <option key={role} value={role}>
-              {words}
-            </option>
-          ))}
-        </select>
-        <Button
-          small
-          onClick={() => void put(signIn.id, null, say.noLongerSignsIn({ name: signIn.name }))}
-          aria-label={say.takeSignInAwayOf({ name: signIn.name })}
-        >
-          {say.takeAway}
-        </Button>
-      </span>
-      {refused !== null && (
-        <Wrong as="p" className="row-wrong" role="alert">
-          {Object.values(refused.fields ?? {})[0] ?? refused.message}
-        </Wrong>
-      )}
+    <li>
+      <Row>
+        <RowName>{signIn.name}</RowName>
+        <RowFact>{signIn.email}</RowFact>
+        <RowFact>
+          {who === undefined ? say.notBooked : who === signIn.name ? say.bookedToo : say.bookedAs({ who })}
+        </RowFact>
+        <RowEnd>
+          <select
+            className={inputLook('small')}
+            aria-label={say.roleOf({ name: signIn.name })}
+            value={signIn.role}
+            onChange={(event) => {
+              const role = ROLE_OPTIONS.find(([one]) => one === event.target.value)?.[0];
+              if (role !== undefined) {
+                void put(
+                  signIn.id,
+                  { role, staff: signIn.staff },
+                  say.roleNow({ name: signIn.name, role: ROLES[role] }),
+                );
+              }
+            }}
+          >
+            {ROLE_OPTIONS.map(([role, words]) => (
+              <option key={role} value={role}>
+                {words}
+              </option>
+            ))}
+          </select>
+          <Button
+            small
+            onClick={() => void put(signIn.id, null, say.noLongerSignsIn({ name: signIn.name }))}
+            aria-label={say.takeSignInAwayOf({ name: signIn.name })}
+          >
+            {say.takeAway}
+          </Button>
+        </RowEnd>
+        {refused !== null && (
+          <Wrong as="p" className="basis-full" role="alert">
+            {Object.values(refused.fields ?? {})[0] ?? refused.message}
+          </Wrong>
+        )}
+      </Row>
     </li>
   );
 }
@@ -117,14 +124,16 @@ export function Waiting({ invitation }: { invitation: Schemas['Invitation'] }) {
     await queries.invalidateQueries({ queryKey: ['setup'] });
   };
   return (
-    <li className="row row-plain">
-      <b>{invitation.email}</b>
-      <span className="word word-waits">{say.invitedAs({ role: ROLES[invitation.role] })}</span>
-      <span className="row-end">
-        <Button small onClick={() => void withdraw()} aria-label={say.withdrawOf({ email: invitation.email })}>
-          {say.withdraw}
-        </Button>
-      </span>
+    <li>
+      <Row>
+        <RowName>{invitation.email}</RowName>
+        <span className="word word-waits">{say.invitedAs({ role: ROLES[invitation.role] })}</span>
+        <RowEnd>
+          <Button small onClick={() => void withdraw()} aria-label={say.withdrawOf({ email: invitation.email })}>
+            {say.withdraw}
+          </Button>
+        </RowEnd>
+      </Row>
     </li>
   );
 }

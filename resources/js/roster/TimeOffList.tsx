@@ -12,6 +12,7 @@ import { Pick } from '../ui/Pick';
 import { Mark } from '../ui/Mark';
 import { MomentField } from '../ui/MomentField';
 import { spanWords } from './spanWords';
+import { Row, RowEnd, RowFact, RowName, Rows } from '../ui/Row';
 import * as say from '@words/roster';
 
 /** When somebody is away this year and the next, and a way to add to it: for them alone or for several at once. */
@@ -37,25 +38,27 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
   return (
     <div className="grid gap-3">
       {away.length === 0 && <p className="text-soft">{say.nothingPlanned}</p>}
-      <ul className="rows">
+      <Rows>
         {away.map((one) => (
-          <li key={one.id} className="row row-plain">
-            <b>{spanWords(one.content.from, one.content.to)}</b>
-            <span className="row-soft">{one.content.name}</span>
-            {mayChange && (
-              <span className="row-end">
-                <Button
-                  small
-                  onClick={() => void saving.save([draftOf.timeOff(one.id, null, one.version)], say.timeOffRemoved)}
-                  aria-label={say.removeOne({ what: spanWords(one.content.from, one.content.to) })}
-                >
-                  {say.remove}
-                </Button>
-              </span>
-            )}
+          <li key={one.id}>
+            <Row>
+              <RowName>{spanWords(one.content.from, one.content.to)}</RowName>
+              <RowFact>{one.content.name}</RowFact>
+              {mayChange && (
+                <RowEnd>
+                  <Button
+                    small
+                    onClick={() => void saving.save([draftOf.timeOff(one.id, null, one.version)], say.timeOffRemoved)}
+                    aria-label={say.removeOne({ what: spanWords(one.content.from, one.content.to) })}
+                  >
+                    {say.remove}
+                  </Button>
+                </RowEnd>
+              )}
+            </Row>
           </li>
         ))}
-      </ul>
+      </Rows>
       {mayChange && (
         <div className="grid gap-3">
           <Columns of={3}>

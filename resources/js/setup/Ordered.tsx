@@ -15,6 +15,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import type { KeyboardEvent, ReactNode } from 'react';
+import { Rows } from '../ui/Row';
 import * as say from '@words/setup';
 import './Ordered.css';
 
@@ -51,7 +52,7 @@ export function Ordered<R extends Row>({ rows, mayChange, onMove, children }: Pr
       }}
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-        <ul className="rows">
+        <Rows>
           {rows.map((row, at) => (
             <OrderedRow
               key={row.id}
@@ -68,7 +69,7 @@ export function Ordered<R extends Row>({ rows, mayChange, onMove, children }: Pr
               {(handle) => children(row, handle)}
             </OrderedRow>
           ))}
-        </ul>
+        </Rows>
       </SortableContext>
     </DndContext>
   );

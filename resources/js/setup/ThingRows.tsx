@@ -3,8 +3,8 @@ import { Button } from '../ui/Button';
 import { Ordered } from './Ordered';
 import { useOrder } from './useOrder';
 import { useSetup } from './useSetup';
+import { Row, RowEnd, RowFact, RowName } from '../ui/Row';
 import * as say from '@words/setup';
-import './ThingRows.css';
 
 type Row = { id: string; name: string; says: string };
 type Props = {
@@ -35,16 +35,18 @@ export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
           </Button>
         )}
       </div>
-      {open === 'new' && <div className="row-open">{editor(null, () => setOpen(null))}</div>}
+      {open === 'new' && (
+        <div className="rounded-[10px] bg-paper px-3 pt-3 pb-5">{editor(null, () => setOpen(null))}</div>
+      )}
       {rows.length === 0 && open !== 'new' && <p>{empty}</p>}
       <Ordered rows={order.sorted(rows)} mayChange={may('change-setup')} onMove={order.move}>
         {(row, handle) => (
           <>
-            <div className="row row-service">
+            <Row lit>
               {handle}
-              <b className="row-name">{row.name}</b>
-              <span className="row-soft row-wide">{row.says}</span>
-              <span className="row-end">
+              <RowName>{row.name}</RowName>
+              <RowFact wide>{row.says}</RowFact>
+              <RowEnd>
                 <Button
                   small
                   aria-expanded={open === row.id}
@@ -55,9 +57,11 @@ export function ThingRows({ list, title, add, empty, rows, editor }: Props) {
                 >
                   {open === row.id ? say.close : may('change-setup') ? say.change : say.look}
                 </Button>
-              </span>
-            </div>
-            {open === row.id && <div className="row-open">{editor(row.id, () => setOpen(null))}</div>}
+              </RowEnd>
+            </Row>
+            {open === row.id && (
+              <div className="rounded-[10px] bg-paper px-3 pt-3 pb-5">{editor(row.id, () => setOpen(null))}</div>
+            )}
           </>
         )}
       </Ordered>
