@@ -31,7 +31,7 @@ final class Sale
     {
         return array_map(
             static fn (Line $line): array => [
-                'kind' => $line->kind,
+                'kind' => $line->kind->value,
                 'label' => $line->label,
                 'amount' => $line->amount,
             ] +

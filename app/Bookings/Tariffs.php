@@ -17,9 +17,12 @@ use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Price\AddOn as PricedAddOn;
 use YardBell\Core\Price\InvalidPrice;
 use YardBell\Core\Price\PaymentTerms;
+use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quote;
+use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Visit;
+use YardBell\Core\Time\Zone;
 
 /** What services cost, as the core reckons with it. */
 final readonly class Tariffs
@@ -50,6 +53,7 @@ final readonly class Tariffs
         }
 
         return self::priced(
+            $service->id,
             $service->name,
             $service->kind,
             $service->minutes,
@@ -68,6 +72,7 @@ final readonly class Tariffs
      * @param  PaymentContent|null  $payment null: nothing when booking
      */
     public static function priced(
+        string $id,
         string $name,
         string $kind,
         int $minutes,
@@ -83,14 +88,20 @@ final readonly class Tariffs
             default => Lengths::stepped($lengths['min'], $lengths['max'], $lengths['step']),
         };
 
-        return new Tariff($name, $lengths, $pricing->toCore(), $addOns, $payment?->toCore() ?? new PaymentTerms());
+        return new Tariff($id, $name, $lengths, $pricing->toCore(), $addOns, $payment?->toCore() ?? new PaymentTerms());
+    }
+
+    /** By what can be set up here so far: nothing that depends on the time, the client or the tax. */
+    public static function quoting(): Quoting
+    {
+        return new Quoting(new PriceList(), Zone::named('UTC'));
     }
 
     /** @throws Refusal that says what there is no price for */
     public static function quote(Tariff $tariff, Visit $visit): Quote
     {
         try {
-            return $tariff->quote($visit);
+            return self::quoting()->quote($tariff, $visit);
         } catch (InvalidPrice $wrong) {
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }

@@ -214,6 +214,7 @@ final readonly class SetupLists
         $lengths = json_decode($service->lengths ?? '[]', true);
 
         return Tariffs::priced(
+            $service->id,
             $service->name,
             $service->kind,
             $service->minutes,

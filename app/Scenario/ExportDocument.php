@@ -18,7 +18,7 @@ use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Session as Scheduled;
-use YardBell\Core\Scenario\PriceWriter;
+use YardBell\Core\Price\Tariff;
 use YardBell\Core\Scenario\Scenario;
 use YardBell\Core\Scenario\Writer;
 
@@ -43,7 +43,7 @@ final readonly class ExportDocument
                 name: $business->name,
                 currency: $business->currency,
                 clients: $this->clients($business),
-                prices: ['services' => $this->prices($business)],
+                tariffs: $this->tariffs($business),
             ),
         );
     }
@@ -126,16 +126,15 @@ final readonly class ExportDocument
         );
     }
 
-    /** @return array<string, array<string, mixed>> by service */
-    private function prices(Business $business): array
+    /** @return array<string, Tariff> by service */
+    private function tariffs(Business $business): array
     {
         $addOns = AddOn::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
+        $tariffs = [];
+        foreach ($business->services()->get() as $service) {
+            $tariffs[$service->id] = Tariffs::with($service, $addOns);
+        }
 
-        return $business
-            ->services()
-            ->get()
-            ->keyBy('id')
-            ->map(static fn (Service $service): array => PriceWriter::tariff(Tariffs::with($service, $addOns)))
-            ->all();
+        return $tariffs;
     }
 }

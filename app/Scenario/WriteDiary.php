@@ -193,6 +193,6 @@ final readonly class WriteDiary
         $tariff = $this->tariffs->of($service);
         $length = $tariff->lengths?->named($minutes) === null ? null : $minutes;
 
-        return Sale::columns($tariff->quote(new Visit($length, $staff, $party)), $service);
+        return Sale::columns(Tariffs::quoting()->quote($tariff, new Visit($length, $staff, $party)), $service);
     }
 }

@@ -10,11 +10,15 @@ use YardBell\Core\Price\AddOn as PricedAddOn;
 use YardBell\Core\Price\Percent;
 use YardBell\Core\Price\Pricing;
 use YardBell\Core\Price\Tariff;
+use YardBell\Core\Scenario\PriceWriter;
 use YardBell\Core\Scenario\Scenario;
 
 /** Writes what a document's services cost. */
 final readonly class WritePrices
 {
+    /** What a document says of a service's price that cannot be set up here yet. */
+    private const NOT_YET = ['frequency' => 1, 'excludeSurcharges' => 1, 'taxRates' => 1, 'extraPeopleStaff' => 1];
+
     /**
      * @param  bool  $hasSessions a session lasts as long as it is scheduled, so its service has one amount
      * @return array{pricing: array<string, mixed>, payment_terms: array<string, mixed>} columns of the service
@@ -70,27 +74,19 @@ final readonly class WritePrices
      */
     public static function leftOut(Scenario $scenario): array
     {
-        $left = array_keys(array_filter($scenario->prices[''][''] ?? []));
-        if (($scenario->prices['codes'][''] ?? []) !== []) {
-            $left[] = 'codes';
-        }
-        foreach (['staff', 'clients'] as $list) {
-            if (array_filter(array_column($scenario->prices[$list] ?? [], 'rates')) !== []) {
-                $left[] = "rates of {$list}";
+        $list = PriceWriter::business($scenario->prices) + ['codes' => $scenario->prices->codes];
+        $left = array_keys(array_filter($list));
+        foreach (['staff', 'clients'] as $of) {
+            if (($of === 'staff' ? $scenario->prices->staffRates : $scenario->prices->clientRates) !== []) {
+                $left[] = "rates of {$of}";
             }
         }
-        foreach ($scenario->prices['services'] ?? [] as $prices) {
+        foreach ($scenario->tariffs as $tariff) {
+            $written = PriceWriter::tariff($tariff);
             array_push(
                 $left,
-                ...array_keys(
-                    array_intersect_key((array) ($prices['pricing'] ?? []), [
-                        'frequency' => 1,
-                        'excludeSurcharges' => 1,
-                        'taxRates' => 1,
-                        'extraPeopleStaff' => 1,
-                    ]),
-                ),
-                ...array_keys(array_intersect_key($prices, ['staffPay' => 1])),
+                ...array_keys(array_intersect_key((array) $written['pricing'], self::NOT_YET)),
+                ...array_keys(array_intersect_key($written, ['staffPay' => 1])),
             );
         }
 

@@ -3,13 +3,14 @@
 declare(strict_types=1);
 
 /*
- * slots, why, check: the core alone, without the framework's start-up and without Composer's loader.
+ * slots, why, quote, check: the core alone, without the framework's start-up and without Composer's loader.
  */
 
 spl_autoload_register(static function (string $class): void {
-    if (str_starts_with($class, 'YardBell\\Core\\')) {
-        require dirname(__DIR__).'/src/'.strtr(substr($class, 14), '\\', '/').'.php';
-    }
+    $file = strtr($class, '\\', '/').'.php';
+    require str_starts_with($class, 'YardBell\\Core\\')
+        ? dirname(__DIR__).'/src/'.substr($file, 14)
+        : dirname(__DIR__, 2).'/vendor/brick/math/src/'.substr($file, 11); // exact arithmetic, the only other thing
 });
 
 $kept = [];

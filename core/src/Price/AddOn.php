@@ -11,6 +11,7 @@ final readonly class AddOn
      * @param  int  $amount of one, in the minor unit
      * @param  int  $minutes by which one lengthens the appointment
      * @param  bool  $perPerson whether everyone who comes takes it
+     * @param  list<string>  $taxRates on it
      */
     public function __construct(
         public string $id,
@@ -18,6 +19,7 @@ final readonly class AddOn
         public int $amount,
         public int $minutes = 0,
         public bool $perPerson = false,
+        public array $taxRates = [],
     ) {
         $amount >= 0 ?: throw InvalidPrice::amount($name, $amount);
     }

@@ -10,8 +10,8 @@ use YardBell\Core\CoreException;
 final class InvalidPrice extends DomainException implements CoreException
 {
     /**
-     * @param  string  $problem what is wrong, as a code: percent, no-length, length, add-on, party, quantity, amount or
-     *   people
+     * @param  string  $problem what is wrong, as a code: percent, no-length, length, add-on, party, quantity, amount,
+     *   people, tax-rate or too-large
      * @param  array<string, int|string>  $parameters what it is about
      */
     private function __construct(
@@ -77,5 +77,15 @@ final class InvalidPrice extends DomainException implements CoreException
             [],
             'More people cost either the same each, or amounts of their own, not both.',
         );
+    }
+
+    public static function taxRate(string $id): self
+    {
+        return new self('tax-rate', ['id' => $id], "There is no tax rate \"{$id}\".");
+    }
+
+    public static function tooLarge(): self
+    {
+        return new self('too-large', [], 'This comes to more than any price can be.');
     }
 }

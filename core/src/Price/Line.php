@@ -8,16 +8,25 @@ namespace YardBell\Core\Price;
 final readonly class Line
 {
     /**
-     * @param  string  $kind base, people or addOn
-     * @param  string|null  $id of the add-on
+     * @param  int  $amount below zero where it takes something off
+     * @param  string|null  $id of the add-on, surcharge, code or tax rate
      * @param  int|null  $quantity of the add-on
+     * @param  int|null  $net what reductions left of it; null: a reduction or a tax
+     * @param  int|null  $taxed index of the line that a tax is on
      */
     public function __construct(
-        public string $kind,
+        public LineKind $kind,
         public string $label,
         public int $amount,
         public ?string $id = null,
         public ?int $quantity = null,
+        public ?int $net = null,
+        public ?int $taxed = null,
     ) {
+    }
+
+    public function withNet(int $net): self
+    {
+        return new self($this->kind, $this->label, $this->amount, $this->id, $this->quantity, $net, $this->taxed);
     }
 }

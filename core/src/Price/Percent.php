@@ -4,39 +4,56 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Price;
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+
+use function preg_match;
+use function rtrim;
+use function str_contains;
+
 /** An exact percentage of at most 4 decimal places, 0 or more: "7.5", "20". */
 final readonly class Percent
 {
-    private const PLACES = 4;
-
-    /** @param  int  $tenThousandths of a percent: 75,000 for 7.5 % */
-    private function __construct(private int $tenThousandths)
+    private function __construct(private BigDecimal $value)
     {
     }
 
     /** @throws InvalidPrice if it is not written like "7.5" */
     public static function of(string $written): self
     {
-        if (preg_match('/^(\d{1,6})(?:\.(\d{1,4}))?\z/', $written, $parts) !== 1) {
-            throw InvalidPrice::percent($written);
-        }
-
-        return new self((int) ($parts[1].str_pad($parts[2] ?? '', self::PLACES, '0')));
+        return preg_match('/^\d{1,6}(?:\.\d{1,4})?\z/', $written) === 1
+            ? new self(BigDecimal::of($written))
+            : throw InvalidPrice::percent($written);
     }
 
     /** As it is written, without zeros at its end. */
     public function written(): string
     {
-        $digits = str_pad((string) $this->tenThousandths, self::PLACES + 1, '0', STR_PAD_LEFT);
+        $digits = (string) $this->value;
 
-        return rtrim(rtrim(substr($digits, 0, -self::PLACES).'.'.substr($digits, -self::PLACES), '0'), '.');
+        return str_contains($digits, '.') ? rtrim(rtrim($digits, '0'), '.') : $digits;
     }
 
     /** Of an amount in the minor unit, rounded once, half up. */
     public function part(int $amount): int
     {
-        $whole = 100 * 10 ** self::PLACES;
+        return Amounts::rounded($this->exact($amount));
+    }
 
-        return intdiv(2 * $amount * $this->tenThousandths + $whole, 2 * $whole);
+    /** The same, not rounded yet. */
+    public function exact(int $amount): BigDecimal
+    {
+        return $this->value->multipliedBy($amount)->withPointMovedLeft(2);
+    }
+
+    /** @param  list<self>  $all that an amount includes, this one among them (rules.md P8) */
+    public function included(int $amount, array $all): int
+    {
+        $whole = BigDecimal::of(100);
+        foreach ($all as $one) {
+            $whole = $whole->plus($one->value);
+        }
+
+        return Amounts::rounded($this->value->multipliedBy($amount)->dividedBy($whole, 0, RoundingMode::HALF_UP));
     }
 }

@@ -8,7 +8,7 @@ use YardBell\Core\Availability\Lengths;
 
 use function array_filter;
 use function array_map;
-use function count;
+use function intdiv;
 use function max;
 
 /** P1 and P2: what a service costs, by its length, by who does it and for how many. Amounts in the minor unit. */
@@ -21,6 +21,9 @@ final readonly class Pricing
      * @param  array<string, int>  $byStaff amount by staff member, in place of the service's for every length
      * @param  bool  $perPerson everyone costs as much as the first
      * @param  list<int>  $extraPeople what the second costs, the third, …; everyone after the last as much as the last
+     * @param  list<int>  $extraPeopleStaff what staff get for them, likewise (rules.md P11); none: their share of it
+     * @param  list<string>  $excludeSurcharges of the business, that are not on this service
+     * @param  list<string>  $taxRates on base, people and surcharges
      *
      * @throws InvalidPrice
      */
@@ -32,6 +35,10 @@ final readonly class Pricing
         public array $byStaff = [],
         public bool $perPerson = false,
         public array $extraPeople = [],
+        public array $extraPeopleStaff = [],
+        public ?Frequency $frequency = null,
+        public array $excludeSurcharges = [],
+        public array $taxRates = [],
     ) {
         foreach (
             [
@@ -40,6 +47,7 @@ final readonly class Pricing
                 'a step' => [$perStep ?? 0],
                 'a staff member' => $byStaff,
                 'a person more' => $extraPeople,
+                'staff for a person more' => $extraPeopleStaff,
             ] as $what => $amounts
         ) {
             foreach ($amounts as $one) {
@@ -79,16 +87,7 @@ final readonly class Pricing
     /** P2: what those cost who come along. */
     public function more(int $base, int $party): int
     {
-        if ($this->perPerson) {
-            return $base * ($party - 1);
-        }
-        $sum = 0;
-        for ($i = 0; $i < $party - 1 && $i < count($this->extraPeople); $i++) {
-            $sum += $this->extraPeople[$i];
-        }
-        $last = $this->extraPeople[count($this->extraPeople) - 1] ?? 0;
-
-        return $sum + $last * max(0, $party - 1 - count($this->extraPeople));
+        return $this->perPerson ? Amounts::times($base, $party - 1) : Amounts::more($this->extraPeople, $party);
     }
 
     private function ofLength(?Lengths $lengths, ?int $minutes): int
@@ -97,8 +96,10 @@ final readonly class Pricing
 
         return match (true) {
             $this->kind === PriceKind::Free => 0,
-            $this->perStep !== null && $lengths !== null && $minutes !== null => $this->perStep *
+            $this->perStep !== null && $lengths !== null && $minutes !== null => Amounts::times(
+                $this->perStep,
                 intdiv($minutes + $lengths->step - 1, $lengths->step),
+            ),
             $this->byMinutes !== [] => $this->byMinutes[$minutes ?? 0] ?? throw InvalidPrice::length($minutes),
             default => $this->amount ?? 0,
         };

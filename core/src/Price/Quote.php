@@ -12,24 +12,53 @@ final readonly class Quote
 {
     /**
      * @param  list<Line>  $lines
+     * @param  list<Tax>  $includedTax
      * @param  int|null  $total null: not priced, settled at the desk
+     * @param  list<StaffShare>  $staffPay never shown to clients
+     * @param  list<CodeUse>  $codes
      */
-    private function __construct(public array $lines, public ?int $total, public int $dueNow, public bool $keepsCard)
-    {
+    private function __construct(
+        public array $lines,
+        public array $includedTax,
+        public ?int $total,
+        public int $dueNow,
+        public bool $keepsCard,
+        public array $staffPay,
+        public array $codes,
+    ) {
     }
 
-    /** @param  list<Line>  $lines */
-    public static function of(array $lines, PaymentTerms $terms, bool $payNow): self
-    {
+    /**
+     * @param  list<Line>  $lines
+     * @param  list<Tax>  $includedTax
+     * @param  list<StaffShare>  $staffPay
+     * @param  list<CodeUse>  $codes
+     */
+    public static function of(
+        array $lines,
+        array $includedTax,
+        PaymentTerms $terms,
+        bool $payNow,
+        array $staffPay,
+        array $codes,
+    ): self {
         $total = array_sum(array_map(static fn (Line $line): int => $line->amount, $lines));
 
-        return new self($lines, $total, $terms->dueNow($total, $payNow), $terms->keepsCard());
+        return new self(
+            $lines,
+            $includedTax,
+            $total,
+            $terms->dueNow($total, $payNow),
+            $terms->keepsCard(),
+            $staffPay,
+            $codes,
+        );
     }
 
     /** P1: the price is settled at the desk, so nothing is computed and nothing is charged before. */
     public static function settledLater(): self
     {
-        return new self([], null, 0, false);
+        return new self([], [], null, 0, false, [], []);
     }
 
     public function isPriced(): bool
@@ -40,5 +69,17 @@ final readonly class Quote
     public function dueLater(): ?int
     {
         return $this->total === null ? null : $this->total - $this->dueNow;
+    }
+
+    public function taxAdded(): int
+    {
+        return array_sum(
+            array_map(static fn (Line $line): int => $line->kind === LineKind::Tax ? $line->amount : 0, $this->lines),
+        );
+    }
+
+    public function taxIncluded(): int
+    {
+        return array_sum(array_map(static fn (Tax $tax): int => $tax->amount, $this->includedTax));
     }
 }

@@ -16,50 +16,35 @@ use function min;
 final readonly class Tariff
 {
     /**
+     * @param  string  $service its id
      * @param  string  $name the service's, which its lines carry
      * @param  Lengths|null  $lengths null: of a session, which has its own
      * @param  array<string, AddOn>  $addOns by id
+     * @param  int|Percent|null  $staffPay what who takes it is paid: an amount, a part of base and people, or nothing
      */
     public function __construct(
+        public string $service,
         public string $name,
         public ?Lengths $lengths,
         public Pricing $pricing,
         public array $addOns = [],
         public PaymentTerms $payment = new PaymentTerms(),
+        public int|Percent|null $staffPay = null,
     ) {
     }
 
     /**
-     * P1 to P3 and P9: base, people, add-ons in the order they were chosen.
+     * How long a visit lasts without its add-ons; null: a session's service has no length of its own.
      *
-     * @throws InvalidPrice if the service has no such length or add-on
+     * @throws InvalidPrice if the service has no such length
      */
-    public function quote(Visit $visit): Quote
+    public function minutes(Visit $visit): ?int
     {
-        if ($this->lengths !== null && $this->lengths->named($visit->minutes) === null) {
-            throw InvalidPrice::length($visit->minutes);
-        }
-        $chosen = array_map($this->addOn(...), self::ids($visit->addOns));
-        $base = $this->pricing->base($this->lengths, $visit->minutes, $visit->staff);
-        if ($base === null) {
-            return Quote::settledLater();
-        }
-        $lines = [new Line('base', $this->name, $base)];
-        if ($visit->party > 1) {
-            $lines[] = new Line('people', $this->name, $this->pricing->more($base, $visit->party));
-        }
-        foreach ($chosen as $addOn) {
-            $quantity = $visit->addOns[$addOn->id];
-            $lines[] = new Line(
-                'addOn',
-                $addOn->name,
-                $addOn->amount * $quantity * ($addOn->perPerson ? $visit->party : 1),
-                $addOn->id,
-                $quantity,
-            );
+        if ($visit->isSession || $this->lengths === null) {
+            return $visit->minutes;
         }
 
-        return Quote::of($lines, $this->payment, $visit->payNow);
+        return $this->lengths->named($visit->minutes) ?? throw InvalidPrice::length($visit->minutes);
     }
 
     /**
@@ -110,7 +95,8 @@ final readonly class Tariff
         return array_map(strval(...), array_keys($addOns));
     }
 
-    private function addOn(string $id): AddOn
+    /** @throws InvalidPrice if there is none */
+    public function addOn(string $id): AddOn
     {
         return $this->addOns[$id] ?? throw InvalidPrice::addOn($id);
     }

@@ -8,6 +8,7 @@ use YardBell\Core\CoreException;
 
 use function array_slice;
 use function fwrite;
+use function implode;
 use function in_array;
 use function json_encode;
 
@@ -28,11 +29,20 @@ final class Command
           way (docs/rules.md) with the thing that causes it. Exit 2 for a bad document or option.
         TEXT;
 
+    private const QUOTE = <<<'TEXT'
+        bin/yardbell quote FILE REQUEST.json
+          Prints what the visit of the request costs, line by line, what is due when booking, what staff are paid and
+          what becomes of each code (docs/rules.md, part 3). Exit 2 for a bad document or request.
+        TEXT;
+
     private const CHECK = <<<'TEXT'
         bin/yardbell check FILE
           Prints what keeps the business from being bookable, each with a pointer into the document and advice, and the
           version of the zone tables. Exit 2 for a bad document.
         TEXT;
+
+    /** Documents that each command takes. */
+    private const FILES = ['slots' => 1, 'why' => 1, 'quote' => 2, 'check' => 1];
 
     /**
      * @param  list<string>  $arguments
@@ -64,8 +74,9 @@ final class Command
         return match ($name) {
             'slots' => self::SLOTS,
             'why' => self::WHY,
+            'quote' => self::QUOTE,
             'check' => self::CHECK,
-            default => self::SLOTS."\n".self::WHY."\n".self::CHECK,
+            default => implode("\n", [self::SLOTS, self::WHY, self::QUOTE, self::CHECK]),
         };
     }
 
@@ -75,16 +86,20 @@ final class Command
      */
     private static function answer(string $name, array $arguments, array &$kept): string
     {
-        if (! in_array($name, ['slots', 'why', 'check'], true)) {
+        if (! isset(self::FILES[$name])) {
             throw BadOption::usage(self::usage(''));
         }
         $files = array_values(
             array_filter($arguments, static fn (string $argument): bool => ! str_starts_with($argument, '--')),
         );
-        if (count($files) !== 1) {
-            throw BadOption::usage('One document is needed, and only one. All else begins with --.');
+        if (count($files) !== self::FILES[$name]) {
+            throw BadOption::usage(
+                $name === 'quote'
+                    ? 'A document and a request are needed, and nothing else.'
+                    : 'One document is needed, and only one. All else begins with --.',
+            );
         }
-        $scenario = self::read($files[0], $kept);
+        $scenario = Reader::read(self::read($files[0]), $kept);
         $options = array_values(array_diff($arguments, $files));
 
         return json_encode(
@@ -92,13 +107,24 @@ final class Command
                 'slots' => Slots::of($scenario, $options),
                 'why' => Why::of($scenario, $options),
                 'check' => Check::of($scenario, $options),
+                'quote' => self::quote($scenario, $files[1], $options),
             },
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
         );
     }
 
-    /** @param  array<mixed>  $kept */
-    private static function read(string $file, array &$kept): Scenario
+    /**
+     * @param  list<string>  $options
+     * @return array<string, mixed>
+     */
+    private static function quote(Scenario $scenario, string $request, array $options): array
+    {
+        Options::of($options, []);
+
+        return Quotes::of($scenario, self::read($request));
+    }
+
+    private static function read(string $file): string
     {
         $size = is_file($file) ? (int) filesize($file) : 0;
         if ($size > Reader::LARGEST) {
@@ -106,6 +132,6 @@ final class Command
         }
         $json = is_file($file) ? @file_get_contents($file) : false;
 
-        return Reader::read($json === false ? throw BadOption::usage("\"{$file}\" cannot be read.") : $json, $kept);
+        return $json === false ? throw BadOption::usage("\"{$file}\" cannot be read.") : $json;
     }
 }

@@ -49,7 +49,7 @@ final class DiaryReader
 
     public function diary(Node $document): Diary
     {
-        foreach ($document->nodes('clients', ['id', 'name', 'rates']) as $node) {
+        foreach ($document->nodes('clients', Keys::CLIENT) as $node) {
             $id = Reader::newId($node, $this->clients);
             $this->clients[$id] = $node->text('name', $id);
         }

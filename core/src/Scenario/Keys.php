@@ -29,6 +29,7 @@ final class Keys
         'closures',
         'dayparts',
         'travelMinutes',
+        'tightDays',
         'pricesIncludeTax',
         'taxRates',
         'surcharges',
@@ -76,13 +77,7 @@ final class Keys
         'staffPay',
     ];
 
-    /** What the prices are made of: kept as given, by list; of the business under "". */
-    public const PRICES = [
-        '' => ['pricesIncludeTax' => 1, 'taxRates' => 1, 'surcharges' => 1],
-        'services' => ['pricing' => 1, 'addOns' => 1, 'payment' => 1, 'staffPay' => 1],
-        'staff' => ['rates' => 1],
-        'clients' => ['rates' => 1],
-    ];
+    public const CLIENT = ['id', 'name', 'rates'];
 
     public const SESSION = ['id', 'service', 'start', 'minutes', 'staff', 'location', 'units', 'places', 'state'];
 

@@ -257,6 +257,22 @@ final readonly class Node
         }
     }
 
+    /**
+     * The objects of a list that has been looked at before, by their ids.
+     *
+     * @param  list<string>  $having only those with one of these keys
+     * @return Generator<string, self>
+     */
+    public function again(string $key, array $having): Generator
+    {
+        foreach ($this->items($key) as $i => $item) {
+            $keys = $item instanceof stdClass ? array_map(strval(...), array_keys(get_object_vars($item))) : [];
+            if ($item instanceof stdClass && is_string($item->id ?? null) && array_intersect($having, $keys) !== []) {
+                yield $item->id => new self($item, "{$this->at($key)}/{$i}", $this->problems, $keys);
+            }
+        }
+    }
+
     /** @param  list<string>  $keys */
     public function item(string $key, int $i, mixed $item, array $keys): ?self
     {

@@ -13,6 +13,7 @@ use YardBell\Core\Availability\Member;
 use YardBell\Core\Availability\Pool;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
+use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\InvalidTime;
@@ -120,18 +121,20 @@ final class Reader
                 $pools,
             )),
         );
-
-        $diary = new DiaryReader($book);
+        $business->choice('tightDays', ['off'], 'off');
+        $reader = new DiaryReader($book);
+        $diary = $reader->diary($this->document);
+        $prices = (new PriceListReader($times, $services, $reader->clients()))->list($this->document, $business);
 
         return new Scenario(
             $book,
-            $diary->diary($this->document),
+            $diary,
             array_values(array_filter(array_column($this->document->items('bookings'), 'id'), is_string(...))),
             $business->text('name', 'Business'),
             $this->currency($business),
-            $diary->clients(),
-            $this->prices($business),
-            $this->tariffs($services),
+            $reader->clients(),
+            $prices,
+            $this->tariffs($services, $prices),
         );
     }
 
@@ -139,20 +142,13 @@ final class Reader
      * @param  array<string, Service>  $services
      * @return array<string, Tariff> by service
      */
-    private function tariffs(array $services): array
+    private function tariffs(array $services, PriceList $list): array
     {
-        $prices = new PriceReader($this->knownStaff);
+        $prices = new PriceReader($this->knownStaff, $list);
         $tariffs = [];
-        foreach ($this->document->items('services') as $i => $item) {
-            $id = $item instanceof stdClass ? $item->id ?? null : null;
-            if ($item instanceof stdClass && is_string($id) && isset($services[$id])) {
-                $node = new Node(
-                    $item,
-                    "/services/{$i}",
-                    $this->document->problems,
-                    array_map(strval(...), array_keys(get_object_vars($item))),
-                );
-                $tariffs[$id] = $prices->tariff($node, $services[$id]->name, $services[$id]->lengths);
+        foreach ($this->document->again('services', ['id']) as $id => $node) {
+            if (isset($services[$id])) {
+                $tariffs[$id] = $prices->tariff($node, $id, $services[$id]->name, $services[$id]->lengths);
             }
         }
 
@@ -167,33 +163,6 @@ final class Reader
         }
 
         return $currency;
-    }
-
-    /** @return array<string, array<string, array<string, mixed>>> by list, id and key */
-    private function prices(Node $business): array
-    {
-        $prices = [
-            '' => ['' => $business->given(Keys::PRICES[''])],
-            'codes' => [
-                '' => array_filter(
-                    ['codes' => $this->document->raw('codes')],
-                    static fn (mixed $value): bool => $value !== null,
-                ),
-            ],
-        ];
-        foreach (['services', 'staff', 'clients'] as $list) {
-            foreach ($this->document->items($list) as $item) {
-                $id = $item instanceof stdClass ? $item->id ?? null : null;
-                if ($item instanceof stdClass && is_string($id)) {
-                    $prices[$list][$id] = array_filter(
-                        array_intersect_key((array) $item, Keys::PRICES[$list]),
-                        static fn (mixed $value): bool => $value !== null,
-                    );
-                }
-            }
-        }
-
-        return array_map(static fn (array $things): array => array_filter($things), $prices);
     }
 
     /** @return array<string, Daypart> */

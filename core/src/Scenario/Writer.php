@@ -13,6 +13,7 @@ use YardBell\Core\Availability\Member;
 use YardBell\Core\Availability\Pool;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Seat;
+use YardBell\Core\Availability\Service;
 use YardBell\Core\Availability\Session;
 use YardBell\Core\Time\Interval;
 use YardBell\Core\Time\Wall;
@@ -46,39 +47,33 @@ final class Writer
             'format' => 'yardbell/1',
             'business' => self::some(
                 ['name' => $scenario->name, 'timeZone' => $book->zone->name, 'currency' => $scenario->currency] +
-                    self::business($book),
-            ) +
-                ($scenario->prices[''][''] ?? []),
+                    self::business($book) +
+                    PriceWriter::business($scenario->prices),
+            ),
             'locations' => array_values(array_map(self::location(...), $book->locations)),
             'resources' => array_values(array_map(self::pool(...), $book->pools)),
-            'staff' => self::priced('staff', array_map(self::member(...), $book->staff), $scenario),
-            'services' => self::priced('services', array_map(ServiceWriter::service(...), $book->services), $scenario),
+            'staff' => array_map(
+                static fn (Member $member): array => self::member($member) +
+                    PriceWriter::member($scenario->prices, $member->id),
+                array_values($book->staff),
+            ),
+            'services' => array_map(
+                static fn (Service $service): array => ServiceWriter::service($service) +
+                    (isset($scenario->tariffs[$service->id])
+                        ? PriceWriter::tariff($scenario->tariffs[$service->id])
+                        : []),
+                array_values($book->services),
+            ),
             'sessions' => array_map(self::session(...), $scenario->diary->sessions),
             'bookings' => self::bookings($scenario),
-            'clients' => self::priced(
-                'clients',
-                array_map(
-                    static fn (string $id, string $name): array => ['id' => $id, 'name' => $name],
-                    array_map(strval(...), array_keys($scenario->clients)),
-                    $scenario->clients,
-                ),
-                $scenario,
+            'clients' => array_map(
+                static fn (string $id, string $name): array => ['id' => $id, 'name' => $name] +
+                    PriceWriter::client($scenario->prices, $id),
+                array_map(strval(...), array_keys($scenario->clients)),
+                $scenario->clients,
             ),
-        ]) +
-            ($scenario->prices['codes'][''] ?? []);
-    }
-
-    /**
-     * @param  array<array<string, mixed>>  $things
-     * @return list<array<string, mixed>>
-     */
-    private static function priced(string $list, array $things, Scenario $scenario): array
-    {
-        return array_map(
-            static fn (array $thing): array => $thing +
-                ($scenario->prices[$list][is_string($thing['id']) ? $thing['id'] : ''] ?? []),
-            array_values($things),
-        );
+            'codes' => PriceWriter::codes($scenario->prices),
+        ]);
     }
 
     /**
