@@ -17,6 +17,7 @@ case "$command" in
         files=()
         for given in "$@"; do case "$given" in -*|/*) files+=("$given") ;; *) files+=("$from/$given") ;; esac; done
         exec php artisan "$command" "${files[@]}" ;;
+    packages) need_php_packages ;;
     start|stop|test|bench) . "bin/lib/$command.sh" "$@" ;;
     help|--help|-h)
         cat <<'TEXT'
@@ -31,6 +32,7 @@ bin/yardbell bench fuzz                   20,000 requests of strange input: none
 bin/yardbell export FILE --business=NAME  a business of the running server as a yardbell/1 document
 bin/yardbell import FILE …                such a document as a new business, or in place of a set-up
 bin/yardbell slots|why|check FILE --help  which times a rule document offers, why one is not, what keeps them all
+bin/yardbell quote FILE REQUEST.json      what a visit costs by a rule document
 TEXT
         ;;
     *) fail "There is no command \"$command\". bin/yardbell help lists them." ;;

@@ -60,7 +60,7 @@ newer() {
     return 1
 }
 
-need_dependencies() {
+need_php_packages() {
     mkdir -p .yardbell
     if newer vendor/.yardbell composer.json; then
         step 'installing PHP packages (about a minute the first time)'
@@ -70,6 +70,10 @@ need_dependencies() {
         }
         touch vendor/.yardbell
     fi
+}
+
+need_dependencies() {
+    need_php_packages
     if newer node_modules/.yardbell package.json package-lock.json; then
         step 'installing front-end packages'
         npm install --no-audit --no-fund >.yardbell/npm.log 2>&1 || { tail -5 .yardbell/npm.log >&2; fail \

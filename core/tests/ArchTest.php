@@ -54,3 +54,16 @@ it('is strict, and closed', function (): void {
     }
     expect(count(coreCode()))->toBeGreaterThan(80);
 });
+
+it('reckons money in whole units and exact decimals, never in floats', function (): void {
+    $floats = '/(?<!-> |:: |function )\b(float|round|floor|ceil|fdiv|number_format|floatval|doubleval) '
+        .'|\d\.\d|[\w)\]] \/ /';
+    $money = array_filter(
+        coreCode(),
+        static fn (string $file): bool => str_starts_with($file, 'Price/') || $file === 'Scenario/AmountReader.php',
+        ARRAY_FILTER_USE_KEY,
+    );
+    expect(count($money))->toBeGreaterThan(25)
+        ->and(array_keys(array_filter($money, static fn (string $code): bool => preg_match($floats, $code) === 1)))
+        ->toBe([]);
+});

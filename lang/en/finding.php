@@ -93,4 +93,20 @@ return [
         'what' => 'No session of it is scheduled.',
         'advice' => 'Nobody can book it until one is.',
     ],
+    'rate-unnamed' => [
+        'what' => 'No price names the tax rate "{name}".',
+        'advice' => 'Name it where it is due, or take it away.',
+    ],
+    'surcharge-never' => [
+        'what' => 'The surcharge "{name}" applies to no hour and no date.',
+        'advice' => 'Say when it applies, or take it away.',
+    ],
+    'level-never' => [
+        'what' => 'The price from {visits} visits of "{name}" is not below any price it has.',
+        'advice' => 'Lower it, or take it away: it reduces nothing.',
+    ],
+    'code-never' => [
+        'what' => 'The code "{name}" ends before it begins.',
+        'advice' => 'Let it end later, or begin earlier.',
+    ],
 ];

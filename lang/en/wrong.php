@@ -252,5 +252,7 @@ return [
         'quantity' => 'Of an add-on at least one is taken, but got {quantity}.',
         'amount' => 'An amount is not negative, but {amount} is.',
         'people' => 'More people cost either the same each, or amounts of their own, not both.',
+        'tax-rate' => 'There is no tax rate "{id}".',
+        'too-large' => 'This comes to more than any price can be.',
     ],
 ];

@@ -32,4 +32,8 @@ enum Fault: string
     case NothingScheduled = 'nothing-scheduled';
     case MemberOverlap = 'member-overlap';
     case UnitOverlap = 'unit-overlap';
+    case RateUnnamed = 'rate-unnamed';
+    case SurchargeNever = 'surcharge-never';
+    case LevelNever = 'level-never';
+    case CodeNever = 'code-never';
 }

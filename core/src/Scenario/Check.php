@@ -7,6 +7,7 @@ namespace YardBell\Core\Scenario;
 use YardBell\Core\Availability\CheckDiary;
 use YardBell\Core\Availability\CheckRules;
 use YardBell\Core\Availability\Finding;
+use YardBell\Core\Price\CheckPrices;
 
 use function array_flip;
 use function array_keys;
@@ -30,6 +31,7 @@ final class Check
         $findings = [
             ...(new CheckRules($scenario->book))->findings(),
             ...(new CheckDiary($scenario->book, $scenario->diary))->findings(),
+            ...(new CheckPrices($scenario->prices, $scenario->tariffs, $scenario->book->services))->findings(),
         ];
         $places = [
             'services' => array_flip(array_map(strval(...), array_keys($scenario->book->services))),
@@ -37,6 +39,7 @@ final class Check
             'locations' => array_flip(array_map(strval(...), array_keys($scenario->book->locations))),
             'sessions' => array_flip(array_column($scenario->diary->sessions, 'id')),
             'bookings' => array_flip($scenario->bookingIds),
+            'codes' => array_flip(array_map(strval(...), array_keys($scenario->prices->codes))),
         ];
 
         return [

@@ -42,6 +42,22 @@ final class FindingWords
                 "The night before runs on into {$fact('date')} until {$fact('until')}.",
                 'A special day replaces only the windows that start on it. To shut the small hours too, add a closure.',
             ],
+            Fault::RateUnnamed => [
+                "No price names the tax rate \"{$fact('name')}\".",
+                'Name it where it is due, or take it away.',
+            ],
+            Fault::SurchargeNever => [
+                "The surcharge \"{$fact('name')}\" applies to no hour and no date.",
+                'Say when it applies, or take it away.',
+            ],
+            Fault::LevelNever => [
+                "The price from {$fact('visits')} visits of \"{$fact('name')}\" is not below any price it has.",
+                'Lower it, or take it away: it reduces nothing.',
+            ],
+            Fault::CodeNever => [
+                "The code \"{$fact('name')}\" ends before it begins.",
+                'Let it end later, or begin earlier.',
+            ],
             default => [
                 "\"{$fact('name')}\" ".self::ofService($finding->fault, $fact).'.',
                 self::adviceForService($finding->fault),

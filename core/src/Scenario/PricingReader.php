@@ -18,8 +18,8 @@ use function array_diff;
 use function array_filter;
 use function array_keys;
 use function count;
-use function ctype_digit;
 use function implode;
+use function preg_match;
 
 /** Reads a service's own price (rules.md P1, P2, P5). */
 final readonly class PricingReader
@@ -114,7 +114,7 @@ final readonly class PricingReader
     {
         $amounts = [];
         foreach (AmountReader::table($pricing, 'byMinutes') as $minutes => $amount) {
-            if (! ctype_digit((string) $minutes)) {
+            if (preg_match('/^\d{1,9}\z/', (string) $minutes) !== 1) {
                 $pricing->refuse('byMinutes', "a length is a whole number of minutes, but got \"{$minutes}\".");
 
                 continue;

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use YardBell\Core\Price\InvalidPrice;
+use YardBell\Core\Tests\Support\Days;
 use YardBell\Core\Tests\Support\Prices;
 
 const SATURDAY = ['start' => '2027-03-06T10:00Z'];
@@ -567,5 +568,63 @@ it('refuses price settings that make no sense', function (array $document, strin
     'a rate of an unknown service' => [
         fn () => Prices::document(more: ['clients' => [['id' => 'c1', 'rates' => ['x' => 1]]]]),
         '/clients/0/rates/x: there is no service "x".',
+    ],
+]);
+
+it('finds prices that can never come into effect', function (array $document, array $findings): void {
+    expect(Days::check($document))->toBe($findings);
+})->with([
+    'none' => [fn () => Prices::document(['taxRates' => ['vat', 'city']] + WEEKLY), []],
+    'a rate that only an add-on names' => [
+        fn () => Prices::document(
+            ['taxRates' => ['vat']],
+            ['addOns' => [['id' => 'towel', 'amount' => 1, 'taxRates' => ['city']]]],
+        ),
+        [],
+    ],
+    'rates that nothing names' => [
+        fn () => Prices::document(['taxRates' => ['vat']]),
+        ['/business/taxRates/1: No price names the tax rate "City tax".'],
+    ],
+    'surcharges for no hour' => [
+        fn () => Prices::document(business: ['surcharges' => [
+            ['id' => 'a', 'when' => 'weekdays', 'weekdays' => [], 'amount' => 1],
+            ['id' => 'b', 'when' => 'dates', 'dates' => [], 'amount' => 1],
+            [
+                'id' => 'c',
+                'when' => 'outside_hours',
+                'hours' => array_fill_keys(
+                    ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'],
+                    [['from' => '08:00', 'to' => '08:00']],
+                ),
+                'amount' => 1,
+            ],
+        ]]),
+        array_map(
+            static fn (int $at, string $id): string => "/business/surcharges/{$at}: The surcharge \"{$id}\" applies "
+                .'to no hour and no date.',
+            [0, 1, 2],
+            ['a', 'b', 'c'],
+        ),
+    ],
+    'a level that is not below the dearest price' => [
+        fn () => Prices::document(
+            ['byStaff' => ['ana' => 6000], 'frequency' => ['period' => 'day', 'levels' => [
+                ['from' => 2, 'amount' => 5999],
+                ['from' => 3, 'amount' => 6000],
+            ]]],
+            business: [],
+        ),
+        ['/services/0/pricing/frequency/levels/1: The price from 3 visits of "Lesson" is not below any price it has.'],
+    ],
+    'a code that ends before it begins' => [
+        fn () => Prices::document(
+            business: [],
+            more: ['codes' => [
+                code(['from' => '2027-03-02', 'until' => '2027-03-02']),
+                code(['from' => '2027-03-02', 'until' => '2027-03-01'], 'NEVER'),
+            ]],
+        ),
+        ['/codes/1/until: The code "NEVER" ends before it begins.'],
     ],
 ]);

@@ -69,6 +69,12 @@ it('knows every key that the schema knows', function (): void {
             'location' => $document['locations'][0],
             'pool' => $document['resources'][0],
             'session' => $document['sessions'][0],
+            'pricing' => array_merge(...array_column($document['services'], 'pricing')),
+            'addOn' => $document['services'][0]['addOns'][0],
+            'payment' => ['kind' => 'deposit', 'amount' => 1, 'percent' => '1'],
+            'surcharge' => array_merge(...$document['business']['surcharges']),
+            'code' => array_merge(...$document['codes']),
+            'client' => $document['clients'][0],
         ] as $name => $example
     ) {
         expect(array_keys($schema['$defs'][$name]['properties']))->toEqualCanonicalizing(array_keys($example), $name);
@@ -96,6 +102,9 @@ it('refuses, as the schema does', function (array $changes): void {
     'a zone that is no text' => [['business' => ['timeZone' => 1]]],
     'text for a number' => [['services' => [['places' => '3']]]],
     'a number for a flag' => [['staff' => [['active' => 1]]]],
+    'an add-on without amount' => [['services' => [['addOns' => [['id' => 'a']]]]]],
+    'a surcharge of nothing' => [['business' => ['surcharges' => [['id' => 'a', 'when' => 'dates', 'dates' => []]]]]],
+    'a code of two kinds' => [['codes' => [['id' => 'a', 'code' => 'A', 'amount' => 1, 'percent' => 1]]]],
     'an empty id' => [['staff' => [['id' => '']]]],
     'an instant with seconds' => [['bookings' => [['start' => '2027-03-01T09:00:00Z']]]],
 ]);
