@@ -15,6 +15,12 @@ require __DIR__.'/PlainSearch.php';
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Price\Order;
+use YardBell\Core\Price\Quote;
+use YardBell\Core\Price\Quoting;
+use YardBell\Core\Price\Tariff;
+use YardBell\Core\Price\Visit;
+use YardBell\Core\Scenario\QuoteRequest;
 use YardBell\Core\Scenario\Reader;
 use YardBell\Core\Scenario\Scenario;
 use YardBell\Core\Time\Wall;
@@ -52,7 +58,7 @@ $compare = static function (array $things, int $rounds) use ($median): array {
 };
 $failed = false;
 $line = static function (string $what, float $ratio, string $limit, bool $kept, string $of) use (&$failed): void {
-    printf("%-52s %8.2f × %10s  %-7s %s\n", $what, $ratio, $limit, $kept ? 'kept' : 'BROKEN', $of);
+    printf("%-52s %8.2f × %14s  %-7s %s\n", $what, $ratio, $limit, $kept ? 'kept' : 'BROKEN', $of);
     $failed = $failed || ! $kept;
 };
 
@@ -106,6 +112,32 @@ $line(
     'at most 2.2',
     $grown['days'] <= 2.2 * $grown['once'],
     sprintf('%.2f ms, %.2f ms', $grown['once'], $grown['days']),
+);
+
+$examples = dirname(__DIR__).'/docs/examples';
+$priced = Reader::read((string) file_get_contents("{$examples}/prices.json"));
+$visit = QuoteRequest::read((string) file_get_contents("{$examples}/requests/prices.json"), $priced);
+$quoting = new Quoting($priced->prices, $priced->book->zone);
+$empty = static fn (Tariff $tariff, Visit $visit, Order $order): ?Quote => null;
+$hundred = static function (callable $quote) use ($priced, $visit): void {
+    for ($i = 0; $i < 100; $i++) {
+        $quote($priced->tariffs['lesson'], $visit->visit, $visit->order);
+    }
+};
+$took = $compare(
+    [
+        'day' => fn () => $search($month, FROM),
+        'quotes' => fn () => $hundred($quoting->quote(...)),
+        'empty' => fn () => $hundred($empty),
+    ],
+    20,
+);
+$line(
+    '(e) a quote with eight rules in it / one day of (a)',
+    $took['quotes'] / 100 / $took['day'],
+    'at most 0.3 ms',
+    $took['quotes'] / 100 <= 0.3,
+    sprintf('%.3f ms, an empty call %.5f ms, a day %.2f ms', $took['quotes'] / 100, $took['empty'] / 100, $took['day']),
 );
 
 $file = (string) tempnam(sys_get_temp_dir(), 'yard');
