@@ -23,10 +23,32 @@ final class Sale
             'payment' => $quote->isPriced() ? $service->payment_terms['kind'] : 'desk',
             'cancellation' => $service->cancellation,
             'lines' => self::lines($quote),
+            'included_tax' => self::includedTax($quote),
+            'staff_pay' => array_column($quote->staffPay, 'amount', 'staff'),
         ];
     }
 
-    /** @return list<array{kind: string, label: string, amount: int, id?: string, quantity?: int}> */
+    /** @return list<array{name: string, percent: string, amount: int}> what the price includes, by rate */
+    public static function includedTax(Quote $quote): array
+    {
+        $rates = [];
+        foreach ($quote->includedTax as $tax) {
+            $rates[$tax->rate->id] ??= [
+                'name' => $tax->rate->name,
+                'percent' => $tax->rate->percent->written(),
+                'amount' => 0,
+            ];
+            $rates[$tax->rate->id]['amount'] += $tax->amount;
+        }
+
+        return array_values($rates);
+    }
+
+    /**
+     * @return list<array{
+     *     kind: string, label: string, amount: int, id?: string, quantity?: int, net?: int, line?: int,
+     * }>
+     */
     public static function lines(Quote $quote): array
     {
         return array_map(
@@ -36,7 +58,9 @@ final class Sale
                 'amount' => $line->amount,
             ] +
                 ($line->id === null ? [] : ['id' => $line->id]) +
-                ($line->quantity === null ? [] : ['quantity' => $line->quantity]),
+                ($line->quantity === null ? [] : ['quantity' => $line->quantity]) +
+                ($line->net === null || $line->net === $line->amount ? [] : ['net' => $line->net]) +
+                ($line->taxed === null ? [] : ['line' => $line->taxed]),
             $quote->lines,
         );
     }

@@ -6,6 +6,7 @@ namespace App\Bookings;
 
 use App\Ledger\Contents\PaymentContent;
 use App\Ledger\Contents\PricingContent;
+use App\Ledger\Contents\StaffPayContent;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Service;
@@ -17,12 +18,10 @@ use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Price\AddOn as PricedAddOn;
 use YardBell\Core\Price\InvalidPrice;
 use YardBell\Core\Price\PaymentTerms;
-use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Visit;
-use YardBell\Core\Time\Zone;
 
 /** What services cost, as the core reckons with it. */
 final readonly class Tariffs
@@ -48,6 +47,7 @@ final readonly class Tariffs
                     $addOn->price,
                     $addOn->minutes,
                     $addOn->per_person,
+                    $addOn->tax_rates,
                 );
             }
         }
@@ -61,6 +61,7 @@ final readonly class Tariffs
             PricingContent::from(Given::in($service->pricing)),
             $own,
             PaymentContent::from(Given::in($service->payment_terms)),
+            StaffPayContent::kept($service->staff_pay),
         );
     }
 
@@ -70,6 +71,7 @@ final readonly class Tariffs
      * @param  list<int>|array{min: int, max: int, step: int}  $lengths empty: "minutes" alone
      * @param  array<string, PricedAddOn>  $addOns by id
      * @param  PaymentContent|null  $payment null: nothing when booking
+     * @param  StaffPayContent|null  $staffPay null: nothing
      */
     public static function priced(
         string $id,
@@ -80,6 +82,7 @@ final readonly class Tariffs
         PricingContent $pricing,
         array $addOns = [],
         ?PaymentContent $payment = null,
+        ?StaffPayContent $staffPay = null,
     ): Tariff {
         $lengths = match (true) {
             $kind === 'session' => null, // it has a length of its own
@@ -88,20 +91,22 @@ final readonly class Tariffs
             default => Lengths::stepped($lengths['min'], $lengths['max'], $lengths['step']),
         };
 
-        return new Tariff($id, $name, $lengths, $pricing->toCore(), $addOns, $payment?->toCore() ?? new PaymentTerms());
-    }
-
-    /** By what can be set up here so far: nothing that depends on the time, the client or the tax. */
-    public static function quoting(): Quoting
-    {
-        return new Quoting(new PriceList(), Zone::named('UTC'));
+        return new Tariff(
+            $id,
+            $name,
+            $lengths,
+            $pricing->toCore(),
+            $addOns,
+            $payment?->toCore() ?? new PaymentTerms(),
+            $staffPay?->toCore(),
+        );
     }
 
     /** @throws Refusal that says what there is no price for */
-    public static function quote(Tariff $tariff, Visit $visit): Quote
+    public static function quote(Quoting $quoting, Tariff $tariff, Visit $visit): Quote
     {
         try {
-            return self::quoting()->quote($tariff, $visit);
+            return $quoting->quote($tariff, $visit);
         } catch (InvalidPrice $wrong) {
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }

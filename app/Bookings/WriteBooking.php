@@ -24,6 +24,7 @@ final readonly class WriteBooking
         private Clock $clock,
         private History $history,
         private Tariffs $tariffs,
+        private PriceLists $lists,
         private Catalogue $catalogue,
     ) {
     }
@@ -41,8 +42,16 @@ final readonly class WriteBooking
         $extra = $slot->session === null ? $choice->extra : 0; // a session lasts as long as it lasts
         $length = $slot->end - $slot->start;
         $quote = Tariffs::quote(
+            $this->lists->quoting($business),
             $this->tariffs->of($service),
-            new Visit($slot->session === null ? $length - $extra : null, $slot->staff, $choice->party, $choice->addOns),
+            new Visit(
+                $length - $extra,
+                $slot->staff,
+                $choice->party,
+                $choice->addOns,
+                start: $slot->start,
+                isSession: $slot->session !== null,
+            ),
         );
         $booking = Booking::query()->create([
             'business_id' => $business->id,

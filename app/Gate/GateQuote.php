@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Bookings\Choice;
+use App\Bookings\PriceLists;
 use App\Bookings\Sale;
 use App\Bookings\Tariffs;
 use App\Models\Business;
@@ -12,12 +13,13 @@ use App\Models\Service;
 use App\Support\Column;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use YardBell\Core\Price\Quote;
+use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Visit;
 
 /** What a choice costs, line by line, before a time is chosen: with anyone, the least it can cost. */
 final readonly class GateQuote
 {
-    public function __construct(private Tariffs $tariffs)
+    public function __construct(private Tariffs $tariffs, private PriceLists $lists)
     {
     }
 
@@ -30,8 +32,10 @@ final readonly class GateQuote
     {
         $service = GatePage::offered($business)->with('staff')->findOrFail($choice->service);
         $tariff = $this->tariffs->of($service);
+        $quoting = $this->lists->quoting($business);
         $quotes = array_map(
             static fn (array $staff): Quote => Tariffs::quote(
+                $quoting,
                 $tariff,
                 new Visit($choice->minutes, $staff, $choice->party, $choice->addOns),
             ),
@@ -44,12 +48,23 @@ final readonly class GateQuote
         return [
             'minutes' => ($tariff->lengths?->named($choice->minutes) ?? $service->minutes) + $choice->extra,
             'priced' => $quote->isPriced(),
-            'exact' => $quote->total === $quotes[count($quotes) - 1]->total,
+            'exact' => $quote->total === $quotes[count($quotes) - 1]->total &&
+                ! $this->dependsOnTime($business, $tariff),
             'lines' => Sale::lines($quote),
+            'includedTax' => Sale::includedTax($quote),
             'total' => $quote->total ?? 0,
             'dueNow' => $quote->dueNow,
             'keepsCard' => $quote->keepsCard,
         ];
+    }
+
+    /** Whether a surcharge can come on top, or a level off, once a time is chosen. */
+    private function dependsOnTime(Business $business, Tariff $tariff): bool
+    {
+        $surcharges = array_map(strval(...), array_keys($this->lists->of($business)->surcharges));
+
+        return $tariff->pricing->frequency !== null ||
+            array_diff($surcharges, $tariff->pricing->excludeSurcharges) !== [];
     }
 
     /** @return non-empty-list<list<string>> who may take it together */

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $per_person
  * @property string|null $picture
  * @property non-empty-list<string>|null $services ids; null: all of them
+ * @property list<string> $tax_rates ids
  * @property int $position
  */
 final class AddOn extends Model
@@ -33,6 +34,6 @@ final class AddOn extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['per_person' => 'boolean', 'services' => 'array'];
+        return ['per_person' => 'boolean', 'services' => 'array', 'tax_rates' => 'array'];
     }
 }

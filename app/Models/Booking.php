@@ -37,6 +37,8 @@ use YardBell\Core\Booking\State;
  * @property string $currency
  * @property string $payment none, optional, deposit, full, card_hold or desk
  * @property int $extra_minutes of the minutes: what add-ons add
+ * @property list<array{name: string, percent: string, amount: int}> $included_tax
+ * @property array<string, int> $staff_pay by member
  * @property list<array{kind: string, label: string, amount: int, id?: string, quantity?: int}> $lines of the quote, as
  *   it was sold
  * @property int $due_now when booking
@@ -69,6 +71,8 @@ final class Booking extends Model
     protected $attributes = [
         'answers' => '[]',
         'lines' => '[]',
+        'included_tax' => '[]',
+        'staff_pay' => '[]',
         'extra_minutes' => 0,
         'due_now' => 0,
         'awaits_proof' => false,
@@ -91,6 +95,8 @@ final class Booking extends Model
             'contact' => 'array',
             'answers' => 'array',
             'lines' => 'array',
+            'included_tax' => 'array',
+            'staff_pay' => 'array',
             'cancellation' => 'array',
         ];
     }

@@ -21,6 +21,7 @@ use YardBell\Core\Time\Zone;
  * @property CarbonImmutable|null $published_at
  * @property string|null $rules_mark null before it is first saved
  * @property int $travel_minutes
+ * @property bool $prices_include_tax
  * @property int $longest_taken
  * @property-read SignIn $pivot where it was reached from an account
  * @property string $phone
@@ -38,7 +39,7 @@ use YardBell\Core\Time\Zone;
 final class Business extends Model
 {
     /** What the rules are made of; a change of any of these is a change of the rules. */
-    private const RULES = ['time_zone', 'opening_hours', 'travel_minutes'];
+    private const RULES = ['time_zone', 'opening_hours', 'travel_minutes', 'prices_include_tax'];
 
     protected $table = 'businesses';
 
@@ -47,6 +48,7 @@ final class Business extends Model
     protected $attributes = [
         'travel_minutes' => 0,
         'longest_taken' => 4320,
+        'prices_include_tax' => true,
         'links' => '[]',
         'clock' => 24,
         'first_weekday' => 'mon',
@@ -78,6 +80,7 @@ final class Business extends Model
         return [
             'opening_hours' => 'array',
             'links' => 'array',
+            'prices_include_tax' => 'boolean',
             'public_hours' => 'array',
             'published_at' => 'immutable_datetime',
             'abused_until' => 'immutable_datetime',

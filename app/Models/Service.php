@@ -40,10 +40,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property bool $approval a booking waits for a yes
  * @property array{
  *     kind: string, amount: int, byMinutes: list<array{minutes: int, amount: int}>, perStep: int|null,
- *     byStaff: list<array{staff: string, amount: int}>, perPerson: bool, extraPeople: list<int>,
- * } $pricing minor unit
+ *     byStaff: list<array{staff: string, amount: int}>, perPerson: bool, extraPeople: list<int>, ...
+ * } $pricing minor unit; see PricingContent
  * @property array{kind: string, amount: int|null, percent: string|null} $payment_terms
  * @property array{freeMinutes: int, amount: int|null, percent: string|null}|null $cancellation null: always free
+ * @property array{amount: int|null, percent: string|null}|null $staff_pay null: nothing
  * @property string $colour
  * @property string $pattern
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
@@ -70,6 +71,7 @@ final class Service extends Model
             'pricing' => 'array',
             'payment_terms' => 'array',
             'cancellation' => 'array',
+            'staff_pay' => 'array',
         ];
     }
 

@@ -9,6 +9,7 @@ use App\Bookings\BookPaid;
 use App\Bookings\Claims;
 use App\Bookings\HoldLimits;
 use App\Bookings\KeptTimes;
+use App\Bookings\PriceLists;
 use App\Bookings\ReadsSetup;
 use App\Bookings\RuleBooks;
 use App\Bookings\RulesReader;
@@ -108,6 +109,10 @@ final class AppServiceProvider extends ServiceProvider
                 $app->make(CacheManager::class)->store('rules'),
                 $app->make(RulesReader::class),
             ),
+        );
+        $this->app->bind(
+            PriceLists::class,
+            static fn (Application $app): PriceLists => new PriceLists($app->make(CacheManager::class)->store('rules')),
         );
         $this->app->bind(
             SetupLists::class,

@@ -12,6 +12,9 @@ use App\Offer\Things\CategoryThing;
 use App\Offer\Things\DaypartThing;
 use App\Offer\Things\QuestionThing;
 use App\Offer\Things\ServiceThing;
+use App\Offer\Things\SurchargeThing;
+use App\Offer\Things\TaxesThing;
+use App\Offer\Things\TaxRateThing;
 use App\Roster\Things\AccessThing;
 use App\Roster\Things\ClosureThing;
 use App\Roster\Things\FactsThing;
@@ -47,6 +50,9 @@ final class Kinds
         'category' => CategoryThing::class,
         'service' => ServiceThing::class,
         'addOn' => AddOnThing::class,
+        'taxes' => TaxesThing::class,
+        'taxRate' => TaxRateThing::class,
+        'surcharge' => SurchargeThing::class,
         'question' => QuestionThing::class,
         'order' => OrderThing::class,
     ];

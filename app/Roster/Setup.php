@@ -44,6 +44,7 @@ final readonly class Setup
             'locales' => $this->languages->locales(),
             'clock' => $business->clock,
             'currency' => $business->currency,
+            'pricesIncludeTax' => $business->prices_include_tax,
             'published' => $business->published_at !== null,
             'link' => config()->string('app.url')."/book/{$business->slug}",
             'openingHours' => WeeklyTable::whole($business->opening_hours),

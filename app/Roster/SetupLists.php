@@ -16,6 +16,8 @@ use App\Models\Location;
 use App\Models\Member;
 use App\Models\Pool;
 use App\Models\Question;
+use App\Models\Surcharge;
+use App\Models\TaxRate;
 use App\Models\Unit;
 use App\Support\Column;
 use App\Support\Given;
@@ -123,6 +125,36 @@ final readonly class SetupLists
                         'name' => $addOn->name,
                         'price' => $addOn->price,
                         'minutes' => $addOn->minutes,
+                    ],
+                )
+                ->values()
+                ->all(),
+            'taxRates' => TaxRate::query()
+                ->orderBy('position')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (TaxRate $rate): array => [
+                        'id' => $rate->id,
+                        'name' => $rate->name,
+                        'percent' => $rate->percent,
+                    ],
+                )
+                ->values()
+                ->all(),
+            'surcharges' => Surcharge::query()
+                ->orderBy('position')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (Surcharge $surcharge): array => [
+                        'id' => $surcharge->id,
+                        'name' => $surcharge->name,
+                        'when' => $surcharge->when,
+                        'amount' => $surcharge->amount,
+                        'percent' => $surcharge->percent,
+                        'weekdays' => $surcharge->weekdays,
+                        'dates' => count($surcharge->dates),
                     ],
                 )
                 ->values()

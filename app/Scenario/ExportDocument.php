@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
+use App\Bookings\PriceLists;
 use App\Bookings\Tariffs;
 use App\Models\AddOn;
 use App\Models\Booking;
@@ -27,7 +28,7 @@ use YardBell\Core\Scenario\Writer;
  */
 final readonly class ExportDocument
 {
-    public function __construct(private SetupReader $setup)
+    public function __construct(private SetupReader $setup, private PriceLists $lists)
     {
     }
 
@@ -43,6 +44,7 @@ final readonly class ExportDocument
                 name: $business->name,
                 currency: $business->currency,
                 clients: $this->clients($business),
+                prices: $this->lists->of($business),
                 tariffs: $this->tariffs($business),
             ),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Scenario;
 
 use App\Bookings\History;
+use App\Bookings\PriceLists;
 use App\Bookings\Sale;
 use App\Bookings\Tariffs;
 use App\Bookings\WriteBooking;
@@ -23,8 +24,12 @@ use YardBell\Core\Scenario\Scenario;
 /** Writes what a document has booked, as it was booked, without asking the rules again and without telling anybody. */
 final readonly class WriteDiary
 {
-    public function __construct(private WriteBooking $write, private History $history, private Tariffs $tariffs)
-    {
+    public function __construct(
+        private WriteBooking $write,
+        private History $history,
+        private Tariffs $tariffs,
+        private PriceLists $lists,
+    ) {
     }
 
     /** Within a transaction. */
@@ -172,7 +177,7 @@ final readonly class WriteDiary
                 'state' => $of->state,
                 'held_until' => $of->heldUntil === null ? null : Instants::carbon($of->heldUntil),
                 'currency' => $business->currency,
-                ...$this->sold($service, $of->party, $minutes, $staff),
+                ...$this->sold($business, $service, new Visit($minutes, $staff, $of->party, start: $start)),
                 'created_at' => Instants::carbon($of->createdAt),
                 'updated_at' => Instants::carbon($of->createdAt),
             ],
@@ -185,14 +190,15 @@ final readonly class WriteDiary
     /**
      * A document says nothing of what a booking was sold for: what it costs today, if the service still has its length.
      *
-     * @param  list<string>  $staff
      * @return array<string, mixed> columns
      */
-    private function sold(Service $service, int $party, int $minutes, array $staff): array
+    private function sold(Business $business, Service $service, Visit $visit): array
     {
         $tariff = $this->tariffs->of($service);
-        $length = $tariff->lengths?->named($minutes) === null ? null : $minutes;
+        if ($tariff->lengths?->named($visit->minutes) === null) {
+            $visit = new Visit(null, $visit->staff, $visit->party, start: $visit->start);
+        }
 
-        return Sale::columns(Tariffs::quoting()->quote($tariff, new Visit($length, $staff, $party)), $service);
+        return Sale::columns($this->lists->quoting($business)->quote($tariff, $visit), $service);
     }
 }

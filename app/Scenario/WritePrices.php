@@ -7,21 +7,19 @@ namespace App\Scenario;
 use App\Models\AddOn;
 use App\Models\Business;
 use YardBell\Core\Price\AddOn as PricedAddOn;
+use YardBell\Core\Price\Frequency;
+use YardBell\Core\Price\FrequencyLevel;
 use YardBell\Core\Price\Percent;
 use YardBell\Core\Price\Pricing;
 use YardBell\Core\Price\Tariff;
-use YardBell\Core\Scenario\PriceWriter;
 use YardBell\Core\Scenario\Scenario;
 
 /** Writes what a document's services cost. */
 final readonly class WritePrices
 {
-    /** What a document says of a service's price that cannot be set up here yet. */
-    private const NOT_YET = ['frequency' => 1, 'excludeSurcharges' => 1, 'taxRates' => 1, 'extraPeopleStaff' => 1];
-
     /**
      * @param  bool  $hasSessions a session lasts as long as it is scheduled, so its service has one amount
-     * @return array{pricing: array<string, mixed>, payment_terms: array<string, mixed>} columns of the service
+     * @return array<string, mixed> columns of the service
      */
     public static function columns(Tariff $tariff, Ids $ids, bool $hasSessions): array
     {
@@ -35,6 +33,10 @@ final readonly class WritePrices
                 $pricing->byStaff,
                 $pricing->perPerson,
                 $pricing->extraPeople,
+                $pricing->extraPeopleStaff,
+                $pricing->frequency,
+                $pricing->excludeSurcharges,
+                $pricing->taxRates,
             );
         }
         $deposit = $tariff->payment->deposit;
@@ -59,12 +61,37 @@ final readonly class WritePrices
                 ),
                 'perPerson' => $pricing->perPerson,
                 'extraPeople' => $pricing->extraPeople,
+                'extraPeopleStaff' => $pricing->extraPeopleStaff,
+                'frequency' => $pricing->frequency === null ? null : self::frequency($pricing->frequency),
+                'excludeSurcharges' => $ids->all('surcharges', $pricing->excludeSurcharges),
+                'taxRates' => $ids->all('tax_rates', $pricing->taxRates),
             ],
             'payment_terms' => [
                 'kind' => $tariff->payment->kind->value,
                 'amount' => $deposit instanceof Percent ? null : $deposit,
                 'percent' => $deposit instanceof Percent ? $deposit->written() : null,
             ],
+            'staff_pay' => match (true) {
+                $tariff->staffPay === null => null,
+                $tariff->staffPay instanceof Percent => ['amount' => null, 'percent' => $tariff->staffPay->written()],
+                default => ['amount' => $tariff->staffPay, 'percent' => null],
+            },
+        ];
+    }
+
+    /** @return array{period: string, levels: list<array{from: int, amount: int, staffAmount: int|null}>} */
+    private static function frequency(Frequency $frequency): array
+    {
+        return [
+            'period' => $frequency->period->value,
+            'levels' => array_map(
+                static fn (FrequencyLevel $level): array => [
+                    'from' => $level->from,
+                    'amount' => $level->amount,
+                    'staffAmount' => $level->staffAmount,
+                ],
+                $frequency->levels,
+            ),
         ];
     }
 
@@ -74,23 +101,13 @@ final readonly class WritePrices
      */
     public static function leftOut(Scenario $scenario): array
     {
-        $list = PriceWriter::business($scenario->prices) + ['codes' => $scenario->prices->codes];
-        $left = array_keys(array_filter($list));
-        foreach (['staff', 'clients'] as $of) {
-            if (($of === 'staff' ? $scenario->prices->staffRates : $scenario->prices->clientRates) !== []) {
-                $left[] = "rates of {$of}";
-            }
-        }
-        foreach ($scenario->tariffs as $tariff) {
-            $written = PriceWriter::tariff($tariff);
-            array_push(
-                $left,
-                ...array_keys(array_intersect_key((array) $written['pricing'], self::NOT_YET)),
-                ...array_keys(array_intersect_key($written, ['staffPay' => 1])),
-            );
-        }
-
-        return array_values(array_unique($left));
+        return array_keys(
+            array_filter([
+                'codes' => $scenario->prices->codes !== [],
+                'rates of staff' => $scenario->prices->staffRates !== [],
+                'rates of clients' => $scenario->prices->clientRates !== [],
+            ]),
+        );
     }
 
     /**
@@ -117,6 +134,7 @@ final readonly class WritePrices
                     'price' => $addOn->amount,
                     'minutes' => $addOn->minutes,
                     'per_person' => $addOn->perPerson,
+                    'tax_rates' => $ids->all('tax_rates', $addOn->taxRates),
                     'position' => $position++,
                     'services' => count($services[$name]) === count($scenario->tariffs) ? null : $services[$name],
                 ],

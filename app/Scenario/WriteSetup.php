@@ -105,7 +105,8 @@ final readonly class WriteSetup
     {
         $known = [];
         foreach (
-            ['locations', 'staff', 'services', 'pools', 'units', 'dayparts', 'closures', 'time_off', 'add_ons'] as $list
+            ['locations', 'staff', 'services', 'pools', 'units', 'dayparts', 'closures', 'time_off', 'add_ons',
+                'tax_rates', 'surcharges'] as $list
         ) {
             $known[$list] = array_fill_keys(
                 Column::strings($this->db->table($list)->where('business_id', $business->id)->pluck('id')),
@@ -251,6 +252,7 @@ final readonly class WriteSetup
             }
         }
         $this->rest('services', $business, $ids);
+        (new WritePriceLists())($business, $scenario->prices, $ids);
         (new WritePrices())->addOns($business, $scenario, $ids);
     }
 

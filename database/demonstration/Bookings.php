@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Demonstration;
 
 use App\Bookings\History;
+use App\Bookings\PriceLists;
 use App\Bookings\RulesReader;
 use App\Bookings\Sale;
 use App\Bookings\Tariffs;
@@ -47,6 +48,7 @@ final readonly class Bookings
         private Announcements $announcements,
         private Clock $clock,
         private Tariffs $tariffs,
+        private PriceLists $lists,
     ) {
     }
 
@@ -160,7 +162,16 @@ final readonly class Bookings
         $now = $this->clock->minute();
         $made = min($now - 30, $slot->start - $random->getInt(1, 9) * 1440 - $random->getInt(0, 600));
         $alone = $slot->session === null;
-        $quote = $this->tariffs->of($service)->quote(new Visit(null, $slot->staff, $party));
+        $quote = $this->lists->quoting($business)->quote(
+            $this->tariffs->of($service),
+            new Visit(
+                $slot->end - $slot->start,
+                $slot->staff,
+                $party,
+                start: $slot->start,
+                isSession: $slot->session !== null,
+            ),
+        );
         $booking = Booking::query()->create([
             'business_id' => $business->id,
             'service_id' => $service->id,

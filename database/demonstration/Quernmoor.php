@@ -12,9 +12,9 @@ use YardBell\Core\Time\Wall;
 final class Quernmoor
 {
     private const ADD_ONS = [
-        ['id' => 'second-pot', 'name' => 'Second pot', 'amount' => 1200, 'minutes' => 30],
-        ['id' => 'apron', 'name' => 'Apron to keep', 'amount' => 1800],
-        ['id' => 'clay', 'name' => 'Bag of clay, 10 kg', 'amount' => 1400],
+        ['id' => 'second-pot', 'name' => 'Second pot', 'amount' => 1200, 'minutes' => 30, 'taxRates' => ['vat']],
+        ['id' => 'apron', 'name' => 'Apron to keep', 'amount' => 1800, 'taxRates' => ['goods']],
+        ['id' => 'clay', 'name' => 'Bag of clay, 10 kg', 'amount' => 1400, 'taxRates' => ['goods']],
     ];
 
     private const WORKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri'];
@@ -151,6 +151,28 @@ final class Quernmoor
                 'closures' => [
                     ['id' => 'fair', 'name' => 'Harbour fair', 'from' => $wall(9, '13:00'), 'to' => $wall(10, '00:00')],
                 ],
+                'pricesIncludeTax' => true,
+                'taxRates' => [
+                    ['id' => 'vat', 'name' => 'VAT', 'percent' => '23'],
+                    ['id' => 'goods', 'name' => 'VAT on goods', 'percent' => '6'],
+                ],
+                'surcharges' => [
+                    [
+                        'id' => 'evening',
+                        'name' => 'After six',
+                        'when' => 'outside_hours',
+                        'hours' => self::days(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], '06:00', '18:00'),
+                        'amount' => 500,
+                        'staffAmount' => 300,
+                    ],
+                    [
+                        'id' => 'saturday',
+                        'name' => 'Saturday',
+                        'when' => 'weekdays',
+                        'weekdays' => ['sat'],
+                        'percent' => '10',
+                    ],
+                ],
                 'dayparts' => [['id' => 'after-lunch', 'name' => 'After lunch', 'from' => '14:00', 'to' => '18:00']],
             ],
             'locations' => [
@@ -219,7 +241,13 @@ final class Quernmoor
                         'setup' => 10,
                         'clearup' => 15,
                         'resources' => [['pool' => 'wheels', 'units' => 1]],
-                        'pricing' => ['kind' => 'fixed', 'byMinutes' => ['60' => 4800, '90' => 6600]],
+                        'pricing' => [
+                            'kind' => 'fixed',
+                            'byMinutes' => ['60' => 4800, '90' => 6600],
+                            'frequency' => ['period' => 'week', 'levels' => [['from' => 2, 'amount' => 4200]]],
+                            'taxRates' => ['vat'],
+                        ],
+                        'staffPay' => ['percent' => '45'],
                         'addOns' => self::ADD_ONS,
                     ],
                     'full',
@@ -233,7 +261,13 @@ final class Quernmoor
                     [
                         'setup' => 10,
                         'clearup' => 10,
-                        'pricing' => ['kind' => 'fixed', 'amount' => 3800, 'byStaff' => ['cecile' => 4400]],
+                        'pricing' => [
+                            'kind' => 'fixed',
+                            'amount' => 3800,
+                            'byStaff' => ['cecile' => 4400],
+                            'taxRates' => ['vat'],
+                        ],
+                        'staffPay' => ['percent' => '40'],
                         'addOns' => array_slice(self::ADD_ONS, 1),
                     ],
                     'optional',
@@ -246,7 +280,7 @@ final class Quernmoor
                     ['dilnoza', 'gwen'],
                     [
                         'minutes' => ['min' => 60, 'max' => 180, 'step' => 30],
-                        'pricing' => ['kind' => 'fixed', 'perStep' => 900],
+                        'pricing' => ['kind' => 'fixed', 'perStep' => 900, 'taxRates' => ['vat']],
                         'setup' => 5,
                         'clearup' => 15,
                     ],
@@ -263,7 +297,14 @@ final class Quernmoor
                         'maxParty' => 4,
                         'setup' => 15,
                         'clearup' => 20,
-                        'pricing' => ['kind' => 'fixed', 'amount' => 3200, 'perPerson' => true],
+                        'pricing' => [
+                            'kind' => 'fixed',
+                            'amount' => 3200,
+                            'perPerson' => true,
+                            'excludeSurcharges' => ['evening', 'saturday'],
+                            'taxRates' => ['vat'],
+                        ],
+                        'staffPay' => ['amount' => 4000],
                         'payment' => ['kind' => 'deposit', 'percent' => '25'],
                     ],
                 ),
@@ -277,7 +318,12 @@ final class Quernmoor
                         'places' => 12,
                         'maxParty' => 5,
                         'startEvery' => 60,
-                        'pricing' => ['kind' => 'fixed', 'amount' => 2400, 'extraPeople' => [1400, 900]],
+                        'pricing' => [
+                            'kind' => 'fixed',
+                            'amount' => 2400,
+                            'extraPeople' => [1400, 900],
+                            'taxRates' => ['vat'],
+                        ],
                         'setup' => 15,
                         'clearup' => 15,
                         'dayparts' => ['after-lunch'],
@@ -312,6 +358,12 @@ final class Quernmoor
                     840,
                     ['emil'],
                     [
+                        'pricing' => [
+                            'kind' => 'fixed',
+                            'amount' => 9000,
+                            'excludeSurcharges' => ['evening', 'saturday'],
+                            'taxRates' => ['vat'],
+                        ],
                         'startFrom' => 'opening',
                         'startEvery' => 30,
                         'noticeMinutes' => 240,

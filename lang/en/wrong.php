@@ -179,6 +179,23 @@ return [
         'more_people_cost' => 'More people cost either the same each, or amounts of their own, not both.',
         'waits_for_yes' => 'What waits for your yes cannot be paid when booking. Let clients pay when they come, or keep a card.',
         'how_much_for_minutes' => 'How much is it for {minutes} minutes?',
+        'from_which_visit' => 'From which visit on does it cost less? From the second or a later one, each once.',
+        'how_much_paid' => 'What is paid: an amount, or a part of the price, one of them.',
+        'not_one_surcharges' => 'This is not one of the surcharges.',
+        'not_one_rates' => 'This is not one of the tax rates.',
+    ],
+    'tax' => [
+        'called' => 'What is the tax called on a receipt?',
+        'always_said' => 'Prices either include tax or they do not.',
+        'still_named' => 'Services or add-ons still have this rate. Take it off them first.',
+    ],
+    'surcharge' => [
+        'called' => 'What is it called on a receipt?',
+        'which_hours' => 'Outside of which hours does it apply?',
+        'which_weekdays' => 'On which weekdays does it apply?',
+        'which_dates' => 'On which dates does it apply?',
+        'amount_or_part' => 'An amount of 0 or more, or a part of the price, one of them.',
+        'still_left_out' => 'A service leaves it out by name. Change that first.',
     ],
     'question' => [
         'want_know' => 'What do you want to know?',

@@ -23,6 +23,8 @@ it('answers strange input with a sentence, never by breaking', function (): void
             Drafts::fresh('daypart'),
             Drafts::fresh('category'),
             Drafts::fresh('addOn'),
+            Drafts::fresh('taxRate'),
+            Drafts::fresh('surcharge'),
             Drafts::fresh('question'),
         ],
     ])->assertOk();
@@ -51,6 +53,8 @@ it('answers strange input with a sentence, never by breaking', function (): void
         'daypart',
         'category',
         'addOn',
+        'taxRate',
+        'surcharge',
         'question',
         'service',
     ];

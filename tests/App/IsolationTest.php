@@ -103,7 +103,8 @@ function setUpAll(Yard $yard): array
             ]),
         ),
     ];
-    foreach (['pool', 'daypart', 'category', 'addOn', 'closure', 'specialDay', 'question'] as $kind) {
+    $kinds = ['pool', 'daypart', 'category', 'addOn', 'taxRate', 'surcharge', 'closure', 'specialDay', 'question'];
+    foreach ($kinds as $kind) {
         $ids[$kind] = $save(Things::fresh($kind, $kind === 'question' ? ['required' => false] : []));
     }
 

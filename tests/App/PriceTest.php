@@ -63,6 +63,7 @@ it('says what each choice costs before a time is chosen, and keeps what it was s
             ['kind' => 'people', 'label' => 'Lesson', 'amount' => 2000],
             ['kind' => 'addOn', 'label' => 'Second pot', 'amount' => 2400, 'id' => $pot->id, 'quantity' => 2],
         ],
+        'includedTax' => [],
         'total' => 11000,
         'dueNow' => 0,
         'keepsCard' => false,

@@ -115,6 +115,10 @@ final readonly class Yard
             'byStaff' => [],
             'perPerson' => false,
             'extraPeople' => [],
+            'extraPeopleStaff' => [],
+            'frequency' => null,
+            'excludeSurcharges' => [],
+            'taxRates' => [],
         ];
     }
 

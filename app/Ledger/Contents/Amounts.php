@@ -16,12 +16,13 @@ final class Amounts
     /** In the minor unit. */
     public const RULE = 'integer|min:0|max:'.self::LARGEST;
 
-    public static function percent(): Closure
+    /** @param  bool  $fromZero whether 0 is one too */
+    public static function percent(bool $fromZero = false): Closure
     {
-        return static function (string $attribute, mixed $value, Closure $fail): void {
+        return static function (string $attribute, mixed $value, Closure $fail) use ($fromZero): void {
             try {
                 $percent = Percent::of(is_string($value) || is_int($value) ? (string) $value : '');
-                if ($percent->part(100) > 100 || $percent->written() === '0') {
+                if ($percent->part(100) > 100 || ($percent->written() === '0' && ! $fromZero)) {
                     $fail('wrong.price.part_above_0');
                 }
             } catch (InvalidPrice) {

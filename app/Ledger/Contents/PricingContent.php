@@ -19,6 +19,9 @@ final readonly class PricingContent extends Content
      * @param  int|null  $perStep for a length of the client's own
      * @param  list<array{staff: string, amount: int}>  $byStaff
      * @param  list<int>  $extraPeople
+     * @param  list<int>  $extraPeopleStaff what who takes it gets for them
+     * @param  list<string>  $excludeSurcharges ids
+     * @param  list<string>  $taxRates ids
      */
     public function __construct(
         public string $kind,
@@ -28,6 +31,10 @@ final readonly class PricingContent extends Content
         public array $byStaff,
         public bool $perPerson,
         public array $extraPeople,
+        public array $extraPeopleStaff = [],
+        public ?FrequencyContent $frequency = null,
+        public array $excludeSurcharges = [],
+        public array $taxRates = [],
     ) {
     }
 
@@ -39,6 +46,8 @@ final readonly class PricingContent extends Content
         ];
         $byStaff = static fn (Given $one): array => ['staff' => $one->string('staff'), 'amount' => $one->int('amount')];
 
+        $frequency = $given->underIf('frequency');
+
         return new self(
             $given->string('kind'),
             $given->int('amount'),
@@ -47,6 +56,10 @@ final readonly class PricingContent extends Content
             array_map($byStaff, $given->each('byStaff')),
             $given->bool('perPerson'),
             $given->ints('extraPeople'),
+            $given->ints('extraPeopleStaff'),
+            $frequency === null || $frequency->each('levels') === [] ? null : FrequencyContent::from($frequency),
+            $given->strings('excludeSurcharges'),
+            $given->strings('taxRates'),
         );
     }
 
@@ -73,6 +86,10 @@ final readonly class PricingContent extends Content
             $this->of($staff)->byStaff,
             $this->perPerson,
             $this->extraPeople,
+            $this->extraPeopleStaff,
+            $this->frequency,
+            $this->excludeSurcharges,
+            $this->taxRates,
         );
     }
 
@@ -93,6 +110,10 @@ final readonly class PricingContent extends Content
             array_values($kept),
             $this->perPerson,
             $this->extraPeople,
+            $this->extraPeopleStaff,
+            $this->frequency,
+            $this->excludeSurcharges,
+            $this->taxRates,
         );
     }
 
@@ -106,7 +127,8 @@ final readonly class PricingContent extends Content
         $amount = Amounts::RULE;
 
         return [
-            'pricing' => 'required|array:kind,amount,byMinutes,perStep,byStaff,perPerson,extraPeople',
+            'pricing' => 'required|array:kind,amount,byMinutes,perStep,byStaff,perPerson,extraPeople,extraPeopleStaff,'
+                .'frequency,excludeSurcharges,taxRates',
             'pricing.kind' => 'required|in:fixed,free,from,on_request',
             'pricing.amount' => "required|{$amount}",
             'pricing.byMinutes' => ['present', 'array', 'list', 'max:12'],
@@ -121,6 +143,13 @@ final readonly class PricingContent extends Content
             'pricing.perPerson' => 'required|boolean',
             'pricing.extraPeople' => 'present|array|list|max:12',
             'pricing.extraPeople.*' => $amount,
+            'pricing.extraPeopleStaff' => 'present|array|list|max:12',
+            'pricing.extraPeopleStaff.*' => $amount,
+            ...FrequencyContent::rules($business, $id),
+            'pricing.excludeSurcharges' => 'present|array|list|max:50',
+            'pricing.excludeSurcharges.*' => ['distinct', ...Checks::of($business, 'surcharges')],
+            'pricing.taxRates' => 'present|array|list|max:10',
+            'pricing.taxRates.*' => ['distinct', ...Checks::of($business, 'tax_rates')],
         ];
     }
 
@@ -135,7 +164,10 @@ final readonly class PricingContent extends Content
             'pricing.byStaff.*.amount.*' => 'wrong.price.how_much_with',
             'pricing.byStaff.*' => 'wrong.price.person_does_not',
             'pricing.extraPeople.*' => 'wrong.price.does_each_more',
-        ];
+            'pricing.extraPeopleStaff.*' => 'wrong.price.does_each_more',
+            'pricing.excludeSurcharges.*' => 'wrong.price.not_one_surcharges',
+            'pricing.taxRates.*' => 'wrong.price.not_one_rates',
+        ] + FrequencyContent::sentences();
     }
 
     public function toCore(): Pricing
@@ -151,6 +183,10 @@ final readonly class PricingContent extends Content
             array_column($this->byStaff, 'amount', 'staff'),
             $this->perPerson,
             $this->extraPeople,
+            $this->extraPeopleStaff,
+            $this->frequency?->toCore(),
+            $this->excludeSurcharges,
+            $this->taxRates,
         );
     }
 }

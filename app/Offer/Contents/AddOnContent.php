@@ -15,6 +15,7 @@ final readonly class AddOnContent extends Content
     /**
      * @param  int  $price minor unit
      * @param  list<string>|null  $services ids; null: all of them
+     * @param  list<string>  $taxRates ids
      */
     public function __construct(
         public string $name,
@@ -23,6 +24,7 @@ final readonly class AddOnContent extends Content
         public bool $perPerson,
         public ?string $picture,
         public ?array $services,
+        public array $taxRates,
     ) {
     }
 
@@ -35,12 +37,21 @@ final readonly class AddOnContent extends Content
             $given->bool('perPerson'),
             $given->stringIf('picture'),
             $given->stringsIf('services'),
+            $given->strings('taxRates'),
         );
     }
 
     public static function of(AddOn $row): self
     {
-        return new self($row->name, $row->price, $row->minutes, $row->per_person, $row->picture, $row->services);
+        return new self(
+            $row->name,
+            $row->price,
+            $row->minutes,
+            $row->per_person,
+            $row->picture,
+            $row->services,
+            $row->tax_rates,
+        );
     }
 
     public static function rules(Business $business, ?string $id): array
@@ -53,6 +64,8 @@ final readonly class AddOnContent extends Content
             'picture' => Checks::picture($business),
             'services' => 'present|nullable|array|list|min:1|max:300',
             'services.*' => ['distinct', ...Checks::of($business, 'services')],
+            'taxRates' => 'present|array|list|max:10',
+            'taxRates.*' => ['distinct', ...Checks::of($business, 'tax_rates')],
         ];
     }
 
@@ -63,6 +76,7 @@ final readonly class AddOnContent extends Content
             'price.*' => 'wrong.add_on.price_amount_0',
             'minutes.*' => 'wrong.add_on.adds_0_1440',
             'services.*' => 'wrong.add_on.choose_services_or',
+            'taxRates.*' => 'wrong.price.not_one_rates',
             'services.min' => 'wrong.add_on.no_service_chosen',
         ];
     }

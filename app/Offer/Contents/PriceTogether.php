@@ -8,6 +8,7 @@ use App\Language\Sentence;
 use App\Ledger\Contents\CancellationContent;
 use App\Ledger\Contents\PaymentContent;
 use App\Ledger\Contents\PricingContent;
+use App\Ledger\Contents\StaffPayContent;
 use App\Support\Given;
 
 /** What lengths, price, payment and approval of a service say together. */
@@ -29,6 +30,9 @@ final class PriceTogether
                     : null,
             'cancellation.amount' => $cancellation !== null && ! self::isOneOf($cancellation)
                     ? CancellationContent::sentences()['cancellation.amount.*']
+                    : null,
+            'staffPay.amount' => $given->underIf('staffPay') !== null && ! self::isOneOf($given->under('staffPay'))
+                    ? StaffPayContent::sentences()['staffPay.amount.*']
                     : null,
             'approval' => $given->bool('approval') && self::paysFirst($given, $pricing)
                     ? 'wrong.price.waits_for_yes'

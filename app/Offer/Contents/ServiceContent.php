@@ -8,6 +8,7 @@ use App\Changes\Content;
 use App\Ledger\Contents\CancellationContent;
 use App\Ledger\Contents\PaymentContent;
 use App\Ledger\Contents\PricingContent;
+use App\Ledger\Contents\StaffPayContent;
 use App\Models\Business;
 use App\Models\Service;
 use App\Support\Given;
@@ -65,6 +66,7 @@ final readonly class ServiceContent extends Content
         public PricingContent $pricing,
         public PaymentContent $payment,
         public ?CancellationContent $cancellation,
+        public ?StaffPayContent $staffPay,
         public ?string $colour,
         public ?string $pattern,
         public bool $approval,
@@ -117,6 +119,7 @@ final readonly class ServiceContent extends Content
             pricing: $pricing,
             payment: PaymentContent::from($given->under('payment'))->fitting($pricing->isSaidLater()),
             cancellation: $cancellation === null ? null : CancellationContent::from($cancellation),
+            staffPay: StaffPayContent::kept($given->underIf('staffPay')?->all()),
             colour: $given->stringIf('colour'),
             pattern: $given->stringIf('pattern'),
             approval: $given->bool('approval'),
@@ -161,6 +164,7 @@ final readonly class ServiceContent extends Content
             pricing: PricingContent::from(Given::in($row->pricing))->of($lists->staff),
             payment: PaymentContent::from(Given::in($row->payment_terms)),
             cancellation: CancellationContent::kept($row->cancellation),
+            staffPay: StaffPayContent::kept($row->staff_pay),
             colour: $row->colour,
             pattern: $row->pattern,
             approval: $row->approval,
@@ -179,7 +183,8 @@ final readonly class ServiceContent extends Content
         return ServiceRules::SENTENCES +
             PricingContent::sentences() +
             PaymentContent::sentences() +
-            CancellationContent::sentences();
+            CancellationContent::sentences() +
+            StaffPayContent::sentences();
     }
 
     public function name(): string
@@ -227,6 +232,7 @@ final readonly class ServiceContent extends Content
             'pricing' => $this->pricing->toArray(),
             'payment_terms' => $this->payment->toArray(),
             'cancellation' => $this->cancellation?->toArray(),
+            'staff_pay' => $this->staffPay?->toArray(),
             'colour' => $this->colour,
             'pattern' => $this->pattern,
             'approval' => $this->approval,

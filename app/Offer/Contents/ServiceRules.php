@@ -8,6 +8,7 @@ use App\Facts\Mark;
 use App\Ledger\Contents\CancellationContent;
 use App\Ledger\Contents\PaymentContent;
 use App\Ledger\Contents\PricingContent;
+use App\Ledger\Contents\StaffPayContent;
 use App\Models\Business;
 use App\Support\Checks;
 use App\Support\Given;
@@ -70,6 +71,7 @@ final class ServiceRules
             ...PricingContent::rules($business, null),
             ...PaymentContent::rules($business, null),
             ...CancellationContent::rules($business, null),
+            ...StaffPayContent::rules($business, null),
             'visibility' => 'required|in:page,link,desk',
             'active' => 'required|boolean',
             ...self::whoAndWhere($business),

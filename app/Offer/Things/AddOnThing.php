@@ -41,6 +41,7 @@ final readonly class AddOnThing extends ModelThing
             'per_person' => $content->perPerson,
             'picture' => $content->picture,
             'services' => $content->services,
+            'tax_rates' => $content->taxRates,
         ];
     }
 }

@@ -28,6 +28,8 @@ final readonly class OrderThing implements Thing
         'addOns' => 'add_ons',
         'questions' => 'questions',
         'dayparts' => 'dayparts',
+        'taxRates' => 'tax_rates',
+        'surcharges' => 'surcharges',
     ];
 
     public function __construct(private ConnectionInterface $db)

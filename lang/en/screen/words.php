@@ -18,4 +18,7 @@ return [
         'staff' => 'staff',
         'bookkeeper' => 'bookkeeper',
     ],
+    'frequent' => '{label}, as you come often',
+    'covered' => 'Covered',
+    'code_line' => 'Code {code}',
 ];

@@ -11,9 +11,11 @@ export type SlipFacts = {
   zone: string;
   who: string;
   where: string;
-  lines: readonly { label: string; amount: number }[];
+  lines: readonly { label: string; amount: number; free: boolean }[];
   /** What it costs altogether, in words. */
   total: string;
+  /** The tax it includes, a sentence for each rate. */
+  taxes: readonly string[];
   currency: string;
   pays: string;
   /** What cancelling costs; nothing where it is always free. */
@@ -53,7 +55,7 @@ export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNo
       {facts.lines.map((line, i) => (
         <p key={i} className="slip-line">
           <span>{line.label}</span>
-          <span>{line.amount === 0 ? say.free : money(line.amount, facts.currency)}</span>
+          <span>{line.free ? say.free : money(line.amount, facts.currency)}</span>
         </p>
       ))}
       <p className="slip-line slip-total">
@@ -62,7 +64,12 @@ export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNo
       </p>
       <p className="pb-3 text-sm text-soft">
         {facts.pays}
-        {facts.atLeast === true && <span className="block">{say.withSomePeopleCosts}</span>}
+        {facts.taxes.map((tax) => (
+          <span key={tax} className="block">
+            {tax}
+          </span>
+        ))}
+        {facts.atLeast === true && <span className="block">{say.mayCostMore}</span>}
         {facts.terms !== undefined && facts.terms !== '' && <span className="mt-1 block">{facts.terms}</span>}
       </p>
       {children}

@@ -21,7 +21,8 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
     zone: page.business.timeZone,
     who: service.session ? say.inGroup : who === undefined ? say.withWhoeverFree : say.withPeople({ who }),
     where: whereOf(place),
-    lines: quote.lines.map((line) => ({ label: lineWords(line, ask.party), amount: line.amount })),
+    lines: quote.lines.map((line) => lineFacts(line, ask.party)),
+    taxes: taxWords(quote.includedTax, currency),
     total: quote.priced
       ? quote.exact
         ? money(quote.total, currency)
@@ -43,13 +44,25 @@ export function bookedFacts(booking: Booking): SlipFacts {
     zone: booking.business.timeZone,
     who: booking.staff.length === 0 ? '' : say.withPeople({ who: listed(booking.staff.map((one) => one.name)) }),
     where: whereOf(booking.location),
-    lines: booking.lines.map((line) => ({ label: lineWords(line, booking.party), amount: line.amount })),
+    lines: booking.lines.map((line) => lineFacts(line, booking.party)),
+    taxes: taxWords(booking.includedTax, booking.currency),
     total: booking.told.price,
     currency: booking.currency,
     pays: booking.told.money.join(' '),
     terms: booking.told.terms,
   };
 }
+
+const FREE = ['base', 'people', 'addOn'];
+
+const lineFacts = (line: Quote['lines'][number], party: number) => ({
+  label: lineWords(line, party),
+  amount: line.amount,
+  free: line.amount === 0 && FREE.includes(line.kind),
+});
+
+const taxWords = (taxes: Quote['includedTax'], currency: string): string[] =>
+  taxes.map(({ name, percent, amount }) => say.includedTax({ name, percent, amount: money(amount, currency) }));
 
 const whereOf = (place: { name: string; address: string } | undefined): string =>
   [place?.name ?? '', place?.address ?? ''].filter((part) => part !== '').join(', ');

@@ -10,6 +10,7 @@ import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
 import { LengthField } from '../ui/LengthField';
 import { SomeServices } from './SomeServices';
+import { TaxOnIt } from './TaxOnIt';
 import * as say from '@words/offer';
 
 /** What can be had with a service: a towel, an hour more, a second pot. */
@@ -44,6 +45,7 @@ function AddOn({ id, currency, onDone }: { id: string | null; currency: string; 
     perPerson: false,
     picture: null,
     services: null,
+    taxRates: [],
   });
   const { content, set, wrong } = editing;
   if (content === null) {
@@ -83,6 +85,7 @@ function AddOn({ id, currency, onDone }: { id: string | null; currency: string; 
         {say.forEachPersonParty}
       </Check>
       <PictureField label={say.picture} picture={content.picture} onPicture={(picture) => set({ picture })} />
+      <TaxOnIt chosen={content.taxRates} onChosen={(taxRates) => set({ taxRates })} wrong={wrong['taxRates']} />
       <SomeServices
         services={content.services}
         onServices={(services) => set({ services })}

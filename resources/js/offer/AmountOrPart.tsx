@@ -8,6 +8,8 @@ type Part = { amount: number | null; percent: string | null };
 type Props = {
   id: string;
   label: string;
+  /** What a part is called; usually one of the price. */
+  part?: string;
   currency: string;
   value: Part;
   wrong: string | undefined;
@@ -15,7 +17,7 @@ type Props = {
 };
 
 /** An amount, or a part of the price. */
-export function AmountOrPart({ id, label, currency, value, wrong, onValue }: Props) {
+export function AmountOrPart({ id, label, part = say.partPrice, currency, value, wrong, onValue }: Props) {
   return (
     <Columns>
       <Select
@@ -23,7 +25,7 @@ export function AmountOrPart({ id, label, currency, value, wrong, onValue }: Pro
         label={label}
         value={value.percent === null ? 'amount' : 'percent'}
         options={[
-          ['percent', say.partPrice],
+          ['percent', part],
           ['amount', say.amount],
         ]}
         onValue={(as) => onValue(as === 'percent' ? { amount: null, percent: '50' } : { amount: 0, percent: null })}

@@ -5,6 +5,7 @@ import { Shelf } from '../ui/Shelf';
 import { AddOns } from './AddOns';
 import { Categories } from './Categories';
 import { Dayparts } from './Dayparts';
+import { Prices } from './Prices';
 import { Questions } from './Questions';
 import { ServicePage } from './ServicePage';
 import { Services } from './Services';
@@ -14,6 +15,7 @@ const PARTS = [
   ['services', say.servicesTitle],
   ['categories', say.categories],
   ['add-ons', say.addOns],
+  ['prices', say.prices],
   ['questions', say.questions],
   ['dayparts', say.partsDay],
 ] as const;
@@ -43,6 +45,7 @@ export function Offer() {
         <Route path="services/:id" element={<ServicePage />} />
         <Route path="categories" element={<Categories />} />
         <Route path="add-ons" element={<AddOns />} />
+        <Route path="prices" element={<Prices />} />
         <Route path="questions" element={<Questions />} />
         <Route path="dayparts" element={<Dayparts />} />
         <Route path="*" element={<Navigate to={`${base}/services`} replace />} />

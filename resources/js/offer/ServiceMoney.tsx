@@ -4,11 +4,15 @@ import { money } from '../lib/format';
 import { useSetup } from '../setup/useSetup';
 import { Fold } from '../ui/Fold';
 import { MoneyField } from '../ui/MoneyField';
+import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
 import { AmountOrPart } from './AmountOrPart';
 import { PriceByLength } from './PriceByLength';
 import { PriceByPerson } from './PriceByPerson';
 import { PriceForMore } from './PriceForMore';
+import { PriceOften } from './PriceOften';
+import { StaffPay } from './StaffPay';
+import { TaxOnIt } from './TaxOnIt';
 import type { PartProps } from './service';
 import { beforeWords, partWords, termsWords } from '../words/prices';
 import * as say from '@words/offer';
@@ -71,6 +75,20 @@ export function ServiceMoney(props: PartProps) {
         {pricing.kind === 'fixed' && !one && <PriceByLength {...props} currency={currency} />}
         {!later && <PriceForMore {...props} currency={currency} />}
         <PriceByPerson {...props} currency={currency} />
+        <TaxOnIt
+          chosen={pricing.taxRates}
+          onChosen={(taxRates) => set({ pricing: { ...pricing, taxRates } })}
+          wrong={wrong['pricing.taxRates']}
+        />
+        {(data?.surcharges.length ?? 0) > 0 && (
+          <Pick
+            legend={say.leftOut}
+            from={data?.surcharges ?? []}
+            chosen={pricing.excludeSurcharges}
+            onChosen={(excludeSurcharges) => set({ pricing: { ...pricing, excludeSurcharges } })}
+            wrong={wrong['pricing.excludeSurcharges']}
+          />
+        )}
         <Select
           id="service-payment"
           label={say.paid}
@@ -90,7 +108,9 @@ export function ServiceMoney(props: PartProps) {
           />
         )}
       </Fold>
+      {!later && <PriceOften {...props} currency={currency} />}
       <Cancelling {...props} currency={currency} />
+      <StaffPay {...props} currency={currency} />
     </>
   );
 }

@@ -22,6 +22,9 @@ export const draftOf: { [K in Kind]: DraftOf<K> } = {
   category: (id, content, version) => ({ kind: 'category', id, content, version }),
   service: (id, content, version) => ({ kind: 'service', id, content, version }),
   addOn: (id, content, version) => ({ kind: 'addOn', id, content, version }),
+  taxes: (id, content, version) => ({ kind: 'taxes', id, content, version }),
+  taxRate: (id, content, version) => ({ kind: 'taxRate', id, content, version }),
+  surcharge: (id, content, version) => ({ kind: 'surcharge', id, content, version }),
   question: (id, content, version) => ({ kind: 'question', id, content, version }),
   order: (id, content, version) => ({ kind: 'order', id, content, version }),
 };

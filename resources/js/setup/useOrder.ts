@@ -6,7 +6,17 @@ import { draftOf, thing } from './things';
 import { useSave } from './useSave';
 import * as say from '@words/setup';
 
-type List = 'services' | 'categories' | 'staff' | 'locations' | 'pools' | 'addOns' | 'questions' | 'dayparts';
+type List =
+  | 'services'
+  | 'categories'
+  | 'staff'
+  | 'locations'
+  | 'pools'
+  | 'addOns'
+  | 'questions'
+  | 'dayparts'
+  | 'taxRates'
+  | 'surcharges';
 
 /**
  * The order of a list: shown at once, saved behind. Moves are saved one after the other, so that an earlier answer

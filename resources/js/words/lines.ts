@@ -8,6 +8,15 @@ export function lineWords(line: Schemas['Line'], party: number): string {
       return line.label;
     case 'people':
       return say.morePeople({ count: party - 1 });
+    case 'surcharge':
+    case 'tax':
+      return line.label;
+    case 'frequency':
+      return say.frequent({ label: line.label });
+    case 'covered':
+      return say.covered;
+    case 'code':
+      return say.codeLine({ code: line.label });
     case 'addOn':
       return line.quantity === undefined || line.quantity === 1 ? line.label : `${line.quantity} × ${line.label}`;
   }

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scenario;
+
+use App\Models\Business;
+use App\Models\Surcharge;
+use App\Models\TaxRate;
+use YardBell\Core\Price\Percent;
+use YardBell\Core\Price\PriceList;
+use YardBell\Core\Price\Surcharge as Rules;
+use YardBell\Core\Scenario\Writer;
+use YardBell\Core\Time\Wall;
+
+/** Writes a document's taxes and surcharges; what it no longer has goes. */
+final readonly class WritePriceLists
+{
+    public function __invoke(Business $business, PriceList $list, Ids $ids): void
+    {
+        $business->update(['prices_include_tax' => $list->taxes->included]);
+        foreach (array_values($list->taxes->rates) as $position => $rate) {
+            TaxRate::query()->updateOrCreate(
+                ['business_id' => $business->id, 'id' => $ids->of('tax_rates', $rate->id)],
+                ['name' => $rate->name, 'percent' => $rate->percent->written(), 'position' => $position],
+            );
+        }
+        foreach (array_values($list->surcharges) as $position => $surcharge) {
+            Surcharge::query()->updateOrCreate(
+                ['business_id' => $business->id, 'id' => $ids->of('surcharges', $surcharge->id)],
+                self::columns($surcharge) + ['position' => $position],
+            );
+        }
+        TaxRate::query()->where('business_id', $business->id)->whereNotIn('id', $ids->taken('tax_rates'))->delete();
+        Surcharge::query()->where('business_id', $business->id)->whereNotIn('id', $ids->taken('surcharges'))->delete();
+    }
+
+    /** @return array<string, mixed> */
+    private static function columns(Rules $surcharge): array
+    {
+        $percent = static fn (int|Percent|null $of): ?string => $of instanceof Percent ? $of->written() : null;
+        $amount = static fn (int|Percent|null $of): ?int => $of instanceof Percent ? null : $of;
+
+        return [
+            'name' => $surcharge->name,
+            'when' => $surcharge->when->value,
+            'hours' => $surcharge->hours === null ? null : Writer::weekly($surcharge->hours->weekly()),
+            'weekdays' => array_map(static fn (int $weekday): string => Wall::WEEKDAYS[$weekday], $surcharge->weekdays),
+            'dates' => array_map(Wall::date(...), $surcharge->days),
+            'amount' => $amount($surcharge->charge),
+            'percent' => $percent($surcharge->charge),
+            'staff_amount' => $amount($surcharge->staff),
+            'staff_percent' => $percent($surcharge->staff),
+        ];
+    }
+}

@@ -1,0 +1,123 @@
+import { shortWeekday } from '../hours/week';
+import type { Schemas } from '../lib/api';
+import { listed, money } from '../lib/format';
+import { RowEditor } from '../setup/RowEditor';
+import { ThingRows } from '../setup/ThingRows';
+import { useSetup } from '../setup/useSetup';
+import { useThing } from '../setup/useThing';
+import { Check } from '../ui/Check';
+import { Field } from '../ui/Field';
+import { Select } from '../ui/Select';
+import { AmountOrPart } from './AmountOrPart';
+import type { Contents } from '../setup/things';
+import { SurchargeWhen } from './SurchargeWhen';
+import * as say from '@words/offer';
+
+const WHEN = [
+  ['outside_hours', say.appliesWhen.outside_hours],
+  ['weekdays', say.appliesWhen.weekdays],
+  ['dates', say.appliesWhen.dates],
+] as const;
+
+const FRESH: Contents['surcharge'] = {
+  name: '',
+  when: 'outside_hours',
+  hours: null,
+  weekdays: [],
+  dates: [],
+  amount: 0,
+  percent: null,
+  staffAmount: null,
+  staffPercent: null,
+};
+
+/** What visits cost more in the evening, at weekends, on holidays. */
+export function Surcharges() {
+  const { data } = useSetup();
+  const currency = data?.currency ?? 'EUR';
+  return (
+    <ThingRows
+      list="surcharges"
+      title={say.surcharges}
+      add={say.addSurcharge}
+      empty={say.noSurcharges}
+      rows={(data?.surcharges ?? []).map((one) => ({
+        ...one,
+        says: say.surchargeSays({
+          cost: one.percent === null ? money(one.amount ?? 0, currency) : say.rateOf({ percent: one.percent }),
+          when: whenWords(one),
+        }),
+      }))}
+      editor={(id, onDone) => <Surcharge id={id} currency={currency} onDone={onDone} />}
+    />
+  );
+}
+
+/** "on Sat, Sun", "on 3 dates". */
+function whenWords({ when, weekdays, dates }: Schemas['SurchargeRow']): string {
+  switch (when) {
+    case 'outside_hours':
+      return say.appliesWhen.outside_hours;
+    case 'weekdays':
+      return say.onWeekdays({ names: listed(weekdays.map(shortWeekday)) });
+    case 'dates':
+      return say.onDates({ count: dates });
+  }
+}
+
+function Surcharge({ id, currency, onDone }: { id: string | null; currency: string; onDone: () => void }) {
+  const { data } = useSetup();
+  const editing = useThing('surcharge', id, { ...FRESH, hours: data?.openingHours ?? null });
+  const { content, set, wrong } = editing;
+  if (content === null) {
+    return <p role="status">{say.fetchingSurcharge}</p>;
+  }
+  const getsSome = content.staffAmount !== null || content.staffPercent !== null;
+  return (
+    <RowEditor editing={editing} name={content.name} isNew={id === null} onDone={onDone}>
+      <Field
+        id="surcharge-name"
+        label={say.taxName}
+        maxLength={120}
+        wrong={wrong['name']}
+        value={content.name}
+        onValue={(name) => set({ name })}
+      />
+      <AmountOrPart
+        id="surcharge"
+        label={say.itCosts}
+        currency={currency}
+        value={content}
+        wrong={wrong['amount'] ?? wrong['percent']}
+        onValue={set}
+      />
+      <Select
+        id="surcharge-when"
+        label={say.applies}
+        value={content.when}
+        options={WHEN}
+        onValue={(when) => set({ when })}
+        wrong={wrong['when']}
+      />
+      <SurchargeWhen content={content} set={set} wrong={wrong} />
+      <Check
+        checked={getsSome}
+        onChange={(some) => set({ staffAmount: null, staffPercent: some ? '50' : null })}
+        id="surcharge-staff"
+      >
+        {say.staffGetOfIt}
+      </Check>
+      {getsSome && (
+        <AmountOrPart
+          id="surcharge-staff-pay"
+          label={say.theyGet}
+          part={say.partOfIt}
+          currency={currency}
+          value={{ amount: content.staffAmount, percent: content.staffPercent }}
+          wrong={wrong['staffAmount'] ?? wrong['staffPercent']}
+          onValue={({ amount, percent }) => set({ staffAmount: amount, staffPercent: percent })}
+        />
+      )}
+    </RowEditor>
+  );
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bookings\PriceLists;
+use App\Models\Booking;
+use App\Models\Service;
+use App\Models\Surcharge;
+use App\Models\TaxRate;
+use App\Scenario\ExportDocument;
+use App\Scenario\ImportDocument;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Things;
+use Tests\Support\Yard;
+use YardBell\Core\Scenario\Reader;
+use YardBell\Core\Time\Wall;
+
+/* Tax, surcharges and what frequent visits cost, from the set-up to what a booking was sold for. */
+
+function saveAll(Yard $yard, array ...$drafts): TestResponse
+{
+    return test()
+        ->actingAs($yard->owner)
+        ->postJson("/api/businesses/{$yard->business->slug}/drafts", ['drafts' => $drafts]);
+}
+
+/** A surcharge of 5.00 after noon, and VAT of 23 % on the lesson of 50.00. */
+function dearAfternoons(Yard $yard, bool $included): void
+{
+    [$late, $vat] = saveAll(
+        $yard,
+        Things::fresh('surcharge', [
+            'name' => 'Afternoon',
+            'hours' => array_fill_keys(Wall::WEEKDAYS, [['from' => '06:00', 'to' => '12:00']]),
+            'staffPercent' => '50',
+        ]),
+        Things::fresh('taxRate'),
+    )->assertOk()->json('ids');
+    expect($late)->toBeString();
+    saveAll(
+        $yard,
+        Things::change($yard->business, 'taxes', 'business', ['included' => $included]),
+        Things::change($yard->business, 'service', $yard->lesson->id, [
+            'pricing' => ['taxRates' => [$vat]] + Yard::pricing(5000),
+            'staffPay' => ['amount' => null, 'percent' => '40'],
+        ]),
+    )->assertOk();
+}
+
+function held(Yard $yard, string $time): TestResponse
+{
+    return test()
+        ->postJson('/gate-api/pages/yard/holds', ['service' => $yard->lesson->id, 'start' => Yard::at($time)])
+        ->assertCreated();
+}
+
+it('sells a visit for what its hour costs, with the tax it includes or adds', function (): void {
+    $yard = Yard::open();
+    dearAfternoons($yard, included: true);
+    $morning = held($yard, '10:00');
+    expect(array_column($morning->json('lines'), 'amount', 'label'))->toBe(['Lesson' => 5000])
+        ->and($morning->json('includedTax'))->toBe([['name' => 'VAT', 'percent' => '23', 'amount' => 935]]);
+    $afternoon = held($yard, '13:00');
+    expect(array_column($afternoon->json('lines'), 'amount', 'label'))->toBe(['Lesson' => 5000, 'Afternoon' => 500])
+        ->and($afternoon->json('includedTax.0.amount'))->toBe(935 + 93)
+        ->and($afternoon->json('total'))->toBe(5500)
+        ->and($afternoon->json())->not->toHaveKey('staffPay')
+        ->and(Booking::query()->findOrFail($afternoon->json('id'))->staff_pay)->toBe([$yard->staff[0]->id => 2250]);
+    saveAll($yard, Things::change($yard->business, 'taxes', 'business', ['included' => false]))->assertOk();
+    $added = held($yard, '15:00');
+    expect(array_column($added->json('lines'), 'amount', 'kind'))
+        ->toBe(['base' => 5000, 'surcharge' => 500, 'tax' => 115])
+        ->and($added->json('total'))->toBe(5500 + 1150 + 115)
+        ->and($added->json('includedTax'))->toBe([])
+        ->and(Booking::query()->findOrFail($morning->json('id'))->price)->toBe(5000); // as it was sold
+});
+
+it('says before a time is chosen that some hours cost more', function (): void {
+    $yard = Yard::open();
+    $exact = fn (): bool => $this->getJson("/gate-api/pages/yard/quote?service={$yard->lesson->id}")->json('exact');
+    expect($exact())->toBeTrue();
+    dearAfternoons($yard, included: true);
+    expect($exact())->toBeFalse();
+    saveAll($yard, Things::change($yard->business, 'service', $yard->lesson->id, [
+        'pricing' => ['excludeSurcharges' => [(string) Surcharge::query()->value('id')]] + Yard::pricing(5000),
+    ]))->assertOk();
+    expect($exact())->toBeTrue();
+});
+
+it('keeps a rate and a surcharge while a price names them, and says so', function (): void {
+    $yard = Yard::open();
+    dearAfternoons($yard, included: true);
+    $vat = (string) TaxRate::query()->value('id');
+    saveAll($yard, Things::removal($yard->business, 'taxRate', $vat))
+        ->assertStatus(409)
+        ->assertJsonPath('message', 'Services or add-ons still have this rate. Take it off them first.');
+    saveAll($yard, Things::change($yard->business, 'service', $yard->lesson->id, ['pricing' => Yard::pricing(5000)]));
+    saveAll($yard, Things::fresh('addOn', ['taxRates' => [$vat]]))->assertOk();
+    saveAll($yard, Things::removal($yard->business, 'taxRate', $vat))->assertStatus(409);
+    $late = (string) Surcharge::query()->value('id');
+    $leavesOut = static fn (array $ids): array => Things::change($yard->business, 'service', $yard->lesson->id, [
+        'pricing' => ['excludeSurcharges' => $ids] + Yard::pricing(5000),
+    ]);
+    saveAll($yard, $leavesOut([$late]))->assertOk();
+    saveAll($yard, Things::removal($yard->business, 'surcharge', $late))->assertStatus(409);
+    saveAll($yard, $leavesOut([]))->assertOk();
+    saveAll($yard, Things::removal($yard->business, 'surcharge', $late))->assertOk();
+    expect(app(PriceLists::class)->of($yard->business->refresh())->surcharges)->toBe([]);
+});
+
+it('carries tax, surcharges, levels and pay out and in again', function (): void {
+    $json = (string) file_get_contents(base_path('core/tests/Support/everything.json'));
+    $business = app(ImportDocument::class)->asNew(Reader::read($json), Yard::open(slug: 'other')->owner);
+    $given = Reader::read($json);
+    $again = Reader::read(app(ExportDocument::class)($business));
+    $names = static fn (array $all): array => array_map(
+        static fn (object $one): string => $one->name,
+        array_values($all),
+    );
+    expect($names($again->prices->surcharges))->toBe($names($given->prices->surcharges))
+        ->and($names($again->prices->taxes->rates))->toBe($names($given->prices->taxes->rates))
+        ->and($again->prices->taxes->included)->toBeTrue();
+    $pairs = array_map(null, array_values($again->prices->surcharges), array_values($given->prices->surcharges));
+    foreach ($pairs as [$one, $other]) {
+        expect([$one->when, $one->hours, $one->weekdays, $one->days, $one->charge, $one->staff])
+            ->toEqual([$other->when, $other->hours, $other->weekdays, $other->days, $other->charge, $other->staff]);
+    }
+    $lesson = static fn (array $tariffs): array => [
+        array_values($tariffs)[0]->pricing->frequency,
+        array_values($tariffs)[0]->pricing->extraPeopleStaff,
+        count(array_values($tariffs)[0]->pricing->taxRates),
+        count(array_values($tariffs)[0]->pricing->excludeSurcharges),
+        count(array_values(array_values($tariffs)[0]->addOns)[0]->taxRates),
+        array_map(static fn (object $tariff): mixed => $tariff->staffPay, array_values($tariffs)),
+    ];
+    expect($lesson($again->tariffs))->toEqual($lesson($given->tariffs))
+        ->and(Service::query()->where('business_id', $business->id)->value('staff_pay'))->not->toBeNull();
+});
