@@ -31,6 +31,7 @@ final readonly class ConfirmBooking
         private OpenPayment $payment,
         private Announcements $announcements,
         private MailQuota $quota,
+        private UseCodes $codes,
         private Clock $clock,
     ) {
     }
@@ -57,6 +58,7 @@ final readonly class ConfirmBooking
                 $booking->due_now = $details['payNow'] ?? false ? $booking->price : 0;
             }
             $client = $this->client($business, $details);
+            $this->codes->check($business, $booking, $client);
             $paysFirst = $booking->due_now > 0 || $booking->payment === 'card_hold';
             $provesFirst = ! $paysFirst && ProofOfAddress::isAsked($business, $client, $this->clock->now());
             if ($provesFirst && ! $booking->awaits_proof && ! $this->quota->takes((string) $client->email)) {

@@ -17,6 +17,7 @@ use Illuminate\Support\Collection;
 use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Price\AddOn as PricedAddOn;
 use YardBell\Core\Price\InvalidPrice;
+use YardBell\Core\Price\Order;
 use YardBell\Core\Price\PaymentTerms;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
@@ -103,10 +104,10 @@ final readonly class Tariffs
     }
 
     /** @throws Refusal that says what there is no price for */
-    public static function quote(Quoting $quoting, Tariff $tariff, Visit $visit): Quote
+    public static function quote(Quoting $quoting, Tariff $tariff, Visit $visit, Order $order = new Order()): Quote
     {
         try {
-            return $quoting->quote($tariff, $visit);
+            return $quoting->quote($tariff, $visit, $order);
         } catch (InvalidPrice $wrong) {
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }

@@ -12,6 +12,7 @@ use App\Models\Business;
 use App\Models\Category;
 use App\Models\Location;
 use App\Models\Member;
+use App\Models\OfferCode;
 use App\Models\Service;
 use App\Support\Column;
 use App\Support\WeeklyTable;
@@ -100,6 +101,7 @@ final readonly class GatePage
                 ->values()
                 ->all(),
             'questions' => Questions::of($business, $ids),
+            'codes' => OfferCode::query()->where('business_id', $business->id)->exists(),
             'staff' => $business
                 ->staff()
                 ->where('active', true)

@@ -16,7 +16,7 @@ use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Visit;
 
-/** What a choice costs, line by line, before a time is chosen: with anyone, the least it can cost. */
+/** What a choice costs, line by line: with anyone, and before a time is chosen, the least it can cost. */
 final readonly class GateQuote
 {
     public function __construct(private Tariffs $tariffs, private PriceLists $lists)
@@ -24,11 +24,12 @@ final readonly class GateQuote
     }
 
     /**
+     * @param  int|null  $start instant; null: not chosen yet
      * @return array<string, mixed>
      *
      * @throws ModelNotFoundException where clients cannot book the service
      */
-    public function of(Business $business, Choice $choice): array
+    public function of(Business $business, Choice $choice, ?int $start = null): array
     {
         $service = GatePage::offered($business)->with('staff')->findOrFail($choice->service);
         $tariff = $this->tariffs->of($service);
@@ -37,7 +38,7 @@ final readonly class GateQuote
             static fn (array $staff): Quote => Tariffs::quote(
                 $quoting,
                 $tariff,
-                new Visit($choice->minutes, $staff, $choice->party, $choice->addOns),
+                new Visit($choice->minutes, $staff, $choice->party, $choice->addOns, start: $start),
             ),
             self::takers($service, $choice),
         );
@@ -49,7 +50,7 @@ final readonly class GateQuote
             'minutes' => ($tariff->lengths?->named($choice->minutes) ?? $service->minutes) + $choice->extra,
             'priced' => $quote->isPriced(),
             'exact' => $quote->total === $quotes[count($quotes) - 1]->total &&
-                ! $this->dependsOnTime($business, $tariff),
+                ($start !== null || ! $this->dependsOnTime($business, $tariff)),
             'lines' => Sale::lines($quote),
             'includedTax' => Sale::includedTax($quote),
             'total' => $quote->total ?? 0,

@@ -10,6 +10,7 @@ use App\Messages\MailChannel;
 use App\Offer\Things\AddOnThing;
 use App\Offer\Things\CategoryThing;
 use App\Offer\Things\DaypartThing;
+use App\Offer\Things\OfferCodeThing;
 use App\Offer\Things\QuestionThing;
 use App\Offer\Things\ServiceThing;
 use App\Offer\Things\SurchargeThing;
@@ -53,6 +54,7 @@ final class Kinds
         'taxes' => TaxesThing::class,
         'taxRate' => TaxRateThing::class,
         'surcharge' => SurchargeThing::class,
+        'offerCode' => OfferCodeThing::class,
         'question' => QuestionThing::class,
         'order' => OrderThing::class,
     ];

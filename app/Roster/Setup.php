@@ -7,6 +7,7 @@ namespace App\Roster;
 use App\Access\Access;
 use App\Access\Act;
 use App\Access\Role;
+use App\Bookings\CodeUses;
 use App\Language\Catalogue;
 use App\Language\Languages;
 use App\Models\Business;
@@ -20,6 +21,7 @@ final readonly class Setup
 {
     public function __construct(
         private SetupLists $lists,
+        private CodeUses $uses,
         private Checklist $checklist,
         private Clock $clock,
         private Languages $languages,
@@ -66,11 +68,28 @@ final readonly class Setup
                 Role::cases(),
             ),
             ...$lists,
+            'offerCodes' => $this->used($business, $lists['offerCodes']),
             'signIns' => $access->role->may(Act::ManageSignIns) ? AccessThing::all($business) : [],
             'invitations' => $access->role->may(Act::ManageSignIns) ? $this->invitations($business) : [],
             'missing' => $this->checklist->of($business),
             'canPublish' => $this->checklist->canBeBooked($business),
         ];
+    }
+
+    /**
+     * Codes with what bookings have used of them by now.
+     *
+     * @param  list<array{id: string, used: int, ...}>  $codes
+     * @return list<array<string, mixed>>
+     */
+    private function used(Business $business, array $codes): array
+    {
+        $used = $codes === [] ? [] : $this->uses->sofar($business);
+
+        return array_map(
+            static fn (array $code): array => ['used' => $code['used'] + ($used[$code['id']] ?? 0)] + $code,
+            $codes,
+        );
     }
 
     /** @return list<array<string, mixed>> those that wait */

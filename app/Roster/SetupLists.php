@@ -14,6 +14,7 @@ use App\Models\Category;
 use App\Models\Daypart;
 use App\Models\Location;
 use App\Models\Member;
+use App\Models\OfferCode;
 use App\Models\Pool;
 use App\Models\Question;
 use App\Models\Surcharge;
@@ -30,6 +31,10 @@ use YardBell\Core\Price\Tariff;
 /**
  * The lists of what is set up, by name and what a line of a list shows; kept on this machine as long as the mark on the
  * business's row is the same, as its rule book is (see RuleBooks).
+ *
+ * @phpstan-type Lists array{
+ *     staff: list<array<string, mixed>>, offerCodes: list<array{id: string, used: int, ...}>, ...,
+ * }
  */
 final readonly class SetupLists
 {
@@ -37,13 +42,13 @@ final readonly class SetupLists
     {
     }
 
-    /** @return array{staff: list<array<string, mixed>>, ...} by list */
+    /** @return Lists by list */
     public function of(Business $business): array
     {
         $key = "lists-{$business->id}";
         $kept = $this->cache->get($key);
         if (is_array($kept) && $kept[0] === $business->rules_mark) {
-            /** @var array{staff: list<array<string, mixed>>, ...} $lists as they were put there, below */
+            /** @var Lists $lists as they were put there, below */
             $lists = $kept[1];
 
             return $lists;
@@ -54,7 +59,7 @@ final readonly class SetupLists
         return $lists;
     }
 
-    /** @return array{staff: list<array<string, mixed>>, ...} */
+    /** @return Lists */
     private function read(Business $business): array
     {
         return [
@@ -159,6 +164,24 @@ final readonly class SetupLists
                 )
                 ->values()
                 ->all(),
+            'offerCodes' => array_values(
+                OfferCode::query()
+                    ->orderBy('position')
+                    ->orderBy('id')
+                    ->get()
+                    ->map(
+                        static fn (OfferCode $code): array => [
+                            'id' => $code->id,
+                            'name' => $code->code,
+                            'amount' => $code->amount,
+                            'percent' => $code->percent,
+                            'until' => $code->until,
+                            'uses' => $code->uses,
+                            'used' => $code->used_before,
+                        ],
+                    )
+                    ->all(),
+            ),
             'questions' => Question::query()
                 ->orderBy('position')
                 ->orderBy('id')

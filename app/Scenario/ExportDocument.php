@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
+use App\Bookings\CodeUses;
 use App\Bookings\PriceLists;
 use App\Bookings\Tariffs;
 use App\Models\AddOn;
@@ -19,6 +20,7 @@ use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Session as Scheduled;
+use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Scenario\Scenario;
 use YardBell\Core\Scenario\Writer;
@@ -28,7 +30,7 @@ use YardBell\Core\Scenario\Writer;
  */
 final readonly class ExportDocument
 {
-    public function __construct(private SetupReader $setup, private PriceLists $lists)
+    public function __construct(private SetupReader $setup, private PriceLists $lists, private CodeUses $uses)
     {
     }
 
@@ -44,7 +46,7 @@ final readonly class ExportDocument
                 name: $business->name,
                 currency: $business->currency,
                 clients: $this->clients($business),
-                prices: $this->lists->of($business),
+                prices: $this->prices($business),
                 tariffs: $this->tariffs($business),
             ),
         );
@@ -126,6 +128,13 @@ final readonly class ExportDocument
             $session->places,
             $session->state === 'cancelled',
         );
+    }
+
+    private function prices(Business $business): PriceList
+    {
+        $list = $this->lists->of($business);
+
+        return new PriceList($list->taxes, $list->surcharges, $this->uses->counted($business));
     }
 
     /** @return array<string, Tariff> by service */

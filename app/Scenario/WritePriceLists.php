@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Scenario;
 
 use App\Models\Business;
+use App\Models\OfferCode;
 use App\Models\Surcharge;
 use App\Models\TaxRate;
+use YardBell\Core\Price\OfferCode as CodeRules;
 use YardBell\Core\Price\Percent;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Surcharge as Rules;
@@ -31,8 +33,39 @@ final readonly class WritePriceLists
                 self::columns($surcharge) + ['position' => $position],
             );
         }
+        foreach (array_values($list->codes) as $position => $code) {
+            OfferCode::query()->updateOrCreate(
+                ['business_id' => $business->id, 'id' => $ids->of('offer_codes', $code->id)],
+                self::code($code, $ids) + ['position' => $position],
+            );
+        }
+        OfferCode::query()->where('business_id', $business->id)->whereNotIn('id', $ids->taken('offer_codes'))->delete();
         TaxRate::query()->where('business_id', $business->id)->whereNotIn('id', $ids->taken('tax_rates'))->delete();
         Surcharge::query()->where('business_id', $business->id)->whereNotIn('id', $ids->taken('surcharges'))->delete();
+    }
+
+    /** @return array<string, mixed> */
+    private static function code(CodeRules $code, Ids $ids): array
+    {
+        return [
+            'code' => $code->code,
+            'amount' => $code->off instanceof Percent ? null : $code->off,
+            'percent' => $code->off instanceof Percent ? $code->off->written() : null,
+            'services' => $code->services === null ? null : $ids->all('services', $code->services),
+            'from' => $code->fromDay === null ? null : Wall::date($code->fromDay),
+            'until' => $code->untilDay === null ? null : Wall::date($code->untilDay),
+            'minimum' => $code->minimum,
+            'uses' => $code->uses,
+            'used_before' => $code->used,
+            'used_by_before' => array_combine(
+                $ids->all('clients', array_map(strval(...), array_keys($code->usedBy))),
+                $code->usedBy,
+            ),
+            'uses_per_client' => $code->usesPerClient,
+            'first_visit_only' => $code->firstVisitOnly,
+            'includes_extras' => $code->includesExtras,
+            'combines' => $code->combines,
+        ];
     }
 
     /** @return array<string, mixed> */

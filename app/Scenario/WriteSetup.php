@@ -106,7 +106,7 @@ final readonly class WriteSetup
         $known = [];
         foreach (
             ['locations', 'staff', 'services', 'pools', 'units', 'dayparts', 'closures', 'time_off', 'add_ons',
-                'tax_rates', 'surcharges'] as $list
+                'tax_rates', 'surcharges', 'offer_codes'] as $list
         ) {
             $known[$list] = array_fill_keys(
                 Column::strings($this->db->table($list)->where('business_id', $business->id)->pluck('id')),

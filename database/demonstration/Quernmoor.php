@@ -229,6 +229,16 @@ final class Quernmoor
                     '12:30',
                 ]),
             ],
+            'codes' => [
+                [
+                    'id' => 'friends',
+                    'code' => 'FRIENDS',
+                    'percent' => '100',
+                    'includesExtras' => true,
+                    'usesPerClient' => 1,
+                ],
+                ['id' => 'first-pot', 'code' => 'FIRSTPOT', 'percent' => '15', 'firstVisitOnly' => true],
+            ],
             'services' => [
                 self::service(
                     'wheel',

@@ -26,6 +26,17 @@ return [
     'invalid' => 'Something needs another look.',
     'taken' => 'Somebody has just taken the same name or address. Nothing was changed; choose another.',
 
+    'code' => [
+        'unknown' => 'There is no such code.',
+        'service' => 'It is for something else.',
+        'dates' => 'It does not hold today.',
+        'first_visit' => 'It is for a first visit.',
+        'uses' => 'It has been used up.',
+        'client_uses' => 'You have used it already.',
+        'minimum' => 'It needs a larger order.',
+        'combines' => 'It does not go together with the other code.',
+        'not_for_you' => 'The code {code} does not count here: {why, select, first_visit {it is for a first visit.} client_uses {it has been used with this address already.} other {it has been used up meanwhile.}} Take it out, and book without it.',
+    ],
     'unreadable' => [
         'address' => 'This address cannot be read.',
         'list' => 'Something in this address is a list, and should be a word.',

@@ -189,6 +189,14 @@ return [
         'always_said' => 'Prices either include tax or they do not.',
         'still_named' => 'Services or add-ons still have this rate. Take it off them first.',
     ],
+    'code' => [
+        'called' => 'What do clients type?',
+        'amount_or_part' => 'An amount of 0 or more, or a part of the price, one of them.',
+        'ends_after' => 'It does not end before it begins.',
+        'how_often' => 'How often? A whole number of 1 or more, or nothing for any number.',
+        'is_there' => 'There is such a code already; capitals make no difference.',
+        'type_one' => 'Type a code of at most 60 characters.',
+    ],
     'surcharge' => [
         'called' => 'What is it called on a receipt?',
         'which_hours' => 'Outside of which hours does it apply?',

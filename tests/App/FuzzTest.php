@@ -25,6 +25,7 @@ it('answers strange input with a sentence, never by breaking', function (): void
             Drafts::fresh('addOn'),
             Drafts::fresh('taxRate'),
             Drafts::fresh('surcharge'),
+            Drafts::fresh('offerCode'),
             Drafts::fresh('question'),
         ],
     ])->assertOk();
@@ -55,6 +56,7 @@ it('answers strange input with a sentence, never by breaking', function (): void
         'addOn',
         'taxRate',
         'surcharge',
+        'offerCode',
         'question',
         'service',
     ];

@@ -28,6 +28,7 @@ const WITHOUT_MODEL = [
     'booking_staff',
     'business_users',
     'claims',
+    'code_uses',
     'service_daypart',
     'service_location',
     'service_pool',
@@ -103,7 +104,8 @@ function setUpAll(Yard $yard): array
             ]),
         ),
     ];
-    $kinds = ['pool', 'daypart', 'category', 'addOn', 'taxRate', 'surcharge', 'closure', 'specialDay', 'question'];
+    $kinds = ['pool', 'daypart', 'category', 'addOn', 'taxRate', 'surcharge', 'offerCode'];
+    array_push($kinds, 'closure', 'specialDay', 'question');
     foreach ($kinds as $kind) {
         $ids[$kind] = $save(Things::fresh($kind, $kind === 'question' ? ['required' => false] : []));
     }

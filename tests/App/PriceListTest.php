@@ -120,6 +120,12 @@ it('carries tax, surcharges, levels and pay out and in again', function (): void
     expect($names($again->prices->surcharges))->toBe($names($given->prices->surcharges))
         ->and($names($again->prices->taxes->rates))->toBe($names($given->prices->taxes->rates))
         ->and($again->prices->taxes->included)->toBeTrue();
+    $code = static fn (array $codes): array => array_diff_key(
+        get_object_vars(array_values($codes)[1]),
+        ['id' => 1, 'services' => 1, 'usedBy' => 1],
+    );
+    expect($code($again->prices->codes))->toEqual($code($given->prices->codes))
+        ->and(array_values(array_values($again->prices->codes)[1]->usedBy))->toBe([1]);
     $pairs = array_map(null, array_values($again->prices->surcharges), array_values($given->prices->surcharges));
     foreach ($pairs as [$one, $other]) {
         expect([$one->when, $one->hours, $one->weekdays, $one->days, $one->charge, $one->staff])

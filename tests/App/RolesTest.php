@@ -84,7 +84,7 @@ it('lets only owners and managers change the set-up, whatever the thing', functi
     $this->actingAs(signIn($yard, $role));
     $kinds = [
         'specialDay', 'closure', 'person', 'location', 'pool',
-        'daypart', 'category', 'addOn', 'taxRate', 'surcharge', 'question', 'service',
+        'daypart', 'category', 'addOn', 'taxRate', 'surcharge', 'offerCode', 'question', 'service',
     ];
     foreach ($kinds as $kind) {
         $this->postJson('/api/businesses/yard/drafts', ['drafts' => [Things::fresh($kind)]])->assertStatus($status);

@@ -349,3 +349,41 @@ it('shows beside a service what other rules of it would do, and lets nobody draw
         ->perform();
     expect($keeper->text())->not->toContain('Not saved yet')->and(typed($keeper, '#opening-sun'))->toBe('');
 });
+
+it('makes hours dearer and visits cheaper, and a client sees both before paying', function (): void {
+    $owner = $this->window()->signIn();
+    $owner
+        ->go('/at/quernmoor/offer/prices')
+        ->choose('Add a surcharge')
+        ->type('#surcharge-name', 'Every day')
+        ->type('#surcharge-amount', '2.50')
+        ->select('#surcharge-when', 'on some weekdays');
+    foreach (range(1, 7) as $weekday) {
+        $owner->press(".pick-one:nth-child({$weekday}) input");
+    }
+    $owner->press('#save')->sees('Every day saved.')->sees('€2.50, on Mon');
+    $owner
+        ->choose('Add a code')
+        ->type('#code-code', 'Two off')
+        ->select('#code-as', 'an amount')
+        ->type('#code-amount', '2')
+        ->press('#save')
+        ->sees('Two off saved.')
+        ->sees('€2.00 off, used 0 times')
+        ->isAccessible();
+
+    $client = $this->window();
+    $client->go('/book/quernmoor?code=two%20off')->sees('from €48.00');
+    keepFirst($client, 3);
+    $client->sees('Every day')->sees('Code Two off')->sees('-€2.00');
+    $client->type('#code', 'nothing')->press('#use-code')->sees('There is no such code.');
+    $client->choose('Take the code Two off out')->until(
+        'the code is gone',
+        fn (): bool => ! str_contains($client->text(), '-€2.00'),
+    );
+    $client->isAccessible();
+
+    foreach (['Every day', 'Two off'] as $name) {
+        $owner->go('/at/quernmoor/offer/prices')->choose("Change {$name}")->choose("Remove {$name}")->sees('removed.');
+    }
+});

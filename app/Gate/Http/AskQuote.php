@@ -7,8 +7,12 @@ namespace App\Gate\Http;
 use App\Gate\GateQuote;
 use App\Gate\Published;
 use App\Gate\ReadChoice;
+use App\Support\CoreSentence;
+use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Wall;
 
 final readonly class AskQuote
 {
@@ -21,6 +25,13 @@ final readonly class AskQuote
         $service = $request->string('service')->value();
         $business = $this->published->offering($slug, $service);
 
-        return new JsonResponse($this->quote->of($business, ($this->read)($request, $business, $service)));
+        $at = $request->query('at');
+        try {
+            $start = is_string($at) ? Wall::instant($at) : null;
+        } catch (InvalidTime $wrong) {
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
+        }
+
+        return new JsonResponse($this->quote->of($business, ($this->read)($request, $business, $service), $start));
     }
 }

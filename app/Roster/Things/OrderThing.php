@@ -30,6 +30,7 @@ final readonly class OrderThing implements Thing
         'dayparts' => 'dayparts',
         'taxRates' => 'tax_rates',
         'surcharges' => 'surcharges',
+        'offerCodes' => 'offer_codes',
     ];
 
     public function __construct(private ConnectionInterface $db)

@@ -6,6 +6,7 @@ namespace YardBell\Core\Time;
 
 use DateTimeZone;
 use Exception;
+use ValueError;
 
 use function count;
 use function floor;
@@ -68,7 +69,7 @@ final class Zone
     {
         try {
             $zone = new DateTimeZone($name);
-        } catch (Exception) {
+        } catch (Exception|ValueError) {
             throw InvalidTime::zone($name);
         }
 

@@ -80,6 +80,7 @@ it('refuses what is no date, time or zone', function (callable $read, string $gi
     [Wall::instant(...), '2027-03-01T24:00Z'],
     [Wall::dateTime(...), '2027-03-01T09:00Z'],
     [Wall::instantWithSeconds(...), '2027-03-01T09:00:60Z'],
+    [Zone::named(...), "Europe/\0Lisbon"],
     [Zone::named(...), 'Mars/Base'],
     [Zone::named(...), '+01:00'],
     [Zone::named(...), ''],

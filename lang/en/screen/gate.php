@@ -99,7 +99,7 @@ return [
     'pick_time_that_suits' => 'Pick a time that suits you.',
     'total' => 'Total',
     'may_cost_more' => 'With some people or at some hours it costs more.',
-    'included_tax' => 'includes {name} {percent} %: {amount}',
+    'included_tax' => 'Includes {name} {percent} %: {amount}',
     'booking_so_far' => 'Your booking so far',
     'left' => '{places} left',
     'price_settled_when_come' => 'The price is settled when you come.',
@@ -133,4 +133,9 @@ return [
     'zone_time' => '{from_to} {zone} time',
     'from_to' => '{from} to {to}',
     'title_and_total' => '{service}, {total}',
+    'code_if_any' => 'A code, if you have one',
+    'use_code' => 'Use it',
+    'code_counts' => 'The code {code} counts.',
+    'take_out' => 'Take it out',
+    'take_out_code' => 'Take the code {code} out',
 ];

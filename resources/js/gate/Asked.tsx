@@ -7,7 +7,7 @@ import { Field } from '../ui/Field';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
 import type { Booking } from './types';
-import { sealed } from './useGate';
+import { sealed } from './sealed';
 import * as say from '@words/gate';
 
 export type Answers = Readonly<Record<string, string | string[]>>;

@@ -9,7 +9,7 @@ import { Proof } from './Proof';
 import { Slip } from './Slip';
 import { bookedFacts } from './slipFacts';
 import type { Booking, Page } from './types';
-import { sealed } from './useGate';
+import { sealed } from './sealed';
 import * as say from '@words/gate';
 import { rich } from '../language/rich';
 import './BookingPage.css';

@@ -7,13 +7,16 @@ import { money, countdown } from '../lib/format';
 import { Field } from '../ui/Field';
 import { Trouble } from '../ui/Trouble';
 import { useFields } from '../ui/useFields';
+import { CodeField } from './CodeField';
 import { Asked, askedFor, fromLink, type Answers } from './Asked';
 import type { Booking, Page } from './types';
-import { sealed } from './useGate';
+import { sealed } from './sealed';
 import * as say from '@words/gate';
 
+type Props = { held: Booking; page: Page; onBooking: (booking: Booking) => void; onLetGo: () => void };
+
 /** Who is coming. The time is held meanwhile, and for how long is shown. */
-export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page; onLetGo: () => void }) {
+export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
   const { values, field } = useFields({ name: '', email: '', phone: '', note: '' });
   const [answers, setAnswers] = useState<Answers>(() => fromLink(page.questions));
   const [refused, setRefused] = useState<Refusal | null>(null);
@@ -85,6 +88,7 @@ export function DetailsForm({ held, page, onLetGo }: { held: Booking; page: Page
         onAnswer={(id, answer) => setAnswers((now) => ({ ...now, [id]: answer }))}
       />
       <Field {...field('note', refused?.fields)} label={say.anythingWeShouldKnow} lines={3} maxLength={1000} />
+      {page.codes && <CodeField held={held} onBooking={onBooking} />}
       {mayPay && (
         <div className="flex flex-wrap gap-5" role="radiogroup" aria-label={say.whenDoPay}>
           <Radio tall name="pay" checked={!payNow} onChange={() => setPayNow(false)}>

@@ -44,7 +44,7 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
       {held === null ? (
         <Finding page={page} service={service} gate={gate} />
       ) : (
-        <DetailsForm held={held} page={page} onLetGo={gate.letGo} />
+        <DetailsForm held={held} page={page} onBooking={gate.put} onLetGo={gate.letGo} />
       )}
       <div className="top-5 self-start lg:sticky">
         <Slip facts={facts}>

@@ -3,7 +3,7 @@ import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { Trouble } from '../ui/Trouble';
 import type { Booking } from './types';
-import { sealed } from './useGate';
+import { sealed } from './sealed';
 import * as say from '@words/gate';
 
 /** Whoever came by the link in the mail says yes here; whoever did not is waited for. */

@@ -63,12 +63,12 @@ export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNo
         <span>{facts.total}</span>
       </p>
       <p className="pb-3 text-sm text-soft">
-        {facts.pays}
         {facts.taxes.map((tax) => (
           <span key={tax} className="block">
             {tax}
           </span>
         ))}
+        {facts.pays}
         {facts.atLeast === true && <span className="block">{say.mayCostMore}</span>}
         {facts.terms !== undefined && facts.terms !== '' && <span className="mt-1 block">{facts.terms}</span>}
       </p>

@@ -1,6 +1,8 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { addDays } from '../lib/format';
+import { codeOfLink, nameCodes } from './codes';
+import { sealed } from './sealed';
 import type { Ask, Booking, Page, Quote, Start, Times } from './types';
 
 const DAYS = 14;
@@ -52,9 +54,19 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
     return () => clearInterval(again);
   }, [slug, ask, from, held]);
 
+  const picked = useRef<string | null>(null);
+  /** Some hours cost more than others: what this one does is asked for, and counts if it still is the one. */
   const pick = (chosen: Start | null) => {
     setStart(chosen);
     setTrouble(null);
+    picked.current = chosen?.at ?? null;
+    if (chosen !== null) {
+      const query = { ...queryOf(ask), at: chosen.at };
+      unwrap(api.GET('/gate-api/pages/{slug}/quote', { params: { path: { slug }, query } })).then(
+        (priced) => picked.current === chosen.at && setQuote(priced),
+        () => undefined,
+      );
+    }
   };
 
   const hold = async (at: string) => {
@@ -62,7 +74,8 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
     setTrouble(null);
     try {
       const body = { ...ask, start: at };
-      setHeld(await unwrap(api.POST('/gate-api/pages/{slug}/holds', { params: { path: { slug } }, body })));
+      const booking = await unwrap(api.POST('/gate-api/pages/{slug}/holds', { params: { path: { slug } }, body }));
+      setHeld(page.codes && codeOfLink() !== '' ? await withCodeOfLink(booking) : booking);
       window.scrollTo(0, 0);
       setBusy(null);
     } catch (wrong) {
@@ -102,6 +115,8 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
         void hold(start.at);
       }
     },
+    /** What is held has changed its price. */
+    put: setHeld,
     /** Another time: what was held is free again at once. */
     letGo: () => {
       const before = held;
@@ -129,10 +144,11 @@ function queryOf({ service, staff, party, minutes, location, addOns }: Ask) {
 const timesOf = (slug: string, ask: Ask, from: string) =>
   api.GET('/gate-api/pages/{slug}/open-times', { params: { path: { slug }, query: { ...queryOf(ask), from } } });
 
-/** The path and seal with which a booking is spoken of. */
-export function sealed(booking: Booking) {
-  const seal = new URLSearchParams(booking.query);
-  return {
-    params: { path: { id: booking.id }, query: { until: seal.get('until') ?? '', seal: seal.get('seal') ?? '' } },
-  };
+/** The code is named as soon as a time is held; where that fails, its field says why. */
+async function withCodeOfLink(held: Booking): Promise<Booking> {
+  try {
+    return (await nameCodes(held, [codeOfLink()])).booking;
+  } catch {
+    return held;
+  }
 }

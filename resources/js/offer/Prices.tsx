@@ -9,6 +9,7 @@ import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { hintLook } from '../ui/Labelled';
 import { useQuery } from '@tanstack/react-query';
+import { OfferCodes } from './OfferCodes';
 import { Surcharges } from './Surcharges';
 import * as say from '@words/offer';
 
@@ -29,6 +30,7 @@ export function Prices() {
         <Included />
       </div>
       <Surcharges />
+      <OfferCodes />
     </div>
   );
 }

@@ -8,7 +8,7 @@ import * as say from '@words/setup';
 
 type Row = { id: string; name: string; says: string };
 type Props = {
-  list: 'categories' | 'addOns' | 'questions' | 'dayparts' | 'taxRates' | 'surcharges';
+  list: 'categories' | 'addOns' | 'questions' | 'dayparts' | 'taxRates' | 'surcharges' | 'offerCodes';
   title: string;
   add: string;
   empty: string;

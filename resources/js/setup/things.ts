@@ -25,6 +25,7 @@ export const draftOf: { [K in Kind]: DraftOf<K> } = {
   taxes: (id, content, version) => ({ kind: 'taxes', id, content, version }),
   taxRate: (id, content, version) => ({ kind: 'taxRate', id, content, version }),
   surcharge: (id, content, version) => ({ kind: 'surcharge', id, content, version }),
+  offerCode: (id, content, version) => ({ kind: 'offerCode', id, content, version }),
   question: (id, content, version) => ({ kind: 'question', id, content, version }),
   order: (id, content, version) => ({ kind: 'order', id, content, version }),
 };

@@ -16,7 +16,8 @@ type List =
   | 'questions'
   | 'dayparts'
   | 'taxRates'
-  | 'surcharges';
+  | 'surcharges'
+  | 'offerCodes';
 
 /**
  * The order of a list: shown at once, saved behind. Moves are saved one after the other, so that an earlier answer

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Ledger\Contents\OfferCodeContent;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\OfferCode;
+use App\Support\Clock;
+use App\Support\Instants;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+use YardBell\Core\Price\CodeUse;
+use YardBell\Core\Price\OfferCode as Rules;
+
+/** Which bookings use which codes, and so how often each has been used: by those that hold time (rules.md T8, P7). */
+final readonly class CodeUses
+{
+    public function __construct(private ConnectionInterface $db, private Clock $clock)
+    {
+    }
+
+    /**
+     * The business's codes with their uses by other bookings than this one. Within a transaction they are locked: the
+     * last use goes to one.
+     *
+     * @param  string  $booking empty: all are counted
+     * @return array<string, Rules> by id
+     */
+    public function counted(Business $business, string $booking = ''): array
+    {
+        $rows = OfferCode::query()
+            ->where('business_id', $business->id)
+            ->orderBy('position')
+            ->orderBy('id')
+            ->lockForUpdate()
+            ->get();
+        $used = $this->used($business, $booking);
+        $codes = [];
+        foreach ($rows as $row) {
+            $usedBy = $row->used_by_before;
+            foreach ($used[$row->id] ?? [] as $client => $times) {
+                $usedBy[$client] = ($usedBy[$client] ?? 0) + $times;
+            }
+            unset($usedBy['']);
+            $codes[$row->id] = OfferCodeContent::of($row)->toCore(
+                $row->id,
+                $row->used_before + array_sum($used[$row->id] ?? []),
+                $usedBy,
+            );
+        }
+
+        return $codes;
+    }
+
+    /** @return array<string, int> uses so far, by code: what its list shows */
+    public function sofar(Business $business): array
+    {
+        return array_map(array_sum(...), $this->used($business, ''));
+    }
+
+    /** @param  list<CodeUse>  $uses */
+    public function put(Booking $booking, array $uses): void
+    {
+        $this->db
+            ->table('code_uses')
+            ->where('business_id', $booking->business_id)
+            ->where('booking_id', $booking->id)
+            ->delete();
+        foreach ($uses as $use) {
+            if ($use->code !== null && $use->isApplied()) {
+                $this->db->table('code_uses')->insert([
+                    'business_id' => $booking->business_id,
+                    'booking_id' => $booking->id,
+                    'code_id' => $use->code->id,
+                ]);
+            }
+        }
+    }
+
+    /** @return array<string, array<string, int>> by code and client, "" where nobody is known yet; that hold time */
+    private function used(Business $business, string $but): array
+    {
+        $rows = $this->db
+            ->table('code_uses')
+            ->join('bookings', 'bookings.id', '=', 'code_uses.booking_id')
+            ->where('code_uses.business_id', $business->id)
+            ->where('bookings.id', '<>', $but)
+            ->whereNotIn('bookings.state', ['cancelled', 'declined', 'expired'])
+            ->where(
+                fn (Builder $query) => $query
+                    ->where('bookings.state', '<>', 'held')
+                    ->orWhere('bookings.held_until', '>', Instants::toDatabase($this->clock->minute())),
+            )
+            ->groupBy('code_id', 'client_id')
+            ->selectRaw('code_id, client_id, count(*) as used')
+            ->get();
+        $used = [];
+        foreach ($rows as $row) {
+            $used[(string) $row->code_id][(string) $row->client_id] = (int) $row->used;
+        }
+
+        return $used;
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Language\Sentence;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Client as ClientRow;
+use App\Models\Service;
+use App\Support\Clock;
+use App\Support\Instants;
+use App\Support\Refusal;
+use Illuminate\Database\ConnectionInterface;
+use YardBell\Core\Booking\State;
+use YardBell\Core\Price\Client;
+use YardBell\Core\Price\ClientVisit;
+use YardBell\Core\Price\CodeUse;
+use YardBell\Core\Price\Order;
+use YardBell\Core\Price\PriceList;
+use YardBell\Core\Price\Quote;
+use YardBell\Core\Price\Quoting;
+use YardBell\Core\Price\Visit;
+
+/** A held time is sold for less by codes (rules.md P7), until it is booked or its payment has begun. */
+final readonly class UseCodes
+{
+    public function __construct(
+        private ConnectionInterface $db,
+        private PriceLists $lists,
+        private CodeUses $uses,
+        private Tariffs $tariffs,
+        private Clock $clock,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $codes as they were typed, in place of any before
+     * @return list<CodeUse>
+     *
+     * @throws Refusal once it is no longer held
+     */
+    public function __invoke(Business $business, string $id, array $codes): array
+    {
+        return $this->db->transaction(function () use ($business, $id, $codes): array {
+            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+            $isHeld = $booking->state === State::Held && $booking->held_until > $this->clock->now();
+            if (! $isHeld || $booking->client_id !== null) {
+                throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
+            }
+            $quote = $this->quote($business, $booking, $codes, null);
+            $booking->update(Sale::columns($quote, Service::query()->findOrFail($booking->service_id)));
+            $this->uses->put($booking, $quote->codes);
+
+            return $quote->codes;
+        }, attempts: 5);
+    }
+
+    /**
+     * What depends on who comes, once that is known: within the transaction that books.
+     *
+     * @throws Refusal that says which code is not for them
+     */
+    public function check(Business $business, Booking $booking, ClientRow $client): void
+    {
+        $codes = array_column(
+            array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'code'),
+            'label',
+        );
+        foreach ($codes === [] ? [] : $this->quote($business, $booking, $codes, $client->id)->codes as $use) {
+            if (! $use->isApplied()) {
+                throw new Refusal(
+                    new Sentence(
+                        'refusal.code.not_for_you',
+                        ['code' => $use->named, 'why' => $use->reason->value ?? ''],
+                    ),
+                    409,
+                    'code_refused',
+                );
+            }
+        }
+    }
+
+    /** @param  list<string>  $codes */
+    private function quote(Business $business, Booking $booking, array $codes, ?string $client): Quote
+    {
+        $list = $this->lists->of($business);
+        $zone = $business->zone();
+        $quoting = new Quoting(
+            new PriceList($list->taxes, $list->surcharges, $this->uses->counted($business, $booking->id)),
+            $zone,
+        );
+
+        return Tariffs::quote(
+            $quoting,
+            $this->tariffs->of(Service::query()->findOrFail($booking->service_id)),
+            $this->visit($booking),
+            new Order(
+                $client === null ? null : new Client($client, visits: $this->visits($business, $booking, $client)),
+                $zone->day($this->clock->minute()),
+                $codes,
+            ),
+        );
+    }
+
+    private function visit(Booking $booking): Visit
+    {
+        $addOns = [];
+        foreach ($booking->lines as $line) {
+            if ($line['kind'] === 'addOn' && isset($line['id'], $line['quantity'])) {
+                $addOns[$line['id']] = $line['quantity'];
+            }
+        }
+        $staff = $this->db
+            ->table('booking_staff')
+            ->where('business_id', $booking->business_id)
+            ->where('booking_id', $booking->id)
+            ->pluck('staff_id')
+            ->all();
+
+        return new Visit(
+            $booking->minutes - $booking->extra_minutes,
+            $booking->staff_ids === [] ? array_values(array_filter($staff, is_string(...))) : $booking->staff_ids,
+            $booking->party,
+            $addOns,
+            start: Instants::minute($booking->starts_at),
+            isSession: $booking->session_id !== null,
+        );
+    }
+
+    /** @return list<ClientVisit> others of the client that hold time */
+    private function visits(Business $business, Booking $booking, string $client): array
+    {
+        $visits = [];
+        foreach (
+            Booking::query()
+                ->where('business_id', $business->id)
+                ->where('client_id', $client)
+                ->where('id', '<>', $booking->id)
+                ->get(['service_id', 'starts_at', 'state', 'held_until']) as $other
+        ) {
+            $until = $other->held_until === null ? null : Instants::minute($other->held_until);
+            if ($other->state->holdsTime($until, $this->clock->minute())) {
+                $visits[] = new ClientVisit($other->service_id, Instants::minute($other->starts_at));
+            }
+        }
+
+        return $visits;
+    }
+}
