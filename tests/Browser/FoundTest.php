@@ -81,7 +81,7 @@ it('saves a time off once, however often it is pressed', function (): void {
         'what is saved is no longer counted',
         fn (): bool => $owner->driver->findElements(WebDriverBy::cssSelector('.effect')) === [],
     );
-    expect($owner->driver->findElements(WebDriverBy::cssSelector('.beside-main .rows li')))->toHaveCount(1);
+    expect($owner->driver->findElements(WebDriverBy::cssSelector('.beside-main ul > li')))->toHaveCount(1);
 });
 
 it('keeps a notice off everything that can be pressed', function (): void {

@@ -39,9 +39,23 @@ test('says what each line is for', () => {
   assert.equal(lineWords({ kind: 'people', label: 'Lesson', amount: 5000 }, 4), '3 more people');
   assert.equal(lineWords({ ...line, quantity: 1 }, 1), 'Clay');
   assert.equal(lineWords({ ...line, quantity: 3 }, 1), '3 × Clay');
+  assert.equal(lineWords({ kind: 'surcharge', label: 'After six', amount: 500, id: 's' }, 1), 'After six');
+  assert.equal(lineWords({ kind: 'tax', label: 'VAT', amount: 1035, id: 'v', line: 0 }, 1), 'VAT');
+  assert.equal(lineWords({ kind: 'frequency', label: 'Lesson', amount: -600 }, 1), 'Lesson, as you come often');
+  assert.equal(lineWords({ kind: 'covered', label: 'Lesson', amount: -5000 }, 1), 'Covered');
+  assert.equal(lineWords({ kind: 'code', label: 'FRIENDS', amount: -480, id: 'f' }, 1), 'Code FRIENDS');
 });
 
-const quote: Quote = { minutes: 60, priced: true, exact: true, lines: [], total: 5000, dueNow: 0, keepsCard: false };
+const quote: Quote = {
+  minutes: 60,
+  priced: true,
+  exact: true,
+  lines: [],
+  includedTax: [],
+  total: 5000,
+  dueNow: 0,
+  keepsCard: false,
+};
 const lesson: Service = {
   id: 's',
   name: 'Lesson',

@@ -6,12 +6,12 @@ namespace YardBell\Core\Time;
 
 use DateTimeZone;
 use Exception;
-use ValueError;
 
 use function count;
 use function floor;
 use function max;
 use function min;
+use function str_contains;
 
 /**
  * T2: between the clock on the wall and instants, by the zone tables of the operating system.
@@ -67,9 +67,12 @@ final class Zone
     /** @throws InvalidTime for a name the zone tables do not have */
     public static function named(string $name): self
     {
+        if (str_contains($name, "\0")) {
+            throw InvalidTime::zone($name); // DateTimeZone would not throw an exception, but an error
+        }
         try {
             $zone = new DateTimeZone($name);
-        } catch (Exception|ValueError) {
+        } catch (Exception) {
             throw InvalidTime::zone($name);
         }
 
