@@ -32,6 +32,7 @@ use App\Gate\Http\DownloadCalendar;
 use App\Gate\Http\ShowBooking;
 use App\Gate\Http\ShowGate;
 use App\Gate\Http\ShowPicture;
+use App\Offer\Http\AskDraftQuote;
 use App\Offer\Http\AskDraftTimes;
 use App\Offer\Http\AskWhyNot;
 use App\Roster\Http\CreateBusiness;
@@ -91,6 +92,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('changes/{id}/undo', UndoSaved::class);
             });
             Route::middleware('may:change-setup')->group(static function (): void {
+                Route::post('drafts/quote', AskDraftQuote::class);
                 Route::post('pictures', StorePicture::class);
                 Route::post('meeting-rooms', OpenMeetingRoom::class);
             });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bookings\PriceLists;
+use App\Models\AddOn;
 use App\Models\Booking;
 use App\Models\Service;
 use App\Models\Surcharge;
@@ -141,4 +142,51 @@ it('carries tax, surcharges, levels and pay out and in again', function (): void
     ];
     expect($lesson($again->tariffs))->toEqual($lesson($given->tariffs))
         ->and(Service::query()->where('business_id', $business->id)->value('staff_pay'))->not->toBeNull();
+});
+
+it('shows what a visit costs before its prices are saved, each line with the rule that made it', function (): void {
+    $yard = Yard::open(['price' => 4000, 'max_party' => 3]);
+    dearAfternoons($yard, included: false);
+    saveAll($yard, Things::fresh('offerCode'), Things::fresh('addOn'))->assertOk();
+    $draft = Things::change($yard->business, 'service', $yard->lesson->id, [
+        'pricing' => [
+            'extraPeople' => [200],
+            'taxRates' => [(string) TaxRate::query()->value('id')],
+            'frequency' => ['period' => 'week', 'levels' => [['from' => 2, 'amount' => 4500, 'staffAmount' => null]]],
+        ] + Yard::pricing(6000),
+        'staffPay' => ['amount' => null, 'percent' => '40'],
+    ]);
+    $asks = [
+        'drafts' => [$draft],
+        'at' => '2027-03-01T13:00',
+        'staff' => $yard->staff[0]->id,
+        'minutes' => null,
+        'party' => 3,
+        'visit' => 2,
+        'addOns' => [(string) AddOn::query()->value('id') => 2],
+        'codes' => ['spring', 'autumn'],
+    ];
+    $quote = fn (array $more = []): TestResponse => $this->actingAs($yard->owner)
+        ->postJson('/api/businesses/yard/drafts/quote', $more + $asks);
+    $answer = $quote()->assertOk();
+    expect(array_column($answer->json('after.lines'), 'why'))->toBe([
+        'Its price is €60.00.',
+        '2 more: €2.00 + €2.00.',
+        '2 × €3.00.',
+        'It lies outside the hours without it: €5.00.',
+        '2 visits in the week: €45.00 instead of €60.00.',
+        '10 % of what is left of base and people.',
+        '23 % of Lesson, €40.50.',
+        '23 % of Lesson, €3.60.',
+        '23 % of Afternoon, €5.00.',
+    ])
+        ->and($answer->json('after.total'))->toBe(4500 + 400 - 490 + 600 + 500 + 932 + 83 + 115)
+        ->and($answer->json('after.staffPay.0.amount'))->toBe(1960 + 250)
+        ->and($answer->json('after.codes.1.why'))->toBe('There is no such code.')
+        ->and($answer->json('before.lines.0.amount'))->toBe(5000)
+        ->and($yard->lesson->refresh()->pricing['amount'])->toBe(5000); // nothing is saved
+    $quote(['minutes' => 45])->assertOk()->assertJsonPath('after', null);
+    $quote(['at' => 'soon'])->assertStatus(422);
+    $quote(['staff' => 'nobody'])->assertStatus(422);
+    $quote(['drafts' => [Things::fresh('category')]])->assertStatus(422);
 });

@@ -350,6 +350,25 @@ it('shows beside a service what other rules of it would do, and lets nobody draw
     expect($keeper->text())->not->toContain('Not saved yet')->and(typed($keeper, '#opening-sun'))->toBe('');
 });
 
+it('shows what a visit costs while its price is typed, and by which rule', function (): void {
+    $owner = $this->window()->signIn();
+    $owner->go('/at/quernmoor/offer/services')->choose('Wheel lesson')->sees('What a visit costs');
+    $live = '[aria-label="What a visit costs"]';
+    $owner->type('#live-time', '18:30')->type('#live-visit', '2')->sees('After six');
+    $owner->until(
+        'it is cheaper the second time',
+        fn (): bool => str_contains($owner->find($live)->getText(), '€47.00'),
+    );
+    $owner
+        ->type('#service-price-60', '40')
+        ->sees('By what is saved: €47.00')
+        ->press("{$live} summary")
+        ->sees('60 minutes cost €40.00.')
+        ->isAccessible()
+        ->choose('Put back');
+    $owner->sees('The same as by what is saved.');
+});
+
 it('makes hours dearer and visits cheaper, and a client sees both before paying', function (): void {
     $owner = $this->window()->signIn();
     $owner

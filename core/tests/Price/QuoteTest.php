@@ -10,13 +10,11 @@ use YardBell\Core\Price\PaymentKind;
 use YardBell\Core\Price\PaymentTerms;
 use YardBell\Core\Price\Percent;
 use YardBell\Core\Price\PriceKind;
-use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Pricing;
 use YardBell\Core\Price\Quote;
-use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Visit;
-use YardBell\Core\Time\Zone;
+use YardBell\Core\Tests\Support\Prices;
 
 /** "base 5000, people 200 = 5200, now 0" */
 function quoted(Quote $quote): string
@@ -37,11 +35,6 @@ function quoted(Quote $quote): string
     );
 
     return "{$lines} = {$quote->total}, now {$quote->dueNow}".($quote->keepsCard ? ', card kept' : '');
-}
-
-function quoteOf(Tariff $tariff, Visit $visit): Quote
-{
-    return (new Quoting(new PriceList(), Zone::named('UTC')))->quote($tariff, $visit);
 }
 
 function lesson(Pricing $pricing, ?Lengths $lengths = null, PaymentTerms $payment = new PaymentTerms()): Tariff
@@ -71,7 +64,7 @@ it('takes the amount of the length (P1)', function (
     ?int $minutes,
     string $quote,
 ): void {
-    expect(quoted(quoteOf(lesson($pricing, $lengths), new Visit($minutes))))->toBe($quote);
+    expect(quoted(Prices::quote(lesson($pricing, $lengths), new Visit($minutes))))->toBe($quote);
 })->with([
     'one length' => [fn () => fixed(5000), fn () => Lengths::fixed(60), null, 'base 5000 = 5000, now 0'],
     'the first of a list' => [
@@ -115,7 +108,7 @@ it('takes the amount of the length (P1)', function (
 ]);
 
 it('lets who does it decide the price (P1)', function (Pricing $pricing, array $staff, string $quote): void {
-    expect(quoted(quoteOf(lesson($pricing), new Visit(staff: $staff))))->toBe($quote);
+    expect(quoted(Prices::quote(lesson($pricing), new Visit(staff: $staff))))->toBe($quote);
 })->with([
     'their own' => [
         fn () => new Pricing(PriceKind::Fixed, 5000, byStaff: ['ana' => 6000]),
@@ -155,7 +148,8 @@ it('lets who does it decide the price (P1)', function (Pricing $pricing, array $
 ]);
 
 it('counts those who come along (P2)', function (array $pricing, int $party, string $quote): void {
-    expect(quoted(quoteOf(lesson(new Pricing(PriceKind::Fixed, 5000, ...$pricing)), new Visit(party: $party))))->toBe(
+    $tariff = lesson(new Pricing(PriceKind::Fixed, 5000, ...$pricing));
+    expect(quoted(Prices::quote($tariff, new Visit(party: $party))))->toBe(
         $quote,
     );
 })->with([
@@ -168,7 +162,7 @@ it('counts those who come along (P2)', function (array $pricing, int $party, str
 
 it('adds what is chosen with it, in the order it was chosen (P3)', function (): void {
     $tariff = lesson(fixed(5000));
-    expect(quoted(quoteOf($tariff, new Visit(party: 2, addOns: ['glaze' => 2, 'towel' => 3]))))
+    expect(quoted(Prices::quote($tariff, new Visit(party: 2, addOns: ['glaze' => 2, 'towel' => 3]))))
         ->toBe('base 5000, people 0, addOn 2 × Glaze 1000, addOn 3 × Towel 900 = 6900, now 0')
         ->and($tariff->extraMinutes(['glaze' => 2, 'pot' => 1, 'towel' => 3]))->toBe(50)
         ->and($tariff->extraMinutes([]))->toBe(0);
@@ -176,13 +170,14 @@ it('adds what is chosen with it, in the order it was chosen (P3)', function (): 
 
 it('keeps the price of the length when add-ons lengthen it (P1, P3)', function (): void {
     $tariff = lesson(new Pricing(PriceKind::Fixed, perStep: 1000), Lengths::stepped(30, 90, 30));
-    expect(quoted(quoteOf($tariff, new Visit(30, addOns: ['pot' => 1]))))->toBe(
+    expect(quoted(Prices::quote($tariff, new Visit(30, addOns: ['pot' => 1]))))->toBe(
         'base 1000, addOn 1 × Second pot 0 = 1000, now 0',
     );
 });
 
 it('says what is due when booking (P9)', function (PaymentTerms $payment, bool $payNow, int $price, string $due): void {
-    expect(quoted(quoteOf(lesson(fixed($price), payment: $payment), new Visit(payNow: $payNow))))->toEndWith($due);
+    $tariff = lesson(fixed($price), payment: $payment);
+    expect(quoted(Prices::quote($tariff, new Visit(payNow: $payNow))))->toEndWith($due);
 })->with([
     'nothing' => [fn () => new PaymentTerms(), true, 5000, 'now 0'],
     'all of it' => [fn () => new PaymentTerms(PaymentKind::Full), false, 5000, 'now 5000'],
@@ -202,10 +197,11 @@ it('says what is due when booking (P9)', function (PaymentTerms $payment, bool $
 ]);
 
 it('leaves the rest for later (P9)', function (): void {
-    expect(quoteOf(lesson(fixed(5000), payment: new PaymentTerms(PaymentKind::Deposit, 1500)), new Visit())->dueLater())
+    $deposit = lesson(fixed(5000), payment: new PaymentTerms(PaymentKind::Deposit, 1500));
+    expect(Prices::quote($deposit, new Visit())->dueLater())
         ->toBe(3500)
         ->and(
-            quoteOf(
+            Prices::quote(
                 lesson(new Pricing(PriceKind::OnRequest), payment: new PaymentTerms(PaymentKind::Full)),
                 new Visit(),
             )->dueLater(),
@@ -216,19 +212,22 @@ it('leaves the rest for later (P9)', function (): void {
 it('refuses what has no price', function (Closure $wrong, string $sentence): void {
     expect($wrong)->toThrow(InvalidPrice::class, $sentence);
 })->with([
-    'another length' => [fn () => quoteOf(lesson(fixed(5000)), new Visit(45)), 'does not have a length of 45 minutes'],
+    'another length' => [
+        fn () => Prices::quote(lesson(fixed(5000)), new Visit(45)),
+        'does not have a length of 45 minutes',
+    ],
     'a length without an amount' => [
-        fn () => quoteOf(lesson(new Pricing(PriceKind::Fixed, byMinutes: [60 => 1]), Lengths::choices([30, 60])),
+        fn () => Prices::quote(lesson(new Pricing(PriceKind::Fixed, byMinutes: [60 => 1]), Lengths::choices([30, 60])),
             new Visit(),
         ),
         'a length of 30 minutes',
     ],
     'an add-on there is not' => [
-        fn () => quoteOf(lesson(fixed(5000)), new Visit(addOns: ['soap' => 1])),
+        fn () => Prices::quote(lesson(fixed(5000)), new Visit(addOns: ['soap' => 1])),
         'no add-on "soap"',
     ],
     'an add-on there is not, priced later' => [
-        fn () => quoteOf(lesson(new Pricing(PriceKind::From, 1)), new Visit(addOns: ['soap' => 1])),
+        fn () => Prices::quote(lesson(new Pricing(PriceKind::From, 1)), new Visit(addOns: ['soap' => 1])),
         'no add-on "soap"',
     ],
     'minutes of an add-on there is not' => [
@@ -236,7 +235,7 @@ it('refuses what has no price', function (Closure $wrong, string $sentence): voi
         'no add-on "soap"',
     ],
     'an add-on that is a number' => [
-        fn () => quoteOf(lesson(fixed(5000)), new Visit(addOns: ['7' => 1])),
+        fn () => Prices::quote(lesson(fixed(5000)), new Visit(addOns: ['7' => 1])),
         'no add-on "7"',
     ],
     'minutes of a number' => [fn () => lesson(fixed(5000))->extraMinutes(['7' => 1]), 'no add-on "7"'],

@@ -5,9 +5,15 @@ declare(strict_types=1);
 namespace YardBell\Core\Tests\Support;
 
 use RuntimeException;
+use YardBell\Core\Price\PriceList;
+use YardBell\Core\Price\Quote;
+use YardBell\Core\Price\Quoting;
+use YardBell\Core\Price\Tariff;
+use YardBell\Core\Price\Visit;
 use YardBell\Core\Scenario\BadDocument;
 use YardBell\Core\Scenario\Quotes;
 use YardBell\Core\Scenario\Reader;
+use YardBell\Core\Time\Zone;
 
 /** Quotes of the command, short enough to stand in a test. */
 final class Prices
@@ -38,6 +44,12 @@ final class Prices
             ['id' => 'fair', 'name' => 'Fair', 'when' => 'dates', 'dates' => ['2027-03-06'], 'amount' => 100],
         ],
     ];
+
+    /** By a service's own prices alone. */
+    public static function quote(Tariff $tariff, Visit $visit): Quote
+    {
+        return (new Quoting(new PriceList(), Zone::named('UTC')))->quote($tariff, $visit);
+    }
 
     /**
      * @param  array<string, mixed>  $pricing

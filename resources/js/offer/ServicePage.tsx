@@ -4,6 +4,7 @@ import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf, useSetup } from '../setup/useSetup';
 import { useThingPage } from '../setup/useThingPage';
 import { Check } from '../ui/Check';
+import { LivePrice } from './LivePrice';
 import { NextTimes } from './NextTimes';
 import { FRESH, type ServiceContent } from './service';
 import { ServiceMoney } from './ServiceMoney';
@@ -21,11 +22,12 @@ export function ServicePage() {
   if (data === undefined) {
     return null;
   }
-  // A new one is done by everybody, everywhere: right for most, and quick to change.
+  // A new one is done by everybody, everywhere, with the one tax there is: right for most, and quick to change.
   const fresh = {
     ...FRESH,
     staff: data.staff.filter((one) => one.active).map((one) => one.id),
     locations: data.locations.map((one) => one.id),
+    pricing: { ...FRESH.pricing, taxRates: data.taxRates.length === 1 ? data.taxRates.map((one) => one.id) : [] },
   };
   return <ServiceEditor key={id} id={id === 'new' || id === undefined ? null : id} fresh={fresh} />;
 }
@@ -70,6 +72,7 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
       </section>
       <div className="beside-live grid gap-5">
         <NextTimes business={business} draft={draft} zone={data.timeZone} />
+        {may('change-setup') && <LivePrice business={business} draft={draft} content={content} />}
         {id !== null && editing.dirty && (
           <Effects business={business} zone={data.timeZone} drafts={[draft]} stranded={stranded} />
         )}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offer;
+
+use App\Bookings\CodeUses;
+use App\Bookings\PriceLists;
+use App\Bookings\Sale;
+use App\Bookings\Tariffs;
+use App\Language\Catalogue;
+use App\Models\AddOn;
+use App\Models\Business;
+use App\Models\Service;
+use App\Offer\Contents\ServiceContent;
+use App\Support\Clock;
+use Illuminate\Database\Eloquent\Collection;
+use YardBell\Core\Price\ClientVisit;
+use YardBell\Core\Price\CodeUse;
+use YardBell\Core\Price\InvalidPrice;
+use YardBell\Core\Price\Order;
+use YardBell\Core\Price\PriceList;
+use YardBell\Core\Price\Quote;
+use YardBell\Core\Price\Quoting;
+use YardBell\Core\Price\StaffShare;
+use YardBell\Core\Price\Tariff;
+use YardBell\Core\Price\Visit;
+
+/** What a visit costs by prices that are being set, beside what it costs by those that are saved. */
+final readonly class DraftedQuote
+{
+    public function __construct(
+        private PriceLists $lists,
+        private CodeUses $uses,
+        private Catalogue $catalogue,
+        private Clock $clock,
+    ) {
+    }
+
+    /** @return array{before: array<string, mixed>|null, after: array<string, mixed>|null} null: there is no price */
+    public function of(Business $business, string $id, ServiceContent $content, QuoteAsked $asked): array
+    {
+        $saved = Service::query()->where('business_id', $business->id)->find($id);
+        $addOns = AddOn::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
+
+        return [
+            'before' => $saved === null ? null : $this->quoted($business, Tariffs::with($saved, $addOns), $asked),
+            'after' => $this->quoted($business, self::drafted($id, $content, $addOns), $asked),
+        ];
+    }
+
+    /** @param  Collection<int, AddOn>  $addOns */
+    private static function drafted(string $id, ServiceContent $content, Collection $addOns): Tariff
+    {
+        $row = new Service(['id' => $id, ...$content->columns()]);
+        $row->setAttribute('id', $id);
+
+        return Tariffs::with($row, $addOns);
+    }
+
+    /** @return array<string, mixed>|null */
+    private function quoted(Business $business, Tariff $tariff, QuoteAsked $asked): ?array
+    {
+        $list = $this->lists->of($business);
+        $list = new PriceList($list->taxes, $list->surcharges, $this->uses->counted($business));
+        $start = $business->zone()->first($asked->wall);
+        $visit = new Visit(
+            $asked->minutes,
+            $asked->staff === null ? [] : [$asked->staff],
+            $asked->party,
+            array_intersect_key($asked->addOns, $tariff->addOns),
+            start: $start,
+        );
+        $order = new Order(
+            day: $business->zone()->day($this->clock->minute()),
+            codes: $asked->codes,
+            others: array_fill(0, $asked->visit - 1, new ClientVisit($tariff->service, $start)),
+        );
+        try {
+            $quote = (new Quoting($list, $business->zone()))->quote($tariff, $visit, $order);
+        } catch (InvalidPrice) {
+            return null; // it has no such length any more, or not yet
+        }
+        $why = new LineWhy($this->catalogue, $business, $list, $tariff, $visit, $asked->visit);
+
+        return $this->shown($quote, $why);
+    }
+
+    /** @return array<string, mixed> */
+    private function shown(Quote $quote, LineWhy $why): array
+    {
+        $lines = [];
+        foreach (Sale::lines($quote) as $at => $line) {
+            $lines[] = [...$line, 'why' => $why->of($quote->lines, $at)];
+        }
+
+        return [
+            'priced' => $quote->isPriced(),
+            'lines' => $lines,
+            'includedTax' => Sale::includedTax($quote),
+            'total' => $quote->total ?? 0,
+            'dueNow' => $quote->dueNow,
+            'keepsCard' => $quote->keepsCard,
+            'staffPay' => array_map(
+                static fn (StaffShare $share): array => ['staff' => $share->staff, 'amount' => $share->amount],
+                $quote->staffPay,
+            ),
+            'codes' => array_map(
+                fn (CodeUse $use): array => [
+                    'code' => $use->named,
+                    'applied' => $use->isApplied(),
+                    'why' => $use->reason === null ? null : $this->catalogue->say("refusal.code.{$use->reason->value}"),
+                ],
+                $quote->codes,
+            ),
+        ];
+    }
+}
