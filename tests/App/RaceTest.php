@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use App\Bookings\Choice;
 use App\Bookings\HoldTime;
+use App\Bookings\UseCodes;
 use App\Ledger\Processor;
 use App\Ledger\SettlePayment;
 use App\Models\Booking;
+use App\Models\OfferCode;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use Illuminate\Support\Facades\DB;
@@ -44,6 +46,28 @@ it('gives overlapping times to one only, and as many as there are people to as m
     expect($bookings)->toHaveCount(3)
         ->and($bookings->map(fn (Booking $booking): string => $booking->staff->firstOrFail()->name)->unique())
         ->toHaveCount(3);
+});
+
+it('gives the last use of a code to one of many who name it at the same moment', function (): void {
+    $yard = Yard::open(['price' => 5000], people: 3);
+    OfferCode::query()->create([
+        'business_id' => $yard->business->id,
+        'code' => 'SPRING',
+        'percent' => '10',
+        'uses' => 2,
+    ]);
+    $held = array_map(static fn (int $hour): string => $yard->hold("{$hour}:00")->id, range(10, 15));
+    $answers = Races::run(
+        6,
+        static function (int $i) use ($yard, $held): string {
+            [$use] = app(UseCodes::class)($yard->business, $held[$i], ['spring']);
+
+            return $use->reason->value ?? 'counts';
+        },
+    );
+    sort($answers);
+    expect($answers)->toBe(['counts', 'counts', 'uses', 'uses', 'uses', 'uses'])
+        ->and(Booking::query()->where('price', 4500)->count())->toBe(2);
 });
 
 it('ends a payment in a booking although the process dies between the two', function (): void {
