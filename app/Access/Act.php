@@ -13,6 +13,7 @@ enum Act: string
     case SeeBoard = 'see-board';
     case ChangeBookings = 'change-bookings';
     case SeeSetup = 'see-setup';
+    case SeePay = 'see-pay';
     case ChangeOwnHours = 'change-own-hours';
     case ChangeSetup = 'change-setup';
     case ManageSignIns = 'manage-sign-ins';

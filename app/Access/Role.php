@@ -25,7 +25,7 @@ enum Role: string
                 [Act::SeeOwnDay, Act::SeeSetup, Act::ChangeOwnHours],
                 true,
             ), // own hours: where their person says so
-            self::Bookkeeper => in_array($act, [Act::SeeOwnDay, Act::SeeBoard, Act::SeeSetup], true),
+            self::Bookkeeper => in_array($act, [Act::SeeOwnDay, Act::SeeBoard, Act::SeeSetup, Act::SeePay], true),
         };
     }
 

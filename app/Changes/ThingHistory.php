@@ -21,7 +21,7 @@ final readonly class ThingHistory
     }
 
     /** @return list<array<string, mixed>> */
-    public function of(Business $business, string $kind, string $id): array
+    public function of(Business $business, string $kind, string $id, bool $seesPay): array
     {
         return array_values(
             $this->db
@@ -44,7 +44,10 @@ final readonly class ThingHistory
                             $row->after === null => 'removed',
                             default => 'changed',
                         },
-                        'fields' => Version::differences(self::content($row->before), self::content($row->after)),
+                        'fields' => Version::differences(
+                            self::content($row->before, $seesPay),
+                            self::content($row->after, $seesPay),
+                        ),
                     ],
                 )
                 ->all(),
@@ -52,8 +55,10 @@ final readonly class ThingHistory
     }
 
     /** @return array<array-key, mixed>|null */
-    private static function content(?string $json): ?array
+    private static function content(?string $json, bool $seesPay): ?array
     {
-        return $json === null ? null : Given::json($json)->all();
+        $content = $json === null ? null : Given::json($json)->all();
+
+        return $seesPay ? $content : PaySeen::without($content);
     }
 }

@@ -48,6 +48,7 @@ return [
         'see-own-day' => 'Your role does not see this part of the Board.',
         'see-board' => 'Your role does not see this part of the Board.',
         'change-bookings' => 'Your role may look at bookings, not change them.',
+        'see-pay' => 'Your role does not see what staff are paid.',
         'see-setup' => 'Your role does not see how the business is set up.',
         'change-own-hours' => 'Your hours are set by an owner or a manager. Ask them for a change.',
         'change-setup' => 'Your role may not change how the business is set up. An owner or a manager can.',

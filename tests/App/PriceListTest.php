@@ -8,6 +8,7 @@ use App\Models\Booking;
 use App\Models\Service;
 use App\Models\Surcharge;
 use App\Models\TaxRate;
+use App\Models\User;
 use App\Scenario\ExportDocument;
 use App\Scenario\ImportDocument;
 use Illuminate\Testing\TestResponse;
@@ -190,3 +191,25 @@ it('shows what a visit costs before its prices are saved, each line with the rul
     $quote(['staff' => 'nobody'])->assertStatus(422);
     $quote(['drafts' => [Things::fresh('category')]])->assertStatus(422);
 });
+
+it('shows what staff are paid to those alone who reckon with it', function (string $role, bool $sees): void {
+    $yard = Yard::open();
+    dearAfternoons($yard, included: true);
+    $surcharge = (string) Surcharge::query()->value('id');
+    $user = User::query()->create(['name' => 'Kit', 'email' => 'kit@yard.example', 'password' => 'clay-and-water']);
+    $yard->business->users()->attach($user->id, ['role' => $role]);
+    $thing = fn (string $kind, string $id): TestResponse => $this->actingAs($user)
+        ->getJson("/api/businesses/yard/things/{$kind}/{$id}")
+        ->assertOk();
+    $service = $thing('service', $yard->lesson->id);
+    $field = static fn (array $change): bool => in_array('staffPay', array_column($change['fields'], 'field'), true);
+    expect($service->json('content.staffPay.percent'))->toBe($sees ? '40' : null)
+        ->and(array_filter($service->json('history'), $field) !== [])->toBe($sees)
+        ->and($thing('surcharge', $surcharge)->json('content.staffPercent'))->toBe($sees ? '50' : null)
+        ->and($service->json('content.pricing.amount'))->toBe(5000);
+})->with([
+    ['owner', true],
+    ['manager', true],
+    ['bookkeeper', true],
+    ['desk', false],
+]);

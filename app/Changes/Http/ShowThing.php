@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Changes\Http;
 
+use App\Access\Act;
 use App\Changes\ChangePolicy;
+use App\Changes\PaySeen;
 use App\Changes\ThingHistory;
 use App\Changes\Things;
 use App\Changes\Version;
@@ -29,12 +31,15 @@ final readonly class ShowThing
             throw new NotFoundHttpException();
         }
 
+        $seesPay = $access->role->may(Act::SeePay);
+        $shown = $content->toArray();
+
         return new JsonResponse([
             'kind' => $kind,
             'id' => $id,
             'version' => Version::of($content),
-            'content' => $content->toArray(),
-            'history' => $this->history->of($business, $kind, $id),
+            'content' => $seesPay ? $shown : PaySeen::without($shown),
+            'history' => $this->history->of($business, $kind, $id, $seesPay),
         ]);
     }
 }

@@ -35,7 +35,7 @@ const KINDS = [
 /** What it costs, and when that is paid. */
 export function ServiceMoney(props: PartProps) {
   const { content, set, wrong } = props;
-  const { data } = useSetup();
+  const { data, may } = useSetup();
   const currency = data?.currency ?? 'EUR';
   const { pricing, payment } = content;
   const later = pricing.kind === 'from' || pricing.kind === 'on_request';
@@ -110,7 +110,7 @@ export function ServiceMoney(props: PartProps) {
       </Fold>
       {!later && <PriceOften {...props} currency={currency} />}
       <Cancelling {...props} currency={currency} />
-      <StaffPay {...props} currency={currency} />
+      {may('see-pay') && <StaffPay {...props} currency={currency} />}
     </>
   );
 }

@@ -66,7 +66,7 @@ function whenWords({ when, weekdays, dates }: Schemas['SurchargeRow']): string {
 }
 
 function Surcharge({ id, currency, onDone }: { id: string | null; currency: string; onDone: () => void }) {
-  const { data } = useSetup();
+  const { data, may } = useSetup();
   const editing = useThing('surcharge', id, { ...FRESH, hours: data?.openingHours ?? null });
   const { content, set, wrong } = editing;
   if (content === null) {
@@ -100,13 +100,15 @@ function Surcharge({ id, currency, onDone }: { id: string | null; currency: stri
         wrong={wrong['when']}
       />
       <SurchargeWhen content={content} set={set} wrong={wrong} />
-      <Check
-        checked={getsSome}
-        onChange={(some) => set({ staffAmount: null, staffPercent: some ? '50' : null })}
-        id="surcharge-staff"
-      >
-        {say.staffGetOfIt}
-      </Check>
+      {may('see-pay') && (
+        <Check
+          checked={getsSome}
+          onChange={(some) => set({ staffAmount: null, staffPercent: some ? '50' : null })}
+          id="surcharge-staff"
+        >
+          {say.staffGetOfIt}
+        </Check>
+      )}
       {getsSome && (
         <AmountOrPart
           id="surcharge-staff-pay"
