@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Ledger\Contents\StaffPayContent;
 use App\Ledger\Contents\SurchargeContent;
 use App\Ledger\Contents\TaxRateContent;
 use App\Models\Business;
+use App\Models\Member;
 use App\Models\Surcharge;
 use App\Models\TaxRate;
+use App\Support\Given;
 use Illuminate\Contracts\Cache\Repository;
+use YardBell\Core\Price\Percent;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Taxes;
@@ -56,6 +60,23 @@ final readonly class PriceLists
             $surcharges[$row->id] = SurchargeContent::of($row)->toCore($row->id);
         }
 
-        return new PriceList(new Taxes($business->prices_include_tax, $rates), $surcharges);
+        return new PriceList(
+            new Taxes($business->prices_include_tax, $rates),
+            $surcharges,
+            staffRates: self::staffRates($business),
+        );
+    }
+
+    /** @return array<string, array<string, int|Percent>> by member and service */
+    private static function staffRates(Business $business): array
+    {
+        $rates = [];
+        foreach (Member::query()->where('business_id', $business->id)->get(['id', 'rates']) as $member) {
+            foreach ($member->rates as $rate) {
+                $rates[$member->id][$rate['service']] = StaffPayContent::from(Given::in($rate))->toCore();
+            }
+        }
+
+        return $rates;
     }
 }

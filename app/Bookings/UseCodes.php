@@ -18,7 +18,6 @@ use YardBell\Core\Price\Client;
 use YardBell\Core\Price\ClientVisit;
 use YardBell\Core\Price\CodeUse;
 use YardBell\Core\Price\Order;
-use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Visit;
@@ -88,7 +87,7 @@ final readonly class UseCodes
         $list = $this->lists->of($business);
         $zone = $business->zone();
         $quoting = new Quoting(
-            new PriceList($list->taxes, $list->surcharges, $this->uses->counted($business, $booking->id)),
+            $list->withCodes($this->uses->counted($business, $booking->id)),
             $zone,
         );
 

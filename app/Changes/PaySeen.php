@@ -11,7 +11,7 @@ use function is_array;
 /** What staff are paid stands in contents beside what clients pay: not everybody who sees the one sees the other. */
 final class PaySeen
 {
-    private const KEYS = ['staffPay', 'staffAmount', 'staffPercent', 'extraPeopleStaff'];
+    private const KEYS = ['staffPay', 'staffAmount', 'staffPercent', 'extraPeopleStaff', 'rates'];
 
     /**
      * A content, or a part of one, as if nothing were said of pay.

@@ -30,6 +30,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $changes_own_hours
  * @property list<string> $told_of of OCCASIONS
  * @property string|null $page
+ * @property list<array{service: string, amount: int|null, percent: string|null}> $rates own pay by service
  */
 final class Member extends Model
 {
@@ -42,7 +43,7 @@ final class Member extends Model
 
     protected $table = 'staff';
 
-    protected $attributes = ['told_of' => '["booked", "moved", "cancelled"]'];
+    protected $attributes = ['told_of' => '["booked", "moved", "cancelled"]', 'rates' => '[]'];
 
     protected $guarded = [];
 
@@ -56,6 +57,7 @@ final class Member extends Model
             'respect_busy' => 'boolean',
             'changes_own_hours' => 'boolean',
             'told_of' => 'array',
+            'rates' => 'array',
         ];
     }
 }

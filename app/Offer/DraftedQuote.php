@@ -19,7 +19,6 @@ use YardBell\Core\Price\ClientVisit;
 use YardBell\Core\Price\CodeUse;
 use YardBell\Core\Price\InvalidPrice;
 use YardBell\Core\Price\Order;
-use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\StaffShare;
@@ -62,7 +61,7 @@ final readonly class DraftedQuote
     private function quoted(Business $business, Tariff $tariff, QuoteAsked $asked): ?array
     {
         $list = $this->lists->of($business);
-        $list = new PriceList($list->taxes, $list->surcharges, $this->uses->counted($business));
+        $list = $list->withCodes($this->uses->counted($business));
         $start = $business->zone()->first($asked->wall);
         $visit = new Visit(
             $asked->minutes,

@@ -134,7 +134,7 @@ final readonly class ExportDocument
     {
         $list = $this->lists->of($business);
 
-        return new PriceList($list->taxes, $list->surcharges, $this->uses->counted($business));
+        return $list->withCodes($this->uses->counted($business));
     }
 
     /** @return array<string, Tariff> by service */

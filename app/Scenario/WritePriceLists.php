@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Scenario;
 
 use App\Models\Business;
+use App\Models\Member;
 use App\Models\OfferCode;
 use App\Models\Surcharge;
 use App\Models\TaxRate;
@@ -40,8 +41,29 @@ final readonly class WritePriceLists
             );
         }
         OfferCode::query()->where('business_id', $business->id)->whereNotIn('id', $ids->taken('offer_codes'))->delete();
+        foreach (Member::query()->where('business_id', $business->id)->get() as $member) {
+            $member->update(['rates' => self::pay($list, $member->id, $ids)]);
+        }
         TaxRate::query()->where('business_id', $business->id)->whereNotIn('id', $ids->taken('tax_rates'))->delete();
         Surcharge::query()->where('business_id', $business->id)->whereNotIn('id', $ids->taken('surcharges'))->delete();
+    }
+
+    /** @return list<array{service: string, amount: int|null, percent: string|null}> */
+    private static function pay(PriceList $list, string $member, Ids $ids): array
+    {
+        $written = [];
+        foreach ($list->staffRates as $of => $rates) {
+            foreach ($ids->of('staff', (string) $of) === $member ? $rates : [] as $service => $rate) {
+                $written[] = [
+                    'service' => $ids->of('services', (string) $service),
+                    'amount' => $rate instanceof Percent ? null : $rate,
+                    'percent' => $rate instanceof Percent ? $rate->written() : null,
+                ];
+            }
+        }
+        sort($written);
+
+        return $written;
     }
 
     /** @return array<string, mixed> */

@@ -103,7 +103,6 @@ final readonly class WritePrices
     {
         return array_keys(
             array_filter([
-                'rates of staff' => $scenario->prices->staffRates !== [],
                 'rates of clients' => $scenario->prices->clientRates !== [],
             ]),
         );

@@ -127,6 +127,7 @@ return [
         'person_called' => 'What is this person called?',
         'small_letters_digits' => 'Small letters, digits and hyphens, at least two: ana.',
         'somebody_else_has' => 'Somebody else has this address already.',
+        'pay_for_one_of' => 'Pay is for one of the services, each once.',
         'most_1_200' => 'At most 1 to 200 bookings a day; leave it empty for no limit.',
         'there_bookings_with' => 'There are bookings with this person. Let them rest instead: nothing is lost then.',
         'person_signs_in' => 'This person signs in. Take that away first.',

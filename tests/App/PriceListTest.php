@@ -128,6 +128,8 @@ it('carries tax, surcharges, levels and pay out and in again', function (): void
     );
     expect($code($again->prices->codes))->toEqual($code($given->prices->codes))
         ->and(array_values(array_values($again->prices->codes)[1]->usedBy))->toBe([1]);
+    expect(array_map(array_values(...), array_values($again->prices->staffRates)))
+        ->toEqual(array_map(array_values(...), array_values($given->prices->staffRates)));
     $pairs = array_map(null, array_values($again->prices->surcharges), array_values($given->prices->surcharges));
     foreach ($pairs as [$one, $other]) {
         expect([$one->when, $one->hours, $one->weekdays, $one->days, $one->charge, $one->staff])
@@ -190,6 +192,25 @@ it('shows what a visit costs before its prices are saved, each line with the rul
     $quote(['at' => 'soon'])->assertStatus(422);
     $quote(['staff' => 'nobody'])->assertStatus(422);
     $quote(['drafts' => [Things::fresh('category')]])->assertStatus(422);
+});
+
+it('pays somebody their own rate for a service', function (): void {
+    $yard = Yard::open();
+    dearAfternoons($yard, included: true);
+    $own = Things::change($yard->business, 'person', $yard->staff[0]->id, [
+        'rates' => [['service' => $yard->lesson->id, 'amount' => 1800, 'percent' => null]],
+    ]);
+    saveAll($yard, $own)->assertOk();
+    expect(Booking::query()->findOrFail(held($yard, '10:00')->json('id'))->staff_pay)
+        ->toBe([$yard->staff[0]->id => 1800]);
+    $wrong = static fn (array $rate): array => Things::change($yard->business, 'person', $yard->staff[0]->id, [
+        'rates' => [$rate + ['service' => $yard->lesson->id, 'amount' => null, 'percent' => null]],
+    ]);
+    saveAll($yard, $wrong(['service' => 'nobody', 'percent' => '5']))->assertStatus(422);
+    saveAll($yard, $wrong([]))->assertStatus(422);
+    saveAll($yard, $wrong(['percent' => '101']))->assertStatus(422);
+    $again = Reader::read(app(ExportDocument::class)($yard->business->refresh()));
+    expect(array_values($again->prices->staffRates)[0])->toBe([$yard->lesson->id => 1800]);
 });
 
 it('shows what staff are paid to those alone who reckon with it', function (string $role, bool $sees): void {

@@ -243,7 +243,7 @@ it('says what of a document it cannot take in yet', function (): void {
     $owner = owner();
     Artisan::call('import', ['file' => base_path('core/tests/Support/everything.json'), '--owner' => $owner->email]);
     expect(Artisan::output())->toContain(
-        'Not taken in, since it cannot be set up here yet: rates of staff, rates of clients',
+        'Not taken in, since it cannot be set up here yet: rates of clients',
     )
         ->and(
             App\Scenario\WritePrices::leftOut(

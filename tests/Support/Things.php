@@ -84,6 +84,7 @@ final class Things
                 'respectBusy' => true,
                 'maxPerDay' => null,
                 'services' => [],
+                'rates' => [],
             ],
             'location' => [
                 'name' => 'Mill',

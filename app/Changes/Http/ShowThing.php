@@ -31,7 +31,7 @@ final readonly class ShowThing
             throw new NotFoundHttpException();
         }
 
-        $seesPay = $access->role->may(Act::SeePay);
+        $seesPay = $access->role->may(Act::SeePay) || ($kind === 'person' && $access->staff === $id);
         $shown = $content->toArray();
 
         return new JsonResponse([

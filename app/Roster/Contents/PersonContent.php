@@ -7,6 +7,8 @@ namespace App\Roster\Contents;
 use App\Changes\Content;
 use App\Clients\PhoneNumber;
 use App\Facts\Mark;
+use App\Ledger\Contents\Amounts;
+use App\Ledger\Contents\StaffPayContent;
 use App\Models\Business;
 use App\Models\Member;
 use App\Roster\UnlikeMark;
@@ -29,6 +31,7 @@ final readonly class PersonContent extends Content
      * @param  Week|null  $hours null: the business's
      * @param  Week|null  $breaks
      * @param  list<string>  $services ids
+     * @param  list<array{service: string, amount: int|null, percent: string|null}>  $rates own pay (rules.md P11)
      */
     public function __construct(
         public string $name,
@@ -47,6 +50,7 @@ final readonly class PersonContent extends Content
         public bool $respectBusy,
         public ?int $maxPerDay,
         public array $services,
+        public array $rates,
     ) {
     }
 
@@ -72,7 +76,24 @@ final readonly class PersonContent extends Content
             respectBusy: $given->bool('respectBusy'),
             maxPerDay: $given->intIf('maxPerDay'),
             services: $services,
+            rates: self::rates($given->each('rates')),
         );
+    }
+
+    /**
+     * @param  list<Given>  $rates
+     * @return list<array{service: string, amount: int|null, percent: string|null}> by service
+     */
+    private static function rates(array $rates): array
+    {
+        $written = array_map(static function (Given $rate): array {
+            $pay = StaffPayContent::from($rate);
+
+            return ['service' => $rate->string('service'), 'amount' => $pay->amount, 'percent' => $pay->percent];
+        }, $rates);
+        sort($written);
+
+        return $written;
     }
 
     /** @param  list<string>  $services ids of what they do */
@@ -95,6 +116,7 @@ final readonly class PersonContent extends Content
             respectBusy: $row->respect_busy,
             maxPerDay: $row->max_per_day,
             services: $services,
+            rates: $row->rates,
         );
     }
 
@@ -121,6 +143,11 @@ final readonly class PersonContent extends Content
             'maxPerDay' => 'present|nullable|integer|min:1|max:200',
             'services' => 'present|array|list|max:300',
             'services.*' => ['distinct', ...Checks::of($business, 'services')],
+            'rates' => 'present|array|list|max:300',
+            'rates.*' => 'array:service,amount,percent',
+            'rates.*.service' => ['required', 'distinct', ...Checks::of($business, 'services')],
+            'rates.*.amount' => 'present|nullable|required_without:rates.*.percent|'.Amounts::RULE,
+            'rates.*.percent' => ['present', 'nullable', Amounts::percent()],
         ];
     }
 
@@ -132,6 +159,8 @@ final readonly class PersonContent extends Content
             'page.regex' => 'wrong.person.small_letters_digits',
             'page.unique' => 'wrong.person.somebody_else_has',
             'maxPerDay.*' => 'wrong.person.most_1_200',
+            'rates.*.amount.*' => 'wrong.price.how_much_paid',
+            'rates.*.service.*' => 'wrong.person.pay_for_one_of',
         ];
     }
 
@@ -165,6 +194,7 @@ final readonly class PersonContent extends Content
             'breaks' => $this->breaks,
             'respect_busy' => $this->respectBusy,
             'max_per_day' => $this->maxPerDay,
+            'rates' => $this->rates,
         ];
     }
 

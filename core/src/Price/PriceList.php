@@ -21,4 +21,10 @@ final readonly class PriceList
         public array $clientRates = [],
     ) {
     }
+
+    /** @param  array<string, OfferCode>  $codes by id */
+    public function withCodes(array $codes): self
+    {
+        return new self($this->taxes, $this->surcharges, $codes, $this->staffRates, $this->clientRates);
+    }
 }

@@ -16,8 +16,6 @@ return [
     'nothing_typed_none' => 'Nothing typed: none',
     'for_each_person_party' => 'For each person of a party',
     'picture' => 'Picture',
-    'part_price' => 'a part of the price',
-    'amount' => 'an amount',
     'amount_in' => 'Amount in {currency}',
     'percent' => 'Percent',
     'categories' => 'Categories',

@@ -219,4 +219,10 @@ return [
     'other_hours_title' => 'Other hours',
     'the_opening_hours' => 'the opening hours',
     'language' => 'Language, and how dates and amounts are written',
+    'own_pay' => 'Own pay',
+    'pay_as_services' => 'as each service pays',
+    'pay_for' => 'another for {names}',
+    'own_pay_for' => 'Another pay for {name}',
+    'paid_for' => '{name}: they are paid',
+    'own_pay_help' => 'In place of what the service pays whoever takes it. Clients never see it.',
 ];

@@ -205,6 +205,8 @@ return [
         'staffAmount' => 'Amount for staff',
         'staffPercent' => 'Part for staff',
         'staffPay' => 'Pay',
+        'rates' => 'Own pay',
+        'service' => 'Service',
         'taxRates' => 'Tax',
         'excludeSurcharges' => 'Surcharges left out',
         'extraPeopleStaff' => 'pay for each more person',
@@ -213,4 +215,8 @@ return [
         'levels' => 'from visit',
     ],
     'at_most' => 'at most {most} a day',
+    'part_price' => 'a part of the price',
+    'amount' => 'an amount',
+    'amount_in' => 'Amount in {currency}',
+    'percent' => 'Percent',
 ];

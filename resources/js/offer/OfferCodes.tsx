@@ -10,7 +10,7 @@ import { Check } from '../ui/Check';
 import { Columns } from '../ui/Columns';
 import { Field } from '../ui/Field';
 import { useNotices } from '../ui/Notices';
-import { AmountOrPart } from './AmountOrPart';
+import { AmountOrPart } from '../setup/AmountOrPart';
 import { CodeLimits } from './CodeLimits';
 import { SomeServices } from './SomeServices';
 import * as say from '@words/offer';

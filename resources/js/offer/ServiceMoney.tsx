@@ -6,7 +6,7 @@ import { Fold } from '../ui/Fold';
 import { MoneyField } from '../ui/MoneyField';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
-import { AmountOrPart } from './AmountOrPart';
+import { AmountOrPart } from '../setup/AmountOrPart';
 import { PriceByLength } from './PriceByLength';
 import { PriceByPerson } from './PriceByPerson';
 import { PriceForMore } from './PriceForMore';

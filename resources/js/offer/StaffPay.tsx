@@ -2,7 +2,7 @@ import { Check } from '../ui/Check';
 import { Fold } from '../ui/Fold';
 import { hintLook } from '../ui/Labelled';
 import { partWords } from '../words/prices';
-import { AmountOrPart } from './AmountOrPart';
+import { AmountOrPart } from '../setup/AmountOrPart';
 import type { PartProps } from './service';
 import * as say from '@words/offer';
 

@@ -8,7 +8,7 @@ import { useThing } from '../setup/useThing';
 import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { Select } from '../ui/Select';
-import { AmountOrPart } from './AmountOrPart';
+import { AmountOrPart } from '../setup/AmountOrPart';
 import type { Contents } from '../setup/things';
 import { SurchargeWhen } from './SurchargeWhen';
 import * as say from '@words/offer';

@@ -9,6 +9,7 @@ import { FRESH } from './person';
 import { PersonHours } from './PersonHours';
 import { PersonLimits } from './PersonLimits';
 import { PersonOnPage } from './PersonOnPage';
+import { PersonPay } from './PersonPay';
 import { PersonSignIn } from './PersonSignIn';
 import { PersonWho } from './PersonWho';
 import { TimeOffList } from './TimeOffList';
@@ -53,6 +54,7 @@ function PersonEditor({ id }: { id: string | null }) {
         )}
         <PersonOnPage {...part} disabled={!all} data={data} />
         <PersonLimits {...part} disabled={!all} />
+        {may('see-pay') && <PersonPay {...part} disabled={!all} services={data.services} />}
         {id !== null && may('manage-sign-ins') && <PersonSignIn staff={id} email={content.email} />}
         {all && id !== null && (
           <section className="grid gap-2">

@@ -28,4 +28,5 @@ export const FRESH: Person = {
   respectBusy: true,
   maxPerDay: null,
   services: [],
+  rates: [],
 };

@@ -2,7 +2,7 @@ import { Columns } from '../ui/Columns';
 import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
 import { Select } from '../ui/Select';
-import * as say from '@words/offer';
+import * as say from '@words/setup';
 
 type Part = { amount: number | null; percent: string | null };
 type Props = {
