@@ -12,7 +12,9 @@ use App\Models\Business;
 use App\Models\Service;
 use App\Support\Column;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quote;
+use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Visit;
 
@@ -33,7 +35,8 @@ final readonly class GateQuote
     {
         $service = GatePage::offered($business)->with('staff')->findOrFail($choice->service);
         $tariff = $this->tariffs->of($service);
-        $quoting = $this->lists->quoting($business);
+        $list = $this->lists->of($business);
+        $quoting = new Quoting($list, $business->zone());
         $quotes = array_map(
             static fn (array $staff): Quote => Tariffs::quote(
                 $quoting,
@@ -50,7 +53,7 @@ final readonly class GateQuote
             'minutes' => ($tariff->lengths?->named($choice->minutes) ?? $service->minutes) + $choice->extra,
             'priced' => $quote->isPriced(),
             'exact' => $quote->total === $quotes[count($quotes) - 1]->total &&
-                ($start !== null || ! $this->dependsOnTime($business, $tariff)),
+                ($start !== null || ! self::dependsOnTime($list, $tariff)),
             'lines' => Sale::lines($quote),
             'includedTax' => Sale::includedTax($quote),
             'total' => $quote->total ?? 0,
@@ -60,9 +63,9 @@ final readonly class GateQuote
     }
 
     /** Whether a surcharge can come on top, or a level off, once a time is chosen. */
-    private function dependsOnTime(Business $business, Tariff $tariff): bool
+    private static function dependsOnTime(PriceList $list, Tariff $tariff): bool
     {
-        $surcharges = array_map(strval(...), array_keys($this->lists->of($business)->surcharges));
+        $surcharges = array_map(strval(...), array_keys($list->surcharges));
 
         return $tariff->pricing->frequency !== null ||
             array_diff($surcharges, $tariff->pricing->excludeSurcharges) !== [];
