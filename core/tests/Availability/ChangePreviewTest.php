@@ -594,7 +594,7 @@ it('finds exactly what a whole search before and after differs by, whatever part
         expect([changedStarts($effect->opens), changedStarts($effect->closes)])->toBe([$opens, $closes]);
         $found += count($opens) + count($closes);
     }
-    expect($found)->toBeGreaterThan(10);
+    expect($found)->toBeGreaterThan(min(10, intdiv(2 * Chance::seeds(25), 5)));
 })->with([
     'opening hours of one weekday' => [
         fn (RuleBook $book, int $day): RuleBook => $book->with(

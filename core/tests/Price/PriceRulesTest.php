@@ -127,6 +127,8 @@ it('counts the client’s visits in a period (P5)', function (
     'nor of the one before' => ['week', ['2027-02-28T23:59Z'], [], 'base 5000 = 5000'],
     'of the day' => ['day', ['2027-03-01T23:59Z', '2027-03-02T00:00Z'], [], 'base 5000, frequency -1000 = 4000'],
     'of the month' => ['month', ['2027-03-31T23:59Z', '2027-04-01T00:00Z'], [], 'base 5000, frequency -1000 = 4000'],
+    'not one of the next month' => ['month', ['2027-04-01T00:00Z'], [], 'base 5000 = 5000'],
+    'nor of the month before' => ['month', ['2027-02-28T23:59Z'], [], 'base 5000 = 5000'],
     'the highest that is reached' => [
         'week',
         ['2027-03-01T08:00Z', '2027-03-02T08:00Z', '2027-03-03T08:00Z', '2027-03-04T08:00Z'],
@@ -279,6 +281,7 @@ it('lets a code apply, or says why not (P7)', function (array $code, array $requ
         ['client' => 'c1'],
         'spring: client_uses',
     ],
+    'for nobody' => [['usesPerClient' => 0], ['client' => 'c2'], 'spring: client_uses'],
     'used up by another' => [['usesPerClient' => 1, 'usedBy' => ['c1' => 1]], ['client' => 'c2'], 'spring'],
     'at its minimum' => [['minimum' => 5000], [], 'spring'],
     'below it, extras not counted' => [
@@ -343,6 +346,11 @@ it('takes percents off first, then amounts, each off what the one before left (P
         'base 5000, a -200 = 4800',
     ],
     'nothing left of it' => [[code(['amount' => 700], 'A')], ['codesUsed' => ['a' => 700]], 'base 5000, a 0 = 5000'],
+    'more than it was taken' => [
+        [code(['amount' => 700], 'A')],
+        ['codesUsed' => ['a' => 701]],
+        'base 5000, a 0 = 5000',
+    ],
     'nothing to be off' => [[code([], 'A')], ['credit' => true], 'base 5000, covered -5000, a 0 = 0'],
 ]);
 
