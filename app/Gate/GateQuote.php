@@ -10,7 +10,9 @@ use App\Bookings\Sale;
 use App\Bookings\Tariffs;
 use App\Models\Business;
 use App\Models\Service;
+use App\Models\Session;
 use App\Support\Column;
+use App\Support\Instants;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quote;
@@ -37,11 +39,19 @@ final readonly class GateQuote
         $tariff = $this->tariffs->of($service);
         $list = $this->lists->of($business);
         $quoting = new Quoting($list, $business->zone());
+        $session = $start === null ? null : self::sessionMinutes($service, $start);
         $quotes = array_map(
             static fn (array $staff): Quote => Tariffs::quote(
                 $quoting,
                 $tariff,
-                new Visit($choice->minutes, $staff, $choice->party, $choice->addOns, start: $start),
+                new Visit(
+                    $session ?? $choice->minutes,
+                    $staff,
+                    $choice->party,
+                    $choice->addOns,
+                    start: $start,
+                    isSession: $session !== null,
+                ),
             ),
             self::takers($service, $choice),
         );
@@ -60,6 +70,18 @@ final readonly class GateQuote
             'dueNow' => $quote->dueNow,
             'keepsCard' => $quote->keepsCard,
         ];
+    }
+
+    /** A session lasts as long as it is scheduled, and may run on into dearer hours. */
+    private static function sessionMinutes(Service $service, int $start): ?int
+    {
+        return $service->kind !== 'session'
+            ? null
+            : Session::query()
+                ->where('business_id', $service->business_id)
+                ->where('service_id', $service->id)
+                ->where('starts_at', Instants::carbon($start))
+                ->first()?->minutes;
     }
 
     /** Whether a surcharge can come on top, or a level off, once a time is chosen. */

@@ -22,7 +22,6 @@ use YardBell\Core\Price\Order;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\StaffShare;
-use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Visit;
 
 /** What a visit costs by prices that are being set, beside what it costs by those that are saved. */
@@ -43,32 +42,36 @@ final readonly class DraftedQuote
         $addOns = AddOn::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
 
         return [
-            'before' => $saved === null ? null : $this->quoted($business, Tariffs::with($saved, $addOns), $asked),
-            'after' => $this->quoted($business, self::drafted($id, $content, $addOns), $asked),
+            'before' => $saved === null ? null : $this->quoted($business, $saved, $addOns, $asked),
+            'after' => $this->quoted($business, self::drafted($id, $content), $addOns, $asked),
         ];
     }
 
-    /** @param  Collection<int, AddOn>  $addOns */
-    private static function drafted(string $id, ServiceContent $content, Collection $addOns): Tariff
+    private static function drafted(string $id, ServiceContent $content): Service
     {
-        $row = new Service(['id' => $id, ...$content->columns()]);
-        $row->setAttribute('id', $id);
-
-        return Tariffs::with($row, $addOns);
+        return new Service(['id' => $id, ...$content->columns()]);
     }
 
-    /** @return array<string, mixed>|null */
-    private function quoted(Business $business, Tariff $tariff, QuoteAsked $asked): ?array
+    /**
+     * A session is taken to last as long as its service says.
+     *
+     * @param  Collection<int, AddOn>  $addOns of the business
+     * @return array<string, mixed>|null
+     */
+    private function quoted(Business $business, Service $service, Collection $addOns, QuoteAsked $asked): ?array
     {
+        $tariff = Tariffs::with($service, $addOns);
+        $isSession = $tariff->lengths === null;
         $list = $this->lists->of($business);
         $list = $list->withCodes($this->uses->counted($business));
         $start = $business->zone()->first($asked->wall);
         $visit = new Visit(
-            $asked->minutes,
+            $isSession ? $service->minutes : $asked->minutes,
             $asked->staff === null ? [] : [$asked->staff],
             $asked->party,
             array_intersect_key($asked->addOns, $tariff->addOns),
             start: $start,
+            isSession: $isSession,
         );
         $order = new Order(
             day: $business->zone()->day($this->clock->minute()),

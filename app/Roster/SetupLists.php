@@ -24,6 +24,7 @@ use App\Support\Column;
 use App\Support\Given;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use YardBell\Core\Price\Tariff;
@@ -98,106 +99,69 @@ final readonly class SetupLists
                 ->values()
                 ->all(),
             'pools' => $this->pools($business),
-            'dayparts' => Daypart::query()
-                ->orderBy('position')
-                ->orderBy('id')
-                ->get()
-                ->map(
-                    static fn (Daypart $daypart): array => [
-                        'id' => $daypart->id,
-                        'name' => $daypart->name,
-                        'from' => $daypart->from,
-                        'to' => $daypart->to,
-                    ],
-                )
-                ->values()
-                ->all(),
-            'categories' => Category::query()
-                ->orderBy('position')
-                ->orderBy('id')
-                ->get(['id', 'name'])
-                ->map(static fn (Category $category): array => ['id' => $category->id, 'name' => $category->name])
-                ->values()
-                ->all(),
+            'dayparts' => self::inOrder(Daypart::class, static fn (Daypart $daypart): array => [
+                'id' => $daypart->id,
+                'name' => $daypart->name,
+                'from' => $daypart->from,
+                'to' => $daypart->to,
+            ]),
+            'categories' => self::inOrder(Category::class, static fn (Category $category): array => [
+                'id' => $category->id,
+                'name' => $category->name,
+            ]),
             'services' => $this->services($business),
-            'addOns' => AddOn::query()
-                ->orderBy('position')
-                ->orderBy('id')
-                ->get()
-                ->map(
-                    static fn (AddOn $addOn): array => [
-                        'id' => $addOn->id,
-                        'name' => $addOn->name,
-                        'price' => $addOn->price,
-                        'minutes' => $addOn->minutes,
-                    ],
-                )
-                ->values()
-                ->all(),
-            'taxRates' => TaxRate::query()
-                ->orderBy('position')
-                ->orderBy('id')
-                ->get()
-                ->map(
-                    static fn (TaxRate $rate): array => [
-                        'id' => $rate->id,
-                        'name' => $rate->name,
-                        'percent' => $rate->percent,
-                    ],
-                )
-                ->values()
-                ->all(),
-            'surcharges' => Surcharge::query()
-                ->orderBy('position')
-                ->orderBy('id')
-                ->get()
-                ->map(
-                    static fn (Surcharge $surcharge): array => [
-                        'id' => $surcharge->id,
-                        'name' => $surcharge->name,
-                        'when' => $surcharge->when,
-                        'amount' => $surcharge->amount,
-                        'percent' => $surcharge->percent,
-                        'weekdays' => $surcharge->weekdays,
-                        'dates' => count($surcharge->dates),
-                    ],
-                )
-                ->values()
-                ->all(),
-            'offerCodes' => array_values(
-                OfferCode::query()
-                    ->orderBy('position')
-                    ->orderBy('id')
-                    ->get()
-                    ->map(
-                        static fn (OfferCode $code): array => [
-                            'id' => $code->id,
-                            'name' => $code->code,
-                            'amount' => $code->amount,
-                            'percent' => $code->percent,
-                            'until' => $code->until,
-                            'uses' => $code->uses,
-                            'used' => $code->used_before,
-                        ],
-                    )
-                    ->all(),
-            ),
-            'questions' => Question::query()
-                ->orderBy('position')
-                ->orderBy('id')
-                ->get()
-                ->map(
-                    static fn (Question $question): array => [
-                        'id' => $question->id,
-                        'text' => $question->text,
-                        'type' => $question->type,
-                        'required' => $question->required,
-                        'choices' => $question->choices,
-                    ],
-                )
-                ->values()
-                ->all(),
+            'addOns' => self::inOrder(AddOn::class, static fn (AddOn $addOn): array => [
+                'id' => $addOn->id,
+                'name' => $addOn->name,
+                'price' => $addOn->price,
+                'minutes' => $addOn->minutes,
+            ]),
+            'taxRates' => self::inOrder(TaxRate::class, static fn (TaxRate $rate): array => [
+                'id' => $rate->id,
+                'name' => $rate->name,
+                'percent' => $rate->percent,
+            ]),
+            'surcharges' => self::inOrder(Surcharge::class, static fn (Surcharge $surcharge): array => [
+                'id' => $surcharge->id,
+                'name' => $surcharge->name,
+                'when' => $surcharge->when,
+                'amount' => $surcharge->amount,
+                'percent' => $surcharge->percent,
+                'weekdays' => $surcharge->weekdays,
+                'dates' => count($surcharge->dates),
+            ]),
+            'offerCodes' => self::inOrder(OfferCode::class, static fn (OfferCode $code): array => [
+                'id' => $code->id,
+                'name' => $code->code,
+                'amount' => $code->amount,
+                'percent' => $code->percent,
+                'until' => $code->until,
+                'uses' => $code->uses,
+                'used' => $code->used_before,
+            ]),
+            'questions' => self::inOrder(Question::class, static fn (Question $question): array => [
+                'id' => $question->id,
+                'text' => $question->text,
+                'type' => $question->type,
+                'required' => $question->required,
+                'choices' => $question->choices,
+            ]),
         ];
+    }
+
+    /**
+     * @template M of Model
+     * @template R of array<string, mixed>
+     *
+     * @param  class-string<M>  $model
+     * @param  callable(M): R  $row
+     * @return list<R> of the current business, in its owner's order
+     */
+    private static function inOrder(string $model, callable $row): array
+    {
+        $rows = $model::query()->orderBy('position')->orderBy('id')->get();
+
+        return array_map($row, array_values($rows->all()));
     }
 
     /** @return array<string, mixed> */

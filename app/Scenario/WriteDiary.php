@@ -195,8 +195,10 @@ final readonly class WriteDiary
     private function sold(Business $business, Service $service, Visit $visit): array
     {
         $tariff = $this->tariffs->of($service);
-        if ($tariff->lengths?->named($visit->minutes) === null) {
-            $visit = new Visit(null, $visit->staff, $visit->party, start: $visit->start);
+        $isSession = $tariff->lengths === null;
+        if ($isSession || $tariff->lengths->named($visit->minutes) === null) {
+            $minutes = $isSession ? $visit->minutes : null;
+            $visit = new Visit($minutes, $visit->staff, $visit->party, start: $visit->start, isSession: $isSession);
         }
 
         return Sale::columns($this->lists->quoting($business)->quote($tariff, $visit), $service);

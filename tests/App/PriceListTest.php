@@ -6,11 +6,13 @@ use App\Bookings\PriceLists;
 use App\Models\AddOn;
 use App\Models\Booking;
 use App\Models\Service;
+use App\Models\Session;
 use App\Models\Surcharge;
 use App\Models\TaxRate;
 use App\Models\User;
 use App\Scenario\ExportDocument;
 use App\Scenario\ImportDocument;
+use App\Support\Instants;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Things;
 use Tests\Support\Yard;
@@ -87,6 +89,29 @@ it('says before a time is chosen that some hours cost more', function (): void {
         'pricing' => ['excludeSurcharges' => [(string) Surcharge::query()->value('id')]] + Yard::pricing(5000),
     ]))->assertOk();
     expect($exact())->toBeTrue();
+});
+
+it('quotes a session for as long as it lasts, also before a place is held', function (): void {
+    $yard = Yard::open(['kind' => 'session', 'price' => 5000]);
+    saveAll($yard, Things::fresh('surcharge', [
+        'hours' => array_fill_keys(Wall::WEEKDAYS, [['from' => '06:00', 'to' => '12:00']]),
+    ]))->assertOk();
+    Session::query()->create([
+        'business_id' => $yard->business->id,
+        'service_id' => $yard->lesson->id,
+        'location_id' => (string) $yard->business->locations()->value('id'),
+        'starts_at' => Instants::carbon(Wall::instant(Yard::at('11:00'))),
+        'minutes' => 90,
+        'taken_from' => Instants::carbon(Wall::instant(Yard::at('11:00'))),
+        'taken_until' => Instants::carbon(Wall::instant(Yard::at('12:30'))),
+        'staff_ids' => [$yard->staff[0]->id],
+        'units' => [],
+        'places' => 8,
+    ]);
+    $query = http_build_query(['service' => $yard->lesson->id, 'at' => Yard::at('11:00')]);
+    $quoted = $this->getJson("/gate-api/pages/yard/quote?{$query}")->assertOk();
+    expect($quoted->json('total'))->toBe(5500)
+        ->and($quoted->json('total'))->toBe(held($yard, '11:00')->json('total'));
 });
 
 it('keeps a rate and a surcharge while a price names them, and says so', function (): void {
