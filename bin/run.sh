@@ -9,7 +9,7 @@ home=${YARDBELL_HOME:-$root/.yardbell} # all that a start makes lies there
 command=${1:-help}
 [ $# -gt 0 ] && shift
 case "$command" in
-    export|import)
+    export|import|book:check)
         [ -e "$home/run/env" ] && ! flock -n "$home/run/lock" true || fail \
                 "Yard Bell is not running here. bin/yardbell start begins it; then $command works."
         . "$home/run/env"
@@ -31,6 +31,7 @@ bin/yardbell bench pay                    clients who pay when booking beside ot
 bin/yardbell bench fuzz                   20,000 requests of strange input: none may break it
 bin/yardbell export FILE --business=NAME  a business of the running server as a yardbell/1 document
 bin/yardbell import FILE …                such a document as a new business, or in place of a set-up
+bin/yardbell book:check                   whether all sums of the running server’s book agree
 bin/yardbell slots|why|check FILE --help  which times a rule document offers, why one is not, what keeps them all
 bin/yardbell quote FILE REQUEST.json      what a visit costs by a rule document
 TEXT

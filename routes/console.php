@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\CheckBook;
 use App\Console\Demonstrate;
 use App\Console\ExportBusiness;
 use App\Console\ImportBusiness;
@@ -10,6 +11,7 @@ use Illuminate\Console\Application;
 
 Application::starting(
     static fn (Application $artisan) => $artisan->resolveCommands([
+        CheckBook::class,
         Work::class,
         Demonstrate::class,
         ExportBusiness::class,

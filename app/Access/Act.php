@@ -15,6 +15,11 @@ enum Act: string
     case SeeSetup = 'see-setup';
     case SeePay = 'see-pay';
     case ChangeOwnHours = 'change-own-hours';
+    /** Sales, what was paid for them, a day's close. */
+    case SeeSales = 'see-sales';
+    case TakeMoney = 'take-money';
+    /** Tax, payouts, what all staff are paid. */
+    case SeeLedger = 'see-ledger';
     case ChangeSetup = 'change-setup';
     case ManageSignIns = 'manage-sign-ins';
     case Publish = 'publish';

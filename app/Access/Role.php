@@ -15,17 +15,36 @@ enum Role: string
     case Staff = 'staff';
     case Bookkeeper = 'bookkeeper';
 
+    private const AT_THE_DESK = [
+        Act::SeeOwnDay,
+        Act::SeeBoard,
+        Act::ChangeBookings,
+        Act::SeeSetup,
+        Act::SeeSales,
+        Act::TakeMoney,
+    ];
+
+    /** Sees all and changes nothing. */
+    private const AT_THE_BOOKS = [
+        Act::SeeOwnDay,
+        Act::SeeBoard,
+        Act::SeeSetup,
+        Act::SeePay,
+        Act::SeeSales,
+        Act::SeeLedger,
+    ];
+
     public function may(Act $act): bool
     {
         return match ($this) {
             self::Owner, self::Manager => true,
-            self::Desk => in_array($act, [Act::SeeOwnDay, Act::SeeBoard, Act::ChangeBookings, Act::SeeSetup], true),
+            self::Desk => in_array($act, self::AT_THE_DESK, true),
             self::Staff => in_array(
                 $act,
                 [Act::SeeOwnDay, Act::SeeSetup, Act::ChangeOwnHours],
                 true,
             ), // own hours: where their person says so
-            self::Bookkeeper => in_array($act, [Act::SeeOwnDay, Act::SeeBoard, Act::SeeSetup, Act::SeePay], true),
+            self::Bookkeeper => in_array($act, self::AT_THE_BOOKS, true),
         };
     }
 

@@ -36,6 +36,7 @@ final readonly class BookingCard
 
         return [
             'id' => $booking->id,
+            'sale' => $booking->sale_id,
             'state' => $booking->state->value,
             'answers' => $booking->answers,
             'mayAnswer' => $booking->state === State::Pending,
@@ -65,7 +66,7 @@ final readonly class BookingCard
                     static fn (Payment $payment): array => [
                         'kind' => $payment->kind->value,
                         'amount' => $payment->amount,
-                        'returned' => $payment->returned,
+                        'returned' => $payment->amount - $payment->refundable(),
                         'state' => $payment->state->value,
                     ],
                 )

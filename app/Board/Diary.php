@@ -33,7 +33,7 @@ final readonly class Diary
                     ->where('state', '!=', 'held')
                     ->orWhere('held_until', '>', $this->clock->now()),
             )
-            ->with(['staff:id,name', 'payments'])
+            ->with(['staff:id,name', 'payments', 'entries'])
             ->orderBy('starts_at')
             ->get();
     }

@@ -41,7 +41,7 @@ final readonly class BookPaid implements Fulfilment
             if ($booking->state === State::Held) {
                 ($this->cancel)($booking->business_id, $booking->id, History::BY_CLOCK, 'history.paid_too_late');
             } else {
-                $this->return->of($payment, $payment->amount);
+                $this->return->overpaid($payment->sale()->firstOrFail(), History::BY_CLOCK);
             }
             $this->announcements->of($booking, Occasion::PaidTooLate);
         }

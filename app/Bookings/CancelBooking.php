@@ -63,7 +63,7 @@ final readonly class CancelBooking
             if ($wasBooked) {
                 $this->announcements->of($booking, Occasion::Cancelled, $by === History::BY_CLIENT ? '' : $why);
             }
-            $this->return->less($fee, $booking);
+            $this->return->less($fee, $booking, $by);
 
             return $booking;
         }, attempts: 5);

@@ -6,6 +6,7 @@ namespace App\Bookings;
 
 use App\Language\Sentence;
 use App\Ledger\OpenPayment;
+use App\Ledger\SellVisit;
 use App\Messages\Announcements;
 use App\Messages\MailQuota;
 use App\Models\Booking;
@@ -29,6 +30,7 @@ final readonly class ConfirmBooking
         private HoldTime $hold,
         private History $history,
         private OpenPayment $payment,
+        private SellVisit $sell,
         private Announcements $announcements,
         private MailQuota $quota,
         private UseCodes $codes,
@@ -80,7 +82,7 @@ final readonly class ConfirmBooking
             $booking->save();
             match (true) {
                 $provesFirst => $this->announcements->of($booking, Occasion::Prove),
-                $paysFirst => ($this->payment)($booking),
+                $paysFirst => ($this->payment)($booking, $booking->due_now),
                 default => $this->book($booking),
             };
         }, attempts: 5);
@@ -131,6 +133,7 @@ final readonly class ConfirmBooking
     /** What happens when nothing is left to pay first. Within a transaction that has locked the booking. */
     public function book(Booking $booking): void
     {
+        ($this->sell)($booking, History::BY_CLIENT);
         if (self::mustBeApproved($booking)) {
             $this->ask($booking);
 

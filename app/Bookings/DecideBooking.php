@@ -43,7 +43,7 @@ final readonly class DecideBooking
             if ($yes) {
                 $this->announcements->remind($booking);
             } else {
-                $this->return->less(0, $booking);
+                $this->return->less(0, $booking, $by);
             }
 
             return $booking;

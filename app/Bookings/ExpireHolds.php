@@ -34,7 +34,8 @@ final readonly class ExpireHolds
                 ->whereNotExists(
                     fn ($query) => $query
                         ->from('payments')
-                        ->whereColumn('payments.booking_id', 'bookings.id')
+                        ->whereColumn('payments.business_id', 'bookings.business_id')
+                        ->whereColumn('payments.sale_id', 'bookings.sale_id')
                         ->where('payments.state', 'open')
                         ->whereNotNull('checkout')
                         ->where('payments.created_at', '>', $this->clock->machine()->subHour()),

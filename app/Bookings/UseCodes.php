@@ -49,7 +49,7 @@ final readonly class UseCodes
                 throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
             }
             $quote = $this->quote($business, $booking, $codes, null);
-            $booking->update(Sale::columns($quote, Service::query()->findOrFail($booking->service_id)));
+            $booking->update(KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)));
             $this->uses->put($booking, $quote->codes);
 
             return $quote->codes;

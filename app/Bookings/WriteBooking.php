@@ -76,7 +76,7 @@ final readonly class WriteBooking
             'locale' => $visitor === null ? null : $this->catalogue->locale(),
             'visitor' => $visitor?->mark,
             'currency' => $business->currency,
-            ...Sale::columns($quote, $service),
+            ...KeptQuote::columns($quote, $service),
             'created_at' => $this->clock->now(),
             'updated_at' => $this->clock->now(),
         ]);

@@ -75,7 +75,7 @@ final readonly class BookingFacts
             isProven: $booking->client?->proven_at !== null,
             heldUntil: $booking->held_until,
             version: $booking->calendar_sequence,
-            balance: Balance::of($booking->load('payments')),
+            balance: Balance::of($booking->load(['payments', 'entries'])),
         );
     }
 

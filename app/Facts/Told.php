@@ -98,10 +98,11 @@ final readonly class Told
                 'was_paid' => $balance->paid,
                 'kept' => $balance->kept(),
                 'charging' => $balance->charging,
+                'fee_due' => $balance->charging > 0 ? 0 : $balance->due,
             ];
 
         return [
-            ...$balance->paid === 0 && $balance->charging === 0 ? [$this->catalogue->say('money.nothing_charged')] : [],
+            ...$balance->paid === 0 && $balance->due === 0 ? [$this->catalogue->say('money.nothing_charged')] : [],
             ...$this->amounts($amounts, $currency),
             ...$this->back($balance, $currency),
         ];

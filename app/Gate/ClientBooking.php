@@ -58,7 +58,7 @@ final readonly class ClientBooking
             'staff' => $facts->marks(),
             'location' => $this->place($facts),
             'lines' => $booking->lines,
-            'includedTax' => $booking->included_tax,
+            'includedTax' => Booking::includedOf($booking->taxes),
             'total' => $booking->price,
             'currency' => $booking->currency,
             'payment' => $booking->payment,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Bookings\Choice;
+use App\Bookings\KeptQuote;
 use App\Bookings\PriceLists;
-use App\Bookings\Sale;
 use App\Bookings\Tariffs;
 use App\Models\Business;
 use App\Models\Service;
@@ -64,8 +64,8 @@ final readonly class GateQuote
             'priced' => $quote->isPriced(),
             'exact' => $quote->total === $quotes[count($quotes) - 1]->total &&
                 ($start !== null || ! self::dependsOnTime($list, $tariff)),
-            'lines' => Sale::lines($quote),
-            'includedTax' => Sale::includedTax($quote),
+            'lines' => KeptQuote::lines($quote),
+            'includedTax' => KeptQuote::includedTax($quote),
             'total' => $quote->total ?? 0,
             'dueNow' => $quote->dueNow,
             'keepsCard' => $quote->keepsCard,

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Models\Account;
+use App\Models\BookEntry;
 use App\Models\Booking;
+use App\Models\Movement;
 use App\Models\Payment;
 use App\Models\PaymentKind;
 use App\Models\PaymentState;
@@ -12,11 +15,16 @@ use Illuminate\Support\Collection;
 use YardBell\Core\Booking\State;
 
 /**
- * How a booking stands: what it was sold for, what has been paid, kept and given back, what is still due (rules.md,
- * part 4). The one place that reckons it; Facts\Told puts it into words. Amounts are in the minor unit.
+ * How a booking's sale stands: what it was sold for, what has been paid, kept and given back, what is still due
+ * (rules.md, part 4): sums of the book's entries. Facts\Told puts it into words. Amounts are in the minor unit.
  */
 final readonly class Balance
 {
+    /** Entries that say what is owed, and those that say what came in. */
+    private const OWED = [Movement::Sold, Movement::TakenBack, Movement::Fee, Movement::Added, Movement::Less];
+
+    private const CAME = [Movement::Paid, Movement::Undone];
+
     /**
      * @param  int|null  $price null: it is settled at the desk
      * @param  int|null  $from what the price of one that is settled at the desk begins at
@@ -44,23 +52,40 @@ final readonly class Balance
     public static function of(Booking $booking): self
     {
         $over = in_array($booking->state, [State::Cancelled, State::Declined, State::Expired], true);
-        $came = $booking->payments->where('kind', '<>', PaymentKind::Card)->whereIn('state', PaymentState::CAME_IN);
-        $paid = self::sum($came, 'amount');
-        $stays = $paid - self::sum($came, 'returned');
-        $owed = $over ? $booking->fee ?? 0 : $booking->price;
+        $due = $booking->entries->where('account', Account::Due);
+        $isSold = $due->whereIn('about', self::OWED)->isNotEmpty();
+        $paid = -self::sum($due->whereIn('about', self::CAME));
+        $back = self::sum($due->where('about', Movement::Returned));
+        $returning = -self::sum($booking->entries->where('account', Account::Returning));
+        $owed = match (true) {
+            $isSold => self::sum($due->whereIn('about', self::OWED)),
+            $over => 0,
+            default => $booking->price,
+        };
+        $stays = $paid - $back;
 
         return new self(
-            price: $booking->payment === 'desk' ? null : $booking->price,
+            price: $booking->payment === 'desk' && $owed === 0 ? null : ($over ? $booking->price : $owed),
             from: $booking->from_price,
             paid: $paid,
-            returning: self::sum($came->where('state', PaymentState::Refunding), 'returned'),
-            returned: self::sum($came->where('state', PaymentState::Refunded), 'returned'),
+            returning: $returning,
+            returned: $back - $returning,
             due: max(0, $owed - $stays),
-            charging: self::sum($booking->payments->where('state', PaymentState::Charging), 'amount'),
+            charging: self::charging($booking->payments),
             fee: $booking->fee,
             isOver: $over,
             keepsCard: $booking->payments->where('kind', PaymentKind::Card)->contains('state', PaymentState::Kept),
-            state: self::state($booking->payments, $booking, $over, $stays, max(0, $owed - $stays)),
+            state: match (true) {
+                $returning > 0 => 'refunding',
+                self::charging($booking->payments) > 0 => 'charging',
+                $over && $owed > $stays => 'due',
+                $over && $back > 0 => 'refunded',
+                $over => $stays > 0 ? 'kept' : 'nothing',
+                $owed > $stays => $stays > 0 ? 'part' : 'due',
+                $stays > 0 => 'paid',
+                $back > 0 => 'refunded',
+                default => $booking->payment === 'desk' ? 'desk' : 'free',
+            },
         );
     }
 
@@ -70,28 +95,17 @@ final readonly class Balance
         return $this->paid - $this->returning - $this->returned;
     }
 
-    /**
-     * @param  Collection<int, Payment>  $payments
-     * @param  'amount'|'returned'  $of
-     */
-    private static function sum(Collection $payments, string $of): int
+    /** @param  Collection<int, BookEntry>  $entries */
+    private static function sum(Collection $entries): int
     {
-        return array_sum($payments->map(static fn (Payment $payment): int => $payment->{$of})->all());
+        return array_sum($entries->map(static fn (BookEntry $entry): int => $entry->amount)->all());
     }
 
     /** @param  Collection<int, Payment>  $payments */
-    private static function state(Collection $payments, Booking $booking, bool $over, int $stays, int $due): string
+    private static function charging(Collection $payments): int
     {
-        $states = $payments->pluck('state');
+        $charged = $payments->where('state', PaymentState::Charging);
 
-        return match (true) {
-            $states->contains(PaymentState::Refunding) => 'refunding',
-            $states->contains(PaymentState::Charging) => 'charging',
-            $states->contains(PaymentState::Refunded) => 'refunded',
-            $over => $stays > 0 ? 'kept' : 'nothing',
-            $due > 0 => $stays > 0 ? 'part' : 'due',
-            $stays > 0 => 'paid',
-            default => $booking->payment === 'desk' ? 'desk' : 'free',
-        };
+        return array_sum($charged->map(static fn (Payment $payment): int => $payment->amount)->all());
     }
 }

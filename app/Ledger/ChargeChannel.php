@@ -14,20 +14,37 @@ final readonly class ChargeChannel implements Channel
 {
     public const NAME = 'charge';
 
-    public function __construct(private Processor $processor)
+    public function __construct(private Processor $processor, private TakeIn $takeIn)
     {
     }
 
+    /** A fee that was let off, or paid at the desk meanwhile, is not charged. */
     public function isWanted(OutboxEntry $entry): bool
     {
-        return true;
+        $payment = $this->payment($entry);
+        $isWanted = $payment->sale()->firstOrFail()->owed() > 0;
+        if (! $isWanted && $payment->state === PaymentState::Charging) {
+            $payment->update(['state' => PaymentState::Lapsed]);
+        }
+
+        return $isWanted;
     }
 
     public function send(OutboxEntry $entry): callable
     {
-        $payment = Payment::query()->findOrFail($entry->text('payment'));
-        $this->processor->charge($entry->key, $entry->recipient, $payment->amount);
+        $payment = $this->payment($entry);
+        try {
+            $this->processor->charge($entry->key, $entry->recipient, $payment->amount);
+        } catch (ChargeRefused $refused) {
+            $payment->update(['state' => PaymentState::Refused]);
+            throw $refused;
+        }
 
-        return static fn (): bool => $payment->update(['state' => PaymentState::Paid]);
+        return fn () => ($this->takeIn)($payment->id);
+    }
+
+    private function payment(OutboxEntry $entry): Payment
+    {
+        return Payment::query()->findOrFail($entry->text('payment'));
     }
 }

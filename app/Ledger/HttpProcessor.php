@@ -53,13 +53,15 @@ final readonly class HttpProcessor implements Processor
         return $this->checkout($this->ask("checkouts/{$checkout}"));
     }
 
-    public function refund(string $key, string $checkout, int $amount): void
+    public function refund(string $key, string $checkout, int $amount): bool
     {
         $answer = $this->ask("checkouts/{$checkout}/refunds", ['key' => $key, 'amount' => $amount]);
         if ($answer->status() === 409) {
             throw new RefundRefused(Given::in($answer->json())->string('message'));
         }
         $this->checkout($answer);
+
+        return $answer->status() !== 202;
     }
 
     public function charge(string $key, string $checkout, int $amount): void

@@ -53,7 +53,7 @@ final readonly class OpenCheckouts
 
     private function open(Payment $payment): void
     {
-        $booking = $payment->booking()->firstOrFail();
+        $booking = $payment->sale()->firstOrFail()->bookings()->firstOrFail();
         $checkout = $this->processor->open(
             $payment->id,
             $payment->amount,

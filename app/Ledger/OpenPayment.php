@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Booking;
-use App\Models\Payment;
 use App\Models\PaymentKind;
 use App\Models\PaymentState;
 
@@ -16,20 +15,25 @@ use App\Models\PaymentState;
  */
 final readonly class OpenPayment
 {
-    public function __invoke(Booking $booking): void
+    public function __construct(private OpenSale $sale)
     {
-        $open = $booking->payments()->where('state', PaymentState::Open)->where('amount', $booking->due_now);
+    }
+
+    /** @param  int  $amount minor unit; 0: a card is to be kept */
+    public function __invoke(Booking $booking, int $amount): void
+    {
+        $sale = ($this->sale)($booking);
+        $open = $sale->payments()->where('state', PaymentState::Open)->where('amount', $amount);
         if ($open->exists()) {
             $open->whereNull('checkout')->update(['asks' => 0, 'ask_at' => null]);
 
             return;
         }
-        Payment::query()->create([
-            'business_id' => $booking->business_id,
-            'booking_id' => $booking->id,
-            'amount' => $booking->due_now,
-            'currency' => $booking->currency,
-            'kind' => $booking->payment === 'card_hold' ? PaymentKind::Card : PaymentKind::Payment,
+        $sale->payments()->create([
+            'business_id' => $sale->business_id,
+            'amount' => $amount,
+            'currency' => $sale->currency,
+            'kind' => $amount === 0 ? PaymentKind::Card : PaymentKind::Payment,
         ]);
     }
 }

@@ -31,10 +31,12 @@ interface Processor
     /**
      * Pays an amount back, at most what was paid.
      *
+     * @return bool false: it is not decided yet, and asked for again with the same key
+     *
      * @throws ProcessorUnreachable
      * @throws RefundRefused
      */
-    public function refund(string $key, string $checkout, int $amount): void;
+    public function refund(string $key, string $checkout, int $amount): bool;
 
     /**
      * Charges an amount to a kept card.

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\OutboxEntry;
-use App\Models\Payment;
-use App\Models\PaymentState;
+use App\Models\Refund;
+use App\Models\RefundState;
 use App\Outbox\Channel;
 
 /** Money on its way back, the way it came (rules.md L3). */
@@ -14,20 +14,30 @@ final readonly class RefundChannel implements Channel
 {
     public const NAME = 'refund';
 
-    public function __construct(private Processor $processor)
+    public function __construct(private Processor $processor, private SettleRefund $settle)
     {
     }
 
     public function isWanted(OutboxEntry $entry): bool
     {
-        return true;
+        return in_array($this->refund($entry)->state, [RefundState::Waiting, RefundState::Failed], true);
     }
 
     public function send(OutboxEntry $entry): callable
     {
-        $payment = Payment::query()->findOrFail($entry->text('payment'));
-        $this->processor->refund($entry->key, $entry->recipient, $payment->returned);
+        $refund = $this->refund($entry);
+        try {
+            $isDone = $this->processor->refund($entry->key, $entry->recipient, $refund->amount);
+        } catch (RefundRefused $refused) {
+            $refund->update(['state' => RefundState::Failed]);
+            throw $refused;
+        }
 
-        return static fn (): bool => $payment->update(['state' => PaymentState::Refunded]);
+        return fn () => $isDone ? $this->settle->done($refund->id) : $this->settle->pending($refund->id);
+    }
+
+    private function refund(OutboxEntry $entry): Refund
+    {
+        return Refund::query()->findOrFail($entry->text('refund'));
     }
 }

@@ -6,10 +6,9 @@ namespace App\Ledger;
 
 use App\Models\Booking;
 use App\Models\Payment;
-use App\Models\PaymentKind;
 use App\Models\PaymentState;
+use App\Models\Sale;
 use Illuminate\Database\ConnectionInterface;
-use YardBell\Core\Booking\State;
 
 /**
  * Asks the processor what became of a payment and lets the room that sold it draw the consequence.
@@ -24,6 +23,8 @@ final readonly class SettlePayment
         private ConnectionInterface $db,
         private Processor $processor,
         private Fulfilment $fulfilment,
+        private TakeIn $takeIn,
+        private ReturnMoney $return,
     ) {
     }
 
@@ -35,7 +36,7 @@ final readonly class SettlePayment
         }
         $state = PaymentState::tryFrom($this->processor->find($payment->checkout)->state);
         if ($state === PaymentState::Paid || $state === PaymentState::Kept) {
-            $this->db->transaction(fn () => $this->paid($payment->id, $state), attempts: 5);
+            $this->db->transaction(fn () => $this->came($payment->id, $payment->sale_id, $state), attempts: 5);
         } elseif ($state === PaymentState::Failed) {
             Payment::query()
                 ->whereKey($payment->id)
@@ -44,20 +45,23 @@ final readonly class SettlePayment
         }
     }
 
-    private function paid(string $paymentId, PaymentState $state): void
+    /** Locked in the order in which everybody locks: the booking, its sale, the payment. */
+    private function came(string $paymentId, string $saleId, PaymentState $state): void
     {
-        $bookingId = Payment::query()->findOrFail($paymentId)->booking_id;
-        $booking = Booking::query()->lockForUpdate()->findOrFail($bookingId);
+        $booking = Booking::query()->where('sale_id', $saleId)->lockForUpdate()->firstOrFail();
+        $sale = Sale::query()->lockForUpdate()->findOrFail($saleId);
         $payment = Payment::query()->lockForUpdate()->findOrFail($paymentId);
         if (! in_array($payment->state, PaymentState::UNSETTLED, true)) {
             return;
         }
-        $isOwed =
-            $payment->kind === PaymentKind::Payment &&
-            in_array($booking->state, [State::Confirmed, State::Pending], true) &&
-            Balance::of($booking)->due >= $payment->amount; // booked without paying, paid after all
-        $payment->update(['state' => $state]);
-        if (! $isOwed) {
+        if ($state === PaymentState::Kept) {
+            $payment->update(['state' => $state]);
+        } else {
+            ($this->takeIn)($payment->id);
+        }
+        if ($sale->lines()->exists()) {
+            $this->return->overpaid($sale, TakeIn::BY); // what was paid at the desk meanwhile comes back
+        } else {
             $this->fulfilment->paid($booking, $payment);
         }
     }

@@ -64,6 +64,25 @@ final readonly class Announcements
         }
     }
 
+    /**
+     * What the desk sends of a sale: a link to pay, a receipt, an invoice.
+     *
+     * @param  string  $mark lets the same be sent once, and another time when something has changed
+     */
+    public function ofSale(Booking $booking, Occasion $occasion, string $mark, string $document = ''): void
+    {
+        if ($booking->contact !== null) {
+            $this->mail(
+                $booking,
+                $occasion,
+                Audience::Client,
+                $booking->contact['email'],
+                mark: $mark,
+                more: ['document' => $document],
+            );
+        }
+    }
+
     /** 24 hours before the start; not at all where that is past. */
     public function remind(Booking $booking): void
     {
@@ -84,6 +103,7 @@ final readonly class Announcements
             ->update(['state' => 'dropped']);
     }
 
+    /** @param  array<string, string>  $more that the letter needs */
     private function mail(
         Booking $booking,
         Occasion $occasion,
@@ -92,6 +112,7 @@ final readonly class Announcements
         ?CarbonImmutable $due = null,
         string $why = '',
         string $mark = '',
+        array $more = [],
     ): void {
         $whom = substr(hash('sha256', $recipient), 0, 12);
         $key = [$occasion->value, $booking->id, $booking->calendar_sequence, $audience->value, $whom, $mark];
@@ -101,7 +122,7 @@ final readonly class Announcements
             $audience,
             $recipient,
             rtrim(implode('-', $key), '-'),
-            ['why' => $why],
+            ['why' => $why] + $more,
             $booking,
             $due,
         );

@@ -18,13 +18,22 @@ use App\Support\LocalTime;
  */
 final readonly class Wording
 {
-    private const LINKED = [Occasion::Booked, Occasion::Pending, Occasion::Moved, Occasion::Word, Occasion::Reminder];
+    private const LINKED = [
+        Occasion::Booked,
+        Occasion::Pending,
+        Occasion::Moved,
+        Occasion::Word,
+        Occasion::Reminder,
+        Occasion::Receipt,
+        Occasion::Invoice,
+    ];
 
     public function __construct(
         private Catalogue $catalogue,
         private ClientLink $links,
         private Particulars $particulars,
         private CalendarFile $calendar,
+        private Papers $papers,
     ) {
     }
 
@@ -93,6 +102,7 @@ final readonly class Wording
             implode("\n\n", $paragraphs)."\n",
             $method === null ? null : $this->calendar->with($facts, $method),
             $method?->value,
+            ...$this->papers->with($entry, $booking),
         );
     }
 
@@ -125,6 +135,7 @@ final readonly class Wording
     {
         $before = match (true) {
             $occasion === Occasion::Prove => 'mail.link.book',
+            $occasion === Occasion::PayLink => 'mail.link.pay',
             in_array($occasion, self::LINKED, true) => 'mail.link.see',
             default => null,
         };

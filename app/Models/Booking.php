@@ -37,7 +37,9 @@ use YardBell\Core\Booking\State;
  * @property string $currency
  * @property string $payment none, optional, deposit, full, card_hold or desk
  * @property int $extra_minutes of the minutes: what add-ons add
- * @property list<array{name: string, percent: string, amount: int}> $included_tax
+ * @property string|null $sale_id once it is booked, or to be paid
+ * @property list<array{name: string, percent: string, included: bool, net: int, amount: int}> $taxes of the quote, by
+ *   rate
  * @property array<string, int> $staff_pay by member
  * @property list<array{kind: string, label: string, amount: int, id?: string, quantity?: int}> $lines of the quote, as
  *   it was sold
@@ -58,6 +60,7 @@ use YardBell\Core\Booking\State;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  * @property-read Client|null $client
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Payment> $payments
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, BookEntry> $entries
  */
 final class Booking extends Model
 {
@@ -71,7 +74,7 @@ final class Booking extends Model
     protected $attributes = [
         'answers' => '[]',
         'lines' => '[]',
-        'included_tax' => '[]',
+        'taxes' => '[]',
         'staff_pay' => '[]',
         'extra_minutes' => 0,
         'due_now' => 0,
@@ -95,7 +98,7 @@ final class Booking extends Model
             'contact' => 'array',
             'answers' => 'array',
             'lines' => 'array',
-            'included_tax' => 'array',
+            'taxes' => 'array',
             'staff_pay' => 'array',
             'cancellation' => 'array',
         ];
@@ -110,6 +113,22 @@ final class Booking extends Model
     public function staff(): BelongsToMany
     {
         return $this->belongsToMany(Member::class, 'booking_staff', 'booking_id', 'staff_id');
+    }
+
+    /**
+     * @param  list<array{name: string, percent: string, included: bool, net: int, amount: int}>  $taxes
+     * @return list<array{name: string, percent: string, amount: int}> what the price includes
+     */
+    public static function includedOf(array $taxes): array
+    {
+        $included = [];
+        foreach ($taxes as $tax) {
+            if ($tax['included']) {
+                $included[] = ['name' => $tax['name'], 'percent' => $tax['percent'], 'amount' => $tax['amount']];
+            }
+        }
+
+        return $included;
     }
 
     /** Whether somebody takes it, or leads the session it is part of. */
@@ -136,10 +155,24 @@ final class Booking extends Model
         return $this->belongsTo(Location::class);
     }
 
-    /** @return HasMany<Payment, $this> */
+    /** @return BelongsTo<Sale, $this> */
+    public function sale(): BelongsTo
+    {
+        return $this->belongsTo(Sale::class);
+    }
+
+    /** @return HasMany<Payment, $this> of its sale */
     public function payments(): HasMany
     {
-        return $this->hasMany(Payment::class)->orderBy('id');
+        return $this->hasMany(Payment::class, 'sale_id', 'sale_id')->orderBy('id');
+    }
+
+    /** @return HasMany<BookEntry, $this> of its sale: what was owed, came in and went back */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(BookEntry::class, 'sale_id', 'sale_id')
+            ->whereIn('account', [Account::Due, Account::Returning])
+            ->orderBy('id');
     }
 
     /** @return HasMany<OutboxEntry, $this> */

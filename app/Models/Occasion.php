@@ -17,6 +17,11 @@ enum Occasion: string
     case Reminder = 'reminder';
     case PaidTooLate = 'paid_too_late';
 
+    /** Of a sale, when somebody at the desk sends it. */
+    case PayLink = 'pay_link';
+    case Receipt = 'receipt';
+    case Invoice = 'invoice';
+
     case Refunded = 'refunded';
     case Charged = 'charged';
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** How far a payment has come. */
+/** How far a payment has come. What went back of it is in its refunds. */
 enum PaymentState: string
 {
     /** Its page waits for the client. */
@@ -14,20 +14,18 @@ enum PaymentState: string
     /** The card was refused; another may be tried on the same page. */
     case Failed = 'failed';
     case Paid = 'paid';
-    /** Some or all of it is on its way back. */
-    case Refunding = 'refunding';
-    case Refunded = 'refunded';
+    /** Written down at the desk by mistake, and taken back. */
+    case Undone = 'undone';
     /** A card that may be charged later; nothing was paid with it. */
     case Kept = 'kept';
     /** A fee on its way from a kept card. */
     case Charging = 'charging';
+    /** The kept card did not give the fee. */
+    case Refused = 'refused';
 
     /** Nothing is known yet of what became of it. */
     public const UNSETTLED = [self::Open, self::Failed, self::Lapsed];
 
     /** Of the unsettled ones, those that the processor is still asked after. */
     public const ASKED_FOR = [self::Open, self::Failed];
-
-    /** Its money came in, whatever went back since. */
-    public const CAME_IN = [self::Paid, self::Refunding, self::Refunded];
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Offer;
 
 use App\Bookings\CodeUses;
+use App\Bookings\KeptQuote;
 use App\Bookings\PriceLists;
-use App\Bookings\Sale;
 use App\Bookings\Tariffs;
 use App\Language\Catalogue;
 use App\Models\AddOn;
@@ -92,14 +92,14 @@ final readonly class DraftedQuote
     private function shown(Quote $quote, LineWhy $why): array
     {
         $lines = [];
-        foreach (Sale::lines($quote) as $at => $line) {
+        foreach (KeptQuote::lines($quote) as $at => $line) {
             $lines[] = [...$line, 'why' => $why->of($quote->lines, $at)];
         }
 
         return [
             'priced' => $quote->isPriced(),
             'lines' => $lines,
-            'includedTax' => Sale::includedTax($quote),
+            'includedTax' => KeptQuote::includedTax($quote),
             'total' => $quote->total ?? 0,
             'dueNow' => $quote->dueNow,
             'keepsCard' => $quote->keepsCard,

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Scenario;
 
 use App\Bookings\History;
+use App\Bookings\KeptQuote;
 use App\Bookings\PriceLists;
-use App\Bookings\Sale;
 use App\Bookings\Tariffs;
 use App\Bookings\WriteBooking;
+use App\Ledger\SellVisit;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
@@ -18,6 +19,7 @@ use App\Support\Instants;
 use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Session as Scheduled;
+use YardBell\Core\Booking\State;
 use YardBell\Core\Price\Visit;
 use YardBell\Core\Scenario\Scenario;
 
@@ -29,6 +31,7 @@ final readonly class WriteDiary
         private History $history,
         private Tariffs $tariffs,
         private PriceLists $lists,
+        private SellVisit $sell,
     ) {
     }
 
@@ -185,6 +188,9 @@ final readonly class WriteDiary
         $this->write->people($booking, $staff, $of->createdAt, Instants::toDatabase(0));
         $this->history->holds($booking);
         $this->history->begin($booking, History::BY_IMPORT);
+        if (! in_array($of->state, [State::Held, State::Expired, State::Cancelled, State::Declined], true)) {
+            ($this->sell)($booking, History::BY_IMPORT, Instants::carbon($of->createdAt));
+        }
     }
 
     /**
@@ -201,6 +207,6 @@ final readonly class WriteDiary
             $visit = new Visit($minutes, $visit->staff, $visit->party, start: $visit->start, isSession: $isSession);
         }
 
-        return Sale::columns($this->lists->quoting($business)->quote($tariff, $visit), $service);
+        return KeptQuote::columns($this->lists->quoting($business)->quote($tariff, $visit), $service);
     }
 }

@@ -99,6 +99,10 @@ final readonly class MailboxFiles implements Post
             );
         }
 
+        if ($letter->paper !== null) {
+            $mail->attach($letter->paper, "{$letter->paperName}.pdf", 'application/pdf');
+        }
+
         return $mail;
     }
 

@@ -83,7 +83,8 @@ final readonly class Sweep
             ->whereNotExists(
                 static fn (Builder $query) => $query
                     ->from('payments')
-                    ->whereColumn('payments.booking_id', 'bookings.id'),
+                    ->whereColumn('payments.business_id', 'bookings.business_id')
+                    ->whereColumn('payments.sale_id', 'bookings.sale_id'),
             )
             ->limit(self::MOST)
             ->pluck('id')

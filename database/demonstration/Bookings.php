@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Database\Demonstration;
 
 use App\Bookings\History;
+use App\Bookings\KeptQuote;
 use App\Bookings\PriceLists;
 use App\Bookings\RulesReader;
-use App\Bookings\Sale;
 use App\Bookings\Tariffs;
 use App\Bookings\WriteBooking;
 use App\Messages\Announcements;
@@ -191,7 +191,7 @@ final readonly class Bookings
             'taken_until' => Instants::carbon($slot->end + $service->clearup),
             'state' => $slot->end < $now ? State::Completed : State::Confirmed,
             'currency' => $business->currency,
-            ...Sale::columns($quote, $service),
+            ...KeptQuote::columns($quote, $service),
             'created_at' => Instants::carbon($made),
             'updated_at' => Instants::carbon($made),
         ]);

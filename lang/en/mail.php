@@ -18,6 +18,9 @@ return [
         'word' => 'About your booking: {service}, {when}',
         'cancelled' => 'Cancelled: {service}, {when}',
         'reminder' => 'Tomorrow: {service}, {when}',
+        'pay_link' => 'To be paid: {service}, {when}',
+        'receipt' => 'Your receipt: {service}, {when}',
+        'invoice' => 'Your invoice: {service}, {when}',
         'paid_too_late' => 'Not booked, and your money is on its way back: {service}',
     ],
 
@@ -29,6 +32,9 @@ return [
         'moved' => 'your booking has been moved: it is now {when}.',
         'word' => 'a word about your booking:',
         'reminder' => 'we see you soon: {when}.',
+        'pay_link' => 'you can pay for this online, by the link below. It is paid once, however often the link is opened.',
+        'receipt' => 'here is your receipt.',
+        'invoice' => 'here is your invoice.',
         'paid_too_late' => 'your payment arrived after the time had been given to somebody else. Nothing is booked, and all of it goes back the way it came.',
         'cancelled' => 'this booking is cancelled.',
     ],
@@ -40,7 +46,7 @@ return [
         'cancelled' => '{who} no longer comes. The time is free again.',
     ],
 
-    'link' => ['see' => 'See it, or cancel it:', 'book' => 'Book it:'],
+    'link' => ['see' => 'See it, or cancel it:', 'book' => 'Book it:', 'pay' => 'Pay it:'],
 
     'label' => [
         'what' => 'What:', 'when' => 'When:', 'with' => 'With:', 'where' => 'Where:', 'link' => 'Link:', 'for' => 'For:', 'and' => 'And:',

@@ -23,6 +23,7 @@ return [
     'was_paid' => '{amount} was paid.',
     'kept' => '{amount} of it is kept, as agreed for cancelling late.',
     'kept_whole' => '{amount} was paid and is kept, as agreed for cancelling late.',
+    'fee_due' => '{amount} is still due, as agreed for cancelling late.',
     'charging' => '{amount} is being charged to the card that was left, as agreed for cancelling late.',
     'returning' => '{amount} is on its way back.',
     'returned' => '{amount} has been paid back.',

@@ -141,6 +141,17 @@ return [
         'picture_has_too' => 'This picture has too many pixels. Make it smaller than 25 million.',
         'picture_damaged_and' => 'This picture is damaged and could not be read to its end.',
     ],
+    'money' => [
+        'no_amount' => 'This is no amount: digits, with at most as many decimals as the currency has.',
+        'nothing' => 'How much is it?',
+        'more_than_due' => 'At most {most} is due.',
+        'more_than_paid' => 'At most {most} can be given back.',
+        'more_than_credit' => 'They have {most} with you.',
+        'more_than_counted' => 'There is only {most} in the drawer.',
+        'given_too_little' => 'It comes to {most}.',
+        'nobody_to_keep_for' => 'There is no client to keep it for. Hand it back as change.',
+        'below_nothing' => 'At most {most} can be taken off.',
+    ],
     'plain' => [
         'most_changes_saved' => 'At most {max} changes are saved at once.',
         'there_no_such' => 'There is no such kind of thing.',

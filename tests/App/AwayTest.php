@@ -7,6 +7,7 @@ use Illuminate\Support\Facades\DB;
 /* Where the database cannot be reached, whoever asks is told to ask again; what is broken is not said to be away. */
 
 beforeEach(function (): void {
+    $this->audits = false;
     $this->reached = config('database.connections.mariadb');
     config(['database.connections.mariadb.unix_socket' => '', 'database.connections.mariadb.port' => 9]);
     DB::purge();

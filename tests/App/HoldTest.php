@@ -263,7 +263,8 @@ it('asks whoever books and books to prove the address, and stops them in the end
                 : $held->json('code');
         Booking::query()
             ->where('state', 'held')
-            ->update(['state' => 'confirmed']); // as if each were proven
+            ->get()
+            ->each(Yard::sold(...)); // as if each were proven
     }
     expect($answers)->toBe([false, false, true, true, 'too_many_bookings']);
     app(Clock::class)->putForward(61);

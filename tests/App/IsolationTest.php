@@ -29,6 +29,7 @@ const WITHOUT_MODEL = [
     'business_users',
     'claims',
     'code_uses',
+    'document_numbers',
     'service_daypart',
     'service_location',
     'service_pool',

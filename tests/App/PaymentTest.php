@@ -12,6 +12,7 @@ use App\Ledger\Processor;
 use App\Ledger\SettleOpen;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Models\Refund;
 use App\Outbox\DeliverDue;
 use App\Support\Clock;
 use App\Support\Instants;
@@ -54,10 +55,10 @@ it('pays a late payment back if the time is somebody else’s by then', function
     $this->processor->state = 'paid';
     Yard::settle();
     expect($late->refresh()->state)->toBe(State::Cancelled)
-        ->and(Payment::query()->where('booking_id', $late->id)->toBase()->value('state'))->toBe('refunding')
+        ->and(Refund::query()->where('sale_id', $late->refresh()->sale_id)->toBase()->value('state'))->toBe('waiting')
         ->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->value('state'))->toBe('waiting');
     app(DeliverDue::class)();
-    expect(Payment::query()->where('booking_id', $late->id)->toBase()->value('state'))->toBe('refunded')
+    expect(Refund::query()->where('sale_id', $late->sale_id)->toBase()->value('state'))->toBe('done')
         ->and($this->processor->refunded)->toHaveCount(1);
 });
 
@@ -70,7 +71,7 @@ it('pays back when a paid booking is cancelled, and once', function (): void {
     app(DeliverDue::class)();
     app(DeliverDue::class)();
     expect($this->processor->refunded)->toHaveCount(1)
-        ->and(Payment::query()->toBase()->value('state'))->toBe('refunded');
+        ->and(Refund::query()->toBase()->value('state'))->toBe('done');
 });
 
 it('pays back what is paid after the client has let go', function (): void {
@@ -78,7 +79,7 @@ it('pays back what is paid after the client has let go', function (): void {
     app(CancelBooking::class)($this->yard->business->id, $booking->id, History::BY_CLIENT);
     $this->processor->state = 'paid';
     Yard::settle();
-    expect(Payment::query()->toBase()->value('state'))->toBe('refunding')
+    expect(Refund::query()->toBase()->value('state'))->toBe('waiting')
         ->and($booking->refresh()->state)->toBe(State::Cancelled);
 });
 
@@ -148,7 +149,7 @@ it('asks after an open payment less and less often, and ends', function (): void
         ['X-Processor-Seal' => 'good'],
     )->assertOk();
     app(Notices::class)();
-    expect(Payment::query()->toBase()->value('state'))->toBe('refunding')
+    expect(Refund::query()->toBase()->value('state'))->toBe('waiting')
         ->and($booking->refresh()->state)->not->toBe(State::Confirmed);
 });
 

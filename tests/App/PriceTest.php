@@ -98,9 +98,7 @@ it('moves a booking with its add-ons, at its length and price', function (): voi
     $yard = Yard::open(['price' => 4000]);
     $pot = addOn($yard->business);
     $id = holdAt($yard, '10:00', ['addOns' => [$pot->id => 1]])->json('id');
-    Booking::query()
-        ->whereKey($id)
-        ->update(['state' => 'confirmed']);
+    Yard::sold(Booking::query()->findOrFail($id));
     $yard->lesson->update(['pricing' => Yard::pricing(9900)]);
     $moved = app(MoveBooking::class)($yard->business, $id, Wall::instant(Yard::at('15:30')), null, 'Ana');
     expect([$moved->minutes, $moved->price])->toBe([90, 5200]);

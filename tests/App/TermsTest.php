@@ -6,6 +6,7 @@ use App\Bookings\CancelBooking;
 use App\Bookings\DecideBooking;
 use App\Bookings\History;
 use App\Ledger\Processor;
+use App\Ledger\TakeIn;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
@@ -137,7 +138,7 @@ it('shows the owner a fee that could not be charged', function (): void {
     app(DeliverDue::class)();
     $this->actingAs(App\Models\User::query()->firstOrFail())
         ->getJson("/api/businesses/yard/bookings/{$booking->id}")
-        ->assertJson(['money' => 'charging', 'moneyTrouble' => 'This card refuses to be charged.', 'fee' => 2400]);
+        ->assertJson(['money' => 'due', 'moneyTrouble' => 'This card refuses to be charged.', 'fee' => 2400]);
 });
 
 it('leaves a kept card alone when it is cancelled in time, or by the business', function (
@@ -203,14 +204,14 @@ it('takes a payment that arrives after it was booked without one', function (): 
 it('asks for a yes once the card is left, and gives all back where the answer is no', function (): void {
     $booking = settled(agreed(['payment' => 'card_hold', 'approval' => true]), 'kept');
     expect($booking->state)->toBe(State::Pending);
-    Payment::query()->create([
-        'business_id' => $booking->business_id,
-        'booking_id' => $booking->id,
-        'amount' => 700,
-        'currency' => 'EUR',
-        'state' => 'paid',
-        'checkout' => 'co',
-    ]);
+    app(TakeIn::class)(
+        $booking->payments()->create([
+            'business_id' => $booking->business_id,
+            'amount' => 700,
+            'currency' => 'EUR',
+            'checkout' => 'co',
+        ])->id,
+    );
     app(DecideBooking::class)($booking->business_id, $booking->id, false, 'Ana');
     app(DeliverDue::class)();
     expect(array_values($this->processor->refunded))->toBe([700])

@@ -6,6 +6,7 @@ use App\Bookings\CancelBooking;
 use App\Bookings\DecideBooking;
 use App\Bookings\History;
 use App\Ledger\Processor;
+use App\Ledger\SellVisit;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
@@ -14,6 +15,7 @@ use App\Support\ClientLink;
 use App\Support\Clock;
 use Tests\Support\FakeProcessor;
 use Tests\Support\Yard;
+use YardBell\Core\Booking\State;
 
 beforeEach(function (): void {
     $this->processor = new FakeProcessor();
@@ -156,6 +158,9 @@ it('says of every way to pay what is paid when (P9)', function (array $service, 
     $yard = Yard::open($service + ['price' => 5000]);
     $held = $yard->hold('10:00');
     $held->forceFill($booking)->save();
+    if ($held->state === State::Confirmed) {
+        app(SellVisit::class)($held, History::BY_CLIENT);
+    }
     expect(app(App\Facts\Told::class)->of($held->refresh(), toClient: true)['money'])->toBe($money);
 })->with([
     'in full' => [['payment' => 'full'], [], ['To be paid now, by card.']],
@@ -184,7 +189,7 @@ it('says what became of a card that was left', function (): void {
     $yard = Yard::open([
         'price' => 4800,
         'payment' => 'card_hold',
-        'cancellation' => ['freeMinutes' => 0, 'amount' => 1000, 'percent' => null],
+        'cancellation' => ['freeMinutes' => 20_000, 'amount' => 1000, 'percent' => null],
     ]);
     $booking = $yard->book('10:00');
     $this->processor->state = 'kept';
@@ -193,24 +198,11 @@ it('says what became of a card that was left', function (): void {
         ->toBe(['To be paid when you come.', 'Your card is kept; nothing was charged to it.'])
         ->and(toldOf($yard, $booking)['card']['told']['money'])
         ->toBe(['To be paid when they come.', 'A card is kept; nothing was charged to it.']);
-    $booking
-        ->payments()
-        ->create([
-            'business_id' => $booking->business_id,
-            'amount' => 1000,
-            'currency' => 'EUR',
-            'kind' => 'fee',
-            'state' => 'charging',
-            'checkout' => 'co',
-        ]);
-    $booking->forceFill(['state' => 'cancelled', 'fee' => 1000])->save();
+    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
     expect(toldOf($yard, $booking->refresh())['page']['told']['money'])->toBe([
         '€10.00 is being charged to the card that was left, as agreed for cancelling late.',
     ]);
-    $booking
-        ->payments()
-        ->where('kind', 'fee')
-        ->update(['state' => 'paid']);
+    app(DeliverDue::class)(lane: 'money');
     expect(toldOf($yard, $booking->refresh())['page']['told']['money'])->toBe([
         '€10.00 was paid and is kept, as agreed for cancelling late.',
     ]);

@@ -14,6 +14,7 @@ use App\Models\Attachment;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Models\Refund;
 use App\Outbox\DeliverDue;
 use App\StandIns\MailboxFiles;
 use App\StandIns\ProcessorStandIn;
@@ -100,7 +101,7 @@ it('sends mail although the processor hangs, and the other way round', function 
     posting(static fn () => throw new PostFailed('The post is closed.'));
     app(DeliverDue::class)(lane: 'money');
     expect($processor->refunded)->toHaveCount(1)
-        ->and(Payment::query()->toBase()->value('state'))->toBe('refunded');
+        ->and(Refund::query()->toBase()->value('state'))->toBe('done');
 });
 
 it('stops asking a service that does not answer, and asks again after a while', function (): void {
@@ -200,10 +201,10 @@ it('removes what is old enough, and nothing else', function (): void {
     }
     Payment::query()->create([
         'business_id' => $yard->business->id,
-        'booking_id' => $paid->id,
+        'sale_id' => app(App\Ledger\OpenSale::class)($paid)->id,
         'amount' => 1,
         'currency' => 'EUR',
-        'state' => 'refunded',
+        'state' => 'failed',
     ]);
     app(DeliverDue::class)();
     app(Clock::class)->putForward(11);

@@ -19,6 +19,9 @@ final class FakeProcessor implements Processor
 
     public bool $refunds = true;
 
+    /** A refund waits until it is decided. */
+    public bool $decides = false;
+
     public bool $charges = true;
 
     /** @var array<string, int> amounts by key */
@@ -45,12 +48,14 @@ final class FakeProcessor implements Processor
             : throw ProcessorUnreachable::because('test');
     }
 
-    public function refund(string $key, string $checkout, int $amount): void
+    public function refund(string $key, string $checkout, int $amount): bool
     {
         if (! $this->refunds) {
             throw new RefundRefused('This payment cannot be refunded.');
         }
         $this->refunded[$key] = $amount;
+
+        return ! $this->decides;
     }
 
     public function charge(string $key, string $checkout, int $amount): void

@@ -6,10 +6,12 @@ namespace Tests\Support;
 
 use App\Bookings\Choice;
 use App\Bookings\ConfirmBooking;
+use App\Bookings\History;
 use App\Bookings\HoldTime;
 use App\Facts\Mark;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
+use App\Ledger\SellVisit;
 use App\Ledger\SettleOpen;
 use App\Models\Booking;
 use App\Models\Business;
@@ -20,6 +22,7 @@ use App\Models\Service;
 use App\Models\User;
 use App\Roster\Assigned;
 use App\Support\Clock;
+use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Wall;
 
 /** A small business to test with: open from 9 to 17 every day, an hour's lesson every half hour, Ana and Bo. */
@@ -144,6 +147,13 @@ final readonly class Yard
         Payment::query()->update(['ask_at' => null]);
         app(Notices::class)();
         app(SettleOpen::class)();
+    }
+
+    /** As if nothing had stood before its being booked. */
+    public static function sold(Booking $booking): void
+    {
+        $booking->update(['state' => State::Confirmed, 'held_until' => null]);
+        app(SellVisit::class)($booking, History::BY_CLIENT);
     }
 
     public function hold(string $time, int $days = 2): Booking

@@ -13,6 +13,7 @@ final readonly class Quote
     /**
      * @param  list<Line>  $lines
      * @param  list<Tax>  $includedTax
+     * @param  list<Tax>  $addedTax each a line of its own too
      * @param  int|null  $total null: not priced, settled at the desk
      * @param  list<StaffShare>  $staffPay never shown to clients
      * @param  list<CodeUse>  $codes
@@ -20,6 +21,7 @@ final readonly class Quote
     private function __construct(
         public array $lines,
         public array $includedTax,
+        public array $addedTax,
         public ?int $total,
         public int $dueNow,
         public bool $keepsCard,
@@ -31,12 +33,14 @@ final readonly class Quote
     /**
      * @param  list<Line>  $lines
      * @param  list<Tax>  $includedTax
+     * @param  list<Tax>  $addedTax
      * @param  list<StaffShare>  $staffPay
      * @param  list<CodeUse>  $codes
      */
     public static function of(
         array $lines,
         array $includedTax,
+        array $addedTax,
         PaymentTerms $terms,
         bool $payNow,
         array $staffPay,
@@ -47,6 +51,7 @@ final readonly class Quote
         return new self(
             $lines,
             $includedTax,
+            $addedTax,
             $total,
             $terms->dueNow($total, $payNow),
             $terms->keepsCard(),
@@ -58,7 +63,7 @@ final readonly class Quote
     /** P1: the price is settled at the desk, so nothing is computed and nothing is charged before. */
     public static function settledLater(): self
     {
-        return new self([], [], null, 0, false, [], []);
+        return new self([], [], [], null, 0, false, [], []);
     }
 
     public function isPriced(): bool

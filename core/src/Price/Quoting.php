@@ -49,9 +49,9 @@ final readonly class Quoting
             $sheet->reduce(LineKind::Covered, $tariff->name, $sheet->left($lines), $lines);
         }
         $codes = $this->codes($sheet, $tariff, $order);
-        [$lines, $included] = $this->taxed($sheet->lines(), $tariff);
+        [$lines, $included, $added] = $this->taxed($sheet->lines(), $tariff);
 
-        return Quote::of($lines, $included, $tariff->payment, $visit->payNow, $staffPay, $codes);
+        return Quote::of($lines, $included, $added, $tariff->payment, $visit->payNow, $staffPay, $codes);
     }
 
     /** P1 and P2. */
@@ -165,7 +165,7 @@ final readonly class Quoting
      * P8: the tax of each line, as lines of their own or as what the lines include.
      *
      * @param  list<Line>  $lines
-     * @return array{list<Line>, list<Tax>}
+     * @return array{list<Line>, list<Tax>, list<Tax>} with what they include, and what is added
      */
     private function taxed(array $lines, Tariff $tariff): array
     {
@@ -179,12 +179,12 @@ final readonly class Quoting
             }
         }
         if ($this->list->taxes->included) {
-            return [$lines, $taxes];
+            return [$lines, $taxes, []];
         }
         foreach ($taxes as $tax) {
             $lines[] = new Line(LineKind::Tax, $tax->rate->name, $tax->amount, $tax->rate->id, taxed: $tax->line);
         }
 
-        return [$lines, []];
+        return [$lines, [], $taxes];
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Models\Booking;
 use App\Models\Service;
 use YardBell\Core\Price\Line;
 use YardBell\Core\Price\Quote;
 
 /** A quote as it is kept with the booking it was sold in: changing prices or terms afterwards changes nothing of it. */
-final class Sale
+final class KeptQuote
 {
     /** @return array<string, mixed> columns of the booking */
     public static function columns(Quote $quote, Service $service): array
@@ -23,7 +24,7 @@ final class Sale
             'payment' => $quote->isPriced() ? $service->payment_terms['kind'] : 'desk',
             'cancellation' => $service->cancellation,
             'lines' => self::lines($quote),
-            'included_tax' => self::includedTax($quote),
+            'taxes' => self::taxes($quote),
             'staff_pay' => array_column($quote->staffPay, 'amount', 'staff'),
         ];
     }
@@ -31,13 +32,30 @@ final class Sale
     /** @return list<array{name: string, percent: string, amount: int}> what the price includes, by rate */
     public static function includedTax(Quote $quote): array
     {
-        $rates = [];
+        return Booking::includedOf(self::taxes($quote));
+    }
+
+    /**
+     * @return list<array{name: string, percent: string, included: bool, net: int, amount: int}> by rate, with what each
+     *   was reckoned on
+     */
+    private static function taxes(Quote $quote): array
+    {
+        $isIncluded = $quote->includedTax !== [];
+        $onLine = [];
         foreach ($quote->includedTax as $tax) {
+            $onLine[$tax->line] = ($onLine[$tax->line] ?? 0) + $tax->amount;
+        }
+        $rates = [];
+        foreach ($isIncluded ? $quote->includedTax : $quote->addedTax as $tax) {
             $rates[$tax->rate->id] ??= [
                 'name' => $tax->rate->name,
                 'percent' => $tax->rate->percent->written(),
+                'included' => $isIncluded,
+                'net' => 0,
                 'amount' => 0,
             ];
+            $rates[$tax->rate->id]['net'] += ($quote->lines[$tax->line]->net ?? 0) - ($onLine[$tax->line] ?? 0);
             $rates[$tax->rate->id]['amount'] += $tax->amount;
         }
 

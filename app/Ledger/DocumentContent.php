@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Sale;
+use App\Models\SaleLine;
+use App\Models\SaleLineKind;
+use App\Support\Given;
+
+/**
+ * What an invoice, a credit note or a receipt says: from whom, to whom, what for, the tax by rate, what was paid. Kept
+ * as it was issued.
+ *
+ * @phpstan-type Row array{label: string, at: string, amount: int, parts: list<array{label: string, amount: int}>}
+ * @phpstan-type Tax array{name: string, percent: string, included: bool, net: int, amount: int}
+ */
+final class DocumentContent
+{
+    /**
+     * @param  string  $from the business's name and address, a line each
+     * @param  string  $to likewise
+     * @param  list<Row>  $lines "at" is the start of a visit, as an instant; else empty
+     * @param  list<Tax>  $taxes
+     * @param  string  $of the number of the invoice that is taken back; else empty
+     */
+    private function __construct(
+        public readonly string $from,
+        public readonly string $to,
+        public readonly string $currency,
+        public readonly array $lines,
+        public readonly array $taxes,
+        public readonly int $total,
+        public readonly int $paid,
+        public readonly string $of,
+    ) {
+    }
+
+    public static function of(Business $business, Sale $sale, string $name, string $address): self
+    {
+        $lines = self::lines($sale);
+        $total = array_sum(array_column($lines, 'amount'));
+
+        return new self(
+            from: self::sender($business),
+            to: trim("{$name}\n{$address}"),
+            currency: $sale->currency,
+            lines: $lines,
+            taxes: SaleTaxes::of($sale->lines),
+            total: $total,
+            paid: $total - $sale->owed(),
+            of: '',
+        );
+    }
+
+    /** @param  array<string, mixed>  $kept */
+    public static function read(array $kept): self
+    {
+        $given = Given::in($kept);
+        /** @var list<Row> $lines */
+        $lines = $kept['lines'] ?? [];
+        /** @var list<Tax> $taxes */
+        $taxes = $kept['taxes'] ?? [];
+
+        return new self(
+            $given->string('from'),
+            $given->string('to'),
+            $given->string('currency'),
+            $lines,
+            $taxes,
+            $given->int('total'),
+            $given->int('paid'),
+            $given->string('of'),
+        );
+    }
+
+    /** The same with every amount the other way round. */
+    public function takenBack(string $invoice): self
+    {
+        $less = static fn (array $row): array => [...$row, 'amount' => -$row['amount']];
+        /** @var list<Row> $lines */
+        $lines = array_map(
+            static fn (array $row): array => [...$less($row), 'parts' => array_map($less, $row['parts'])],
+            $this->lines,
+        );
+        /** @var list<Tax> $taxes */
+        $taxes = array_map(static fn (array $tax): array => [...$less($tax), 'net' => -$tax['net']], $this->taxes);
+
+        return new self($this->from, $this->to, $this->currency, $lines, $taxes, -$this->total, 0, $invoice);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return get_object_vars($this);
+    }
+
+    private static function sender(Business $business): string
+    {
+        $place = $business->locations()->where('online', false)->orderBy('position')->orderBy('id')->first();
+
+        return implode("\n", array_filter([
+            $business->name,
+            $place->address ?? '',
+            $business->phone,
+            $business->email,
+        ]));
+    }
+
+    /** @return list<Row> without visits that were taken off again */
+    private static function lines(Sale $sale): array
+    {
+        $off = $sale->lines->where('kind', SaleLineKind::Off)->pluck('booking_id');
+        $bookings = $sale->bookings->keyBy('id');
+        $rows = [];
+        foreach ($sale->lines as $line) {
+            $isVisit = in_array($line->kind, [SaleLineKind::Visit, SaleLineKind::Off], true);
+            if (! $isVisit || ! $off->contains($line->booking_id)) {
+                $rows[] = self::row($line, $isVisit ? $bookings->get($line->booking_id ?? '') : null);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return Row */
+    private static function row(SaleLine $line, ?Booking $booking): array
+    {
+        $parts = array_map(
+            static fn (array $part): array => ['label' => $part['label'], 'amount' => $part['amount']],
+            $booking === null || count($booking->lines) < 2 ? [] : $booking->lines,
+        );
+
+        return [
+            'label' => $line->kind === SaleLineKind::Fee || $line->kind === SaleLineKind::Less
+                ? "document.line.{$line->kind->value}?".http_build_query(['label' => $line->label, 'why' => $line->why])
+                : $line->label,
+            'at' => $booking?->starts_at->format('Y-m-d\TH:i\Z') ?? '',
+            'amount' => $line->amount,
+            'parts' => $parts,
+        ];
+    }
+}

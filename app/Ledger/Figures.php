@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Business;
+use App\Support\Instants;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+use YardBell\Core\Time\Wall;
+
+/** Tax by rate, staff pay and tips by person, of a period: sums of the book, each with the entries behind it. */
+final readonly class Figures
+{
+    public function __construct(private ConnectionInterface $db)
+    {
+    }
+
+    /**
+     * @return list<array{rate: string, amount: int, sales: list<array{sale: string, name: string, day: string,
+     *     amount: int}>}>
+     */
+    public function tax(Business $business, string $from, string $until): array
+    {
+        $rows = $this->entries($business, 'tax')
+            ->whereBetween('e.day', [$from, $until])
+            ->groupBy('e.rate', 'e.sale_id', 's.name')
+            ->orderBy('e.rate')
+            ->orderBy('day')
+            ->selectRaw('e.rate, e.sale_id as sale, s.name, min(e.day) as day, -sum(e.amount) as amount')
+            ->havingRaw('sum(e.amount) <> 0')
+            ->get();
+        $rates = [];
+        foreach ($rows as $row) {
+            $rates[$row->rate] ??= ['rate' => $row->rate, 'amount' => 0, 'sales' => []];
+            $rates[$row->rate]['amount'] += (int) $row->amount;
+            $rates[$row->rate]['sales'][] = [
+                'sale' => $row->sale,
+                'name' => $row->name,
+                'day' => $row->day,
+                'amount' => (int) $row->amount,
+            ];
+        }
+
+        return array_values($rates);
+    }
+
+    /**
+     * By the day of the visit; tips by the day they were given.
+     *
+     * @return list<array{staff: string, name: string, pay: int, tips: int, visits: list<array{booking: string,
+     *     service: string, day: string, amount: int}>}>
+     */
+    public function pay(Business $business, string $from, string $until): array
+    {
+        $zone = $business->zone();
+        $visits = $this->entries($business, 'staff_pay')
+            ->join('bookings as b', 'b.id', '=', 'e.booking_id')
+            ->where('b.starts_at', '>=', Instants::toDatabase($zone->first(Wall::day($from) * Wall::DAY)))
+            ->where('b.starts_at', '<', Instants::toDatabase($zone->first((Wall::day($until) + 1) * Wall::DAY)))
+            ->groupBy('e.staff_id', 'e.booking_id', 'b.service_name', 'b.starts_at')
+            ->orderBy('b.starts_at')
+            ->selectRaw(
+                'e.staff_id as staff, e.booking_id as booking, b.service_name as service, b.starts_at, '
+                    .'-sum(e.amount) as amount',
+            )
+            ->havingRaw('sum(e.amount) <> 0')
+            ->get();
+        $tips = $this->entries($business, 'tips')
+            ->whereBetween('e.day', [$from, $until])
+            ->groupBy('e.staff_id')
+            ->selectRaw("coalesce(e.staff_id, '') as staff, -sum(e.amount) as amount")
+            ->get();
+        $people = [];
+        foreach ($visits as $visit) {
+            $people[$visit->staff] ??= self::nothing($visit->staff);
+            $people[$visit->staff]['pay'] += (int) $visit->amount;
+            $people[$visit->staff]['visits'][] = [
+                'booking' => $visit->booking,
+                'service' => $visit->service,
+                'day' => CarbonImmutable::parse($visit->starts_at, 'UTC')
+                    ->setTimezone($business->time_zone)
+                    ->format('Y-m-d'),
+                'amount' => (int) $visit->amount,
+            ];
+        }
+        foreach ($tips as $tip) {
+            $people[$tip->staff] ??= self::nothing($tip->staff);
+            $people[$tip->staff]['tips'] = (int) $tip->amount;
+        }
+        foreach ($business->staff()->get() as $member) {
+            if (isset($people[$member->id])) {
+                $people[$member->id]['name'] = $member->name;
+            }
+        }
+        usort($people, static fn (array $a, array $b): int => [$a['name'], $a['staff']] <=> [$b['name'], $b['staff']]);
+
+        return $people;
+    }
+
+    /**
+     * @return array{staff: string, name: string, pay: int, tips: int, visits: list<array{booking: string,
+     *     service: string, day: string, amount: int}>}
+     */
+    private static function nothing(string $staff): array
+    {
+        return ['staff' => $staff, 'name' => '', 'pay' => 0, 'tips' => 0, 'visits' => []];
+    }
+
+    private function entries(Business $business, string $account): Builder
+    {
+        return $this->db
+            ->table('book_entries as e')
+            ->leftJoin('sales as s', 's.id', '=', 'e.sale_id')
+            ->where('e.business_id', $business->id)
+            ->where('e.account', $account);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Business;
+use App\Models\Payment;
+use App\Models\PaymentKind;
+use App\Models\PaymentState;
+use App\Models\Sale;
+use App\Models\SaleLineKind;
+
+/** Somebody gives back some or all of what was paid for a sale, the latest payment first (rules.md L3). */
+final readonly class GiveBack
+{
+    public function __construct(private SaleAct $act, private WriteLine $write, private ReturnMoney $return)
+    {
+    }
+
+    /** @param  bool  $staysOwed it is to be paid again, in another way; else it is owed no more */
+    public function __invoke(
+        Business $business,
+        string $id,
+        int $amount,
+        int $seen,
+        bool $staysOwed,
+        string $why,
+        string $by,
+    ): Sale {
+        $give = function (Sale $sale) use ($amount, $staysOwed, $why, $by): void {
+            $most = self::refundable($sale);
+            if ($amount > $most) {
+                throw WrongAmount::at('amount', 'more_than_paid', $most, $sale->currency);
+            }
+            $extra = $amount - max(0, -$sale->owed());
+            if ($extra > 0 && ! $staysOwed) {
+                $taxes = SaleTaxes::part($sale, -$extra);
+                ($this->write)($sale, SaleLineKind::Less, '', -$extra, $by, $taxes, $why);
+            }
+            $this->return->of($sale, $amount, $by, $why);
+        };
+
+        return ($this->act)($business, $id, $seen, $give);
+    }
+
+    /** What was paid and neither went back nor is on its way. */
+    public static function refundable(Sale $sale): int
+    {
+        $paid = $sale->payments()->where('state', PaymentState::Paid)->where('kind', '<>', PaymentKind::Card)->get();
+
+        return array_sum($paid->map(static fn (Payment $payment): int => $payment->refundable())->all());
+    }
+}

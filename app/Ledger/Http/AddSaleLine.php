@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Http;
+
+use App\Http\Asker;
+use App\Ledger\AddLine;
+use App\Ledger\SaleSlip;
+use App\Support\Checks;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Adds a product, or a correction with its reason. */
+final readonly class AddSaleLine
+{
+    public function __construct(private AddLine $add, private SaleSlip $slip)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $business = Asker::business($request);
+        $asked = Amounts::check($request, [
+            'label' => 'required|string|max:120',
+            'amount' => Amounts::eitherWay(),
+            'taxRate' => ['nullable', ...Checks::of($business, 'tax_rates')],
+            'why' => 'nullable|required_if:less,true|string|max:300',
+        ]);
+        $sale = ($this->add)(
+            $business,
+            $id,
+            $asked->string('label'),
+            $asked->int('amount'),
+            $asked->stringIf('taxRate'),
+            $asked->stringIf('why') ?? '',
+            Asker::access($request)->user->name,
+        );
+
+        return new JsonResponse($this->slip->of($business, $sale));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Http;
+
+use App\Support\Given;
+use Illuminate\Http\Request;
+
+/** How amounts of money are asked for: whole numbers of the minor unit, at most 10^12. */
+final class Amounts
+{
+    private const MOST = 1_000_000_000_000;
+
+    /** @return list<string> */
+    public static function some(): array
+    {
+        return ['present', 'integer', 'min:0', 'max:'.self::MOST];
+    }
+
+    /** @return list<string> */
+    public static function something(): array
+    {
+        return ['required', 'integer', 'min:1', 'max:'.self::MOST];
+    }
+
+    /** @return list<string> a correction may take something off */
+    public static function eitherWay(): array
+    {
+        return ['required', 'integer', 'not_in:0', 'min:-'.self::MOST, 'max:'.self::MOST];
+    }
+
+    /** @param  array<string, mixed>  $rules */
+    public static function check(Request $request, array $rules): Given
+    {
+        $amount = 'wrong.money.no_amount';
+        $said = ['*.min' => $amount, '*.max' => $amount, '*.not_in' => $amount, '*.integer' => $amount];
+
+        return Given::in($request->validate($rules, $said));
+    }
+}

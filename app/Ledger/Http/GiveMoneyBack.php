@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Http;
+
+use App\Http\Asker;
+use App\Ledger\GiveBack;
+use App\Ledger\SaleSlip;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Gives some or all of what was paid back, the way it came. */
+final readonly class GiveMoneyBack
+{
+    public function __construct(private GiveBack $give, private SaleSlip $slip)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $business = Asker::business($request);
+        $asked = Amounts::check($request, [
+            'amount' => Amounts::something(),
+            'staysOwed' => 'required|boolean',
+            'why' => 'required|string|max:300',
+            'seen' => 'required|integer',
+        ]);
+        $sale = ($this->give)(
+            $business,
+            $id,
+            $asked->int('amount'),
+            $asked->int('seen'),
+            $asked->bool('staysOwed'),
+            $asked->string('why'),
+            Asker::access($request)->user->name,
+        );
+
+        return new JsonResponse($this->slip->of($business, $sale));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Http;
+
+use App\Http\Asker;
+use App\Ledger\LetOff;
+use App\Ledger\SaleSlip;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Something of what is due is owed no more. */
+final readonly class LetDueOff
+{
+    public function __construct(private LetOff $let, private SaleSlip $slip)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $business = Asker::business($request);
+        $asked = Amounts::check($request, [
+            'amount' => Amounts::something(),
+            'why' => 'required|string|max:300',
+            'seen' => 'required|integer',
+        ]);
+        $sale = ($this->let)(
+            $business,
+            $id,
+            $asked->int('amount'),
+            $asked->int('seen'),
+            $asked->string('why'),
+            Asker::access($request)->user->name,
+        );
+
+        return new JsonResponse($this->slip->of($business, $sale));
+    }
+}

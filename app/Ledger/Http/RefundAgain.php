@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Http;
+
+use App\Http\Asker;
+use App\Ledger\SaleSlip;
+use App\Ledger\TryAgain;
+use App\Models\PaymentMethod;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** A refund that was refused: tried again, or given by hand. */
+final readonly class RefundAgain
+{
+    public function __construct(private TryAgain $again, private SaleSlip $slip)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id, string $refund): JsonResponse
+    {
+        $business = Asker::business($request);
+        $way = Amounts::check($request, ['by' => 'required|in:again,cash,transfer'])->string('by');
+        $by = Asker::access($request)->user->name;
+        $sale = $way === 'again'
+            ? $this->again->refund($business, $id, $refund)
+            : $this->again->byHand($business, $id, $refund, PaymentMethod::from($way), $by);
+
+        return new JsonResponse($this->slip->of($business, $sale));
+    }
+}

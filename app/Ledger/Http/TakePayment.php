@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger\Http;
+
+use App\Http\Asker;
+use App\Ledger\SaleSlip;
+use App\Ledger\TakeMoney;
+use App\Ledger\Taking;
+use App\Models\PaymentMethod;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** Takes money at the desk. */
+final readonly class TakePayment
+{
+    public function __construct(private TakeMoney $take, private SaleSlip $slip)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $business = Asker::business($request);
+        $asked = Amounts::check($request, [
+            'method' => [
+                'required',
+                Rule::in(array_map(static fn (PaymentMethod $way): string => $way->value, PaymentMethod::AT_THE_DESK)),
+            ],
+            'amount' => Amounts::some(),
+            'tip' => Amounts::some(),
+            'given' => ['nullable', ...Amounts::some()],
+            'keepsRest' => 'required|boolean',
+            'seen' => 'required|integer',
+        ]);
+        $taking = new Taking(
+            PaymentMethod::from($asked->string('method')),
+            $asked->int('amount'),
+            $asked->int('tip'),
+            $asked->intIf('given'),
+            $asked->bool('keepsRest'),
+        );
+        $by = Asker::access($request)->user->name;
+
+        return new JsonResponse(
+            $this->slip->of($business, ($this->take)($business, $id, $taking, $asked->int('seen'), $by)),
+        );
+    }
+}

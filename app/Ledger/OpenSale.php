@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Booking;
+use App\Models\Sale;
+use Carbon\CarbonImmutable;
+
+/** The sale a booking belongs to, begun where there is none yet. Within a transaction that has locked the booking. */
+final readonly class OpenSale
+{
+    public function __invoke(Booking $booking, ?CarbonImmutable $at = null): Sale
+    {
+        $whose = ['client_id' => $booking->client_id, 'name' => $booking->contact['name'] ?? ''];
+        if ($booking->sale_id !== null) {
+            $sale = Sale::query()->lockForUpdate()->findOrFail($booking->sale_id);
+            if ($sale->lines()->doesntExist()) {
+                $sale->update($whose); // asked for again, perhaps by somebody else
+            }
+
+            return $sale;
+        }
+        $sale = new Sale([
+            ...$whose,
+            'business_id' => $booking->business_id,
+            'currency' => $booking->currency,
+        ]);
+        if ($at !== null) {
+            $sale->setCreatedAt($at);
+        }
+        $sale->save();
+        $booking->sale_id = $sale->id;
+        $booking->save();
+
+        return $sale;
+    }
+}

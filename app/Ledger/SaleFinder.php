@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Business;
+use App\Support\Instants;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use stdClass;
+use YardBell\Core\Time\Wall;
+
+/**
+ * Finds sales by name, number of a document, amount and date: a fixed number of queries.
+ *
+ * @phpstan-type Found array{
+ *     id: string, name: string, what: string, at: string, total: int, due: int, returning: int, state: string,
+ *     numbers: list<string>,
+ * }
+ */
+final readonly class SaleFinder
+{
+    public const PAGE = 50;
+
+    /** Rows of a file at most. */
+    public const MOST = 20_000;
+
+    public function __construct(private ConnectionInterface $db)
+    {
+    }
+
+    /**
+     * @param  array{text: string, state: string, from: string|null, until: string|null}  $asked state: all, due, paid or
+     *   back (something was given back); dates are local
+     * @return array{rows: list<Found>, more: bool}
+     */
+    public function __invoke(Business $business, array $asked, int $page = 0, int $size = self::PAGE): array
+    {
+        $found = $this->query($business)
+            ->tap(fn (Builder $query) => $this->narrow($query, $business, $asked))
+            ->orderByDesc('sales.created_at')
+            ->orderByDesc('sales.id')
+            ->offset($page * $size)
+            ->limit($size + 1)
+            ->get();
+        $numbers = $this->numbers($business, $found->pluck('id'));
+
+        return [
+            'rows' => array_values(
+                $found->take($size)->map(fn (stdClass $sale): array => self::row($sale, $numbers))->all(),
+            ),
+            'more' => $found->count() > $size,
+        ];
+    }
+
+    private function query(Business $business): Builder
+    {
+        $sums = $this->db
+            ->table('book_entries')
+            ->where('business_id', $business->id)
+            ->whereIn('account', ['due', 'returning'])
+            ->groupBy('sale_id')
+            ->selectRaw(
+                "sale_id, sum(if(account = 'due', amount, 0)) as owed, sum(if(account = 'returning', -amount, 0)) as "
+                    ."underway, sum(if(account = 'due' and about in ('sold', 'taken_back', 'fee', 'added', 'less'), "
+                    ."amount, 0)) as total, sum(if(account = 'due' and about = 'returned', amount, 0)) as back, "
+                    ."sum(if(account = 'due' and about in ('paid', 'undone'), -amount, 0)) as paid",
+            );
+
+        return $this->db
+            ->table('sales')
+            ->joinSub($sums, 'sums', 'sums.sale_id', '=', 'sales.id')
+            ->where('sales.business_id', $business->id)
+            ->selectRaw(
+                'sales.id, sales.name, sales.created_at, sums.owed, sums.underway, sums.total, sums.back, sums.paid, '
+                    .'(select min(label) from sale_lines l where l.business_id = sales.business_id and '
+                    ."l.sale_id = sales.id and l.label <> '') as what",
+            );
+    }
+
+    /** @param  array{text: string, state: string, from: string|null, until: string|null}  $asked */
+    private function narrow(Builder $query, Business $business, array $asked): void
+    {
+        $zone = $business->zone();
+        $from = $asked['from'] === null ? null : $zone->first(Wall::day($asked['from']) * Wall::DAY);
+        $until = $asked['until'] === null ? null : $zone->first((Wall::day($asked['until']) + 1) * Wall::DAY);
+        match ($asked['state']) {
+            'due' => $query->where('sums.owed', '>', 0),
+            'paid' => $query->where('sums.owed', '<=', 0)->where('sums.paid', '>', 0),
+            'back' => $query->where('sums.back', '>', 0),
+            default => null,
+        };
+        if ($from !== null) {
+            $query->where('sales.created_at', '>=', Instants::toDatabase($from));
+        }
+        if ($until !== null) {
+            $query->where('sales.created_at', '<', Instants::toDatabase($until));
+        }
+        if ($asked['text'] !== '') {
+            $query->where(fn (Builder $either) => $this->named($either, $business, $asked['text']));
+        }
+    }
+
+    /** By a part of the name, an amount as it is written, or the number of a document. */
+    private function named(Builder $query, Business $business, string $text): void
+    {
+        $like = addcslashes($text, '%_\\');
+        $query->where('sales.name', 'like', "%{$like}%");
+        $amount = self::amount($text, $business->currency);
+        if ($amount !== null) {
+            $query->orWhere('sums.total', $amount);
+        }
+        if (preg_match('/^(C?)(\d{4})-(\d{1,9})\z/i', $text, $number) === 1) {
+            $query->orWhereExists(
+                static fn (Builder $documents) => $documents
+                    ->from('documents')
+                    ->whereColumn('documents.business_id', 'sales.business_id')
+                    ->whereColumn('documents.sale_id', 'sales.id')
+                    ->where('kind', $number[1] === '' ? IssueDocument::INVOICE : IssueDocument::CREDIT)
+                    ->where('year', (int) $number[2])
+                    ->where('number', (int) $number[3]),
+            );
+        }
+    }
+
+    /** "48", "48.50" and "48,5" in the minor unit; null: no amount. */
+    private static function amount(string $text, string $currency): ?int
+    {
+        if (preg_match('/^(\d{1,12})(?:[.,](\d{1,3}))?\z/', $text, $digits) !== 1) {
+            return null;
+        }
+        $places = \App\Support\Money::places($currency);
+        $minor = $digits[2] ?? '';
+
+        return strlen($minor) > $places ? null : (int) ($digits[1].str_pad($minor, $places, '0'));
+    }
+
+    /**
+     * @param  Collection<int, mixed>  $sales ids
+     * @return array<string, list<string>> by sale
+     */
+    private function numbers(Business $business, Collection $sales): array
+    {
+        $numbers = [];
+        $documents = $this->db
+            ->table('documents')
+            ->where('business_id', $business->id)
+            ->whereIn('sale_id', $sales)
+            ->orderBy('at')
+            ->get(['sale_id', 'kind', 'year', 'number']);
+        foreach ($documents as $document) {
+            $mark = $document->kind === IssueDocument::CREDIT ? 'C' : '';
+            $numbers[$document->sale_id][] = $mark.sprintf('%04d-%04d', $document->year, $document->number);
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * @param  array<string, list<string>>  $numbers
+     * @return Found
+     */
+    private static function row(stdClass $sale, array $numbers): array
+    {
+        [$owed, $paid, $back] = [(int) $sale->owed, (int) $sale->paid, (int) $sale->back];
+
+        return [
+            'id' => $sale->id,
+            'name' => $sale->name,
+            'what' => $sale->what ?? '',
+            'at' => str_replace(' ', 'T', substr($sale->created_at, 0, 16)).'Z',
+            'total' => (int) $sale->total,
+            'due' => max(0, $owed),
+            'returning' => (int) $sale->underway,
+            'state' => match (true) {
+                (int) $sale->underway > 0 => 'returning',
+                $owed > 0 => $paid > $back ? 'part' : 'due',
+                $paid > $back => 'paid',
+                $back > 0 => 'back',
+                default => 'nothing',
+            },
+            'numbers' => $numbers[$sale->id] ?? [],
+        ];
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Language\Catalogue;
+use App\Models\Account;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Document;
+use App\Models\Payment;
+use App\Models\PaymentKind;
+use App\Models\PaymentState;
+use App\Models\Refund;
+use App\Models\RefundState;
+use App\Models\Sale;
+use App\Models\SaleLine;
+use App\Models\SaleLineKind;
+
+/** A sale as the workspace shows it: lines, payments, what is missing, documents, history, and what may be done. */
+final readonly class SaleSlip
+{
+    public function __construct(private UndoTaking $undo, private IssueDocument $issue, private Catalogue $catalogue)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Business $business, Sale $sale): array
+    {
+        $sale->unsetRelations();
+        $owed = $sale->owed();
+        $standing = $this->issue->standing($sale);
+
+        return [
+            'id' => $sale->id,
+            'name' => $sale->name,
+            'email' => $sale->client->email ?? '',
+            'currency' => $sale->currency,
+            'at' => self::instant($sale->created_at),
+            'lines' => $sale->lines->map(fn (SaleLine $line): array => $this->line($sale, $line))->all(),
+            'taxes' => SaleTaxes::of($sale->lines),
+            'total' => array_sum($sale->lines->map(static fn (SaleLine $line): int => $line->amount)->all()),
+            'owed' => $owed,
+            'due' => max(0, $owed),
+            'credit' => TakeMoney::credit($sale),
+            'refundable' => GiveBack::refundable($sale),
+            'payments' => $sale->payments
+                ->filter(static fn (Payment $payment): bool => self::isShown($payment))
+                ->map(fn (Payment $payment): array => $this->payment($business, $payment))
+                ->values()
+                ->all(),
+            'refunds' => $sale->refunds->map($this->refund(...))->all(),
+            'documents' => $sale->documents
+                ->map(
+                    static fn (Document $document): array => [
+                        'id' => $document->id,
+                        'kind' => $document->kind,
+                        'number' => $document->written(),
+                        'at' => self::instant($document->at),
+                        'stands' => $document->id === $standing?->id,
+                    ],
+                )
+                ->all(),
+            'history' => $this->history($sale),
+            'bookings' => $sale->bookings
+                ->map(
+                    static fn (Booking $booking): array => [
+                        'id' => $booking->id,
+                        'service' => $booking->service_name,
+                        'start' => $booking->starts_at->format('Y-m-d\TH:i\Z'),
+                    ],
+                )
+                ->all(),
+            'mayCharge' => $owed > 0 &&
+                $sale->payments->contains('state', PaymentState::Refused) &&
+                $sale->payments->contains('state', PaymentState::Kept) &&
+                ! $sale->payments->contains('state', PaymentState::Charging),
+        ];
+    }
+
+    /** An attempt that came to nothing is of no interest at the desk. */
+    private static function isShown(Payment $payment): bool
+    {
+        return $payment->kind !== PaymentKind::Card &&
+            ! in_array($payment->state, [PaymentState::Failed, PaymentState::Lapsed], true);
+    }
+
+    /** @return array<string, mixed> */
+    private function line(Sale $sale, SaleLine $line): array
+    {
+        $booking = $line->kind === SaleLineKind::Visit ? $sale->bookings->firstWhere('id', $line->booking_id) : null;
+
+        return [
+            'kind' => $line->kind->value,
+            'label' => $line->label,
+            'amount' => $line->amount,
+            'why' => $line->why,
+            'by' => $this->told($line->by),
+            'at' => self::instant($line->at),
+            'booking' => $line->booking_id,
+            'start' => $booking?->starts_at->format('Y-m-d\TH:i\Z'),
+            'parts' => array_map(
+                static fn (array $part): array => ['label' => $part['label'], 'amount' => $part['amount']],
+                $booking === null || count($booking->lines) < 2 ? [] : $booking->lines,
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function payment(Business $business, Payment $payment): array
+    {
+        $given = $payment->given;
+
+        return [
+            'id' => $payment->id,
+            'method' => $payment->method->value,
+            'amount' => $payment->amount,
+            'tip' => $payment->tip,
+            'given' => $given,
+            'state' => $payment->state->value,
+            'at' => self::instant($payment->created_at),
+            'by' => $payment->by,
+            'mayUndo' => $this->undo->may($business, $payment),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function refund(Refund $refund): array
+    {
+        return [
+            'id' => $refund->id,
+            'method' => $refund->payment->method->value,
+            'amount' => $refund->amount,
+            'state' => $refund->state->value,
+            'why' => $refund->why,
+            'at' => self::instant($refund->created_at),
+            'failed' => $refund->state === RefundState::Failed,
+        ];
+    }
+
+    /** @return list<array{about: string, account: string, amount: int, at: string, by: string, why: string}> */
+    private function history(Sale $sale): array
+    {
+        $shown = [Account::Sales, Account::Tax, Account::PayCost, Account::StaffPay];
+        $history = [];
+        foreach ($sale->entries->groupBy('pair') as $pair) {
+            $to = $pair->firstOrFail();
+            $from = $pair->last() ?? $to;
+            $isTax = $to->account === Account::Sales;
+            if ($isTax || in_array($to->account, [Account::PayCost], true)) {
+                continue;
+            }
+            $away = $from->account === Account::Due || in_array($from->account, $shown, true) ? $to : $from;
+            $history[] = [
+                'about' => $to->about->value,
+                'account' => $away->account->value,
+                'amount' => abs($to->amount),
+                'at' => self::instant($to->at),
+                'by' => $this->told($to->by),
+                'why' => $to->why,
+            ];
+        }
+
+        return $history;
+    }
+
+    /** What nobody in person has done is said in the reader's language. */
+    private function told(string $by): string
+    {
+        return str_starts_with($by, 'history.') ? $this->catalogue->text($by) : $by;
+    }
+
+    private static function instant(?\DateTimeInterface $at): string
+    {
+        return $at?->format('Y-m-d\TH:i\Z') ?? '';
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Account;
+use App\Models\Movement;
+use App\Models\Refund;
+use App\Models\RefundState;
+use App\Support\Clock;
+
+/** What became of money that was sent back, once the processor says so. Within a transaction. */
+final readonly class SettleRefund
+{
+    /** Seconds between two askings after one that the processor has not decided yet. */
+    private const ASK_SECONDS = 60;
+
+    /** Who has done it where nobody has, as bookings' history says it. */
+    private const BY_CLOCK = 'history.by_clock';
+
+    public function __construct(private Book $book, private Clock $clock)
+    {
+    }
+
+    public function done(string $id): void
+    {
+        $refund = Refund::query()->lockForUpdate()->findOrFail($id);
+        if (! in_array($refund->state, RefundState::UNDERWAY, true)) {
+            return; // heard twice
+        }
+        $refund->update(['state' => RefundState::Done, 'ask_at' => null]);
+        $sale = $refund->sale()->firstOrFail();
+        $this->book->write(
+            $sale->business()->firstOrFail(),
+            [
+                new Posting(
+                    Movement::Returned,
+                    Account::Returning,
+                    Account::Processor,
+                    $refund->amount,
+                    $sale,
+                    $refund->payment_id,
+                ),
+            ],
+            self::BY_CLOCK,
+        );
+    }
+
+    public function pending(string $id): void
+    {
+        $refund = Refund::query()->lockForUpdate()->findOrFail($id);
+        if (in_array($refund->state, RefundState::UNDERWAY, true)) {
+            $refund->update([
+                'state' => RefundState::Pending,
+                'asks' => $refund->asks + 1,
+                'ask_at' => $this->clock->machine()->addSeconds(self::ASK_SECONDS),
+            ]);
+        }
+    }
+}

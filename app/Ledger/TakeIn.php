@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Account;
+use App\Models\Movement;
+use App\Models\Payment;
+use App\Models\PaymentState;
+use App\Models\Sale;
+
+/** A payment through the processor has come in: written down once, whoever hears of it. Within a transaction. */
+final readonly class TakeIn
+{
+    public const BY = 'history.by_client';
+
+    public function __construct(private Book $book)
+    {
+    }
+
+    public function __invoke(string $paymentId): void
+    {
+        $saleId = Payment::query()->findOrFail($paymentId)->sale_id;
+        $sale = Sale::query()->lockForUpdate()->findOrFail($saleId);
+        $payment = Payment::query()->lockForUpdate()->findOrFail($paymentId);
+        if ($payment->state === PaymentState::Paid) {
+            return;
+        }
+        $payment->update(['state' => PaymentState::Paid]);
+        $this->book->write(
+            $sale->business()->firstOrFail(),
+            [new Posting(Movement::Paid, Account::Processor, Account::Due, $payment->amount, $sale, $payment->id)],
+            self::BY,
+        );
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Account;
+use App\Models\BookEntry;
+use App\Models\Business;
+use App\Models\Movement;
+use App\Models\Payment;
+use App\Models\PaymentMethod;
+use App\Models\PaymentState;
+use App\Models\Sale;
+use App\Support\Column;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Validation\ValidationException;
+
+/** Somebody at the desk takes money for a sale: in full or in part, with a tip, with change (rules.md L2, P10). */
+final readonly class TakeMoney
+{
+    public function __construct(private SaleAct $act, private Book $book, private ConnectionInterface $db)
+    {
+    }
+
+    /**
+     * @param  int  $seen what is owed, as the screen showed it
+     *
+     * @throws ValidationException
+     */
+    public function __invoke(Business $business, string $id, Taking $taking, int $seen, string $by): Sale
+    {
+        return ($this->act)($business, $id, $seen, function (Sale $sale) use ($business, $taking, $by): void {
+            $this->take($business, $sale, $taking, $by);
+        });
+    }
+
+    /** Within a transaction that has locked the sale. */
+    public function take(
+        Business $business,
+        Sale $sale,
+        Taking $taking,
+        string $by,
+        ?CarbonImmutable $at = null,
+    ): Payment {
+        $this->check($sale, $taking);
+        $payment = new Payment([
+            'business_id' => $business->id,
+            'sale_id' => $sale->id,
+            'amount' => $taking->amount,
+            'currency' => $sale->currency,
+            'method' => $taking->method,
+            'state' => PaymentState::Paid,
+            'tip' => $taking->tip,
+            'given' => $taking->method === PaymentMethod::Cash ? $taking->given ?? $taking->whole() : null,
+            'by' => $by,
+        ]);
+        if ($at !== null) {
+            $payment->setCreatedAt($at);
+        }
+        $payment->save();
+        $this->book->write($business, [...$this->postings($sale, $taking, $payment)], $by, $at);
+
+        return $payment;
+    }
+
+    /** What the client has with the business, minor unit. */
+    public static function credit(Sale $sale): int
+    {
+        return $sale->client_id === null
+            ? 0
+            : -Column::sum(
+                BookEntry::query()
+                    ->where('business_id', $sale->business_id)
+                    ->where('client_id', $sale->client_id)
+                    ->where('account', Account::Credit),
+            );
+    }
+
+    private function check(Sale $sale, Taking $taking): void
+    {
+        $owed = max(0, $sale->owed());
+        $credit = $taking->method === PaymentMethod::Credit ? self::credit($sale) : null;
+        match (true) {
+            $taking->whole() === 0 => throw WrongAmount::at('amount', 'nothing'),
+            $taking->amount > $owed => throw WrongAmount::at('amount', 'more_than_due', $owed, $sale->currency),
+            $taking->rest() < 0 => throw WrongAmount::at('given', 'given_too_little', $taking->whole(), $sale->currency),
+            $taking->keepsRest && $taking->rest() > 0 && $sale->client_id === null => throw WrongAmount::at('keepsRest', 'nobody_to_keep_for'),
+            $credit !== null && $taking->whole() > $credit => throw WrongAmount::at('amount', 'more_than_credit', $credit, $sale->currency),
+            default => null,
+        };
+    }
+
+    /** @return list<Posting> */
+    private function postings(Sale $sale, Taking $taking, Payment $payment): array
+    {
+        $to = $taking->method->account();
+        $postings = [new Posting(Movement::Paid, $to, Account::Due, $taking->amount, $sale, $payment->id)];
+        foreach ($this->shares($sale, $taking->tip) as $member => $share) {
+            $staff = $member === '' ? null : (string) $member;
+            $postings[] = new Posting(Movement::Tip, $to, Account::Tips, $share, $sale, $payment->id, staff: $staff);
+        }
+        if ($taking->keepsRest) {
+            $postings[] = new Posting(
+                Movement::Credited,
+                Account::Cash,
+                Account::Credit,
+                $taking->rest(),
+                $sale,
+                $payment->id,
+            );
+        }
+
+        return $postings;
+    }
+
+    /**
+     * P10: a tip goes to those who took the visits, shared equally, what remains to the first.
+     *
+     * @return array<string, int> by member; '' where nobody did
+     */
+    private function shares(Sale $sale, int $tip): array
+    {
+        $staff = $this->db
+            ->table('booking_staff')
+            ->where('booking_staff.business_id', $sale->business_id)
+            ->whereIn('booking_id', $sale->bookings()->pluck('id'))
+            ->join('staff', 'staff.id', '=', 'booking_staff.staff_id')
+            ->orderBy('staff.position')
+            ->orderBy('staff.id')
+            ->distinct()
+            ->pluck('staff.id');
+        $staff = Column::strings($staff) ?: [''];
+        $shares = [];
+        foreach ($staff as $i => $member) {
+            $shares[$member] = intdiv($tip, count($staff)) + ($i < $tip % count($staff) ? 1 : 0);
+        }
+
+        return $shares;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Language\Sentence;
+use App\Models\Account;
+use App\Models\Business;
+use App\Models\Movement;
+use App\Models\OutboxEntry;
+use App\Models\PaymentKind;
+use App\Models\PaymentMethod;
+use App\Models\PaymentState;
+use App\Models\RefundState;
+use App\Models\Sale;
+use App\Support\Clock;
+use App\Support\Refusal;
+
+/** What the processor refused is tried again, or a refund is given by hand instead. */
+final readonly class TryAgain
+{
+    public function __construct(
+        private SaleAct $act,
+        private ChargeCard $charge,
+        private Book $book,
+        private Clock $clock,
+    ) {
+    }
+
+    /** A fee that the kept card did not give. */
+    public function charge(Business $business, string $id, int $seen): Sale
+    {
+        return ($this->act)($business, $id, $seen, function (Sale $sale): void {
+            $cards = $sale->payments()->where('kind', PaymentKind::Card)->where('state', PaymentState::Kept);
+            $card = $cards->get()->first();
+            $isUnderway = $sale->payments()->where('state', PaymentState::Charging)->exists();
+            $fee = $sale->payments()->where('state', PaymentState::Refused)->get()->last();
+            if ($card === null || $fee === null || $isUnderway || $sale->owed() <= 0) {
+                throw new Refusal(new Sentence('refusal.sale.nothing_to_charge'), 409, 'too_late');
+            }
+            ($this->charge)($sale, $card, min($fee->amount, $sale->owed()));
+        });
+    }
+
+    public function refund(Business $business, string $id, string $refund): Sale
+    {
+        return ($this->act)($business, $id, null, function (Sale $sale) use ($refund): void {
+            $failed = $sale->refunds()->lockForUpdate()->findOrFail($refund);
+            $this->mustHaveFailed($failed->state);
+            $failed->update(['state' => RefundState::Waiting]);
+            OutboxEntry::query()
+                ->where('key', "refund-{$failed->id}")
+                ->update(['state' => 'waiting', 'attempts' => 0, 'error' => '', 'due_at' => $this->clock->now()]);
+        });
+    }
+
+    /** @param  PaymentMethod  $way cash or transfer */
+    public function byHand(Business $business, string $id, string $refund, PaymentMethod $way, string $by): Sale
+    {
+        return ($this->act)($business, $id, null, function (Sale $sale) use ($business, $refund, $way, $by): void {
+            $failed = $sale->refunds()->lockForUpdate()->findOrFail($refund);
+            $this->mustHaveFailed($failed->state);
+            $failed->update(['state' => RefundState::Replaced]);
+            $this->book->write(
+                $business,
+                [
+                    new Posting(
+                        Movement::Returned,
+                        Account::Returning,
+                        $way->account(),
+                        $failed->amount,
+                        $sale,
+                        $failed->payment_id,
+                    ),
+                ],
+                $by,
+            );
+            OutboxEntry::query()->where('key', "refund-{$failed->id}")->update(['error' => '']);
+        });
+    }
+
+    private function mustHaveFailed(RefundState $state): void
+    {
+        if ($state !== RefundState::Failed) {
+            throw new Refusal(new Sentence('refusal.sale.refund_goes_on'), 409, 'too_late');
+        }
+    }
+}

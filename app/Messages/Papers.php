@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Ledger\Paper;
+use App\Models\Booking;
+use App\Models\Document;
+use App\Models\Occasion;
+use App\Models\OutboxEntry;
+use App\Support\Clock;
+
+/** The paper that goes with a letter about money: a receipt or an invoice. */
+final readonly class Papers
+{
+    public function __construct(private Paper $paper, private Clock $clock)
+    {
+    }
+
+    /** @return array{paper?: string, paperName?: string} */
+    public function with(OutboxEntry $entry, Booking $booking): array
+    {
+        $business = $booking->business()->firstOrFail();
+        if ($entry->occasion === Occasion::Receipt) {
+            $sale = $booking->sale()->firstOrFail();
+
+            return [
+                'paper' => $this->paper->receipt($business, $sale, $this->clock->now()),
+                'paperName' => Occasion::Receipt->value,
+            ];
+        }
+        if ($entry->occasion === Occasion::Invoice) {
+            $document = Document::query()->findOrFail($entry->text('document'));
+
+            return ['paper' => $this->paper->document($business, $document), 'paperName' => $document->written()];
+        }
+
+        return [];
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\HasId;
+use App\Models\Concerns\OfBusiness;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Some or all of a payment that goes back the way it came (rules.md L3).
+ *
+ * @property string $id
+ * @property int $business_id
+ * @property string $sale_id
+ * @property string $payment_id
+ * @property int $amount
+ * @property RefundState $state
+ * @property string $why
+ * @property string $by
+ * @property CarbonImmutable|null $ask_at
+ * @property int $asks
+ * @property CarbonImmutable $created_at
+ * @property-read Payment $payment
+ */
+final class Refund extends Model
+{
+    use HasId;
+    use OfBusiness;
+
+    protected $table = 'refunds';
+
+    protected $guarded = [];
+
+    protected $attributes = ['state' => 'waiting', 'why' => '', 'asks' => 0];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'state' => RefundState::class,
+            'ask_at' => 'immutable_datetime',
+            'created_at' => 'immutable_datetime',
+        ];
+    }
+
+    /** @return BelongsTo<Payment, $this> */
+    public function payment(): BelongsTo
+    {
+        return $this->belongsTo(Payment::class);
+    }
+
+    /** @return BelongsTo<Sale, $this> */
+    public function sale(): BelongsTo
+    {
+        return $this->belongsTo(Sale::class);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What a line of a sale is for (rules.md L1). */
+enum SaleLineKind: string
+{
+    case Visit = 'visit';
+    /** A visit that is not taken: the line that takes its price off again. */
+    case Off = 'off';
+    case Fee = 'fee';
+    /** Added at the desk: a product, a correction. */
+    case Added = 'added';
+    /** Let off. */
+    case Less = 'less';
+
+    public function movement(): Movement
+    {
+        return match ($this) {
+            self::Visit => Movement::Sold,
+            self::Off => Movement::TakenBack,
+            self::Fee => Movement::Fee,
+            self::Added => Movement::Added,
+            self::Less => Movement::Less,
+        };
+    }
+}
