@@ -7,7 +7,7 @@ namespace App\Ledger;
 use App\Models\Account;
 use App\Models\BookEntry;
 use App\Models\Business;
-use App\Support\Column;
+use App\Models\Sum;
 use Illuminate\Database\ConnectionInterface;
 
 /** What a day came to by each way of paying, and what the drawer should hold (rules.md L6). */
@@ -48,7 +48,7 @@ final readonly class DayFigures
     /** What there is in the drawer by the book, minor unit. */
     public function drawer(Business $business): int
     {
-        return Column::sum(
+        return Sum::of(
             BookEntry::query()->where('business_id', $business->id)->where('account', Account::Cash),
         );
     }

@@ -9,6 +9,7 @@ use App\Models\Movement;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Sale;
+use Carbon\CarbonImmutable;
 
 /** A payment through the processor has come in: written down once, whoever hears of it. Within a transaction. */
 final readonly class TakeIn
@@ -19,7 +20,7 @@ final readonly class TakeIn
     {
     }
 
-    public function __invoke(string $paymentId): void
+    public function __invoke(string $paymentId, ?CarbonImmutable $at = null): void
     {
         $saleId = Payment::query()->findOrFail($paymentId)->sale_id;
         $sale = Sale::query()->lockForUpdate()->findOrFail($saleId);
@@ -32,6 +33,7 @@ final readonly class TakeIn
             $sale->business()->firstOrFail(),
             [new Posting(Movement::Paid, Account::Processor, Account::Due, $payment->amount, $sale, $payment->id)],
             self::BY,
+            $at,
         );
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Payment;
 use App\Models\PaymentMethod;
 use App\Models\PaymentState;
 use App\Models\Sale;
+use App\Models\Sum;
 use App\Support\Column;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
@@ -70,7 +71,7 @@ final readonly class TakeMoney
     {
         return $sale->client_id === null
             ? 0
-            : -Column::sum(
+            : -Sum::of(
                 BookEntry::query()
                     ->where('business_id', $sale->business_id)
                     ->where('client_id', $sale->client_id)

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
-use App\Support\Column;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -73,6 +72,6 @@ final class Payment extends Model
     /** What has neither gone back nor is on its way. */
     public function refundable(): int
     {
-        return $this->amount - Column::sum($this->refunds());
+        return $this->amount - Sum::of($this->refunds());
     }
 }

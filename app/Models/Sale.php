@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
-use App\Support\Column;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -47,7 +46,7 @@ final class Sale extends Model
     /** What is owed less what has been paid, minor unit; below zero where there is something to give back. */
     public function owed(): int
     {
-        return Column::sum(BookEntry::query()->where('sale_id', $this->id)->where('account', Account::Due));
+        return Sum::of(BookEntry::query()->where('sale_id', $this->id)->where('account', Account::Due));
     }
 
     /** @return BelongsTo<Client, $this> */

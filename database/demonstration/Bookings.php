@@ -16,7 +16,6 @@ use App\Models\BookingChange;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\OutboxEntry;
-use App\Models\Payment;
 use App\Models\Service;
 use App\Models\Session;
 use App\Support\Clock;
@@ -49,6 +48,7 @@ final readonly class Bookings
         private Clock $clock,
         private Tariffs $tariffs,
         private PriceLists $lists,
+        private Takings $takings,
     ) {
     }
 
@@ -66,6 +66,9 @@ final readonly class Bookings
         $today = $book->zone->day($this->clock->minute());
         $turn = 0;
         for ($day = $today - self::DAYS_BACK; $day <= $today + self::DAYS_AHEAD; $day++) {
+            if ($day === $today) {
+                $this->takings->close($business);
+            }
             $this->schedule($business, $book, $sessions, $day);
             $fill = $day <= $today + 1 ? 1.0 : 1.0 - 0.05 * ($day - $today);
             foreach ($business->services()->get() as $service) {
@@ -78,6 +81,7 @@ final readonly class Bookings
                 }
             }
         }
+        $this->takings->week($business);
     }
 
     private function wanted(Service $service, int $people, float $fill, Randomizer $random): int
@@ -197,15 +201,7 @@ final readonly class Bookings
         ]);
         $this->writeBooking->people($booking, $slot->staff, $made, '9999-12-31 00:00:00');
         $this->history($booking, $made, $slot->end < $now ? $slot->end : null);
-        if ($quote->dueNow > 0) {
-            Payment::query()->create([
-                'business_id' => $business->id,
-                'booking_id' => $booking->id,
-                'amount' => $quote->dueNow,
-                'currency' => $business->currency,
-                'state' => 'paid',
-            ]);
-        }
+        $this->takings->of($business, $booking, $quote->dueNow, Instants::carbon($made));
         OutboxEntry::query()->create([
             'business_id' => $business->id,
             'booking_id' => $booking->id,

@@ -164,12 +164,19 @@ return new class extends Migration
         );
         DB::statement("update payments set state = 'refunded' where returned > 0");
         DB::statement("delete from payments where method <> 'processor'");
-        Schema::table(
-            'payments',
-            static fn (Blueprint $table) => $table->dropColumn(['sale_id', 'tip', 'given', 'by']),
-        );
+        Schema::table('payments', static function (Blueprint $table): void {
+            $table->dropIndex(['business_id', 'sale_id']);
+            $table->dropColumn(['sale_id', 'tip', 'given', 'by']);
+        });
+        Schema::table('bookings', static fn (Blueprint $table) => $table->json('included_tax')->default('[]'));
+        foreach (DB::table('bookings')->where('taxes', 'like', '%true%')->get() as $booking) {
+            $included = array_filter(json_decode($booking->taxes, true), static fn (array $tax): bool => $tax['included']);
+            DB::table('bookings')
+                ->where('id', $booking->id)
+                ->update(['included_tax' => json_encode(array_values($included))]);
+        }
         Schema::table('bookings', static function (Blueprint $table): void {
-            $table->json('included_tax')->default('[]');
+            $table->dropIndex(['business_id', 'sale_id']);
             $table->dropColumn(['sale_id', 'taxes']);
         });
         $made = ['sales', 'sale_lines', 'book_entries', 'refunds', 'documents', 'document_numbers', 'day_closes'];

@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
+use Tests\Support\Money;
 use Tests\Support\Things;
 use Tests\Support\Yard;
 use YardBell\Core\Time\Wall;
@@ -162,6 +163,19 @@ function asksOf(Yard $yard): array
     $change = DB::table('setup_changes')->where('business_id', $yard->business->id)->max('id');
     $file = DB::table('attachments')->where('booking_id', $booked->id)->value('id');
     $drafts = ['drafts' => [Things::change($yard->business, 'service', $yard->lesson->id, ['minutes' => 30])]];
+    $money = Money::of($booked->refresh());
+    $fresh = $pending->refresh()->sale_id;
+    app(App\Ledger\WriteLine::class)(
+        App\Models\Sale::query()->findOrFail($fresh),
+        App\Models\SaleLineKind::Added,
+        'Glaze',
+        100,
+        'Owner',
+    );
+    $sale = "sales/{$money->sale}";
+    $paid = ['method' => 'cash', 'amount' => 10, 'tip' => 0, 'given' => null, 'keepsRest' => false];
+    $seen = ['seen' => $money->owed];
+    $product = ['label' => 'Pot', 'amount' => 500, 'why' => ''];
     $asks = [
         ['GET', 'setup', [], false],
         ['GET', 'year/2027', [], false],
@@ -204,6 +218,23 @@ function asksOf(Yard $yard): array
         ['POST', "bookings/{$booked->id}/times", [], true],
         ['POST', "bookings/{$booked->id}/move", ['start' => Yard::at('15:00'), 'staff' => null], true],
         ['POST', "bookings/{$booked->id}/word", ['text' => 'Hello'], true],
+        ['GET', 'sales', [], false],
+        ['GET', 'days/2030-03-01', [], false],
+        ['GET', 'figures?from=2020-01-01&until=2040-01-01', [], false],
+        ['GET', $sale, [], true],
+        ['GET', "{$sale}/receipt", [], true],
+        ['GET', "documents/{$money->document}", [], true],
+        ['POST', "{$sale}/payments", $paid + $seen, true],
+        ['POST', "{$sale}/payments/{$money->payment}/undo", [], true],
+        ['POST', "{$sale}/lines", $product + ['taxRate' => $ids['taxRate']], true],
+        ['POST', "{$sale}/let-off", ['amount' => 10, 'why' => 'Ill'] + $seen, true],
+        ['POST', "{$sale}/refunds", ['amount' => 10, 'why' => 'Ill', 'staysOwed' => true] + $seen, true],
+        ['POST', "{$sale}/refunds/{$money->refund}", ['by' => 'again'], true],
+        ['POST', "{$sale}/charge", $seen, true],
+        ['POST', "sales/{$fresh}/invoice", ['name' => 'Kim', 'address' => ''], true],
+        ['POST', "{$sale}/invoice/{$money->document}/back", [], true],
+        ['POST', "{$sale}/letters", ['what' => 'receipt'], true],
+        ['POST', 'closes', ['counted' => 0, 'banked' => 0, 'seen' => 1000, 'note' => null], false],
     ];
     foreach ($ids as $kind => $id) {
         $asks[] = ['GET', "things/{$kind}/{$id}", [], true];

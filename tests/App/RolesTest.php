@@ -18,6 +18,18 @@ use Illuminate\Support\Facades\Route;
 use Tests\Support\Things;
 use Tests\Support\Yard;
 
+const ALL_ACTS = [
+    'see-setup',
+    'change-setup',
+    'manage-sign-ins',
+    'publish',
+    'see-own-day',
+    'change-bookings',
+    'see-sales',
+    'take-money',
+    'see-ledger',
+];
+
 function signIn(Yard $yard, string $role, ?string $staff = null): User
 {
     $user = User::query()->create([
@@ -70,13 +82,16 @@ it('lets each role do on every route what its words say, and nothing else', func
         'publish',
         'see-own-day',
         'change-bookings',
+        'see-sales',
+        'take-money',
+        'see-ledger',
     ]);
 })->with([
-    ['owner', ['see-setup', 'change-setup', 'manage-sign-ins', 'publish', 'see-own-day', 'change-bookings']],
-    ['manager', ['see-setup', 'change-setup', 'manage-sign-ins', 'publish', 'see-own-day', 'change-bookings']],
-    ['desk', ['see-setup', 'see-own-day', 'change-bookings']],
+    ['owner', ALL_ACTS],
+    ['manager', ALL_ACTS],
+    ['desk', ['see-setup', 'see-own-day', 'change-bookings', 'see-sales', 'take-money']],
     ['staff', ['see-setup', 'see-own-day']],
-    ['bookkeeper', ['see-setup', 'see-own-day']],
+    ['bookkeeper', ['see-setup', 'see-own-day', 'see-sales', 'see-ledger']],
 ]);
 
 it('lets only owners and managers change the set-up, whatever the thing', function (string $role, int $status): void {

@@ -21,8 +21,9 @@ final class Contract
     private static ?self $contract = null;
 
     /**
-     * @var list<array{method: string, path: string, pattern: string, responses: array<string, string|null>}> the schema
-     *   by status; null: no JSON
+     * @var list<array{
+     *     method: string, path: string, pattern: string, responses: array<string, array<string, string|null>>,
+     * }> the name of the schema by status and content type; null: no JSON
      */
     private array $operations = [];
 
@@ -50,7 +51,7 @@ final class Contract
                     'path' => $path,
                     'pattern' => '#^'.preg_replace('#\\\\\{\w+\\\\\}#', '[^/]+', preg_quote((string) $path, '#')).'\z#',
                     'responses' => array_map(
-                        fn (array $response): ?string => self::schema($description, $response),
+                        fn (array $response): array => self::schemas($description, $response),
                         $operation['responses'],
                     ),
                 ];
@@ -65,15 +66,20 @@ final class Contract
     /**
      * @param  array<string, mixed>  $description
      * @param  array<string, mixed>  $response
+     * @return array<string, string|null> by content type: the name of its schema, where it has one
      */
-    private static function schema(array $description, array $response): ?string
+    private static function schemas(array $description, array $response): array
     {
         if (isset($response['$ref'])) {
             $response = $description['components']['responses'][basename($response['$ref'])];
         }
-        $reference = $response['content']['application/json']['schema']['$ref'] ?? null;
 
-        return $reference === null ? null : basename($reference);
+        return array_map(
+            static fn (array $content): ?string => isset($content['schema']['$ref'])
+                ? basename($content['schema']['$ref'])
+                : null,
+            $response['content'] ?? [],
+        );
     }
 
     /** Whatever the description says nothing about (pages, stand-ins) is not looked at. */
@@ -91,7 +97,9 @@ final class Contract
     }
 
     /**
-     * @param  array{method: string, path: string, pattern: string, responses: array<string, string|null>}  $operation
+     * @param  array{
+     *     method: string, path: string, pattern: string, responses: array<string, array<string, string|null>>,
+     * }  $operation
      */
     private function holds(array $operation, TestResponse $answer): void
     {
@@ -101,7 +109,12 @@ final class Contract
             $operation['responses'],
             "{$asked} is not described in docs/api/written.yaml.",
         );
-        $schema = $operation['responses'][$answer->getStatusCode()];
+        $schemas = $operation['responses'][$answer->getStatusCode()];
+        $type = strtok((string) $answer->headers->get('Content-Type'), ';');
+        if ($schemas !== []) {
+            Assert::assertArrayHasKey((string) $type, $schemas, "{$asked} is of a kind that is not described.");
+        }
+        $schema = $schemas[$type] ?? null;
         if ($schema === null) {
             return;
         }

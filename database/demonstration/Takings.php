@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demonstration;
+
+use App\Bookings\CancelBooking;
+use App\Bookings\History;
+use App\Ledger\CloseDay;
+use App\Ledger\DayFigures;
+use App\Ledger\IssueDocument;
+use App\Ledger\SellVisit;
+use App\Ledger\SettleRefund;
+use App\Ledger\TakeIn;
+use App\Ledger\TakeMoney;
+use App\Ledger\Taking;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\PaymentMethod;
+use App\Models\Refund;
+use App\Models\Sale;
+use App\Support\Clock;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\ConnectionInterface;
+use YardBell\Core\Booking\State;
+
+/** What the fortnight's visits were sold for and how they were paid: by link, in cash, by card, in parts, not yet. */
+final class Takings
+{
+    private const BY = 'Alva Lindqvarn';
+
+    private int $visit = 0;
+
+    public function __construct(
+        private readonly SellVisit $sell,
+        private readonly TakeIn $takeIn,
+        private readonly TakeMoney $take,
+        private readonly CloseDay $close,
+        private readonly DayFigures $figures,
+        private readonly IssueDocument $issue,
+        private readonly CancelBooking $cancel,
+        private readonly SettleRefund $refund,
+        private readonly ConnectionInterface $db,
+        private readonly Clock $clock,
+    ) {
+    }
+
+    /** @param  int  $ahead what was paid when booking, minor unit */
+    public function of(Business $business, Booking $booking, int $ahead, CarbonImmutable $made): void
+    {
+        $sale = ($this->sell)($booking, History::BY_CLIENT, $made);
+        if ($ahead > 0) {
+            $payment = $sale->payments()->create([
+                'business_id' => $business->id,
+                'amount' => $ahead,
+                'currency' => $sale->currency,
+                'checkout' => "co_{$booking->id}",
+            ]);
+            ($this->takeIn)($payment->id, $made);
+        }
+        if ($booking->state === State::Completed) {
+            $this->atTheDesk($business, $sale, $booking->endsAt());
+        }
+    }
+
+    /** Yesterday's, with a coin too little. */
+    public function close(Business $business): void
+    {
+        $evening = $this->clock->now()->setTimezone($business->time_zone)->subDay()->setTime(19, 0)->utc();
+        $drawer = $this->figures->drawer($business);
+        $banked = intdiv(max(0, $drawer - 5000), 1000) * 1000;
+        ($this->close)(
+            $business,
+            max(0, $drawer - 200),
+            $banked,
+            $drawer,
+            'Counted twice: a two-euro coin is missing.',
+            self::BY,
+            $evening,
+        );
+    }
+
+    /** Invoices, a refund: what a week leaves behind. */
+    public function week(Business $business): void
+    {
+        $paid = Sale::query()
+            ->where('business_id', $business->id)
+            ->whereHas('payments', static fn ($payments) => $payments->where('method', 'card'))
+            ->orderBy('id')
+            ->limit(3)
+            ->get();
+        foreach ($paid as $sale) {
+            $this->issue->invoice($business, $sale->id, $sale->name, '4 Quay Row, Quernmoor', self::BY);
+        }
+        $this->callOff($business);
+    }
+
+    /** One who paid when booking cannot be taken after all: the money has gone back. */
+    private function callOff(Business $business): void
+    {
+        $booking = Booking::query()
+            ->where('business_id', $business->id)
+            ->where('state', State::Confirmed)
+            ->where('starts_at', '>', $this->clock->now()->addDays(3))
+            ->whereHas('payments', static fn ($payments) => $payments->where('state', 'paid'))
+            ->orderBy('starts_at')
+            ->first();
+        if ($booking === null) {
+            return;
+        }
+        ($this->cancel)($business->id, $booking->id, self::BY, 'The glaze bench is being mended that day.');
+        $refunds = Refund::query()->where('sale_id', $booking->sale_id)->get();
+        $this->db->table('outbox')->where('business_id', $business->id)->where('channel', 'refund')->delete();
+        foreach ($refunds as $refund) {
+            $this->refund->done($refund->id);
+        }
+    }
+
+    private function atTheDesk(Business $business, Sale $sale, CarbonImmutable $at): void
+    {
+        $due = $sale->owed();
+        $turn = $this->visit++ % 8;
+        if ($due <= 0 || $turn === 5) {
+            return; // paid ahead, or not paid yet
+        }
+        $cash = static fn (int $amount, int $tip = 0): Taking => new Taking(
+            PaymentMethod::Cash,
+            $amount,
+            $tip,
+            (int) (ceil(($amount + $tip) / 500) * 500),
+        );
+        $takings = match ($turn) {
+            0, 3 => [$cash($due)],
+            2 => [$cash($due, 300)],
+            4 => [$cash(intdiv($due, 2)), new Taking(PaymentMethod::Card, $due - intdiv($due, 2))],
+            6 => [new Taking(PaymentMethod::Card, $due, 500)],
+            7 => [$cash(intdiv($due, 2))],
+            default => [new Taking(PaymentMethod::Card, $due)],
+        };
+        foreach ($takings as $taking) {
+            $this->take->take($business, $sale, $taking, self::BY, $at);
+        }
+    }
+}

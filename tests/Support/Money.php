@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Ledger\IssueDocument;
+use App\Ledger\OpenSale;
+use App\Ledger\ReturnMoney;
+use App\Ledger\TakeIn;
+use App\Ledger\TakeMoney;
+use App\Ledger\Taking;
+use App\Ledger\WriteLine;
+use App\Models\Booking;
+use App\Models\PaymentKind;
+use App\Models\PaymentMethod;
+use App\Models\PaymentState;
+use App\Models\RefundState;
+use App\Models\SaleLineKind;
+
+/** A sale in which something of every kind has happened. */
+final readonly class Money
+{
+    private function __construct(
+        public string $sale,
+        public string $payment,
+        public string $refund,
+        public string $document,
+        public int $owed,
+    ) {
+    }
+
+    /** Of a booking that is booked: 60 more than it costs is owed, 10 taken in cash; a card refused, a refund too. */
+    public static function of(Booking $booking): self
+    {
+        $business = $booking->business()->firstOrFail();
+        $sale = app(OpenSale::class)($booking);
+        app(WriteLine::class)($sale, SaleLineKind::Added, 'Glaze', 6000, 'Owner');
+        $made = ['business_id' => $business->id, 'currency' => 'EUR', 'checkout' => 'co'];
+        $sale->payments()->create(['amount' => 0, 'kind' => PaymentKind::Card, 'state' => PaymentState::Kept] + $made);
+        $sale->payments()->create(['amount' => 50, 'kind' => PaymentKind::Fee, 'state' => PaymentState::Refused] + $made);
+        app(TakeIn::class)($sale->payments()->create(['amount' => 500] + $made)->id);
+        app(ReturnMoney::class)->of($sale, 500, 'Owner');
+        $refund = $sale->refunds()->firstOrFail();
+        $refund->update(['state' => RefundState::Failed]);
+        $cash = app(TakeMoney::class)->take($business, $sale, new Taking(PaymentMethod::Cash, 1000), 'Owner');
+        $document = app(IssueDocument::class)->invoice($business, $sale->id, 'Kim', '', 'Owner');
+
+        return new self($sale->id, $cash->id, $refund->id, $document->id, $sale->owed());
+    }
+}
