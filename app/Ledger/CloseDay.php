@@ -21,8 +21,12 @@ use Illuminate\Database\ConnectionInterface;
  */
 final readonly class CloseDay
 {
-    public function __construct(private ConnectionInterface $db, private Book $book, private DayFigures $figures, private Clock $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Book $book,
+        private DayFigures $figures,
+        private Clock $clock,
+    ) {
     }
 
     /** @param  int  $seen what the drawer should hold, as the screen showed it */

@@ -8,7 +8,9 @@ use App\Models\Business;
 use App\Models\Sale;
 use App\Models\SaleLineKind;
 
-/** Something of what is due is owed no more: a fee, a price. It is written down who let it off and why (rules.md L4). */
+/**
+ * Something of what is due is owed no more: a fee, a price. It is written down who let it off and why (rules.md L4).
+ */
 final readonly class LetOff
 {
     public function __construct(private SaleAct $act, private WriteLine $write)

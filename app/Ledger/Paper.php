@@ -66,7 +66,9 @@ final readonly class Paper
             $rows[] = $this->row('due', $content->total - $content->paid, $sale->currency);
         }
 
-        return $this->printed($business, $content, $this->say('title', ['kind' => 'receipt', 'number' => '']), $now, $rows);
+        $title = $this->say('title', ['kind' => 'receipt', 'number' => '']);
+
+        return $this->printed($business, $content, $title, $now, $rows);
     }
 
     /** @param  list<Row>  $after the total */

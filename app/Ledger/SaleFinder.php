@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Models\Business;
 use App\Support\Instants;
+use App\Support\Money;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
@@ -15,6 +16,7 @@ use YardBell\Core\Time\Wall;
 /**
  * Finds sales by name, number of a document, amount and date: a fixed number of queries.
  *
+ * @phpstan-type Asked array{text: string, state: string, from: string|null, until: string|null}
  * @phpstan-type Found array{
  *     id: string, name: string, what: string, at: string, total: int, due: int, returning: int, state: string,
  *     numbers: list<string>,
@@ -32,8 +34,7 @@ final readonly class SaleFinder
     }
 
     /**
-     * @param  array{text: string, state: string, from: string|null, until: string|null}  $asked state: all, due, paid or
-     *   back (something was given back); dates are local
+     * @param  Asked  $asked state: all, due, paid or back (something was given back); dates are local
      * @return array{rows: list<Found>, more: bool}
      */
     public function __invoke(Business $business, array $asked, int $page = 0, int $size = self::PAGE): array
@@ -80,7 +81,7 @@ final readonly class SaleFinder
             );
     }
 
-    /** @param  array{text: string, state: string, from: string|null, until: string|null}  $asked */
+    /** @param  Asked  $asked */
     private function narrow(Builder $query, Business $business, array $asked): void
     {
         $zone = $business->zone();
@@ -131,7 +132,7 @@ final readonly class SaleFinder
         if (preg_match('/^(\d{1,12})(?:[.,](\d{1,3}))?\z/', $text, $digits) !== 1) {
             return null;
         }
-        $places = \App\Support\Money::places($currency);
+        $places = Money::places($currency);
         $minor = $digits[2] ?? '';
 
         return strlen($minor) > $places ? null : (int) ($digits[1].str_pad($minor, $places, '0'));

@@ -6,9 +6,11 @@ namespace App\Ledger;
 
 use App\Language\Catalogue;
 use App\Models\Account;
+use App\Models\BookEntry;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Document;
+use App\Models\Movement;
 use App\Models\Payment;
 use App\Models\PaymentKind;
 use App\Models\PaymentState;
@@ -17,6 +19,7 @@ use App\Models\RefundState;
 use App\Models\Sale;
 use App\Models\SaleLine;
 use App\Models\SaleLineKind;
+use App\Models\Sum;
 
 /** A sale as the workspace shows it: lines, payments, what is missing, documents, history, and what may be done. */
 final readonly class SaleSlip
@@ -110,6 +113,12 @@ final readonly class SaleSlip
     /** @return array<string, mixed> */
     private function payment(Business $business, Payment $payment): array
     {
+        $kept = Sum::of(
+            BookEntry::query()
+                ->where('payment_id', $payment->id)
+                ->where('account', Account::Cash)
+                ->where('about', Movement::Credited),
+        );
         $given = $payment->given;
 
         return [
@@ -118,6 +127,8 @@ final readonly class SaleSlip
             'amount' => $payment->amount,
             'tip' => $payment->tip,
             'given' => $given,
+            'change' => $given === null ? 0 : $given - $payment->amount - $payment->tip - $kept,
+            'kept' => $kept,
             'state' => $payment->state->value,
             'at' => self::instant($payment->created_at),
             'by' => $payment->by,
@@ -142,16 +153,15 @@ final readonly class SaleSlip
     /** @return list<array{about: string, account: string, amount: int, at: string, by: string, why: string}> */
     private function history(Sale $sale): array
     {
-        $shown = [Account::Sales, Account::Tax, Account::PayCost, Account::StaffPay];
         $history = [];
         foreach ($sale->entries->groupBy('pair') as $pair) {
             $to = $pair->firstOrFail();
             $from = $pair->last() ?? $to;
-            $isTax = $to->account === Account::Sales;
-            if ($isTax || in_array($to->account, [Account::PayCost], true)) {
-                continue;
+            if (in_array($to->account, [Account::Sales, Account::PayCost], true)) {
+                continue; // tax and pay that go with a line
             }
-            $away = $from->account === Account::Due || in_array($from->account, $shown, true) ? $to : $from;
+            $isIn = in_array($from->account, [Account::Due, Account::Sales, Account::Tips, Account::Credit], true);
+            $away = $isIn ? $to : $from;
             $history[] = [
                 'about' => $to->about->value,
                 'account' => $away->account->value,

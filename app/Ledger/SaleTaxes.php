@@ -8,6 +8,8 @@ use App\Models\Business;
 use App\Models\Sale;
 use App\Models\SaleLine;
 use App\Models\TaxRate;
+use Brick\Math\BigInteger;
+use Brick\Math\RoundingMode;
 use Illuminate\Support\Collection;
 use YardBell\Core\Price\Percent;
 
@@ -47,13 +49,17 @@ final readonly class SaleTaxes
         $whole = array_sum($sale->lines->map(static fn (SaleLine $line): int => $line->amount)->all());
         $share = static fn (int $of): int => $whole === 0
             ? 0
-            : \Brick\Math\BigInteger::of($of)
+            : BigInteger::of($of)
                 ->multipliedBy($amount)
-                ->dividedBy($whole, \Brick\Math\RoundingMode::HALF_UP)
+                ->dividedBy($whole, RoundingMode::HALF_UP)
                 ->toInt();
 
         return array_map(
-            static fn (array $tax): array => [...$tax, 'net' => $share($tax['net']), 'amount' => $share($tax['amount'])],
+            static fn (array $tax): array => [
+                ...$tax,
+                'net' => $share($tax['net']),
+                'amount' => $share($tax['amount']),
+            ],
             self::of($sale->lines),
         );
     }

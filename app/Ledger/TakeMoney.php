@@ -81,14 +81,20 @@ final readonly class TakeMoney
 
     private function check(Sale $sale, Taking $taking): void
     {
-        $owed = max(0, $sale->owed());
+        [$owed, $currency] = [max(0, $sale->owed()), $sale->currency];
         $credit = $taking->method === PaymentMethod::Credit ? self::credit($sale) : null;
+        $wrong = static fn (string $field, string $code, ?int $most = null): ValidationException => WrongAmount::at(
+            $field,
+            $code,
+            $most,
+            $currency,
+        );
         match (true) {
-            $taking->whole() === 0 => throw WrongAmount::at('amount', 'nothing'),
-            $taking->amount > $owed => throw WrongAmount::at('amount', 'more_than_due', $owed, $sale->currency),
-            $taking->rest() < 0 => throw WrongAmount::at('given', 'given_too_little', $taking->whole(), $sale->currency),
-            $taking->keepsRest && $taking->rest() > 0 && $sale->client_id === null => throw WrongAmount::at('keepsRest', 'nobody_to_keep_for'),
-            $credit !== null && $taking->whole() > $credit => throw WrongAmount::at('amount', 'more_than_credit', $credit, $sale->currency),
+            $taking->whole() === 0 => throw $wrong('amount', 'nothing'),
+            $taking->amount > $owed => throw $wrong('amount', 'more_than_due', $owed),
+            $taking->rest() < 0 => throw $wrong('given', 'given_too_little', $taking->whole()),
+            $taking->keepsRest && $sale->client_id === null => throw $wrong('keepsRest', 'nobody_to_keep_for'),
+            $credit !== null && $taking->whole() > $credit => throw $wrong('amount', 'more_than_credit', $credit),
             default => null,
         };
     }

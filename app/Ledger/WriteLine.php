@@ -11,7 +11,9 @@ use App\Models\SaleLineKind;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
 
-/** Adds a line to a sale: it is owed from then on, and its tax with it. Within a transaction that has locked the sale. */
+/**
+ * Adds a line to a sale: it is owed from then on, and its tax with it. Within a transaction that has locked the sale.
+ */
 final readonly class WriteLine
 {
     public function __construct(private Book $book, private Clock $clock)

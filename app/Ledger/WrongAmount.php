@@ -11,10 +11,16 @@ use Illuminate\Validation\ValidationException;
 /** An amount that cannot be: said at its field. */
 final class WrongAmount
 {
-    public static function at(string $field, string $code, ?int $most = null, string $currency = ''): ValidationException
-    {
+    public static function at(
+        string $field,
+        string $code,
+        ?int $most = null,
+        string $currency = '',
+    ): ValidationException {
         $parameters = $most === null ? [] : ['most' => Money::written($most, $currency)];
 
-        return ValidationException::withMessages([$field => (new Sentence("wrong.money.{$code}", $parameters))->text()]);
+        $said = new Sentence("wrong.money.{$code}", $parameters);
+
+        return ValidationException::withMessages([$field => $said->text()]);
     }
 }

@@ -170,7 +170,10 @@ return new class extends Migration
         });
         Schema::table('bookings', static fn (Blueprint $table) => $table->json('included_tax')->default('[]'));
         foreach (DB::table('bookings')->where('taxes', 'like', '%true%')->get() as $booking) {
-            $included = array_filter(json_decode($booking->taxes, true), static fn (array $tax): bool => $tax['included']);
+            $included = array_filter(
+                json_decode($booking->taxes, true),
+                static fn (array $tax): bool => $tax['included'],
+            );
             DB::table('bookings')
                 ->where('id', $booking->id)
                 ->update(['included_tax' => json_encode(array_values($included))]);

@@ -38,7 +38,9 @@ final readonly class Money
         app(WriteLine::class)($sale, SaleLineKind::Added, 'Glaze', 6000, 'Owner');
         $made = ['business_id' => $business->id, 'currency' => 'EUR', 'checkout' => 'co'];
         $sale->payments()->create(['amount' => 0, 'kind' => PaymentKind::Card, 'state' => PaymentState::Kept] + $made);
-        $sale->payments()->create(['amount' => 50, 'kind' => PaymentKind::Fee, 'state' => PaymentState::Refused] + $made);
+        $sale->payments()->create(
+            ['amount' => 50, 'kind' => PaymentKind::Fee, 'state' => PaymentState::Refused] + $made,
+        );
         app(TakeIn::class)($sale->payments()->create(['amount' => 500] + $made)->id);
         app(ReturnMoney::class)->of($sale, 500, 'Owner');
         $refund = $sale->refunds()->firstOrFail();

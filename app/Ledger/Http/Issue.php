@@ -21,7 +21,10 @@ final readonly class Issue
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
         $business = Asker::business($request);
-        $asked = Amounts::check($request, ['name' => 'required|string|max:120', 'address' => 'nullable|string|max:300']);
+        $asked = Amounts::check($request, [
+            'name' => 'required|string|max:120',
+            'address' => 'nullable|string|max:300',
+        ]);
         $by = Asker::access($request)->user->name;
         $this->issue->invoice($business, $id, $asked->string('name'), $asked->stringIf('address') ?? '', $by);
 

@@ -9,6 +9,7 @@ use App\Ledger\SaleSlip;
 use App\Ledger\TakeMoney;
 use App\Ledger\Taking;
 use App\Models\PaymentMethod;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -16,7 +17,7 @@ use Illuminate\Validation\Rule;
 /** Takes money at the desk. */
 final readonly class TakePayment
 {
-    public function __construct(private TakeMoney $take, private SaleSlip $slip)
+    public function __construct(private TakeMoney $take, private SaleSlip $slip, private ConnectionInterface $db)
     {
     }
 
@@ -33,6 +34,7 @@ final readonly class TakePayment
             'given' => ['nullable', ...Amounts::some()],
             'keepsRest' => 'required|boolean',
             'seen' => 'required|integer',
+            'tries' => 'nullable|integer|in:0,1',
         ]);
         $taking = new Taking(
             PaymentMethod::from($asked->string('method')),
@@ -42,9 +44,27 @@ final readonly class TakePayment
             $asked->bool('keepsRest'),
         );
         $by = Asker::access($request)->user->name;
-
-        return new JsonResponse(
-            $this->slip->of($business, ($this->take)($business, $id, $taking, $asked->int('seen'), $by)),
+        $take = fn (): array => $this->slip->of(
+            $business,
+            ($this->take)($business, $id, $taking, $asked->int('seen'), $by),
         );
+
+        return new JsonResponse($asked->intIf('tries') === 1 ? $this->tried($take) : $take());
+    }
+
+    /**
+     * What would be: nothing of it stays.
+     *
+     * @param  callable(): array<string, mixed>  $take
+     * @return array<string, mixed>
+     */
+    private function tried(callable $take): array
+    {
+        $this->db->beginTransaction();
+        try {
+            return $take();
+        } finally {
+            $this->db->rollBack();
+        }
     }
 }

@@ -34,7 +34,10 @@
         <tr><th>{{ $words['what'] }}</th><th class="amount">{{ $words['amount'] }}</th></tr>
         @foreach ($lines as $line)
             <tr>
-                <td>{{ $line['label'] }}@if ($line['when'] !== '')<br><span class="small">{{ $line['when'] }}</span>@endif</td>
+                <td>
+                    {{ $line['label'] }}
+                    @if ($line['when'] !== '')<br><span class="small">{{ $line['when'] }}</span>@endif
+                </td>
                 <td class="amount">{{ $line['amount'] }}</td>
             </tr>
             @foreach ($line['parts'] as $part)
