@@ -7,7 +7,8 @@ import tseslint from 'typescript-eslint';
  */
 const STOREYS = [
   ['workspace'],
-  ['accounts', 'board', 'gate', 'offer', 'roster'],
+  ['accounts', 'board', 'gate', 'ledger', 'offer', 'roster'],
+  ['sales'],
   ['setup'],
   ['hours'],
   ['ui'],

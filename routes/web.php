@@ -43,11 +43,14 @@ use App\Ledger\Http\LetDueOff;
 use App\Ledger\Http\PrintDocument;
 use App\Ledger\Http\PrintReceipt;
 use App\Ledger\Http\RefundAgain;
+use App\Ledger\Http\PayFile;
+use App\Ledger\Http\SalesFile;
 use App\Ledger\Http\ShowDay;
 use App\Ledger\Http\ShowFigures;
 use App\Ledger\Http\ShowSale;
 use App\Ledger\Http\TakeInvoiceBack;
 use App\Ledger\Http\TakePayment;
+use App\Ledger\Http\TaxFile;
 use App\Ledger\Http\UndoPayment;
 use App\Offer\Http\AskDraftQuote;
 use App\Offer\Http\AskDraftTimes;
@@ -126,6 +129,7 @@ Route::prefix('api')->group(static function (): void {
             });
             Route::middleware('may:see-sales')->group(static function (): void {
                 Route::get('sales', FindSales::class);
+                Route::get('sales.csv', SalesFile::class);
                 Route::get('sales/{id}', ShowSale::class);
                 Route::get('sales/{id}/receipt', PrintReceipt::class);
                 Route::get('documents/{id}', PrintDocument::class);
@@ -133,6 +137,8 @@ Route::prefix('api')->group(static function (): void {
             });
             Route::middleware('may:see-ledger')->group(static function (): void {
                 Route::get('figures', ShowFigures::class);
+                Route::get('tax.csv', TaxFile::class);
+                Route::get('pay.csv', PayFile::class);
             });
             Route::middleware('may:take-money')->group(static function (): void {
                 Route::post('sales/{id}/payments', TakePayment::class);

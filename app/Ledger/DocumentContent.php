@@ -15,7 +15,8 @@ use App\Support\Given;
  * What an invoice, a credit note or a receipt says: from whom, to whom, what for, the tax by rate, what was paid. Kept
  * as it was issued.
  *
- * @phpstan-type Row array{label: string, at: string, amount: int, parts: list<array{label: string, amount: int}>}
+ * @phpstan-type Part array{kind: string, label: string, amount: int, count: int}
+ * @phpstan-type Row array{label: string, at: string, amount: int, parts: list<Part>}
  * @phpstan-type Tax array{name: string, percent: string, included: bool, net: int, amount: int}
  */
 final class DocumentContent
@@ -129,10 +130,16 @@ final class DocumentContent
     /** @return Row */
     private static function row(SaleLine $line, ?Booking $booking): array
     {
-        $parts = array_map(
-            static fn (array $part): array => ['label' => $part['label'], 'amount' => $part['amount']],
-            $booking === null || count($booking->lines) < 2 ? [] : $booking->lines,
-        );
+        $parts = [];
+        $more = ($booking->party ?? 1) - 1;
+        foreach ($booking === null || count($booking->lines) < 2 ? [] : $booking->lines as $part) {
+            $parts[] = [
+                'kind' => $part['kind'],
+                'label' => $part['label'],
+                'amount' => $part['amount'],
+                'count' => $part['quantity'] ?? ($part['kind'] === 'people' ? $more : 1),
+            ];
+        }
 
         return [
             'label' => $line->kind === SaleLineKind::Fee || $line->kind === SaleLineKind::Less

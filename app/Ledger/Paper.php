@@ -103,7 +103,11 @@ final readonly class Paper
                         ),
                     'amount' => $money($line['amount']),
                     'parts' => array_map(
-                        static fn (array $part): array => [...$part, 'amount' => $money($part['amount'])],
+                        fn (array $part): array => [
+                            'label' => $this->say('part', ['kind' => $part['kind'], 'label' => $part['label'],
+                                'count' => $part['count']]),
+                            'amount' => $money($part['amount']),
+                        ],
                         $line['parts'],
                     ),
                 ],

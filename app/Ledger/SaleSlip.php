@@ -103,10 +103,8 @@ final readonly class SaleSlip
             'at' => self::instant($line->at),
             'booking' => $line->booking_id,
             'start' => $booking?->starts_at->format('Y-m-d\TH:i\Z'),
-            'parts' => array_map(
-                static fn (array $part): array => ['label' => $part['label'], 'amount' => $part['amount']],
-                $booking === null || count($booking->lines) < 2 ? [] : $booking->lines,
-            ),
+            'party' => $booking->party ?? 1,
+            'parts' => $booking === null || count($booking->lines) < 2 ? [] : $booking->lines,
         ];
     }
 

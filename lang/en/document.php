@@ -16,6 +16,7 @@ return [
         'fee' => 'Cancelled late: {label}',
         'less' => '{why}',
     ],
+    'part' => '{kind, select, people {{count, plural, one {# more person} other {# more people}}} addOn {{count, plural, one {{label}} other {# × {label}}}} frequency {Comes often} covered {Paid ahead: {label}} code {Code {label}} other {{label}}}',
     'total' => 'Total',
     'tax' => '{rate} %',
     'tax_by_rate' => 'Tax by rate',

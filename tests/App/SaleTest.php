@@ -9,10 +9,13 @@ use App\Ledger\OpenPayment;
 use App\Ledger\Processor;
 use App\Ledger\SettlePayment;
 use App\Ledger\TakeIn;
+use App\Ledger\TakeMoney;
+use App\Ledger\Taking;
 use App\Models\Account;
 use App\Models\BookEntry;
 use App\Models\Booking;
 use App\Models\Payment;
+use App\Models\PaymentMethod;
 use App\Models\PaymentState;
 use App\Models\Refund;
 use App\Models\RefundState;
@@ -26,6 +29,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\FakeProcessor;
+use Tests\Support\Races;
 use Tests\Support\Yard;
 
 beforeEach(function (): void {
@@ -329,6 +333,56 @@ it('finds sales by name, amount, number of an invoice, date and state', function
         ->and($found('text=48.01'))->toBe([])
         ->and($found('text=Nobody'))->toBe([])
         ->and($found('until=2020-01-01'))->toBe([]);
-    $csv = $this->get('/api/businesses/yard/sales?as=csv')->assertOk()->streamedContent();
+    $csv = $this->get('/api/businesses/yard/sales.csv')->assertOk()->streamedContent();
     expect(substr_count($csv, "\r\n"))->toBe(3)->and($csv)->toContain('48.00');
+});
+
+it('takes the money of one of many who take it at the same moment, and tells the others', function (): void {
+    $sale = ($this->sale)($this->yard->book('10:00'));
+    $answers = Races::run(8, fn (int $i): string => app(TakeMoney::class)(
+        $this->yard->business,
+        $sale->id,
+        new Taking($i % 2 === 0 ? PaymentMethod::Cash : PaymentMethod::Card, 4800),
+        4800,
+        "Person {$i}",
+    )->id);
+    expect(array_count_values($answers))
+        ->toEqual([$sale->id => 1, 'App\Support\Refusal: refusal.sale.meanwhile' => 7])
+        ->and(Payment::query()->count())->toBe(1)
+        ->and($sale->owed())->toBe(0);
+});
+
+it('leaves nothing of what was only tried', function (): void {
+    $sale = ($this->sale)($this->yard->book('10:00'));
+    $tried = ($this->take)($sale, ['amount' => 2000, 'given' => 5000, 'tries' => 1])->assertOk();
+    expect([$tried->json('due'), $tried->json('payments.0.change')])->toBe([2800, 3000])
+        ->and(Payment::query()->count())->toBe(0)
+        ->and($sale->owed())->toBe(4800);
+});
+
+it('gives tax by rate and pay by person, each with what it is made of', function (): void {
+    $rate = TaxRate::query()->create([
+        'business_id' => $this->yard->business->id,
+        'name' => 'VAT',
+        'percent' => '23',
+    ]);
+    $this->yard->lesson->update([
+        'pricing' => [...Yard::pricing(12300), 'taxRates' => [$rate->id]],
+        'staff_pay' => ['amount' => null, 'percent' => '40'],
+    ]);
+    App\Models\Business::markRules($this->yard->business->id);
+    $booking = $this->yard->book('10:00');
+    ($this->take)(($this->sale)($booking), ['amount' => 12300, 'tip' => 500]);
+    $off = $this->yard->book('12:00');
+    app(CancelBooking::class)($this->yard->business->id, $off->id, 'Owner');
+    $period = 'from=2020-01-01&until=2040-01-01';
+    $this->actingAs($this->yard->owner);
+    $found = $this->getJson("/api/businesses/yard/figures?{$period}")->assertOk();
+    expect($found->json('tax'))->toHaveCount(1)
+        ->and($found->json('tax.0'))->toMatchArray(['rate' => 'VAT 23', 'amount' => 2300])
+        ->and(array_column($found->json('tax.0.sales'), 'amount'))->toBe([2300])
+        ->and($found->json('pay.0'))->toMatchArray(['name' => 'Ana Reed', 'pay' => 4920, 'tips' => 500])
+        ->and(array_column($found->json('pay.0.visits'), 'booking'))->toBe([$booking->id])
+        ->and($this->get("/api/businesses/yard/tax.csv?{$period}")->streamedContent())->toContain('23.00')
+        ->and($this->get("/api/businesses/yard/pay.csv?{$period}")->streamedContent())->toContain('49.20');
 });

@@ -7,6 +7,8 @@ return [
     'offer' => 'Offer',
     'roster' => 'Roster',
     'gate' => 'Gate',
+    'ledger' => 'Ledger',
+    'ledger' => 'Ledger',
     'this_business_not_yours' => 'This business is not yours',
     'back_to_where_work' => 'Back to where you work',
     'begin_another_business' => 'Begin another business',

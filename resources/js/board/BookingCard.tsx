@@ -5,10 +5,10 @@ import { Wrong } from '../ui/Wrong';
 import { Notice, noticeLook } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
-import { clock, day, money, moment } from '../lib/format';
-import { lineWords } from '../words/lines';
+import { clock, day, moment } from '../lib/format';
 import { Mark } from '../ui/Mark';
 import { card as cardQuery } from '../lib/queries';
+import { Money } from './Money';
 import { SideCard } from './SideCard';
 import * as say from '@words/board';
 import { wordOf } from '../language/wordOf';
@@ -69,19 +69,7 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
         </dl>
       )}
       {data.note !== '' && <Notice>{data.note}</Notice>}
-      <div>
-        {data.lines.map((line, i) => (
-          <p key={i} className="slip-line">
-            <span>{lineWords(line, data.party)}</span>
-            <span>{money(line.amount, data.currency)}</span>
-          </p>
-        ))}
-        <p className="slip-line slip-total">
-          <span>{say.total}</span>
-          <span>{data.told.price}</span>
-        </p>
-        <Standing card={data} />
-      </div>
+      <Money business={business} zone={zone} card={data} />
       <Messages card={data} zone={zone} />
       {data.mayAnswer && <Decide business={business} id={id} />}
       {data.mayCancel && <Cancel business={business} id={id} />}
@@ -101,21 +89,6 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
         </ol>
       </details>
     </SideCard>
-  );
-}
-
-/** What has been paid, kept and given back, what is due, and what went wrong with it. */
-function Standing({ card }: { card: Schemas['Card'] }) {
-  const said = [...card.told.money, card.told.terms].filter((one) => one !== '');
-  return (
-    <>
-      {said.length > 0 && <p className="text-sm text-soft">{said.join(' ')}</p>}
-      {card.moneyTrouble !== null && (
-        <Wrong as="p">
-          {(card.money === 'charging' ? say.feeTrouble : say.refundTrouble)({ why: card.moneyTrouble })}
-        </Wrong>
-      )}
-    </>
   );
 }
 

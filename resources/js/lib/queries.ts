@@ -1,4 +1,4 @@
-import { queryOptions } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, unwrap } from './api';
 
 export const me = queryOptions({
@@ -33,6 +33,57 @@ export const boardVersion = (business: string) =>
     queryFn: async ({ signal }) =>
       unwrap(api.GET('/api/businesses/{business}/board/version', { params: { path: { business } }, signal })),
     refetchInterval: 2_500, // ms
+  });
+
+export const sale = (business: string, id: string) =>
+  queryOptions({
+    queryKey: ['sale', business, id] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(api.GET('/api/businesses/{business}/sales/{id}', { params: { path: { business, id } }, signal })),
+  });
+
+export type SalesAsked = { text: string; state: 'all' | 'due' | 'paid' | 'back'; from: string; until: string };
+
+export const sales = (business: string, asked: SalesAsked, page: number) =>
+  queryOptions({
+    queryKey: ['sales', business, asked, page] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.GET('/api/businesses/{business}/sales', {
+          params: { path: { business }, query: { ...given(asked), page } },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
+/** What was filled in. */
+export const given = ({ text, state, from, until }: SalesAsked): Partial<SalesAsked> => ({
+  state,
+  ...(text === '' ? {} : { text }),
+  ...(from === '' ? {} : { from }),
+  ...(until === '' ? {} : { until }),
+});
+
+/** Of a date, or of "today". */
+export const ledgerDay = (business: string, day: string) =>
+  queryOptions({
+    queryKey: ['day', business, day] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(api.GET('/api/businesses/{business}/days/{day}', { params: { path: { business, day } }, signal })),
+  });
+
+/** Of a period; left out: this month up to today. */
+export const figures = (business: string, period: { from?: string; until?: string }) =>
+  queryOptions({
+    queryKey: ['figures', business, period] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.GET('/api/businesses/{business}/figures', {
+          params: { path: { business }, query: period },
+          signal,
+        }),
+      ),
   });
 
 export const card = (business: string, id: string) =>

@@ -35,6 +35,6 @@ export const RowFact = ({ wide = false, className = '', ...rest }: { wide?: bool
   <span {...rest} className={`${FACT} ${wide ? WIDTHS.wide : WIDTHS.plain} ${className}`} />
 );
 
-export const RowEnd = (props: ComponentProps<'span'>) => (
-  <span {...props} className="ms-auto flex flex-wrap items-center gap-2" />
+export const RowEnd = ({ className = '', ...rest }: ComponentProps<'span'>) => (
+  <span {...rest} className={`ms-auto flex flex-wrap items-center gap-2 ${className}`} />
 );

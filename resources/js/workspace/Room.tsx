@@ -12,6 +12,7 @@ const ROOMS = [
   ['board', say.board],
   ['offer', say.offer],
   ['roster', say.roster],
+  ['ledger', say.ledger],
   ['gate', say.gate],
 ] as const;
 

@@ -1,0 +1,107 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { longDate, money } from '../lib/format';
+import { figures } from '../lib/queries';
+import { useSetup } from '../setup/useSetup';
+import { buttonLook } from '../ui/Button';
+import { DateField } from '../ui/DateField';
+import { Fold } from '../ui/Fold';
+import { Wrong } from '../ui/Wrong';
+import * as say from '@words/ledger';
+
+/** Tax by rate and staff pay by person; each figure opens to what it is made of. */
+export function Figures() {
+  const { business } = useSetup();
+  const [period, setPeriod] = useState<{ from?: string; until?: string }>({});
+  const { data: found, error } = useQuery({ ...figures(business, period), placeholderData: keepPreviousData });
+  const set = (some: { from?: string; until?: string }) =>
+    setPeriod({ from: found?.from ?? '', until: found?.until ?? '', ...some });
+  const [from, until] = [period.from ?? found?.from ?? '', period.until ?? found?.until ?? ''];
+  const file = (of: string) => `/api/businesses/${business}/${of}.csv?from=${from}&until=${until}`;
+  const written = (amount: number) => money(amount, found?.currency ?? 'EUR');
+  return (
+    <div className="grid max-w-3xl gap-6">
+      <div className="grid gap-4 sm:grid-cols-2">
+        <DateField id="from" label={say.from} wrong={undefined} value={from} onValue={(next) => set({ from: next })} />
+        <DateField
+          id="until"
+          label={say.until}
+          wrong={undefined}
+          value={until}
+          onValue={(next) => set({ until: next })}
+        />
+      </div>
+      {error !== null && <Wrong as="p">{error.message}</Wrong>}
+      {found !== undefined && (
+        <>
+          <Part title={say.taxByRate} file={file('tax')} none={found.tax.length === 0 ? say.noTax : null}>
+            {found.tax.map((rate) => (
+              <Fold
+                key={rate.rate}
+                id={`tax-${rate.rate}`}
+                title={say.rate({ rate: rate.rate })}
+                says={written(rate.amount)}
+              >
+                {rate.sales.map((sale) => (
+                  <MadeOf key={sale.sale} day={sale.day} amount={written(sale.amount)}>
+                    <Link to={`/at/${business}/ledger/sales/${sale.sale}`}>
+                      {sale.name === '' ? say.nobody : sale.name}
+                    </Link>
+                  </MadeOf>
+                ))}
+              </Fold>
+            ))}
+          </Part>
+          <Part title={say.staffPay} file={file('pay')} none={found.pay.length === 0 ? say.noPay : null}>
+            {found.pay.map((person) => (
+              <Fold
+                key={person.staff}
+                id={`pay-${person.staff}`}
+                title={person.name === '' ? say.ofNobody : person.name}
+                says={
+                  person.tips === 0
+                    ? written(person.pay)
+                    : say.payAndTips({ pay: written(person.pay), tips: written(person.tips) })
+                }
+              >
+                {person.visits.map((visit) => (
+                  <MadeOf key={visit.booking} day={visit.day} amount={written(visit.amount)}>
+                    <Link to={`/at/${business}/board?date=${visit.day}&booking=${visit.booking}`}>{visit.service}</Link>
+                  </MadeOf>
+                ))}
+              </Fold>
+            ))}
+          </Part>
+        </>
+      )}
+    </div>
+  );
+}
+
+type PartProps = { title: string; file: string; none: string | null; children: ReactNode };
+
+function Part({ title, file, none, children }: PartProps) {
+  return (
+    <section>
+      <div className="flex flex-wrap items-baseline justify-between gap-3 pb-2">
+        <h2>{title}</h2>
+        <a className={buttonLook({ small: true })} href={file}>
+          {say.asFile}
+        </a>
+      </div>
+      {none === null ? children : <p className="text-soft">{none}</p>}
+    </section>
+  );
+}
+
+function MadeOf({ day, amount, children }: { day: string; amount: string; children: ReactNode }) {
+  return (
+    <p className="flex flex-wrap justify-between gap-3">
+      <span>
+        {children} <span className="text-soft">{longDate(day)}</span>
+      </span>
+      <span className="tabular-nums">{amount}</span>
+    </p>
+  );
+}

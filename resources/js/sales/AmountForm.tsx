@@ -1,0 +1,68 @@
+import { useState, type SubmitEvent } from 'react';
+import { Button } from '../ui/Button';
+import { Check } from '../ui/Check';
+import { Field } from '../ui/Field';
+import { hintLook } from '../ui/Labelled';
+import { MoneyField } from '../ui/MoneyField';
+import { Wrong } from '../ui/Wrong';
+import type { useSaleAct } from './useSaleAct';
+import * as say from '@words/sales';
+
+type Props = {
+  id: string;
+  currency: string;
+  first: number;
+  does: string;
+  hint?: string;
+  /** A box to tick, where there is one. */
+  box?: string;
+  saying: Pick<ReturnType<typeof useSaleAct>, 'busy' | 'wrong' | 'trouble'>;
+  onSubmit: (amount: number, why: string, ticked: boolean) => Promise<boolean>;
+  onDone: () => void;
+};
+
+/** An amount and the reason for it. */
+export function AmountForm({ id, currency, first, does, hint, box, saying, onSubmit, onDone }: Props) {
+  const [amount, setAmount] = useState(first);
+  const [why, setWhy] = useState('');
+  const [ticked, setTicked] = useState(false);
+  const submit = async (event: SubmitEvent) => {
+    event.preventDefault();
+    if (await onSubmit(amount, why, ticked)) {
+      onDone();
+    }
+  };
+  const { wrong, trouble, busy } = saying;
+  return (
+    <form className="grid gap-3" onSubmit={(event) => void submit(event)}>
+      <MoneyField
+        id={`${id}-amount`}
+        label={say.howMuch}
+        currency={currency}
+        wrong={wrong['amount']}
+        value={amount}
+        onValue={setAmount}
+      />
+      <Field id={`${id}-why`} label={say.why} maxLength={300} wrong={wrong['why']} value={why} onValue={setWhy} />
+      {hint !== undefined && <p className={hintLook}>{hint}</p>}
+      {box !== undefined && (
+        <Check id={`${id}-box`} checked={ticked} onChange={setTicked}>
+          {box}
+        </Check>
+      )}
+      {trouble !== null && (
+        <Wrong as="p" role="alert">
+          {trouble}
+        </Wrong>
+      )}
+      <p className="flex flex-wrap gap-2">
+        <Button type="submit" id={`${id}-do`} small disabled={busy}>
+          {does}
+        </Button>
+        <Button small onClick={onDone}>
+          {say.leave}
+        </Button>
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import { api, type Schemas } from '../lib/api';
+import { Button } from '../ui/Button';
+import { AmountForm } from './AmountForm';
+import { InvoiceForm } from './InvoiceForm';
+import { LineForm } from './LineForm';
+import { useSaleAct } from './useSaleAct';
+import * as say from '@words/sales';
+
+type Act = keyof typeof say.acts;
+type Props = { business: string; sale: Schemas['Sale'] };
+
+/** What else may be done: a row of words, and the one that was pressed opened beneath. */
+export function SaleActs({ business, sale }: Props) {
+  const [open, setOpen] = useState<Act | null>(null);
+  const close = () => setOpen(null);
+  const may: readonly Act[] = [
+    'line',
+    ...(sale.due > 0 ? (['less'] as const) : []),
+    ...(sale.refundable > 0 ? (['back'] as const) : []),
+    ...(sale.total > 0 && !sale.documents.some((document) => document.stands) ? (['invoice'] as const) : []),
+  ];
+  return (
+    <div className="grid gap-3">
+      <p className="flex flex-wrap gap-2" role="group" aria-label={say.more}>
+        {may.map((act) => (
+          <Button
+            key={act}
+            id={`sale-${act}`}
+            small
+            aria-expanded={open === act}
+            onClick={() => setOpen(open === act ? null : act)}
+          >
+            {say.acts[act]}
+          </Button>
+        ))}
+      </p>
+      {open === 'line' && <LineForm business={business} sale={sale} onDone={close} />}
+      {open === 'less' && <LetOff business={business} sale={sale} onDone={close} />}
+      {open === 'back' && <GiveBack business={business} sale={sale} onDone={close} />}
+      {open === 'invoice' && <InvoiceForm business={business} sale={sale} onDone={close} />}
+    </div>
+  );
+}
+
+function LetOff({ business, sale, onDone }: Props & { onDone: () => void }) {
+  const saying = useSaleAct(business, sale.id);
+  return (
+    <AmountForm
+      id="less"
+      currency={sale.currency}
+      first={sale.due}
+      does={say.letOff}
+      saying={saying}
+      onDone={onDone}
+      onSubmit={(amount, why) =>
+        saying.act(
+          api.POST('/api/businesses/{business}/sales/{id}/let-off', {
+            params: { path: { business, id: sale.id } },
+            body: { amount, why, seen: sale.owed },
+          }),
+        )
+      }
+    />
+  );
+}
+
+function GiveBack({ business, sale, onDone }: Props & { onDone: () => void }) {
+  const saying = useSaleAct(business, sale.id);
+  return (
+    <AmountForm
+      id="back"
+      currency={sale.currency}
+      first={sale.owed < 0 ? -sale.owed : sale.refundable}
+      does={say.giveBack}
+      hint={say.goesBack}
+      box={say.staysOwed}
+      saying={saying}
+      onDone={onDone}
+      onSubmit={(amount, why, staysOwed) =>
+        saying.act(
+          api.POST('/api/businesses/{business}/sales/{id}/refunds', {
+            params: { path: { business, id: sale.id } },
+            body: { amount, why, staysOwed, seen: sale.owed },
+          }),
+        )
+      }
+    />
+  );
+}

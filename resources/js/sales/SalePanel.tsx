@@ -1,0 +1,69 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, type Schemas } from '../lib/api';
+import { money, moment } from '../lib/format';
+import { sale as saleQuery } from '../lib/queries';
+import { wordOf } from '../language/wordOf';
+import { Wrong } from '../ui/Wrong';
+import { Papers } from './Papers';
+import { Refused } from './Refused';
+import { SaleActs } from './SaleActs';
+import { Slip } from './Slip';
+import { Take } from './Take';
+import { useSaleAct } from './useSaleAct';
+import * as say from '@words/sales';
+
+type Props = { business: string; id: string; zone: string; mayChange: boolean };
+
+/** A sale where it is dealt with: its slip, taking money, giving it back, its papers and its history. */
+export function SalePanel({ business, id, zone, mayChange }: Props) {
+  const { data: sale, error } = useQuery({ ...saleQuery(business, id), refetchInterval: 5_000 });
+  const { act, trouble } = useSaleAct(business, id);
+  if (error !== null) {
+    return <Wrong as="p">{error.message}</Wrong>;
+  }
+  if (sale === undefined) {
+    return <p role="status">{say.fetching}</p>;
+  }
+  const undo = (payment: string) =>
+    void act(
+      api.POST('/api/businesses/{business}/sales/{id}/payments/{payment}/undo', {
+        params: { path: { business, id, payment } },
+      }),
+    );
+  return (
+    <section className="grid gap-3">
+      <Slip sale={sale} zone={zone} onUndo={mayChange ? undo : null} />
+      {trouble !== null && (
+        <Wrong as="p" role="alert">
+          {trouble}
+        </Wrong>
+      )}
+      {mayChange && <Refused business={business} sale={sale} />}
+      {mayChange && sale.due > 0 && <Take business={business} sale={sale} />}
+      {mayChange && <SaleActs business={business} sale={sale} />}
+      <Papers business={business} sale={sale} mayChange={mayChange} />
+      <History sale={sale} zone={zone} />
+    </section>
+  );
+}
+
+function History({ sale, zone }: { sale: Schemas['Sale']; zone: string }) {
+  return (
+    <details>
+      <summary className="font-semibold">{say.history}</summary>
+      <ol className="mt-1 grid gap-1 text-sm">
+        {sale.history.map((one, i) => (
+          <li key={i}>
+            {(one.why === '' ? say.movement : say.movementWhy)({
+              at: moment(one.at, zone),
+              what: wordOf(say.abouts, one.about),
+              amount: money(one.amount, sale.currency),
+              by: one.by,
+              why: one.why,
+            })}
+          </li>
+        ))}
+      </ol>
+    </details>
+  );
+}

@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { api, type Schemas } from '../lib/api';
+import { money } from '../lib/format';
+import { Button } from '../ui/Button';
+import { Wrong } from '../ui/Wrong';
+import { TakeForm } from './TakeForm';
+import { useSaleAct } from './useSaleAct';
+import * as say from '@words/sales';
+
+type Props = { business: string; sale: Schemas['Sale'] };
+
+/** One press for all of it in cash or by card; anything else beneath. */
+export function Take({ business, sale }: Props) {
+  const { act, busy, trouble } = useSaleAct(business, sale.id);
+  const [parts, setParts] = useState(false);
+  const amount = money(sale.due, sale.currency);
+  const params = { path: { business, id: sale.id } };
+  const whole = (method: 'cash' | 'card') =>
+    act(
+      api.POST('/api/businesses/{business}/sales/{id}/payments', {
+        params,
+        body: { method, amount: sale.due, tip: 0, given: null, keepsRest: false, seen: sale.owed },
+      }),
+    );
+  if (parts) {
+    return <TakeForm key={sale.owed} business={business} sale={sale} onDone={() => setParts(false)} />;
+  }
+  return (
+    <div className="grid gap-2">
+      {trouble !== null && (
+        <Wrong as="p" role="alert">
+          {trouble}
+        </Wrong>
+      )}
+      <p className="flex flex-wrap gap-2">
+        <Button id="take-cash" kind="next" small disabled={busy} onClick={() => void whole('cash')}>
+          {say.inCash({ amount })}
+        </Button>
+        <Button id="take-card" small disabled={busy} onClick={() => void whole('card')}>
+          {say.byCard({ amount })}
+        </Button>
+        <Button id="take-otherwise" small disabled={busy} onClick={() => setParts(true)}>
+          {say.otherwise}
+        </Button>
+      </p>
+    </div>
+  );
+}
