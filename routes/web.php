@@ -30,6 +30,7 @@ use App\Changes\Http\SaveChanges;
 use App\Changes\Http\ShowThing;
 use App\Changes\Http\UndoSaved;
 use App\Gate\Http\DownloadCalendar;
+use App\Gate\Http\Pay;
 use App\Gate\Http\ShowBooking;
 use App\Gate\Http\ShowGate;
 use App\Gate\Http\ShowPicture;
@@ -75,6 +76,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('book/{slug}', ShowGate::class)->withoutMiddleware('web');
 Route::get('b/{id}', ShowBooking::class)->withoutMiddleware('web');
+Route::get('b/{id}/pay', Pay::class)->withoutMiddleware('web');
 Route::get('b/{id}/calendar', DownloadCalendar::class)->withoutMiddleware('web');
 Route::get('pictures/{id}', ShowPicture::class)->withoutMiddleware('web');
 Route::get('verify/{id}', VerifyMail::class)->where('id', '[0-9]{1,18}')->name('verify');

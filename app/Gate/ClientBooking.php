@@ -31,6 +31,7 @@ final readonly class ClientBooking
         private Processor $processor,
         private CancellationCost $cost,
         private Told $told,
+        private PayOnline $online,
     ) {
     }
 
@@ -74,7 +75,7 @@ final readonly class ClientBooking
             'approval' => $booking->state === State::Held && ConfirmBooking::mustBeApproved($booking),
             'terms' => self::terms($booking),
             'cancelCosts' => $this->cost->of($booking),
-            'pay' => $this->payPage($booking),
+            'pay' => $this->payPage($booking) ?? $this->online->link($booking, $balance),
             'payTrouble' => $booking->state === State::Held &&
                 $booking->payments->contains(
                     static fn (Payment $payment): bool => $payment->state === PaymentState::Open &&

@@ -12,6 +12,10 @@ return [
     'service_for' => '{name}, {minutes, plural, other {# minutes}}, {price}',
     'from' => 'from {amount}',
     'needs_script' => 'Booking here needs JavaScript. It is our own, from this address only.',
+    'pay' => [
+        'opening' => 'One moment: the page to pay on is being opened.',
+        'nobody_answers' => 'The page to pay on does not open just now. Nothing was charged; leave this open, it is tried again.',
+    ],
     'gate' => [
         'title' => 'Book at {business}',
         'description' => 'Pick a time at {business} and book it in a minute.',

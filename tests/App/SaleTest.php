@@ -23,6 +23,7 @@ use App\Models\Sale;
 use App\Models\SaleLine;
 use App\Models\TaxRate;
 use App\Outbox\DeliverDue;
+use App\Support\ClientLink;
 use App\Support\Clock;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
@@ -385,4 +386,28 @@ it('gives tax by rate and pay by person, each with what it is made of', function
         ->and(array_column($found->json('pay.0.visits'), 'booking'))->toBe([$booking->id])
         ->and($this->get("/api/businesses/yard/tax.csv?{$period}")->streamedContent())->toContain('23.00')
         ->and($this->get("/api/businesses/yard/pay.csv?{$period}")->streamedContent())->toContain('49.20');
+});
+
+it('lets a client pay what is due by the link, once however often it is pressed', function (): void {
+    $booking = $this->yard->book('10:00');
+    $query = app(ClientLink::class)->query($booking);
+    $at = "/b/{$booking->id}/pay?{$query}";
+    $shown = fn (): ?string => $this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->assertOk()->json('pay');
+    expect($shown())->toBeNull(); // it is paid when they come
+    $this->get($at)->assertRedirect();
+    expect(Payment::query()->count())->toBe(0);
+    ($this->desk)(($this->sale)($booking)->id.'/letters', ['what' => 'pay_link'])->assertOk();
+    expect($shown())->toBe($at);
+    $this->get($at)->assertOk()->assertSee('being opened')->assertSee('http-equiv="refresh"', false);
+    Yard::settle();
+    foreach ([1, 2] as $press) {
+        $this->get($at)->assertRedirect('http://pay.example/co_'.Payment::query()->sole()->id);
+    }
+    $this->processor->state = 'paid';
+    Yard::settle();
+    expect(($this->sale)($booking)->owed())->toBe(0)
+        ->and($shown())->toBeNull()
+        ->and(Payment::query()->count())->toBe(1);
+    $this->get($at)->assertRedirect();
+    $this->get("/b/{$booking->id}/pay?until=1&seal=x")->assertNotFound();
 });

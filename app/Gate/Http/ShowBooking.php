@@ -17,7 +17,6 @@ use App\Support\Clock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use YardBell\Core\Booking\State;
 
 /** A client's own booking, by its link: as a page, or as data for one that waits for its payment. */
 final readonly class ShowBooking
@@ -62,7 +61,7 @@ final readonly class ShowBooking
     private function hurry(Booking $booking): void
     {
         $open = $booking->payments()->where('state', PaymentState::Open);
-        foreach ($booking->state === State::Held ? $open->get() : [] as $payment) {
+        foreach ($open->get() as $payment) {
             $this->again->watched($payment);
         }
     }

@@ -8,7 +8,7 @@ return [
     'includes' => 'Includes {name} {percent} %: {amount}',
     'missing' => 'Still missing',
     'to_give_back' => 'To give back',
-    'all_paid' => 'Paid',
+    'all_paid' => 'All paid',
     'nothing_owed' => 'Nothing to pay',
     'paid_by' => '{way, select, cash {In cash} card {By card} processor {By card, online} transfer {By transfer} credit {From what they had with you} other {Paid}}, {at}',
     'back_by' => '{way, select, cash {Given back in cash} card {Given back by card} processor {Given back by card, online} transfer {Given back by transfer} credit {Back to what they have with you} other {Given back}}, {at}',
@@ -17,7 +17,6 @@ return [
     'kept_for_them' => '{amount} kept for them',
     'states' => [
         'open' => 'waits for the client',
-        'paid' => '',
         'undone' => 'undone',
         'charging' => 'being charged',
         'refused' => 'the card refused',
@@ -25,15 +24,12 @@ return [
     'refund_states' => [
         'waiting' => 'on its way',
         'pending' => 'not decided yet',
-        'done' => '',
         'failed' => 'refused',
         'replaced' => 'refused online, given by hand',
     ],
     'line_kinds' => [
-        'visit' => '',
         'off' => 'Not taken',
         'fee' => 'Cancelled late',
-        'added' => '',
         'less' => 'Let off',
     ],
     'undo' => 'Undo',

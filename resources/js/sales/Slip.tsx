@@ -1,6 +1,5 @@
 import { money, moment } from '../lib/format';
 import type { Schemas } from '../lib/api';
-import { wordOf } from '../language/wordOf';
 import { lineWords } from '../words/lines';
 import { Button } from '../ui/Button';
 import { Wrong } from '../ui/Wrong';
@@ -37,14 +36,14 @@ export function Slip({ sale, zone, onUndo }: Props) {
         <p key={refund.id} className="slip-line">
           <span>
             {say.backBy({ way: refund.method, at: moment(refund.at, zone) })}
-            <State word={wordOf(say.refundStates, refund.state)} />
+            <State word={said(say.refundStates, refund.state)} />
           </span>
           <span>{written(-refund.amount)}</span>
         </p>
       ))}
       <p className="sale-figure" role="status">
         <span className="font-semibold">{figureWord(sale)}</span>
-        <strong>{written(Math.abs(sale.owed))}</strong>
+        <strong>{written(sale.owed === 0 ? sale.total : Math.abs(sale.owed))}</strong>
       </p>
     </div>
   );
@@ -58,7 +57,7 @@ function figureWord(sale: Sale): string {
 }
 
 function Line({ line, written }: { line: Sale['lines'][number]; written: (amount: number) => string }) {
-  const before = wordOf(say.lineKinds, line.kind);
+  const before = said(say.lineKinds, line.kind);
   const label = [before, line.label, line.label === line.why ? '' : line.why].filter((one) => one !== '').join(': ');
   return (
     <>
@@ -96,7 +95,7 @@ function Payment({ payment, written, zone, onUndo }: PaymentProps) {
         <span className={payment.state === 'undone' ? 'line-through' : ''}>
           {say.paidBy({ way: payment.method, at: moment(payment.at, zone) })}
         </span>
-        <State word={wordOf(say.states, payment.state)} />
+        <State word={said(say.states, payment.state)} />
         {more.length > 0 && <span className="block text-sm text-soft">{more.join(' · ')}</span>}
         {payment.mayUndo && onUndo !== null && (
           <Button
@@ -113,5 +112,8 @@ function Payment({ payment, written, zone, onUndo }: PaymentProps) {
     </p>
   );
 }
+
+/** The word of what needs one. */
+const said = (words: Readonly<Record<string, string>>, code: string): string => words[code] ?? '';
 
 const State = ({ word }: { word: string }) => (word === '' ? null : <Wrong className="ms-2 text-sm">{word}</Wrong>);
