@@ -177,6 +177,9 @@ Route::prefix('stand-ins')
         Route::get('clock', [ClockPage::class, 'show']);
         Route::post('clock', [ClockPage::class, 'put']);
         Route::get('meetings/{id}', [MeetingApi::class, 'show']);
+        Route::get('processor', [ProcessorPage::class, 'index']);
+        Route::post('processor/payouts', [ProcessorPage::class, 'payOut']);
+        Route::post('processor/checkouts/{id}/dispute', [ProcessorPage::class, 'dispute']);
         Route::get('processor/pay/{id}', [ProcessorPage::class, 'show']);
         Route::post('processor/pay/{id}', [ProcessorPage::class, 'pay']);
         Route::withoutMiddleware('web')->group(static function (): void {
@@ -184,6 +187,8 @@ Route::prefix('stand-ins')
             Route::post('processor/checkouts', [ProcessorApi::class, 'open']);
             Route::get('processor/checkouts/{id}', [ProcessorApi::class, 'show']);
             Route::post('processor/checkouts/{id}/refunds', [ProcessorApi::class, 'refund']);
+            Route::get('processor/checkouts/{id}/refunds/{key}', [ProcessorApi::class, 'refunded']);
             Route::post('processor/checkouts/{id}/charges', [ProcessorApi::class, 'charge']);
+            Route::get('processor/payouts', [ProcessorApi::class, 'payouts']);
         });
     });

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Bookings\ExpireHolds;
+use App\Ledger\AskRefunds;
+use App\Ledger\FetchPayouts;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
 use App\Ledger\SettleOpen;
@@ -82,6 +84,8 @@ final class Work extends Command
                 'payment pages' => static fn () => app(OpenCheckouts::class)(),
                 'notices' => static fn () => app(Notices::class)(),
                 'payments' => static fn () => app(SettleOpen::class)(),
+                'refunds not decided' => static fn () => app(AskRefunds::class)(),
+                'payouts' => static fn () => app(FetchPayouts::class)(),
                 'refunds and fees' => static fn (): int => app(DeliverDue::class)(lane: 'money'),
             ],
             'upkeep' => [

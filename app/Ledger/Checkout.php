@@ -7,8 +7,15 @@ namespace App\Ledger;
 /** One attempt to be paid, as the processor tells it. */
 final readonly class Checkout
 {
-    /** @param  string  $state open, processing, paid, kept (a card, for a charge to come) or failed */
-    public function __construct(public string $id, public string $state, public string $page)
-    {
+    /**
+     * @param  string  $state open, processing, paid, kept (a card, for a charge to come) or failed
+     * @param  string  $dispute open, won or lost; empty: none
+     */
+    public function __construct(
+        public string $id,
+        public string $state,
+        public string $page,
+        public string $dispute = '',
+    ) {
     }
 }

@@ -9,6 +9,7 @@ use App\Support\Instants;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use YardBell\Core\Time\Wall;
 
 /** Tax by rate, staff pay and tips by person, of a period: sums of the book, each with the entries behind it. */
@@ -107,6 +108,48 @@ final readonly class Figures
     private static function nothing(string $staff): array
     {
         return ['staff' => $staff, 'name' => '', 'pay' => 0, 'tips' => 0, 'visits' => []];
+    }
+
+    /**
+     * What the processor sent to the bank, and what it kept for itself.
+     *
+     * @return list<array{id: string, day: string, net: int, fees: int, items: list<array{sale: string, name: string,
+     *     net: int, fee: int}>}>
+     */
+    public function payouts(Business $business, string $from, string $until): array
+    {
+        $payouts = [];
+        $rows = $this->db
+            ->table('payouts as p')
+            ->join('book_entries as e', static function (JoinClause $join): void {
+                $join->on('e.business_id', '=', 'p.business_id')->on('e.why', '=', 'p.id');
+            })
+            ->join('sales as s', 's.id', '=', 'e.sale_id')
+            ->where('p.business_id', $business->id)
+            ->whereBetween('p.day', [$from, $until])
+            ->where('e.about', 'payout')
+            ->whereIn('e.account', ['bank', 'fees'])
+            ->groupBy('p.id', 'p.day', 'e.payment_id', 'e.sale_id', 's.name')
+            ->orderBy('p.id')
+            ->orderBy('s.name')
+            ->selectRaw(
+                "p.id, p.day, e.sale_id as sale, s.name, sum(if(e.account = 'bank', e.amount, 0)) as net, "
+                    ."sum(if(e.account = 'fees', e.amount, 0)) as fee",
+            )
+            ->get();
+        foreach ($rows as $row) {
+            $payouts[$row->id] ??= ['id' => $row->id, 'day' => $row->day, 'net' => 0, 'fees' => 0, 'items' => []];
+            $payouts[$row->id]['net'] += (int) $row->net;
+            $payouts[$row->id]['fees'] += (int) $row->fee;
+            $payouts[$row->id]['items'][] = [
+                'sale' => $row->sale,
+                'name' => $row->name,
+                'net' => (int) $row->net,
+                'fee' => (int) $row->fee,
+            ];
+        }
+
+        return array_values($payouts);
     }
 
     private function entries(Business $business, string $account): Builder

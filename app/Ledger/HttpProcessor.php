@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Support\Circuit;
+use App\Support\Clock;
 use App\Support\Given;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\PendingRequest;
@@ -18,12 +20,16 @@ final readonly class HttpProcessor implements Processor
 
     private const TIMEOUT_SECONDS = 4;
 
+    /** A notice that is older is not heard: whoever has kept one cannot send it again. */
+    private const SEAL_SECONDS = 300;
+
     public function __construct(
         private Factory $http,
         private Circuit $circuit,
         private string $address,
         private string $secret,
         private string $noticeUrl,
+        private Clock $clock,
     ) {
     }
 
@@ -73,6 +79,36 @@ final readonly class HttpProcessor implements Processor
         $this->checkout($answer);
     }
 
+    public function refunded(string $key, string $checkout): ?bool
+    {
+        return match ($this->ask("checkouts/{$checkout}/refunds/{$key}")->json('state')) {
+            'done' => true,
+            'failed' => false,
+            default => null,
+        };
+    }
+
+    public function payouts(string $after): array
+    {
+        $answer = $this->ask('payouts?'.http_build_query(['after' => $after]));
+
+        return array_map(
+            static fn (Given $payout): ProcessorPayout => new ProcessorPayout(
+                $payout->string('id'),
+                CarbonImmutable::parse($payout->string('at')),
+                array_map(
+                    static fn (Given $item): array => [
+                        'checkout' => $item->string('checkout'),
+                        'amount' => $item->int('amount'),
+                        'fee' => $item->int('fee'),
+                    ],
+                    $payout->each('items'),
+                ),
+            ),
+            Given::in($answer->json())->each('payouts'),
+        );
+    }
+
     public function page(string $checkout): string
     {
         return $this->url("pay/{$checkout}");
@@ -80,7 +116,13 @@ final readonly class HttpProcessor implements Processor
 
     public function sealed(string $body, string $seal): bool
     {
-        return hash_equals(hash_hmac('sha256', $body, $this->secret), $seal);
+        if (preg_match('/^t=(\d{1,12}),v=([0-9a-f]{64})\z/', $seal, $part) !== 1) {
+            return false;
+        }
+        $age = abs($this->clock->machine()->getTimestamp() - (int) $part[1]);
+
+        return $age <= self::SEAL_SECONDS &&
+            hash_equals(hash_hmac('sha256', "{$part[1]}.{$body}", $this->secret), $part[2]);
     }
 
     /**
@@ -131,6 +173,8 @@ final readonly class HttpProcessor implements Processor
             throw ProcessorUnreachable::because("status {$answer->status()}");
         }
 
-        return new Checkout($id, $state, $this->page($id));
+        $dispute = $answer->json('dispute');
+
+        return new Checkout($id, $state, $this->page($id), is_string($dispute) ? $dispute : '');
     }
 }

@@ -26,6 +26,7 @@ final readonly class Notices
     public function __construct(
         private ConnectionInterface $db,
         private SettlePayment $settle,
+        private HearDispute $disputes,
         private Clock $clock,
         private CurrentBusiness $current,
     ) {
@@ -57,7 +58,10 @@ final readonly class Notices
                 static fn (): ?Payment => Payment::query()->where('checkout', $notice->checkout)->first(),
             );
             if ($payment !== null) {
-                $this->current->of($payment->business_id, fn () => ($this->settle)($payment));
+                $this->current->of($payment->business_id, function () use ($payment): void {
+                    ($this->settle)($payment);
+                    ($this->disputes)($payment);
+                });
                 $this->db
                     ->table('processor_notices')
                     ->where('id', $notice->id)

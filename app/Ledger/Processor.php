@@ -39,6 +39,23 @@ interface Processor
     public function refund(string $key, string $checkout, int $amount): bool;
 
     /**
+     * What became of a refund that was not decided.
+     *
+     * @return bool|null true: done; false: refused; null: still not decided
+     *
+     * @throws ProcessorUnreachable
+     */
+    public function refunded(string $key, string $checkout): ?bool;
+
+    /**
+     * @param  string  $after the id of the last one that is known; empty: from the first
+     * @return list<ProcessorPayout> the next ones, in their order
+     *
+     * @throws ProcessorUnreachable
+     */
+    public function payouts(string $after): array;
+
+    /**
      * Charges an amount to a kept card.
      *
      * @throws ProcessorUnreachable
@@ -49,6 +66,6 @@ interface Processor
     /** Where a client pays. */
     public function page(string $checkout): string;
 
-    /** Whether a notice was written by the processor: $seal is what came with the body. */
+    /** Whether a notice was written by the processor, and just now: $seal is what came with the body. */
     public function sealed(string $body, string $seal): bool;
 }

@@ -130,6 +130,7 @@ final readonly class SaleSlip
             'state' => $payment->state->value,
             'at' => self::instant($payment->created_at),
             'by' => $payment->by,
+            'disputed' => HearDispute::standing($payment->id),
             'mayUndo' => $this->undo->may($business, $payment),
         ];
     }

@@ -14,7 +14,7 @@ use App\Support\Clock;
 final readonly class SettleRefund
 {
     /** Seconds between two askings after one that the processor has not decided yet. */
-    private const ASK_SECONDS = 60;
+    private const ASK_SECONDS = 10;
 
     /** Who has done it where nobody has, as bookings' history says it. */
     private const BY_CLOCK = 'history.by_clock';
@@ -45,6 +45,15 @@ final readonly class SettleRefund
             ],
             self::BY_CLOCK,
         );
+    }
+
+    /** It stays on its way back, until somebody tries it again or gives it by hand. */
+    public function failed(string $id): void
+    {
+        $refund = Refund::query()->lockForUpdate()->findOrFail($id);
+        if ($refund->state === RefundState::Pending) {
+            $refund->update(['state' => RefundState::Failed, 'ask_at' => null]);
+        }
     }
 
     public function pending(string $id): void

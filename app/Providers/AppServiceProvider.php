@@ -200,6 +200,7 @@ final class AppServiceProvider extends ServiceProvider
                 config()->string('yardbell.processor'),
                 config()->string('yardbell.processor_secret'),
                 config()->string('app.url').'/gate-api/processor-notices',
+                $app->make(Clock::class),
             ),
         );
         $this->app->bind(

@@ -8,7 +8,9 @@ use App\Bookings\CancelBooking;
 use App\Bookings\History;
 use App\Ledger\CloseDay;
 use App\Ledger\DayFigures;
+use App\Ledger\FetchPayouts;
 use App\Ledger\IssueDocument;
+use App\Ledger\ProcessorPayout;
 use App\Ledger\SellVisit;
 use App\Ledger\SettleRefund;
 use App\Ledger\TakeIn;
@@ -16,7 +18,9 @@ use App\Ledger\TakeMoney;
 use App\Ledger\Taking;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Payment;
 use App\Models\PaymentMethod;
+use App\Models\PaymentState;
 use App\Models\Refund;
 use App\Models\Sale;
 use App\Support\Clock;
@@ -40,6 +44,7 @@ final class Takings
         private readonly IssueDocument $issue,
         private readonly CancelBooking $cancel,
         private readonly SettleRefund $refund,
+        private readonly FetchPayouts $payouts,
         private readonly ConnectionInterface $db,
         private readonly Clock $clock,
     ) {
@@ -92,7 +97,26 @@ final class Takings
         foreach ($paid as $sale) {
             $this->issue->invoice($business, $sale->id, $sale->name, '4 Quay Row, Quernmoor', self::BY);
         }
+        $this->payOut($business);
         $this->callOff($business);
+    }
+
+    /** What came by the processor up to yesterday is in the bank, less its fees. */
+    private function payOut(Business $business): void
+    {
+        $yesterday = $this->clock->now()->subDay();
+        $paid = Payment::query()
+            ->where('business_id', $business->id)
+            ->where('method', PaymentMethod::Processor)
+            ->where('state', PaymentState::Paid)
+            ->whereIn('sale_id', Sale::query()->where('created_at', '<', $yesterday)->select('id'))
+            ->get();
+        $items = $paid->map(static fn (Payment $payment): array => [
+            'checkout' => (string) $payment->checkout,
+            'amount' => $payment->amount,
+            'fee' => intdiv($payment->amount * 14 + 500, 1000) + 25,
+        ]);
+        $this->payouts->book(new ProcessorPayout('po_before', $yesterday, array_values($items->all())));
     }
 
     /** One who paid when booking cannot be taken after all: the money has gone back. */

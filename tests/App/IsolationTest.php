@@ -31,6 +31,7 @@ const WITHOUT_MODEL = [
     'claims',
     'code_uses',
     'document_numbers',
+    'payouts',
     'service_daypart',
     'service_location',
     'service_pool',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\StandIns\ProcessorStandIn;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
 use Illuminate\Testing\TestResponse;
 
 /** @param  array<string, mixed>  $body */
@@ -74,4 +76,51 @@ it('refuses what its cards refuse, and strangers', function (): void {
         'amount' => 1,
     ])->assertStatus(409);
     processor("checkouts/{$id}/charges", ['key' => 'e', 'amount' => 1], 'guessed')->assertForbidden();
+});
+
+it('decides on refunds later, for or against, by the card', function (string $card, string $state): void {
+    $id = checkout(false, $card);
+    processor("checkouts/{$id}/refunds", ['key' => 'a', 'amount' => 3000])->assertStatus(202);
+    processor("checkouts/{$id}/refunds", ['key' => 'b', 'amount' => 1801])->assertStatus(409);
+    $asked = fn (): mixed => $this->getJson("/stand-ins/processor/checkouts/{$id}/refunds/a", [
+        'Authorization' => 'Bearer '.config('yardbell.processor_secret'),
+    ])->json('state');
+    expect($asked())->toBe('pending');
+    $this->travel(11)->seconds();
+    expect($asked())->toBe($state);
+})->with([['6000 0000 0000 0008', 'done'], ['6000 0000 0000 0009', 'failed']]);
+
+it('tells of a payment once, twice, never, or in the wrong order', function (string $card, array $told): void {
+    $id = checkout(false, $card);
+    $notices = DB::table('stand_in_notices')->where('checkout', $id)->orderBy('id')->pluck('state')->all();
+    expect($notices)->toBe($told);
+    app(ProcessorStandIn::class)->tick();
+    Http::assertSentCount(count($told));
+    Http::assertSent(
+        static fn (Illuminate\Http\Client\Request $request): bool => preg_match(
+            '/^t=\d+,v=[0-9a-f]{64}\z/',
+            $request->header('X-Processor-Seal')[0],
+        ) === 1,
+    );
+})->with([
+    ['6000 0000 0000 0001', ['paid']],
+    ['6000 0000 0000 0006', ['paid', 'paid']],
+    ['6000 0000 0000 0011', ['paid', 'open']],
+]);
+
+it('pays out what came and went, less its fee, and takes a disputed payment back', function (): void {
+    $id = checkout(false, '6000 0000 0000 0010');
+    expect(DB::table('stand_in_notices')->count())->toBe(0);
+    processor("checkouts/{$id}/refunds", ['key' => 'a', 'amount' => 800])->assertOk();
+    $this->post('/stand-ins/processor/payouts')->assertRedirect();
+    $this->post("/stand-ins/processor/checkouts/{$id}/dispute", ['state' => 'open'])->assertRedirect();
+    $this->post("/stand-ins/processor/checkouts/{$id}/dispute", ['state' => 'open'])->assertRedirect();
+    $this->get('/stand-ins/processor')->assertOk()->assertSee('The shop wins');
+    $this->post("/stand-ins/processor/checkouts/{$id}/dispute", ['state' => 'won'])->assertRedirect();
+    $this->post('/stand-ins/processor/payouts')->assertRedirect();
+    $payouts = app(ProcessorStandIn::class)->payouts('');
+    $fees = static fn (array $payout): array => array_column($payout['items'], 'fee', 'amount');
+    expect(array_map($fees, $payouts))
+        ->toEqual([[4800 => 92, -800 => 0], [-4800 => 0, 4800 => 0]])
+        ->and(app(ProcessorStandIn::class)->payouts($payouts[1]['id']))->toBe([]);
 });

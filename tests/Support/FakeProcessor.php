@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Ledger\ChargeRefused;
 use App\Ledger\Checkout;
 use App\Ledger\Processor;
+use App\Ledger\ProcessorPayout;
 use App\Ledger\ProcessorUnreachable;
 use App\Ledger\RefundRefused;
 
@@ -21,6 +22,13 @@ final class FakeProcessor implements Processor
 
     /** A refund waits until it is decided. */
     public bool $decides = false;
+
+    public ?bool $decided = null;
+
+    public string $dispute = '';
+
+    /** @var list<ProcessorPayout> */
+    public array $paidOut = [];
 
     public bool $charges = true;
 
@@ -44,7 +52,7 @@ final class FakeProcessor implements Processor
     public function find(string $checkout): Checkout
     {
         return $this->reachable
-            ? new Checkout($checkout, $this->state, $this->page($checkout))
+            ? new Checkout($checkout, $this->state, $this->page($checkout), $this->dispute)
             : throw ProcessorUnreachable::because('test');
     }
 
@@ -64,6 +72,18 @@ final class FakeProcessor implements Processor
             throw new ChargeRefused('This card refuses to be charged.');
         }
         $this->charged[$key] = $amount;
+    }
+
+    public function refunded(string $key, string $checkout): ?bool
+    {
+        return $this->decided;
+    }
+
+    public function payouts(string $after): array
+    {
+        return array_values(
+            array_filter($this->paidOut, static fn (ProcessorPayout $payout): bool => $payout->id > $after),
+        );
     }
 
     public function page(string $checkout): string

@@ -28,6 +28,7 @@ final readonly class ShowFigures
             'currency' => $business->currency,
             'tax' => $this->figures->tax($business, $period->from, $period->until),
             'pay' => $this->figures->pay($business, $period->from, $period->until),
+            'payouts' => $this->figures->payouts($business, $period->from, $period->until),
         ]);
     }
 }

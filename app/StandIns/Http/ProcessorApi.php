@@ -46,22 +46,39 @@ final readonly class ProcessorApi
         return $this->told($this->processor->find($id));
     }
 
+    /** 202: it is not decided yet. */
     public function refund(Request $request, string $id): JsonResponse
     {
         $this->admit($request);
+        $state = $this->processor->refund($id, $request->string('key')->value(), $request->integer('amount'));
 
-        return $this->processor->refund($id, $request->string('key')->value(), $request->integer('amount'))
-            ? $this->told($this->processor->find($id))
-            : new JsonResponse(['message' => 'This payment cannot be refunded.'], 409);
+        return $state === 'failed'
+            ? new JsonResponse(['message' => 'This payment cannot be refunded.'], 409)
+            : $this->told($this->processor->find($id))->setStatusCode($state === 'pending' ? 202 : 200);
+    }
+
+    public function refunded(Request $request, string $id, string $key): JsonResponse
+    {
+        $this->admit($request);
+
+        return new JsonResponse(['state' => $this->processor->refunded($key)]);
     }
 
     public function charge(Request $request, string $id): JsonResponse
     {
         $this->admit($request);
+        $state = $this->processor->charge($id, $request->string('key')->value(), $request->integer('amount'));
 
-        return $this->processor->charge($id, $request->string('key')->value(), $request->integer('amount'))
-            ? $this->told($this->processor->find($id))
-            : new JsonResponse(['message' => 'This card refuses to be charged.'], 409);
+        return $state === 'failed'
+            ? new JsonResponse(['message' => 'This card refuses to be charged.'], 409)
+            : $this->told($this->processor->find($id));
+    }
+
+    public function payouts(Request $request): JsonResponse
+    {
+        $this->admit($request);
+
+        return new JsonResponse(['payouts' => $this->processor->payouts($request->string('after')->value())]);
     }
 
     private function admit(Request $request): void
@@ -78,6 +95,7 @@ final readonly class ProcessorApi
         return new JsonResponse([
             'id' => $checkout->id,
             'state' => $state,
+            'dispute' => $checkout->dispute,
             'amount' => $checkout->amount,
             'refunded' => $this->processor->moved($checkout->id, 'refund'),
             'charged' => $this->processor->moved($checkout->id, 'charge'),

@@ -45,4 +45,33 @@ final readonly class ProcessorPage
             default => redirect()->away($this->processor->find($id)->return_url),
         };
     }
+
+    /** What is kept on the processor's side: its checkouts, with what can go wrong later. */
+    public function index(): View
+    {
+        return view('stand-ins.processor', [
+            'checkouts' => $this->processor->latest(),
+            'disputes' => [
+                '' => ['open' => 'Their bank takes it back'],
+                'open' => ['won' => 'The shop wins', 'lost' => 'The client wins'],
+            ],
+        ]);
+    }
+
+    public function dispute(Request $request, string $id): RedirectResponse
+    {
+        $state = $request->string('state')->value();
+        if (in_array($state, ['open', 'won', 'lost'], true)) {
+            $this->processor->dispute($id, $state);
+        }
+
+        return redirect('/stand-ins/processor');
+    }
+
+    public function payOut(): RedirectResponse
+    {
+        $this->processor->payOut();
+
+        return redirect('/stand-ins/processor');
+    }
 }

@@ -7,7 +7,7 @@ return [
     'parts' => 'Parts of the Ledger',
     'sales' => 'Sales',
     'day_close' => 'The day’s close',
-    'figures' => 'Tax and pay',
+    'figures' => 'Figures',
     'fetching' => 'Fetching',
     'find' => 'Find by name, amount or number',
     'which' => 'Which',
@@ -57,5 +57,9 @@ return [
     'no_pay' => 'Nobody is paid for a visit in this time.',
     'pay_and_tips' => '{pay}, and {tips} in tips',
     'of_nobody' => 'Of nobody in particular',
+    'payouts' => 'Paid out by the processor',
+    'no_payouts' => 'Nothing was paid out in this time.',
+    'payout_says' => '{net}, after {fees} in fees',
+    'payout_item' => '{net} (fee {fee})',
     'rate' => '{rate} %',
 ];

@@ -32,6 +32,7 @@ return [
         'fee' => 'Cancelled late',
         'less' => 'Let off',
     ],
+    'disputed' => 'disputed: their bank has taken it back for now',
     'undo' => 'Undo',
     'undo_one' => 'Undo {amount}',
     'in_cash' => '{amount} in cash',

@@ -73,33 +73,53 @@ export function Figures() {
               </Fold>
             ))}
           </Part>
+          <Part title={say.payouts} file={null} none={found.payouts.length === 0 ? say.noPayouts : null}>
+            {found.payouts.map((payout) => (
+              <Fold
+                key={payout.id}
+                id={payout.id}
+                title={longDate(payout.day)}
+                says={say.payoutSays({ net: written(payout.net), fees: written(payout.fees) })}
+              >
+                {payout.items.map((item, i) => (
+                  <MadeOf key={i} amount={say.payoutItem({ net: written(item.net), fee: written(item.fee) })}>
+                    <Link to={`/at/${business}/ledger/sales/${item.sale}`}>
+                      {item.name === '' ? say.nobody : item.name}
+                    </Link>
+                  </MadeOf>
+                ))}
+              </Fold>
+            ))}
+          </Part>
         </>
       )}
     </div>
   );
 }
 
-type PartProps = { title: string; file: string; none: string | null; children: ReactNode };
+type PartProps = { title: string; file: string | null; none: string | null; children: ReactNode };
 
 function Part({ title, file, none, children }: PartProps) {
   return (
     <section>
       <div className="flex flex-wrap items-baseline justify-between gap-3 pb-2">
         <h2>{title}</h2>
-        <a className={buttonLook({ small: true })} href={file}>
-          {say.asFile}
-        </a>
+        {file !== null && (
+          <a className={buttonLook({ small: true })} href={file}>
+            {say.asFile}
+          </a>
+        )}
       </div>
       {none === null ? children : <p className="text-soft">{none}</p>}
     </section>
   );
 }
 
-function MadeOf({ day, amount, children }: { day: string; amount: string; children: ReactNode }) {
+function MadeOf({ day, amount, children }: { day?: string; amount: string; children: ReactNode }) {
   return (
     <p className="flex flex-wrap justify-between gap-3">
       <span>
-        {children} <span className="text-soft">{longDate(day)}</span>
+        {children} {day !== undefined && <span className="text-soft">{longDate(day)}</span>}
       </span>
       <span className="tabular-nums">{amount}</span>
     </p>

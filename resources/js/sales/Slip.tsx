@@ -95,7 +95,7 @@ function Payment({ payment, written, zone, onUndo }: PaymentProps) {
         <span className={payment.state === 'undone' ? 'line-through' : ''}>
           {say.paidBy({ way: payment.method, at: moment(payment.at, zone) })}
         </span>
-        <State word={said(say.states, payment.state)} />
+        <State word={payment.disputed > 0 ? say.disputed : said(say.states, payment.state)} />
         {more.length > 0 && <span className="block text-sm text-soft">{more.join(' · ')}</span>}
         {payment.mayUndo && onUndo !== null && (
           <Button

@@ -10,7 +10,11 @@
 <body>
 <header><p>Yard Bell stand-ins</p>
     
-    <nav aria-label="Stand-ins"><a href="/stand-ins/mailbox">Mailbox</a> <a href="/stand-ins/clock">Clock</a></nav>
+    <nav aria-label="Stand-ins">
+        <a href="/stand-ins/mailbox">Mailbox</a>
+        <a href="/stand-ins/processor">Processor</a>
+        <a href="/stand-ins/clock">Clock</a>
+    </nav>
 </header>
 <main>
 @yield('main')
