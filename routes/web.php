@@ -20,6 +20,7 @@ use App\Board\Http\AnswerRequest;
 use App\Board\Http\AskOtherTimes;
 use App\Board\Http\CancelFromCard;
 use App\Board\Http\DownloadAttachment;
+use App\Board\Http\Miss;
 use App\Board\Http\Move;
 use App\Board\Http\SendSaleLetter;
 use App\Board\Http\SendWord;
@@ -157,6 +158,7 @@ Route::prefix('api')->group(static function (): void {
             });
             Route::middleware('may:change-bookings')->group(static function (): void {
                 Route::post('bookings/{id}/cancel', CancelFromCard::class);
+                Route::post('bookings/{id}/missed', Miss::class);
                 Route::post('bookings/{id}/answer', AnswerRequest::class);
                 Route::post('bookings/{id}/times', AskOtherTimes::class);
                 Route::post('bookings/{id}/move', Move::class);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use App\Bookings\MissBooking;
 use App\Facts\BookingFacts;
 use App\Facts\Told;
 use App\Language\Catalogue;
@@ -14,12 +15,13 @@ use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Support\Clock;
 use YardBell\Core\Booking\State;
 
 /** Everything about one booking that the workspace shows. */
 final readonly class BookingCard
 {
-    public function __construct(private Told $told, private Catalogue $catalogue)
+    public function __construct(private Told $told, private Catalogue $catalogue, private Clock $clock)
     {
     }
 
@@ -102,6 +104,7 @@ final readonly class BookingCard
                 )
                 ->values()
                 ->all(),
+            'mayMiss' => MissBooking::may($booking, $this->clock),
             'mayCancel' => $booking->state->mayBecome(State::Cancelled),
         ];
     }

@@ -32,6 +32,14 @@ final readonly class CancellationCost
         return self::keptCard($booking) !== null ? $cost : min($cost, Balance::of($booking)->kept());
     }
 
+    /** What not coming costs; null: no terms were agreed. */
+    public static function ofMissing(Booking $booking): ?int
+    {
+        $start = Instants::minute($booking->starts_at);
+
+        return CancellationContent::kept($booking->cancellation)?->toCore()->cost($booking->price, $start, $start + 1);
+    }
+
     public static function keptCard(Booking $booking): ?Payment
     {
         return $booking->payments->where('kind', PaymentKind::Card)->firstWhere('state', PaymentState::Kept);

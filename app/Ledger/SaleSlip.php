@@ -156,8 +156,8 @@ final readonly class SaleSlip
         foreach ($sale->entries->groupBy('pair') as $pair) {
             $to = $pair->firstOrFail();
             $from = $pair->last() ?? $to;
-            if (in_array($to->account, [Account::Sales, Account::PayCost], true)) {
-                continue; // tax and pay that go with a line
+            if (in_array($to->account, [Account::Sales, Account::PayCost], true) || $to->about === Movement::Payout) {
+                continue; // tax and pay that go with a line, and what the processor does with it later
             }
             $isIn = in_array($from->account, [Account::Due, Account::Sales, Account::Tips, Account::Credit], true);
             $away = $isIn ? $to : $from;

@@ -110,6 +110,7 @@ return [
 
     'state' => '{state, select, held {held} pending {pending} confirmed {confirmed} arrived {arrived} started {started} completed {completed} no_show {missed} cancelled {cancelled} declined {declined} expired {expired} other {over}}',
     'booking' => [
+        'not_missed' => 'Whether somebody came is known once it has begun, and said once.',
         'not_asked' => 'This booking does not wait for an answer: it is {state}.',
         'not_moved' => 'This booking cannot be moved: it has begun, is over, or is part of a session.',
         'not_cancelled' => 'This booking is {state} and can no longer be cancelled.',

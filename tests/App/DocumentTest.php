@@ -137,7 +137,8 @@ it('leaves no gap in the numbers, many at once and some killed in the middle of 
         });
     });
     $numbers = Document::query()->orderBy('number')->pluck('number')->all();
-    expect(array_filter($answers))->toHaveCount(8)
+    $issued = array_filter($answers, static fn (string $one): bool => preg_match('/^\d{4}-\d{4}\z/', $one) === 1);
+    expect($issued)->toHaveCount(8)
         ->and($numbers)->toBe(range(1, 8))
         ->and(DB::table('document_numbers')->value('last'))->toBe(8);
 });

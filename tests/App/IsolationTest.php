@@ -166,6 +166,8 @@ function asksOf(Yard $yard): array
     $drafts = ['drafts' => [Things::change($yard->business, 'service', $yard->lesson->id, ['minutes' => 30])]];
     $money = Money::of($booked->refresh());
     $fresh = $pending->refresh()->sale_id;
+    $missed = $yard->book('11:00')->id;
+    DB::table('bookings')->where('id', $missed)->update(['starts_at' => now()->subHour()]);
     app(App\Ledger\WriteLine::class)(
         App\Models\Sale::query()->findOrFail($fresh),
         App\Models\SaleLineKind::Added,
@@ -218,6 +220,7 @@ function asksOf(Yard $yard): array
         ['POST', "bookings/{$pending->id}/answer", ['accept' => true], true],
         ['POST', "bookings/{$booked->id}/times", [], true],
         ['POST', "bookings/{$booked->id}/move", ['start' => Yard::at('15:00'), 'staff' => null], true],
+        ['POST', "bookings/{$missed}/missed", [], true],
         ['POST', "bookings/{$booked->id}/word", ['text' => 'Hello'], true],
         ['GET', 'sales', [], false],
         ['GET', 'sales.csv', [], false],

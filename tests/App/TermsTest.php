@@ -232,3 +232,20 @@ it('writes the terms into the mails, and what cancelling has cost', function ():
         '€30.00 was paid. €24.00 of it is kept, as agreed for cancelling late. €6.00 is on its way back.',
     );
 });
+
+it('keeps by the terms what not coming costs (L4)', function (?array $terms, array $sums): void {
+    $booking = settled(agreed(['payment_terms' => Yard::payment('full'), 'cancellation' => $terms]));
+    $asOwner = fn (): Illuminate\Testing\TestResponse => $this->actingAs(App\Models\User::query()->firstOrFail())
+        ->postJson("/api/businesses/yard/bookings/{$booking->id}/missed");
+    $asOwner()->assertStatus(409); // it has not begun
+    app(Clock::class)->putForward(60 * 24 * 4);
+    $asOwner()->assertOk()->assertJson(['state' => 'no_show', 'mayMiss' => false]);
+    $asOwner()->assertOk();
+    app(DeliverDue::class)(lane: 'money');
+    expect(array_sum($this->processor->refunded))->toBe($sums[0])
+        ->and(App\Models\Sale::query()->sole()->owed())->toBe(0)
+        ->and($booking->refresh()->fee)->toBe($sums[1]);
+})->with([
+    'half of it' => [['freeMinutes' => 60, 'amount' => null, 'percent' => '50'], [2400, 2400]],
+    'nothing agreed' => [null, [0, null]],
+]);

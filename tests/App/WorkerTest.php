@@ -118,6 +118,7 @@ it('stops asking a service that does not answer, and asks again after a while', 
         'http://pay.example',
         'secret',
         'http://here.example',
+        app(Clock::class),
     );
     $try = static function () use ($processor): string {
         try {

@@ -329,12 +329,15 @@ it('is found without fault by axe on every screen, wide and narrow', function (i
             'roster/resources',
             'roster/resources/new',
             'gate',
+            'ledger/sales',
+            'ledger/day',
+            'ledger/figures',
         ] as $room
     ) {
         $window->go("/at/quernmoor/{$room}")->find('h2, h1');
         $window->isAccessible();
     }
-    foreach (['mailbox', 'clock'] as $page) {
+    foreach (['mailbox', 'clock', 'processor'] as $page) {
         $window->go(getenv('YARDBELL_TEST_STAND_INS')."/stand-ins/{$page}")->find('h1');
         $window->isAccessible();
     }

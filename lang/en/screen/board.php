@@ -22,6 +22,7 @@ return [
     'word_to_client_if' => 'A word to the client, if you like',
     'cancel_and_tell_them' => 'Cancel it and tell them',
     'leave' => 'Leave it',
+    'did_not_come' => 'They did not come',
     'wait_for_yes' => 'Wait for a yes',
     'now_and_next' => 'Now and next',
     'first_day' => 'First of the day',

@@ -39,7 +39,7 @@ export function SalePanel({ business, id, zone, mayChange }: Props) {
         </Wrong>
       )}
       {mayChange && <Refused business={business} sale={sale} />}
-      {mayChange && sale.due > 0 && <Take business={business} sale={sale} />}
+      {mayChange && <Take business={business} sale={sale} />}
       {mayChange && <SaleActs business={business} sale={sale} />}
       <Papers business={business} sale={sale} mayChange={mayChange} />
       <History sale={sale} zone={zone} />

@@ -9,7 +9,10 @@ import * as say from '@words/sales';
 
 type Props = { business: string; sale: Schemas['Sale'] };
 
-/** One press for all of it in cash or by card; anything else beneath. */
+/**
+ * One press for all of it in cash or by card; anything else beneath. Whoever was a moment too late is told so, although
+ * nothing is due any more.
+ */
 export function Take({ business, sale }: Props) {
   const { act, busy, trouble } = useSaleAct(business, sale.id);
   const [parts, setParts] = useState(false);
@@ -23,7 +26,7 @@ export function Take({ business, sale }: Props) {
       }),
     );
   if (parts) {
-    return <TakeForm key={sale.owed} business={business} sale={sale} onDone={() => setParts(false)} />;
+    return <TakeForm business={business} sale={sale} onDone={() => setParts(false)} />;
   }
   return (
     <div className="grid gap-2">
@@ -32,17 +35,19 @@ export function Take({ business, sale }: Props) {
           {trouble}
         </Wrong>
       )}
-      <p className="flex flex-wrap gap-2">
-        <Button id="take-cash" kind="next" small disabled={busy} onClick={() => void whole('cash')}>
-          {say.inCash({ amount })}
-        </Button>
-        <Button id="take-card" small disabled={busy} onClick={() => void whole('card')}>
-          {say.byCard({ amount })}
-        </Button>
-        <Button id="take-otherwise" small disabled={busy} onClick={() => setParts(true)}>
-          {say.otherwise}
-        </Button>
-      </p>
+      {sale.due > 0 && (
+        <p className="flex flex-wrap gap-2">
+          <Button id="take-cash" kind="next" small disabled={busy} onClick={() => void whole('cash')}>
+            {say.inCash({ amount })}
+          </Button>
+          <Button id="take-card" small disabled={busy} onClick={() => void whole('card')}>
+            {say.byCard({ amount })}
+          </Button>
+          <Button id="take-otherwise" small disabled={busy} onClick={() => setParts(true)}>
+            {say.otherwise}
+          </Button>
+        </p>
+      )}
     </div>
   );
 }

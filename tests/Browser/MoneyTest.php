@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\BrowserCase;
+use Tests\Browser\Window;
+
+uses(BrowserCase::class);
+
+/** The first sale of a list that has this in its line, and something due. */
+function openSale(Window $window, string $part): void
+{
+    $found = 'return [...document.querySelectorAll("main li a")].find((row) => '
+        .'row.textContent.includes(arguments[0]) && row.textContent.includes("due"))';
+    $window->until(
+        "a sale with {$part}",
+        fn (): bool => $window->driver->executeScript("{$found} !== undefined", [$part]) === true,
+    );
+    $window->driver->executeScript("{$found}.click()", [$part]);
+}
+
+it('takes money in parts with a tip and change, undoes it, gives some back, and issues an invoice', function (): void {
+    $desk = $this->window()->signIn();
+    $desk->go('/at/quernmoor/ledger/sales')->sees('Find by name')->isAccessible()->select('#which', 'Something due');
+    openSale($desk, 'Hand-building');
+    $desk->sees('Still missing')->isAccessible();
+    $desk
+        ->press('#take-otherwise')
+        ->type('#take-amount', '10')
+        ->type('#take-tip', '2')
+        ->type('#take-given', '11')
+        ->press('#take-it')
+        ->sees('It comes to €12.00');
+    $desk->type('#take-given', '20')->sees('€8.00')->isAccessible()->press('#take-it');
+    $desk->sees('€20.00 given, €8.00 change');
+    $desk->press('#take-card')->sees('All paid');
+    expect($desk->driver->executeScript('return document.querySelector("#take-cash")'))->toBeNull();
+    $desk->press('[aria-label="Undo €10.00"]')->sees('Still missing')->sees('undone');
+    $desk->press('#take-cash')->sees('All paid');
+    $desk->press('#sale-back')->type('#back-amount', '5')->type('#back-why', 'Glaze ran')->press('#back-do');
+    $desk->sees('Let off: Glaze ran')->sees('Given back in cash');
+    $desk->press('#sale-line')->type('#line-label', 'Apron')->type('#line-amount', '9,5')->press('#line-do');
+    $desk->sees('Apron');
+    $desk->sees('€9.50')->press('#sale-less')->type('#less-why', 'A gift')->press('#less-do')->sees('Let off: A gift');
+    $desk->press('#sale-invoice')->press('#invoice-do')->sees('Invoice 20')->sees('Take it back');
+    $desk->press('#mail-invoice')->sees('It is on its way to');
+});
+
+it('tells the second of two who take money for the same visit', function (): void {
+    [$first, $second] = [$this->window()->signIn(), $this->window()->signIn()];
+    $first->go('/at/quernmoor/ledger/sales')->select('#which', 'Something due');
+    openSale($first, 'Hand-building');
+    $first->sees('Still missing');
+    $second->go(parse_url($first->url(), PHP_URL_PATH))->sees('Still missing');
+    $first->driver->executeScript('document.querySelector("#take-cash").click()');
+    $second->driver->executeScript('document.querySelector("#take-card").click()');
+    $first->sees('All paid');
+    $second->sees('All paid');
+    $told = $first->until(
+        'one of them is told',
+        static fn (): string => implode('', array_filter(
+            [$first->text(), $second->text()],
+            static fn (string $text): bool => str_contains($text, 'Meanwhile something was done to this sale by Alva'),
+        )),
+    );
+    expect(substr_count($told, 'Meanwhile'))->toBe(1);
+});
+
+it('pays by the link that was mailed, and the desk sees it paid', function (): void {
+    $desk = $this->window()->signIn();
+    $desk->go('/at/quernmoor/ledger/sales')->select('#which', 'Something due');
+    openSale($desk, 'Hand-building');
+    $desk->press('#mail-pay_link')->sees('It is on its way to');
+    $mail = (string) $desk->until(
+        'whom it goes to',
+        static fn (): ?string => preg_match('/on its way to (\S+@\S+?)\.\s/', $desk->text(), $to) === 1 ? $to[1] : null,
+    );
+    $client = $this->window()->mailed($mail, 'To be paid');
+    $client->go((string) $client->find('pre a')->getAttribute('href'))->sees('Booked');
+    $client->driver->executeScript("document.querySelector('a[href*=\"/pay?\"]').click()");
+    $client->sees('Card number')->type('#card', '6000 0000 0000 0001')->press('#pay');
+    $client->sees('Booked');
+    $desk->sees('All paid');
+});
+
+it('counts the drawer, and says what lies between', function (): void {
+    $desk = $this->window()->signIn();
+    $desk->go('/at/quernmoor/ledger/day')->sees('Should be in the drawer')->isAccessible();
+    $desk->type('#counted', '1')->type('#banked', '2')->press('#close-day')->sees('There is only €1.00 in the drawer');
+    $desk->type('#banked', '0')->type('#note', 'Counted by hand')->press('#close-day');
+    $desk->sees('Closed by Alva Lindqvarn')->sees('Between them')->sees('Counted by hand');
+    $desk->go('/at/quernmoor/ledger/figures')->sees('Tax by rate')->isAccessible()->sees('VAT 23');
+});
