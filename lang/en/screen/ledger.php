@@ -32,6 +32,8 @@ return [
     'sale_of' => 'Sale of {at}',
     'on_the_board' => '{service}, {at}',
     'day' => 'Day',
+    'day_before' => 'Day before',
+    'day_after' => 'Day after',
     'came_in' => 'Came in',
     'went_out' => 'Went out',
     'way' => 'Way',

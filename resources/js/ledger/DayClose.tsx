@@ -1,9 +1,11 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Schemas } from '../lib/api';
-import { money, moment } from '../lib/format';
+import { addDays, money, moment } from '../lib/format';
 import { ledgerDay } from '../lib/queries';
+import { isDate } from '../lib/date';
 import { useSetup } from '../setup/useSetup';
+import { Button } from '../ui/Button';
 import { DateField } from '../ui/DateField';
 import { CloseForm } from './CloseForm';
 import * as say from '@words/ledger';
@@ -16,16 +18,21 @@ export function DayClose() {
   const zone = data?.timeZone ?? 'UTC';
   const [chosen, setChosen] = useState('today');
   const { data: day } = useQuery({ ...ledgerDay(business, chosen), placeholderData: keepPreviousData });
+  const shown = chosen === 'today' ? (day?.day ?? '') : chosen;
   return (
     <div className="grid max-w-3xl gap-5">
-      <div className="max-w-72">
-        <DateField
-          id="day"
-          label={say.day}
-          wrong={undefined}
-          value={chosen === 'today' ? (day?.day ?? '') : chosen}
-          onValue={setChosen}
-        />
+      <div className="flex flex-wrap items-end gap-2">
+        <div className="w-72">
+          <DateField
+            id="day"
+            label={say.day}
+            wrong={undefined}
+            value={shown}
+            onValue={(next) => isDate(next) && setChosen(next)}
+          />
+        </div>
+        <Button onClick={() => setChosen(addDays(shown, -1))}>{say.dayBefore}</Button>
+        <Button onClick={() => setChosen(addDays(shown, 1))}>{say.dayAfter}</Button>
       </div>
       {day !== undefined && <Ways day={day} />}
       {day !== undefined && may('take-money') && day.isToday && (

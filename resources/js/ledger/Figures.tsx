@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { longDate, money } from '../lib/format';
 import { figures } from '../lib/queries';
+import { isDate } from '../lib/date';
 import { useSetup } from '../setup/useSetup';
 import { buttonLook } from '../ui/Button';
 import { DateField } from '../ui/DateField';
@@ -23,13 +24,19 @@ export function Figures() {
   return (
     <div className="grid max-w-3xl gap-6">
       <div className="grid gap-4 sm:grid-cols-2">
-        <DateField id="from" label={say.from} wrong={undefined} value={from} onValue={(next) => set({ from: next })} />
+        <DateField
+          id="from"
+          label={say.from}
+          wrong={undefined}
+          value={from}
+          onValue={(next) => isDate(next) && set({ from: next })}
+        />
         <DateField
           id="until"
           label={say.until}
           wrong={undefined}
           value={until}
-          onValue={(next) => set({ until: next })}
+          onValue={(next) => isDate(next) && set({ until: next })}
         />
       </div>
       {error !== null && <Wrong as="p">{error.message}</Wrong>}

@@ -79,3 +79,6 @@ function readDayAndMonth(text: string, today: string): string | null {
     ? near
     : dateOf(Number(today.slice(0, 4)) + 1, of, Number(day));
 }
+
+/** Whether it is a date in the form that is kept: "2027-03-01". */
+export const isDate = (written: string): boolean => /^\d{4}-\d\d-\d\d$/.test(written);
