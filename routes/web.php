@@ -27,6 +27,7 @@ use App\Board\Http\SendWord;
 use App\Board\Http\ShowBoard;
 use App\Board\Http\ShowCard;
 use App\Board\Http\ShowVersion;
+use App\Board\Http\TakeCode;
 use App\Changes\Http\SaveChanges;
 use App\Changes\Http\ShowThing;
 use App\Changes\Http\UndoSaved;
@@ -155,6 +156,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('sales/{id}/invoice/{document}/back', TakeInvoiceBack::class);
                 Route::post('sales/{id}/letters', SendSaleLetter::class);
                 Route::post('closes', CloseToday::class);
+                Route::post('bookings/{id}/code', TakeCode::class);
             });
             Route::middleware('may:change-bookings')->group(static function (): void {
                 Route::post('bookings/{id}/cancel', CancelFromCard::class);

@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Language\Sentence;
+use App\Ledger\SaleTaxes;
+use App\Ledger\WriteLine;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client as ClientRow;
+use App\Models\Sale;
+use App\Models\SaleLineKind;
 use App\Models\Service;
 use App\Support\Clock;
+use App\Support\Column;
 use App\Support\Instants;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Validation\ValidationException;
 use YardBell\Core\Booking\State;
 use YardBell\Core\Price\Client;
 use YardBell\Core\Price\ClientVisit;
@@ -30,6 +36,7 @@ final readonly class UseCodes
         private PriceLists $lists,
         private CodeUses $uses,
         private Tariffs $tariffs,
+        private WriteLine $write,
         private Clock $clock,
     ) {
     }
@@ -63,10 +70,7 @@ final readonly class UseCodes
      */
     public function check(Business $business, Booking $booking, ClientRow $client): void
     {
-        $codes = array_column(
-            array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'code'),
-            'label',
-        );
+        $codes = self::named($booking);
         foreach ($codes === [] ? [] : $this->quote($business, $booking, $codes, $client->id)->codes as $use) {
             if (! $use->isApplied()) {
                 throw new Refusal(
@@ -79,6 +83,49 @@ final readonly class UseCodes
                 );
             }
         }
+    }
+
+    /**
+     * A code that is named once it is booked: what it takes off today becomes a line of the sale, and its use is
+     * counted.
+     *
+     * @param  string  $by whoever takes it down
+     *
+     * @throws ValidationException that says why it does not count
+     */
+    public function afterwards(Business $business, string $id, string $code, string $by): Sale
+    {
+        return $this->db->transaction(function () use ($business, $id, $code, $by): Sale {
+            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+            $sale = Sale::query()->lockForUpdate()->find($booking->sale_id);
+            if ($sale === null || ! $booking->state->holdsTime(null, 0)) {
+                throw new Refusal(new Sentence('refusal.sale.not_booked'), 409, 'too_late');
+            }
+            $later = $sale->lines->where('kind', SaleLineKind::Code)->pluck('label');
+            $named = [...self::named($booking), ...Column::strings($later)];
+            $with = $this->quote($business, $booking, [...$named, $code], $booking->client_id);
+            $use = $with->codes[count($with->codes) - 1];
+            $off = $this->quote($business, $booking, $named, $booking->client_id)->total - $with->total;
+            if ($use->reason !== null || $off <= 0) {
+                $why = $use->reason === null ? 'refusal.code.nothing' : "refusal.code.{$use->reason->value}";
+                throw ValidationException::withMessages(['code' => $why]);
+            }
+            $taxes = SaleTaxes::part($sale, -$off);
+            $label = $use->code->code ?? $code;
+            ($this->write)($sale, SaleLineKind::Code, $label, -$off, $by, $taxes, booking: $booking->id);
+            $this->uses->put($booking, $with->codes);
+
+            return $sale;
+        }, attempts: 5);
+    }
+
+    /** @return list<string> the codes a booking was quoted with */
+    private static function named(Booking $booking): array
+    {
+        return array_column(
+            array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'code'),
+            'label',
+        );
     }
 
     /** @param  list<string>  $codes */

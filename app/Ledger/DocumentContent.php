@@ -142,7 +142,7 @@ final class DocumentContent
         }
 
         return [
-            'label' => $line->kind === SaleLineKind::Fee || $line->kind === SaleLineKind::Less
+            'label' => in_array($line->kind, [SaleLineKind::Fee, SaleLineKind::Less, SaleLineKind::Code], true)
                 ? "document.line.{$line->kind->value}?".http_build_query(['label' => $line->label, 'why' => $line->why])
                 : $line->label,
             'at' => $booking?->starts_at->format('Y-m-d\TH:i\Z') ?? '',

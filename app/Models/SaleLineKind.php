@@ -13,6 +13,8 @@ enum SaleLineKind: string
     case Fee = 'fee';
     /** Added at the desk: a product, a correction. */
     case Added = 'added';
+    /** What an offer code takes off, named after it was booked. */
+    case Code = 'code';
     /** Let off. */
     case Less = 'less';
 
@@ -23,7 +25,7 @@ enum SaleLineKind: string
             self::Off => Movement::TakenBack,
             self::Fee => Movement::Fee,
             self::Added => Movement::Added,
-            self::Less => Movement::Less,
+            self::Code, self::Less => Movement::Less,
         };
     }
 }

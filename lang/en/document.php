@@ -15,6 +15,7 @@ return [
     'line' => [
         'fee' => 'Cancelled late: {label}',
         'less' => '{why}',
+        'code' => 'Code {label}',
     ],
     'part' => '{kind, select, people {{count, plural, one {# more person} other {# more people}}} addOn {{count, plural, one {{label}} other {# × {label}}}} frequency {Comes often} covered {Paid ahead: {label}} code {Code {label}} other {{label}}}',
     'total' => 'Total',

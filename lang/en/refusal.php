@@ -35,6 +35,7 @@ return [
         'client_uses' => 'You have used it already.',
         'minimum' => 'It needs a larger order.',
         'combines' => 'It does not go together with the other code.',
+        'nothing' => 'It takes nothing off here.',
         'not_for_you' => 'The code {code} does not count here: {why, select, first_visit {it is for a first visit.} client_uses {it has been used with this address already.} other {it has been used up meanwhile.}} Take it out, and book without it.',
     ],
     'sale' => [
@@ -48,6 +49,7 @@ return [
         'no_invoice' => 'This invoice has been taken back already.',
         'drawer_moved' => 'Meanwhile cash came or went: the drawer should hold {amount} now. Count again.',
         'no_address' => 'There is no mail address to send it to.',
+        'not_booked' => 'This is not booked any more.',
         'nothing_due' => 'Nothing is due any more.',
     ],
     'unreadable' => [

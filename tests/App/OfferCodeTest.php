@@ -118,3 +118,17 @@ it('refuses codes that are none, and a code that is there already', function ():
         ->assertStatus(422)
         ->assertSee('There is such a code already', escape: false);
 });
+
+it('takes a code at the desk for what is booked already, and counts its use', function (): void {
+    $yard = yardWithCodes(['uses' => 1], ['code' => 'Later', 'from' => '2040-01-01']);
+    [$first, $second] = [$yard->book('10:00'), $yard->book('11:00')];
+    $name = fn (Booking $booking, string $code): TestResponse => $this->actingAs($yard->owner)
+        ->postJson("/api/businesses/yard/bookings/{$booking->id}/code", ['code' => $code]);
+    $name($first, 'later')->assertStatus(422)->assertJsonPath('fields.code', 'It does not hold today.');
+    $slip = $name($first, 'spring')->assertOk();
+    expect($slip->json('due'))->toBe(4500)
+        ->and($slip->json('lines.1'))->toMatchArray(['kind' => 'code', 'label' => 'SPRING', 'amount' => -500]);
+    $name($second, 'spring')->assertStatus(422)->assertJsonPath('fields.code', 'It has been used up.');
+    $name($first, 'spring')->assertStatus(422);
+    nameCodes(heldAt($yard, '12:00'), 'SPRING')->assertJsonPath('codes.0.why', 'It has been used up.');
+});

@@ -30,6 +30,7 @@ return [
     'line_kinds' => [
         'off' => 'Not taken',
         'fee' => 'Cancelled late',
+        'code' => 'Code',
         'less' => 'Let off',
     ],
     'disputed' => 'disputed: their bank has taken it back for now',
@@ -52,6 +53,7 @@ return [
     'more' => 'More for this sale',
     'acts' => [
         'line' => 'Add a line',
+        'code' => 'Take a code',
         'less' => 'Let off',
         'back' => 'Give back',
         'invoice' => 'Invoice',
@@ -63,6 +65,8 @@ return [
     'no_tax' => 'none',
     'why' => 'Why',
     'add' => 'Add it',
+    'code' => 'Code',
+    'take_code' => 'Take it off',
     'let_off' => 'Let it off',
     'give_back' => 'Give it back',
     'stays_owed' => 'It is to be paid again in another way',

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { api, type Schemas } from '../lib/api';
+import { useSetup } from '../setup/useSetup';
 import { Button } from '../ui/Button';
 import { AmountForm } from './AmountForm';
+import { CodeForm } from './CodeForm';
 import { InvoiceForm } from './InvoiceForm';
 import { LineForm } from './LineForm';
 import { useSaleAct } from './useSaleAct';
@@ -14,8 +16,12 @@ type Props = { business: string; sale: Schemas['Sale'] };
 export function SaleActs({ business, sale }: Props) {
   const [open, setOpen] = useState<Act | null>(null);
   const close = () => setOpen(null);
+  const { data } = useSetup();
+  const booking = sale.bookings.length === 1 ? sale.bookings[0] : undefined;
+  const mayName = booking !== undefined && sale.due > 0 && (data?.offerCodes.length ?? 0) > 0;
   const may: readonly Act[] = [
     'line',
+    ...(mayName ? (['code'] as const) : []),
     ...(sale.due > 0 ? (['less'] as const) : []),
     ...(sale.refundable > 0 ? (['back'] as const) : []),
     ...(sale.total > 0 && !sale.documents.some((document) => document.stands) ? (['invoice'] as const) : []),
@@ -36,6 +42,9 @@ export function SaleActs({ business, sale }: Props) {
         ))}
       </p>
       {open === 'line' && <LineForm business={business} sale={sale} onDone={close} />}
+      {open === 'code' && booking !== undefined && (
+        <CodeForm business={business} sale={sale} booking={booking.id} onDone={close} />
+      )}
       {open === 'less' && <LetOff business={business} sale={sale} onDone={close} />}
       {open === 'back' && <GiveBack business={business} sale={sale} onDone={close} />}
       {open === 'invoice' && <InvoiceForm business={business} sale={sale} onDone={close} />}
