@@ -7,7 +7,7 @@ import tseslint from 'typescript-eslint';
  */
 const STOREYS = [
   ['workspace'],
-  ['accounts', 'board', 'gate', 'ledger', 'offer', 'roster'],
+  ['accounts', 'board', 'clients', 'gate', 'ledger', 'offer', 'roster'],
   ['sales'],
   ['setup'],
   ['hours'],

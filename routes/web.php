@@ -31,6 +31,8 @@ use App\Board\Http\TakeCode;
 use App\Changes\Http\SaveChanges;
 use App\Changes\Http\ShowThing;
 use App\Changes\Http\UndoSaved;
+use App\Clients\Http\FindClients;
+use App\Clients\Http\PutRates;
 use App\Gate\Http\DownloadCalendar;
 use App\Gate\Http\Pay;
 use App\Gate\Http\ShowBooking;
@@ -43,10 +45,10 @@ use App\Ledger\Http\FindSales;
 use App\Ledger\Http\GiveMoneyBack;
 use App\Ledger\Http\Issue;
 use App\Ledger\Http\LetDueOff;
+use App\Ledger\Http\PayFile;
 use App\Ledger\Http\PrintDocument;
 use App\Ledger\Http\PrintReceipt;
 use App\Ledger\Http\RefundAgain;
-use App\Ledger\Http\PayFile;
 use App\Ledger\Http\SalesFile;
 use App\Ledger\Http\ShowDay;
 use App\Ledger\Http\ShowFigures;
@@ -117,6 +119,7 @@ Route::prefix('api')->group(static function (): void {
             });
             Route::middleware('may:change-setup')->group(static function (): void {
                 Route::post('drafts/quote', AskDraftQuote::class);
+                Route::put('clients/{id}/rates', PutRates::class);
                 Route::post('pictures', StorePicture::class);
                 Route::post('meeting-rooms', OpenMeetingRoom::class);
             });
@@ -132,6 +135,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::get('bookings/{id}/files/{file}', DownloadAttachment::class);
             });
             Route::middleware('may:see-sales')->group(static function (): void {
+                Route::get('clients', FindClients::class);
                 Route::get('sales', FindSales::class);
                 Route::get('sales.csv', SalesFile::class);
                 Route::get('sales/{id}', ShowSale::class);

@@ -84,6 +84,15 @@ abstract class TestCase extends Base
         self::assertSame([], $this->audits ? app(AuditBook::class)() : []);
     }
 
+    /** What a test has left open when it failed keeps nobody waiting. */
+    protected function tearDown(): void
+    {
+        if (DB::transactionLevel() > 0) {
+            DB::rollBack(0);
+        }
+        parent::tearDown();
+    }
+
     protected function setUp(): void
     {
         parent::setUp();

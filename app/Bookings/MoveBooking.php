@@ -27,6 +27,7 @@ final readonly class MoveBooking
         private OtherTimes $times,
         private Claims $claims,
         private WriteBooking $write,
+        private MovedPay $pay,
         private History $history,
         private Announcements $announcements,
         private Clock $clock,
@@ -84,7 +85,7 @@ final readonly class MoveBooking
 
     private function put(Booking $booking, Slot $slot, string $by): void
     {
-        $was = $booking->starts_at->format('Y-m-d\TH:i\Z');
+        [$was, $before] = [$booking->starts_at->format('Y-m-d\TH:i\Z'), $booking->staff_ids];
         $booking->fill([
             'starts_at' => Instants::carbon($slot->start),
             'location_id' => $slot->location,
@@ -106,6 +107,9 @@ final readonly class MoveBooking
             Instants::minute($booking->created_at),
             Instants::toDatabase($this->clock->minute()),
         );
+        if ($slot->staff !== $before) {
+            ($this->pay)($booking, $by);
+        }
         $this->history->holds($booking);
         $this->history->changed($booking, $by, (new Sentence('history.moved', ['from' => $was]))->text());
         $this->announcements->drop($booking);

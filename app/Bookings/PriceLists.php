@@ -8,6 +8,7 @@ use App\Ledger\Contents\StaffPayContent;
 use App\Ledger\Contents\SurchargeContent;
 use App\Ledger\Contents\TaxRateContent;
 use App\Models\Business;
+use App\Models\Client;
 use App\Models\Member;
 use App\Models\Surcharge;
 use App\Models\TaxRate;
@@ -64,7 +65,20 @@ final readonly class PriceLists
             new Taxes($business->prices_include_tax, $rates),
             $surcharges,
             staffRates: self::staffRates($business),
+            clientRates: self::clientRates($business),
         );
+    }
+
+    /** @return array<string, array<string, int>> by client and service, of those who have any */
+    private static function clientRates(Business $business): array
+    {
+        $rates = [];
+        $own = Client::query()->where('business_id', $business->id)->where('rates', '<>', '[]')->get(['id', 'rates']);
+        foreach ($own as $client) {
+            $rates[$client->id] = array_column($client->rates, 'amount', 'service');
+        }
+
+        return $rates;
     }
 
     /** @return array<string, array<string, int|Percent>> by member and service */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Language\Sentence;
+use App\Ledger\NewLine;
 use App\Ledger\SaleTaxes;
 use App\Ledger\WriteLine;
 use App\Models\Booking;
@@ -26,7 +27,6 @@ use YardBell\Core\Price\CodeUse;
 use YardBell\Core\Price\Order;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
-use YardBell\Core\Price\Visit;
 
 /** A held time is sold for less by codes (rules.md P7), until it is booked or its payment has begun. */
 final readonly class UseCodes
@@ -36,6 +36,7 @@ final readonly class UseCodes
         private PriceLists $lists,
         private CodeUses $uses,
         private Tariffs $tariffs,
+        private BookedVisit $visit,
         private WriteLine $write,
         private Clock $clock,
     ) {
@@ -112,7 +113,8 @@ final readonly class UseCodes
             }
             $taxes = SaleTaxes::part($sale, -$off);
             $label = $use->code->code ?? $code;
-            ($this->write)($sale, SaleLineKind::Code, $label, -$off, $by, $taxes, booking: $booking->id);
+            $line = new NewLine(SaleLineKind::Code, $label, -$off, $taxes, booking: $booking->id);
+            ($this->write)($sale, $line, $by);
             $this->uses->put($booking, $with->codes);
 
             return $sale;
@@ -141,37 +143,18 @@ final readonly class UseCodes
         return Tariffs::quote(
             $quoting,
             $this->tariffs->of(Service::query()->findOrFail($booking->service_id)),
-            $this->visit($booking),
+            $this->visit->of($booking),
             new Order(
-                $client === null ? null : new Client($client, visits: $this->visits($business, $booking, $client)),
+                $client === null
+                    ? null
+                    : new Client(
+                        $client,
+                        $list->clientRates[$client] ?? [],
+                        $this->visits($business, $booking, $client),
+                    ),
                 $zone->day($this->clock->minute()),
                 $codes,
             ),
-        );
-    }
-
-    private function visit(Booking $booking): Visit
-    {
-        $addOns = [];
-        foreach ($booking->lines as $line) {
-            if ($line['kind'] === 'addOn' && isset($line['id'], $line['quantity'])) {
-                $addOns[$line['id']] = $line['quantity'];
-            }
-        }
-        $staff = $this->db
-            ->table('booking_staff')
-            ->where('business_id', $booking->business_id)
-            ->where('booking_id', $booking->id)
-            ->pluck('staff_id')
-            ->all();
-
-        return new Visit(
-            $booking->minutes - $booking->extra_minutes,
-            $booking->staff_ids === [] ? array_values(array_filter($staff, is_string(...))) : $booking->staff_ids,
-            $booking->party,
-            $addOns,
-            start: Instants::minute($booking->starts_at),
-            isSession: $booking->session_id !== null,
         );
     }
 

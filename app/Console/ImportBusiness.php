@@ -33,13 +33,6 @@ final class ImportBusiness extends Command
             return 2;
         }
 
-        $left = WritePrices::leftOut($scenario);
-        if ($left !== []) {
-            $this->warn(
-                'Not taken in, since it cannot be set up here yet: '.implode(', ', $left).'. Keep the document.',
-            );
-        }
-
         return $this->option('business') === null
             ? $this->asNew($import, $scenario)
             : $this->replace($import, $scenario);
@@ -85,6 +78,13 @@ final class ImportBusiness extends Command
 
     private function replace(ImportDocument $import, Scenario $scenario): int
     {
+        $left = WritePrices::leftOut($scenario);
+        if ($left !== []) {
+            $this->warn(
+                'Not taken in, since clients are not replaced: '.implode(', ', $left).'. Keep the document.',
+            );
+        }
+
         $slug = Given::in($this->options())->string('business');
         $business = Business::query()->where('slug', $slug)->first();
         if ($business === null) {

@@ -17,25 +17,20 @@ final readonly class AddLine
     {
     }
 
-    /** @param  int  $price as the business states prices; below zero it takes something off */
-    public function __invoke(
-        Business $business,
-        string $id,
-        string $label,
-        int $price,
-        ?string $rate,
-        string $why,
-        string $by,
-    ): Sale {
-        $taxRate = $rate === null ? null : TaxRate::query()->where('business_id', $business->id)->findOrFail($rate);
-        [$amount, $taxes] = SaleTaxes::on($business, $price, $taxRate);
+    public function __invoke(Business $business, string $id, Product $product, string $by): Sale
+    {
+        $rate = $product->taxRate === null
+            ? null
+            : TaxRate::query()->where('business_id', $business->id)->findOrFail($product->taxRate);
+        [$amount, $taxes] = SaleTaxes::on($business, $product->price, $rate);
+        $line = new NewLine(SaleLineKind::Added, $product->label, $amount, $taxes, $product->why);
 
-        return ($this->act)($business, $id, null, function (Sale $sale) use ($label, $amount, $taxes, $why, $by): void {
+        return ($this->act)($business, $id, null, function (Sale $sale) use ($line, $by): void {
             $total = array_sum($sale->lines->map(static fn (SaleLine $line): int => $line->amount)->all());
-            if ($total + $amount < 0) {
+            if ($total + $line->amount < 0) {
                 throw WrongAmount::at('amount', 'below_nothing', $total, $sale->currency);
             }
-            ($this->write)($sale, SaleLineKind::Added, $label, $amount, $by, $taxes, $why);
+            ($this->write)($sale, $line, $by);
         });
     }
 }

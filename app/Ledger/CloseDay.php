@@ -32,23 +32,19 @@ final readonly class CloseDay
     /** @param  int  $seen what the drawer should hold, as the screen showed it */
     public function __invoke(
         Business $business,
-        int $counted,
-        int $banked,
+        Count $count,
         int $seen,
-        string $note,
         string $by,
         ?CarbonImmutable $at = null,
     ): DayClose {
-        if ($banked > $counted) {
-            throw WrongAmount::at('banked', 'more_than_counted', $counted, $business->currency);
+        if ($count->banked > $count->counted) {
+            throw WrongAmount::at('banked', 'more_than_counted', $count->counted, $business->currency);
         }
 
         return $this->db->transaction(function () use (
             $business,
-            $counted,
-            $banked,
+            $count,
             $seen,
-            $note,
             $by,
             $at,
         ): DayClose {
@@ -70,18 +66,18 @@ final readonly class CloseDay
                 'day' => $day,
                 'ways' => $this->figures->ways($business, $day),
                 'expected' => $expected,
-                'counted' => $counted,
-                'banked' => $banked,
-                'note' => $note,
+                'counted' => $count->counted,
+                'banked' => $count->banked,
+                'note' => $count->note,
                 'by' => $by,
                 'at' => $at,
             ]);
-            $difference = $counted - $expected;
+            $difference = $count->counted - $expected;
             $this->book->write(
                 $business,
                 [
-                    new Posting(Movement::Counted, Account::Cash, Account::Difference, $difference, why: $note),
-                    new Posting(Movement::Banked, Account::Bank, Account::Cash, $banked),
+                    new Posting(Movement::Counted, Account::Cash, Account::Difference, $difference, why: $count->note),
+                    new Posting(Movement::Banked, Account::Bank, Account::Cash, $count->banked),
                 ],
                 $by,
                 $at,

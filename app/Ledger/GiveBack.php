@@ -18,27 +18,21 @@ final readonly class GiveBack
     {
     }
 
-    /** @param  bool  $staysOwed it is to be paid again, in another way; else it is owed no more */
-    public function __invoke(
-        Business $business,
-        string $id,
-        int $amount,
-        int $seen,
-        bool $staysOwed,
-        string $why,
-        string $by,
-    ): Sale {
-        $give = function (Sale $sale) use ($amount, $staysOwed, $why, $by): void {
+    /** @param  int  $seen what is owed less what was paid, as the screen showed it */
+    public function __invoke(Business $business, string $id, Returning $returning, int $seen, string $by): Sale
+    {
+        $give = function (Sale $sale) use ($returning, $by): void {
             $most = self::refundable($sale);
-            if ($amount > $most) {
+            if ($returning->amount > $most) {
                 throw WrongAmount::at('amount', 'more_than_paid', $most, $sale->currency);
             }
-            $extra = $amount - max(0, -$sale->owed());
-            if ($extra > 0 && ! $staysOwed) {
+            $extra = $returning->amount - max(0, -$sale->owed());
+            if ($extra > 0 && ! $returning->staysOwed) {
                 $taxes = SaleTaxes::part($sale, -$extra);
-                ($this->write)($sale, SaleLineKind::Less, '', -$extra, $by, $taxes, $why);
+                $line = new NewLine(SaleLineKind::Less, '', -$extra, $taxes, $returning->why);
+                ($this->write)($sale, $line, $by);
             }
-            $this->return->of($sale, $amount, $by, $why);
+            $this->return->of($sale, $returning->amount, $by, $returning->why);
         };
 
         return ($this->act)($business, $id, $seen, $give);

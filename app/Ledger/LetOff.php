@@ -24,7 +24,7 @@ final readonly class LetOff
                 throw WrongAmount::at('amount', 'more_than_due', max(0, $sale->owed()), $sale->currency);
             }
             $taxes = SaleTaxes::part($sale, -$amount);
-            ($this->write)($sale, SaleLineKind::Less, '', -$amount, $by, $taxes, $why);
+            ($this->write)($sale, new NewLine(SaleLineKind::Less, '', -$amount, $taxes, $why), $by);
         });
     }
 }

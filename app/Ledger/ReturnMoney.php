@@ -46,7 +46,8 @@ final readonly class ReturnMoney
         $this->sell->takeBack($booking, $by);
         if ($fee > 0) {
             $booking->update(['fee' => $fee]);
-            ($this->write)($sale, SaleLineKind::Fee, $booking->service_name, $fee, $by, booking: $booking->id);
+            $line = new NewLine(SaleLineKind::Fee, $booking->service_name, $fee, booking: $booking->id);
+            ($this->write)($sale, $line, $by);
         }
         $this->overpaid($sale, $by);
         $left = min($fee, $sale->owed());

@@ -39,13 +39,23 @@ final readonly class SaleFinder
      */
     public function __invoke(Business $business, array $asked, int $page = 0, int $size = self::PAGE): array
     {
-        $found = $this->query($business)
+        $query = $this->sales($business)
             ->tap(fn (Builder $query) => $this->narrow($query, $business, $asked))
             ->orderByDesc('sales.created_at')
             ->orderByDesc('sales.id')
             ->offset($page * $size)
-            ->limit($size + 1)
-            ->get();
+            ->limit($size + 1);
+        $needsSums = $asked['state'] !== 'all' || self::amount($asked['text'], $business->currency) !== null;
+        if ($needsSums) {
+            $found = $this->summed($query, $this->sums($business))->get();
+        } else {
+            // which they are is known without any sum: only theirs are reckoned
+            $ids = $query->pluck('sales.id');
+            $found = $this->summed($this->sales($business), $this->sums($business)->whereIn('sale_id', $ids))
+                ->orderByDesc('sales.created_at')
+                ->orderByDesc('sales.id')
+                ->get();
+        }
         $numbers = $this->numbers($business, $found->pluck('id'));
 
         return [
@@ -56,9 +66,34 @@ final readonly class SaleFinder
         ];
     }
 
-    private function query(Business $business): Builder
+    /** Those that came to something. */
+    private function sales(Business $business): Builder
     {
-        $sums = $this->db
+        return $this->db
+            ->table('sales')
+            ->where('sales.business_id', $business->id)
+            ->whereExists(
+                static fn (Builder $entries) => $entries
+                    ->from('book_entries')
+                    ->whereColumn('book_entries.business_id', 'sales.business_id')
+                    ->whereColumn('book_entries.sale_id', 'sales.id'),
+            );
+    }
+
+    private function summed(Builder $sales, Builder $sums): Builder
+    {
+        return $sales
+            ->joinSub($sums, 'sums', 'sums.sale_id', '=', 'sales.id')
+            ->selectRaw(
+                'sales.id, sales.name, sales.created_at, sums.owed, sums.underway, sums.total, sums.back, sums.paid, '
+                    .'(select min(label) from sale_lines l where l.business_id = sales.business_id and '
+                    ."l.sale_id = sales.id and l.label <> '') as what",
+            );
+    }
+
+    private function sums(Business $business): Builder
+    {
+        return $this->db
             ->table('book_entries')
             ->where('business_id', $business->id)
             ->whereIn('account', ['due', 'returning'])
@@ -68,16 +103,6 @@ final readonly class SaleFinder
                     ."underway, sum(if(account = 'due' and about in ('sold', 'taken_back', 'fee', 'added', 'less'), "
                     ."amount, 0)) as total, sum(if(account = 'due' and about = 'returned', amount, 0)) as back, "
                     ."sum(if(account = 'due' and about in ('paid', 'undone'), -amount, 0)) as paid",
-            );
-
-        return $this->db
-            ->table('sales')
-            ->joinSub($sums, 'sums', 'sums.sale_id', '=', 'sales.id')
-            ->where('sales.business_id', $business->id)
-            ->selectRaw(
-                'sales.id, sales.name, sales.created_at, sums.owed, sums.underway, sums.total, sums.back, sums.paid, '
-                    .'(select min(label) from sale_lines l where l.business_id = sales.business_id and '
-                    ."l.sale_id = sales.id and l.label <> '') as what",
             );
     }
 

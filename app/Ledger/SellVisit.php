@@ -18,7 +18,7 @@ use Carbon\CarbonImmutable;
  */
 final readonly class SellVisit
 {
-    public function __construct(private OpenSale $open, private WriteLine $write)
+    public function __construct(private OpenSale $open, private WriteLine $write, private Book $book)
     {
     }
 
@@ -28,21 +28,15 @@ final readonly class SellVisit
         if (self::isOwedFor($booking)) {
             return $sale;
         }
-        $pay = [];
-        foreach ($booking->staff_pay as $member => $amount) {
-            $pay[] = self::pay($booking, $sale, (string) $member, $amount);
-        }
-        ($this->write)(
-            $sale,
+        $line = new NewLine(
             SaleLineKind::Visit,
             $booking->service_name,
             $booking->price,
-            $by,
             $booking->taxes,
             booking: $booking->id,
-            more: $pay,
-            at: $at,
+            more: self::earned($booking, $sale),
         );
+        ($this->write)($sale, $line, $by, $at);
 
         return $sale;
     }
@@ -54,30 +48,63 @@ final readonly class SellVisit
             return;
         }
         $sale = ($this->open)($booking);
-        $paid = BookEntry::query()
-            ->where('booking_id', $booking->id)
-            ->where('account', Account::StaffPay)
-            ->groupBy('staff_id')
-            ->selectRaw('staff_id, sum(amount) as amount')
-            ->get();
-        $pay = [];
-        foreach ($paid as $share) {
-            $pay[] = self::pay($booking, $sale, (string) $share->staff_id, (int) $share->amount);
-        }
-        ($this->write)(
-            $sale,
+        $taxes = array_map(
+            static fn (array $tax): array => [...$tax, 'net' => -$tax['net'], 'amount' => -$tax['amount']],
+            $booking->taxes,
+        );
+        $line = new NewLine(
             SaleLineKind::Off,
             $booking->service_name,
             -$booking->price,
-            $by,
-            array_map(
-                static fn (array $tax): array => [...$tax, 'net' => -$tax['net'], 'amount' => -$tax['amount']],
-                $booking->taxes,
-            ),
+            $taxes,
             $why,
             $booking->id,
-            $pay,
+            self::paidBack($booking, $sale),
         );
+        ($this->write)($sale, $line, $by);
+    }
+
+    /**
+     * Others take it than those it was sold with: they are paid for it instead.
+     *
+     * @param  array<string, int>  $pay by member
+     */
+    public function payInstead(Booking $booking, array $pay, string $by): void
+    {
+        $booking->update(['staff_pay' => $pay]);
+        if (self::isOwedFor($booking)) {
+            $sale = ($this->open)($booking);
+            $postings = [...self::paidBack($booking, $sale), ...self::earned($booking, $sale)];
+            $this->book->write($booking->business()->firstOrFail(), $postings, $by);
+        }
+    }
+
+    /** @return list<Posting> */
+    private static function earned(Booking $booking, Sale $sale): array
+    {
+        $pay = [];
+        foreach ($booking->staff_pay as $member => $amount) {
+            $pay[] = self::pay($booking, $sale, (string) $member, $amount);
+        }
+
+        return $pay;
+    }
+
+    /** @return list<Posting> what has been earned with it is not any more */
+    private static function paidBack(Booking $booking, Sale $sale): array
+    {
+        $pay = [];
+        $earned = BookEntry::query()
+            ->where('booking_id', $booking->id)
+            ->where('account', Account::StaffPay)
+            ->get()
+            ->groupBy('staff_id');
+        foreach ($earned as $member => $entries) {
+            $amount = array_sum($entries->map(static fn (BookEntry $entry): int => $entry->amount)->all());
+            $pay[] = self::pay($booking, $sale, (string) $member, $amount);
+        }
+
+        return $pay;
     }
 
     private static function isOwedFor(Booking $booking): bool

@@ -7,7 +7,6 @@ namespace App\Ledger;
 use App\Models\Account;
 use App\Models\Sale;
 use App\Models\SaleLine;
-use App\Models\SaleLineKind;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
 
@@ -20,49 +19,52 @@ final readonly class WriteLine
     {
     }
 
-    /**
-     * @param  int  $amount with tax, minor unit; below zero it is owed no more
-     * @param  list<array{name: string, percent: string, included: bool, net: int, amount: int}>  $taxes
-     * @param  list<Posting>  $more that goes with it
-     */
-    public function __invoke(
-        Sale $sale,
-        SaleLineKind $kind,
-        string $label,
-        int $amount,
-        string $by,
-        array $taxes = [],
-        string $why = '',
-        ?string $booking = null,
-        array $more = [],
-        ?CarbonImmutable $at = null,
-    ): SaleLine {
+    public function __invoke(Sale $sale, NewLine $new, string $by, ?CarbonImmutable $at = null): SaleLine
+    {
         $line = $sale->lines()->create([
             'business_id' => $sale->business_id,
-            'booking_id' => $booking,
-            'kind' => $kind,
-            'label' => mb_substr($label, 0, 120),
-            'amount' => $amount,
-            'taxes' => $taxes,
-            'why' => $why,
+            'booking_id' => $new->booking,
+            'kind' => $new->kind,
+            'label' => mb_substr($new->label, 0, 120),
+            'amount' => $new->amount,
+            'taxes' => $new->taxes,
+            'why' => $new->why,
             'by' => $by,
             'at' => $at ?? $this->clock->now(),
         ]);
-        $about = $kind->movement();
-        $postings = [new Posting($about, Account::Due, Account::Sales, $amount, $sale, booking: $booking, why: $why)];
-        foreach ($taxes as $tax) {
+        $postings = [...self::owed($sale, $new), ...$new->more];
+        $this->book->write($sale->business()->firstOrFail(), $postings, $by, $at);
+
+        return $line;
+    }
+
+    /** @return list<Posting> */
+    private static function owed(Sale $sale, NewLine $new): array
+    {
+        $about = $new->kind->movement();
+        $postings = [
+            new Posting(
+                $about,
+                Account::Due,
+                Account::Sales,
+                $new->amount,
+                $sale,
+                booking: $new->booking,
+                why: $new->why,
+            ),
+        ];
+        foreach ($new->taxes as $tax) {
             $postings[] = new Posting(
                 $about,
                 Account::Sales,
                 Account::Tax,
                 $tax['amount'],
                 $sale,
-                booking: $booking,
+                booking: $new->booking,
                 rate: "{$tax['name']} {$tax['percent']}",
             );
         }
-        $this->book->write($sale->business()->firstOrFail(), [...$postings, ...$more], $by, $at);
 
-        return $line;
+        return $postings;
     }
 }

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string|null $email
  * @property string $phone
+ * @property list<array{service: string, amount: int}> $rates own prices, minor unit
  * @property CarbonImmutable|null $proven_at when a link mailed to the address was opened
  */
 final class Client extends Model
@@ -26,9 +27,11 @@ final class Client extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['rates' => '[]'];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['proven_at' => 'immutable_datetime'];
+        return ['proven_at' => 'immutable_datetime', 'rates' => 'array'];
     }
 }

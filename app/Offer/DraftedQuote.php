@@ -15,6 +15,7 @@ use App\Models\Service;
 use App\Offer\Contents\ServiceContent;
 use App\Support\Clock;
 use Illuminate\Database\Eloquent\Collection;
+use YardBell\Core\Price\Client;
 use YardBell\Core\Price\ClientVisit;
 use YardBell\Core\Price\CodeUse;
 use YardBell\Core\Price\InvalidPrice;
@@ -74,6 +75,7 @@ final readonly class DraftedQuote
             isSession: $isSession,
         );
         $order = new Order(
+            $asked->client === null ? null : new Client($asked->client, $list->clientRates[$asked->client] ?? []),
             day: $business->zone()->day($this->clock->minute()),
             codes: $asked->codes,
             others: array_fill(0, $asked->visit - 1, new ClientVisit($tariff->service, $start)),

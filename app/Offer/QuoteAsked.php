@@ -20,6 +20,7 @@ final readonly class QuoteAsked
      * @param  int  $visit which of the client's in its period: 2 for the second (rules.md P5)
      * @param  array<string, int>  $addOns quantity by id
      * @param  list<string>  $codes
+     * @param  string|null  $client whose own price it is
      */
     private function __construct(
         public int $wall,
@@ -29,6 +30,7 @@ final readonly class QuoteAsked
         public int $visit,
         public array $addOns,
         public array $codes,
+        public ?string $client,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class QuoteAsked
                 'addOns.*' => 'integer|min:1|max:20',
                 'codes' => 'present|array|list|max:5',
                 'codes.*' => 'string|max:60',
+                'client' => ['nullable', ...Checks::of($business, 'clients')],
             ]),
         );
         $addOns = [];
@@ -60,6 +63,7 @@ final readonly class QuoteAsked
             $given->int('visit'),
             $addOns,
             $given->strings('codes'),
+            $given->stringIf('client'),
         );
     }
 }

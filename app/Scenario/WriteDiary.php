@@ -43,6 +43,7 @@ final readonly class WriteDiary
                 'business_id' => $business->id,
                 'id' => $ids->of('clients', (string) $id),
                 'name' => $name,
+                'rates' => self::rates($scenario->prices->clientRates[(string) $id] ?? [], $ids),
             ]);
         }
         foreach ($scenario->diary->sessions as $session) {
@@ -70,6 +71,20 @@ final readonly class WriteDiary
         $business->update([
             'longest_taken' => max($business->longest_taken, $longest(Booking::class), $longest(Session::class)),
         ]);
+    }
+
+    /**
+     * @param  array<string, int>  $own by service
+     * @return list<array{service: string, amount: int}>
+     */
+    private static function rates(array $own, Ids $ids): array
+    {
+        $rates = [];
+        foreach ($own as $service => $amount) {
+            $rates[] = ['service' => $ids->of('services', (string) $service), 'amount' => $amount];
+        }
+
+        return $rates;
     }
 
     private function session(Business $business, Scenario $scenario, Scheduled $session, Ids $ids): void

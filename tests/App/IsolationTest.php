@@ -170,9 +170,7 @@ function asksOf(Yard $yard): array
     DB::table('bookings')->where('id', $missed)->update(['starts_at' => now()->subHour()]);
     app(App\Ledger\WriteLine::class)(
         App\Models\Sale::query()->findOrFail($fresh),
-        App\Models\SaleLineKind::Added,
-        'Glaze',
-        100,
+        new App\Ledger\NewLine(App\Models\SaleLineKind::Added, 'Glaze', 100),
         'Owner',
     );
     $sale = "sales/{$money->sale}";
@@ -223,6 +221,13 @@ function asksOf(Yard $yard): array
         ['POST', "bookings/{$missed}/missed", [], true],
         ['POST', "bookings/{$booked->id}/code", ['code' => 'SPRING'], true],
         ['POST', "bookings/{$booked->id}/word", ['text' => 'Hello'], true],
+        ['GET', 'clients', [], false],
+        [
+            'PUT',
+            "clients/{$booked->client_id}/rates",
+            ['rates' => [['service' => $yard->lesson->id, 'amount' => 100]]],
+            true,
+        ],
         ['GET', 'sales', [], false],
         ['GET', 'sales.csv', [], false],
         ['GET', 'tax.csv', [], false],

@@ -259,3 +259,54 @@ it('shows what staff are paid to those alone who reckon with it', function (stri
     ['bookkeeper', true],
     ['desk', false],
 ]);
+
+it('prices a visit for a client with a price of their own, not for an address (P1)', function (): void {
+    $yard = Yard::open(['price' => 5000]);
+    $client = App\Models\Client::query()->findOrFail($yard->book('10:00')->client_id);
+    $put = fn (array $rates): Illuminate\Testing\TestResponse => $this->actingAs($yard->owner)
+        ->putJson("/api/businesses/yard/clients/{$client->id}/rates", ['rates' => $rates]);
+    $own = ['service' => $yard->lesson->id, 'amount' => 3500];
+    $put([['amount' => -1] + $own])->assertStatus(422)->assertJsonPath(
+        'fields',
+        ['rates.0.amount' => 'This is no amount: digits, with at most as many decimals as the currency has.'],
+    );
+    $put([$own, $own])->assertStatus(422);
+    $put([$own])->assertOk()->assertJsonPath('rates', [$own]);
+    expect($this->getJson('/api/businesses/yard/clients?text=KIM')->json('clients.0.rates'))->toBe([$own])
+        ->and($this->getJson('/api/businesses/yard/clients?text=nobody')->json('clients'))->toBe([]);
+    $quote = fn (?string $client): mixed => $this->postJson('/api/businesses/yard/drafts/quote', [
+        'drafts' => [Things::change($yard->business, 'service', $yard->lesson->id, [])],
+        'at' => substr(Yard::at('10:00'), 0, 16),
+        'staff' => null,
+        'minutes' => null,
+        'party' => 1,
+        'visit' => 1,
+        'addOns' => [],
+        'codes' => [],
+        'client' => $client,
+    ])->assertOk()->json('after.total');
+    expect([$quote($client->id), $quote(null)])->toBe([3500, 5000])
+        ->and($yard->book('12:00')->price)->toBe(5000);
+});
+
+it('pays whoever takes a moved visit, and not whoever would have', function (): void {
+    $yard = Yard::open(['price' => 5000, 'staff_pay' => ['amount' => null, 'percent' => '40']], people: 2);
+    [$ana, $bo] = $yard->staff;
+    $bo->update(['rates' => [['service' => $yard->lesson->id, 'amount' => 3000, 'percent' => null]]]);
+    App\Models\Business::markRules($yard->business->id);
+    $booking = $yard->book('10:00');
+    $other = $booking->staff_ids === [$ana->id] ? $bo : $ana;
+    $pays = [$ana->id => 2000, $bo->id => 3000];
+    $paid = static fn (): array => App\Models\BookEntry::query()
+        ->where('account', 'staff_pay')
+        ->groupBy('staff_id')
+        ->selectRaw('staff_id, -sum(amount) as amount')
+        ->pluck('amount', 'staff_id')
+        ->map(static fn (mixed $amount): int => (int) $amount)
+        ->filter()
+        ->all();
+    expect($paid())->toBe([$booking->staff_ids[0] => $pays[$booking->staff_ids[0]]]);
+    $at = YardBell\Core\Time\Wall::instant(Yard::at('14:00'));
+    app(App\Bookings\MoveBooking::class)($yard->business, $booking->id, $at, [$other->id], 'Ana');
+    expect($paid())->toBe([$other->id => $pays[$other->id]])->and($booking->refresh()->price)->toBe(5000);
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Ledger\IssueDocument;
+use App\Ledger\NewLine;
 use App\Ledger\OpenSale;
 use App\Ledger\ReturnMoney;
 use App\Ledger\TakeIn;
@@ -35,7 +36,7 @@ final readonly class Money
     {
         $business = $booking->business()->firstOrFail();
         $sale = app(OpenSale::class)($booking);
-        app(WriteLine::class)($sale, SaleLineKind::Added, 'Glaze', 6000, 'Owner');
+        app(WriteLine::class)($sale, new NewLine(SaleLineKind::Added, 'Glaze', 6000), 'Owner');
         $made = ['business_id' => $business->id, 'currency' => 'EUR', 'checkout' => 'co'];
         $sale->payments()->create(['amount' => 0, 'kind' => PaymentKind::Card, 'state' => PaymentState::Kept] + $made);
         $sale->payments()->create(

@@ -6,6 +6,7 @@ namespace App\Ledger\Http;
 
 use App\Http\Asker;
 use App\Ledger\AddLine;
+use App\Ledger\Product;
 use App\Ledger\SaleSlip;
 use App\Support\Checks;
 use Illuminate\Http\JsonResponse;
@@ -25,17 +26,15 @@ final readonly class AddSaleLine
             'label' => 'required|string|max:120',
             'amount' => Amounts::eitherWay(),
             'taxRate' => ['nullable', ...Checks::of($business, 'tax_rates')],
-            'why' => 'nullable|required_if:less,true|string|max:300',
+            'why' => 'nullable|string|max:300',
         ]);
-        $sale = ($this->add)(
-            $business,
-            $id,
+        $product = new Product(
             $asked->string('label'),
             $asked->int('amount'),
             $asked->stringIf('taxRate'),
             $asked->stringIf('why') ?? '',
-            Asker::access($request)->user->name,
         );
+        $sale = ($this->add)($business, $id, $product, Asker::access($request)->user->name);
 
         return new JsonResponse($this->slip->of($business, $sale));
     }

@@ -6,6 +6,7 @@ namespace App\Ledger\Http;
 
 use App\Http\Asker;
 use App\Ledger\CloseDay;
+use App\Ledger\Count;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -25,14 +26,8 @@ final readonly class CloseToday
             'seen' => 'required|integer',
             'note' => 'nullable|string|max:1000',
         ]);
-        $close = ($this->close)(
-            $business,
-            $asked->int('counted'),
-            $asked->int('banked'),
-            $asked->int('seen'),
-            $asked->stringIf('note') ?? '',
-            Asker::access($request)->user->name,
-        );
+        $count = new Count($asked->int('counted'), $asked->int('banked'), $asked->stringIf('note') ?? '');
+        $close = ($this->close)($business, $count, $asked->int('seen'), Asker::access($request)->user->name);
 
         return new JsonResponse(['day' => $close->day]);
     }

@@ -6,6 +6,7 @@ namespace App\Ledger\Http;
 
 use App\Http\Asker;
 use App\Ledger\GiveBack;
+use App\Ledger\Returning;
 use App\Ledger\SaleSlip;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,15 +27,9 @@ final readonly class GiveMoneyBack
             'why' => 'required|string|max:300',
             'seen' => 'required|integer',
         ]);
-        $sale = ($this->give)(
-            $business,
-            $id,
-            $asked->int('amount'),
-            $asked->int('seen'),
-            $asked->bool('staysOwed'),
-            $asked->string('why'),
-            Asker::access($request)->user->name,
-        );
+        $returning = new Returning($asked->int('amount'), $asked->string('why'), $asked->bool('staysOwed'));
+        $by = Asker::access($request)->user->name;
+        $sale = ($this->give)($business, $id, $returning, $asked->int('seen'), $by);
 
         return new JsonResponse($this->slip->of($business, $sale));
     }

@@ -24,7 +24,7 @@ final readonly class ShowDay
         $business = Asker::business($request);
         $today = $this->clock->now()->setTimezone($business->time_zone)->format('Y-m-d');
         $day = $day === 'today' ? $today : $day;
-        validator(['day' => $day], ['day' => [Checks::date()]])->validate();
+        validator(['day' => $day], ['day' => ['required', Checks::date()]])->validate();
 
         return new JsonResponse([
             'day' => $day,

@@ -331,6 +331,8 @@ return [
     'live_length' => 'Length',
     'live_own_length' => 'its own',
     'live_visit' => 'Which visit of {period, select, day {the day} week {the week} month {the month} other {}}',
+    'live_client' => 'Who',
+    'live_any_client' => 'anybody',
     'live_code' => 'Code',
     'live_due' => 'When booking: {amount}',
     'live_card' => 'A card is kept.',

@@ -8,6 +8,7 @@ return [
     'roster' => 'Roster',
     'gate' => 'Gate',
     'ledger' => 'Ledger',
+    'clients' => 'Clients',
     'ledger' => 'Ledger',
     'this_business_not_yours' => 'This business is not yours',
     'back_to_where_work' => 'Back to where you work',

@@ -65,6 +65,18 @@ export const given = ({ text, state, from, until }: SalesAsked): Partial<SalesAs
   ...(until === '' ? {} : { until }),
 });
 
+export const clients = (business: string, text: string) =>
+  queryOptions({
+    queryKey: ['clients', business, text] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.GET('/api/businesses/{business}/clients', {
+          params: { path: { business }, query: text === '' ? {} : { text } },
+          signal,
+        }),
+      ),
+  });
+
 /** Of a date, or of "today". */
 export const ledgerDay = (business: string, day: string) =>
   queryOptions({

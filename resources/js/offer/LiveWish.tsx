@@ -8,6 +8,7 @@ import { Field } from '../ui/Field';
 import { NumberField } from '../ui/NumberField';
 import { Select } from '../ui/Select';
 import type { ServiceContent } from './service';
+import { LiveClient } from './LiveClient';
 import type { Wish } from './useLivePrice';
 import * as say from '@words/offer';
 
@@ -74,6 +75,7 @@ export function LiveWish({ wish, set, content }: Props) {
             onValue={(visit) => set({ visit })}
           />
         )}
+        <LiveClient wish={wish} set={set} />
         {(data?.offerCodes.length ?? 0) > 0 && (
           <Field
             id="live-code"

@@ -15,6 +15,7 @@ export type Wish = {
   visit: number;
   addOns: Readonly<Record<string, number>>;
   code: string;
+  client: string | null;
 };
 
 /** The visit an owner tries their prices on, and what it costs by what is typed and by what is saved. */
@@ -28,6 +29,7 @@ export function useLivePrice(business: string, draft: Draft, zone: string) {
     visit: 1,
     addOns: {},
     code: '',
+    client: null,
   }));
   const { date, time, code, addOns, ...rest } = useSettled(wish, 180); // ms
   const settled = useSettled(draft, 180); // ms

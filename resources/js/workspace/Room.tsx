@@ -12,6 +12,7 @@ const ROOMS = [
   ['board', say.board],
   ['offer', say.offer],
   ['roster', say.roster],
+  ['clients', say.clients],
   ['ledger', say.ledger],
   ['gate', say.gate],
 ] as const;

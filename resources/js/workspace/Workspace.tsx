@@ -8,6 +8,7 @@ import { SignIn } from '../accounts/SignIn';
 import { SignUp } from '../accounts/SignUp';
 import { Start } from '../accounts/Start';
 import { Board } from '../board/Board';
+import { Clients } from '../clients/Clients';
 import { Ledger } from '../ledger/Ledger';
 import { Offer } from '../offer/Offer';
 import { Roster } from '../roster/Roster';
@@ -57,6 +58,7 @@ export function Workspace() {
             <Route path="board" element={<Board />} />
             <Route path="offer/*" element={<Offer />} />
             <Route path="roster/*" element={<Roster />} />
+            <Route path="clients" element={<Clients />} />
             <Route path="ledger/*" element={<Ledger />} />
             <Route path="gate" element={<GateRoom me={data} />} />
           </Route>

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+/** What somebody gives back of what was paid. */
+final readonly class Returning
+{
+    /**
+     * @param  int  $amount minor unit
+     * @param  bool  $staysOwed it is to be paid again, in another way; else it is owed no more
+     */
+    public function __construct(public int $amount, public string $why, public bool $staysOwed = false)
+    {
+    }
+}
