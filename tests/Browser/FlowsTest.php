@@ -329,6 +329,7 @@ it('is found without fault by axe on every screen, wide and narrow', function (i
             'roster/resources',
             'roster/resources/new',
             'gate',
+            'clients',
             'ledger/sales',
             'ledger/day',
             'ledger/figures',

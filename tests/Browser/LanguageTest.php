@@ -90,13 +90,14 @@ it('says every word of the workspace as its reader does, and cuts none', functio
     $sales = answerOf($window, '/api/businesses/quernmoor/sales');
     $sale = $sales['rows'][0]['id'];
     $data = [...$data, ...dataOf($sales), ...dataOf(answerOf($window, "/api/businesses/quernmoor/sales/{$sale}"))];
+    $data = [...$data, ...dataOf(answerOf($window, '/api/businesses/quernmoor/clients'))];
     $rooms = [
         'board', "board?booking={$tag}", 'offer/services', 'offer/categories', 'offer/add-ons', 'offer/questions',
         'offer/dayparts',
         "offer/services/{$setup['services'][0]['id']}", 'offer/services/new', 'roster', 'roster/year', 'roster/people',
         "roster/people/{$setup['staff'][0]['id']}", 'roster/people/new', 'roster/locations',
         "roster/locations/{$setup['locations'][0]['id']}", 'roster/resources',
-        "roster/resources/{$setup['pools'][0]['id']}", 'gate', 'ledger/sales', 'ledger/day',
+        "roster/resources/{$setup['pools'][0]['id']}", 'gate', 'clients', 'ledger/sales', 'ledger/day',
         'ledger/figures', "ledger/sales/{$sale}",
     ];
     $wrong = [];
