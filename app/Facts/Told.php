@@ -111,7 +111,13 @@ final readonly class Told
     /** @return list<string> */
     private function back(Balance $balance, string $currency): array
     {
-        return $this->amounts(['returning' => $balance->returning, 'returned' => $balance->returned], $currency);
+        $amounts = [
+            'to_give' => $balance->toGive,
+            'returning' => $balance->returning,
+            'returned' => $balance->returned,
+        ];
+
+        return $this->amounts($amounts, $currency);
     }
 
     /**

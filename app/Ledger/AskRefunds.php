@@ -43,7 +43,7 @@ final readonly class AskRefunds
     private function ask(Refund $refund): void
     {
         $checkout = (string) $refund->payment->checkout;
-        $decided = $this->processor->refunded("refund-{$refund->id}", $checkout);
+        $decided = $this->processor->refunded($refund->key(), $checkout);
         $this->db->transaction(
             fn () => match ($decided) {
                 true => $this->settle->done($refund->id),

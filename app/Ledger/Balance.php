@@ -30,6 +30,7 @@ final readonly class Balance
      * @param  int|null  $from what the price of one that is settled at the desk begins at
      * @param  int  $paid all that ever came in, a fee charged to a card included
      * @param  int  $returning on its way back, $returned has gone back
+     * @param  int  $toGive paid beyond what is owed, and to be given back by somebody
      * @param  int  $charging a fee on its way from a kept card
      * @param  string  $state nothing (over, and nobody paid), free, desk, due, part, paid, kept (over, and some of it
      *   stays), charging, refunding or refunded
@@ -41,6 +42,7 @@ final readonly class Balance
         public int $returning,
         public int $returned,
         public int $due,
+        public int $toGive,
         public int $charging,
         public ?int $fee,
         public bool $isOver,
@@ -71,6 +73,7 @@ final readonly class Balance
             returning: $returning,
             returned: $back - $returning,
             due: max(0, $owed - $stays),
+            toGive: max(0, $stays - $owed),
             charging: self::charging($booking->payments),
             fee: $booking->fee,
             isOver: $over,
@@ -80,7 +83,7 @@ final readonly class Balance
                 self::charging($booking->payments) > 0 => 'charging',
                 $over && $owed > $stays => 'due',
                 $over && $back > 0 => 'refunded',
-                $over => $stays > 0 ? 'kept' : 'nothing',
+                $over => min($stays, $owed) > 0 ? 'kept' : 'nothing',
                 $owed > $stays => $stays > 0 ? 'part' : 'due',
                 $stays > 0 => 'paid',
                 $back > 0 => 'refunded',
@@ -89,10 +92,10 @@ final readonly class Balance
         );
     }
 
-    /** What came in and stays. */
+    /** What came in and is to stay. */
     public function kept(): int
     {
-        return $this->paid - $this->returning - $this->returned;
+        return $this->paid - $this->returning - $this->returned - $this->toGive;
     }
 
     /** @param  Collection<int, BookEntry>  $entries */

@@ -14,7 +14,7 @@ final readonly class ChargeChannel implements Channel
 {
     public const NAME = 'charge';
 
-    public function __construct(private Processor $processor, private TakeIn $takeIn)
+    public function __construct(private Processor $processor, private TakeIn $takeIn, private ReturnMoney $return)
     {
     }
 
@@ -40,7 +40,10 @@ final readonly class ChargeChannel implements Channel
             throw $refused;
         }
 
-        return fn () => ($this->takeIn)($payment->id);
+        return function () use ($payment): void {
+            ($this->takeIn)($payment->id);
+            $this->return->overpaid($payment->sale()->firstOrFail(), TakeIn::BY); // it was paid at the desk meanwhile
+        };
     }
 
     private function payment(OutboxEntry $entry): Payment

@@ -33,6 +33,7 @@ final readonly class FetchPayouts
         private ConnectionInterface $db,
         private Processor $processor,
         private SettlePayment $settle,
+        private HearDispute $disputes,
         private Book $book,
         private Repository $cache,
         private Clock $clock,
@@ -81,6 +82,9 @@ final readonly class FetchPayouts
             }
             if (in_array($payment->state, PaymentState::UNSETTLED, true)) {
                 $this->current->of($payment->business_id, fn () => ($this->settle)($payment));
+            }
+            if ($item['amount'] < 0) {
+                $this->current->of($payment->business_id, fn () => ($this->disputes)($payment)); // or a refund
             }
             $found[$payment->business_id][] = [$payment, $item['amount'], $item['fee']];
         }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Account;
-use App\Models\Audience;
 use App\Models\Booking;
 use App\Models\Movement;
-use App\Models\Occasion;
 use App\Models\Payment;
 use App\Models\PaymentKind;
 use App\Models\PaymentMethod;
@@ -17,13 +15,12 @@ use App\Models\Refund;
 use App\Models\RefundState;
 use App\Models\Sale;
 use App\Models\SaleLineKind;
-use App\Outbox\Outbox;
 
 /** Gives money back the way it came (rules.md L3, L4). Within a transaction that has locked the booking. */
 final readonly class ReturnMoney
 {
     public function __construct(
-        private Outbox $outbox,
+        private SendRefund $send,
         private Book $book,
         private SellVisit $sell,
         private WriteLine $write,
@@ -57,23 +54,32 @@ final readonly class ReturnMoney
         }
     }
 
-    /** What was paid beyond what is owed. */
-    public function overpaid(Sale $sale, string $by, string $why = ''): void
+    /**
+     * What was paid beyond what is owed, as far as nobody is needed for it. What came by hand stays to be given back
+     * until somebody does.
+     */
+    public function overpaid(Sale $sale, string $by): void
     {
-        $this->of($sale, -$sale->owed(), $by, $why);
+        $this->of($sale, -$sale->owed(), $by, methods: PaymentMethod::BY_ITSELF);
     }
 
     /**
      * So much of what was paid, the latest payment first.
      *
      * @param  int  $amount minor unit; at most what was paid and not yet given back
-     * @return int what of it there was nothing to give back from
+     * @param  list<PaymentMethod>  $methods of the payments that it is given back from
      */
-    public function of(Sale $sale, int $amount, string $by, string $why = ''): int
-    {
+    public function of(
+        Sale $sale,
+        int $amount,
+        string $by,
+        string $why = '',
+        array $methods = PaymentMethod::ALL,
+    ): void {
         $paid = $sale->payments()
             ->where('state', PaymentState::Paid)
             ->where('kind', '<>', PaymentKind::Card)
+            ->whereIn('method', $methods)
             ->lockForUpdate()
             ->get()
             ->reverse();
@@ -84,8 +90,6 @@ final readonly class ReturnMoney
                 $amount -= $part;
             }
         }
-
-        return max(0, $amount);
     }
 
     private function payment(Sale $sale, Payment $payment, int $amount, string $by, string $why): void
@@ -107,20 +111,7 @@ final readonly class ReturnMoney
             $by,
         );
         if ($isSent) {
-            $this->send($sale, $payment, $refund);
+            ($this->send)($refund);
         }
-    }
-
-    private function send(Sale $sale, Payment $payment, Refund $refund): void
-    {
-        $this->outbox->add(
-            RefundChannel::NAME,
-            Occasion::Refunded,
-            Audience::Processor,
-            (string) $payment->checkout,
-            "refund-{$refund->id}",
-            ['refund' => $refund->id],
-            $sale->bookings()->firstOrFail(),
-        );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Models\Account;
 use App\Models\BookEntry;
 use App\Models\Business;
+use App\Models\Client;
 use App\Models\Movement;
 use App\Models\Payment;
 use App\Models\PaymentMethod;
@@ -15,13 +16,12 @@ use App\Models\Sale;
 use App\Models\Sum;
 use App\Support\Column;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 
 /** Somebody at the desk takes money for a sale: in full or in part, with a tip, with change (rules.md L2, P10). */
 final readonly class TakeMoney
 {
-    public function __construct(private SaleAct $act, private Book $book, private ConnectionInterface $db)
+    public function __construct(private SaleAct $act, private Book $book)
     {
     }
 
@@ -61,28 +61,37 @@ final readonly class TakeMoney
             $payment->setCreatedAt($at);
         }
         $payment->save();
-        $this->book->write($business, [...$this->postings($sale, $taking, $payment)], $by, $at);
+        $this->book->write($business, $this->postings($sale, $taking, $payment), $by, $at);
 
         return $payment;
     }
 
     /** What the client has with the business, minor unit. */
-    public static function credit(Sale $sale): int
+    public static function credit(Sale $sale, bool $locked = false): int
     {
-        return $sale->client_id === null
-            ? 0
-            : -Sum::of(
-                BookEntry::query()
-                    ->where('business_id', $sale->business_id)
-                    ->where('client_id', $sale->client_id)
-                    ->where('account', Account::Credit),
-            );
+        if ($sale->client_id === null) {
+            return 0;
+        }
+        $entries = BookEntry::query()
+            ->where('business_id', $sale->business_id)
+            ->where('client_id', $sale->client_id)
+            ->where('account', Account::Credit);
+
+        return -Sum::of($locked ? $entries->lockForUpdate() : $entries);
+    }
+
+    /** The same, while nobody else takes of it: the client's row is locked, and what is committed by now counts. */
+    private static function creditAlone(Sale $sale): int
+    {
+        Client::query()->whereKey($sale->client_id)->lockForUpdate()->first();
+
+        return self::credit($sale, locked: true);
     }
 
     private function check(Sale $sale, Taking $taking): void
     {
         [$owed, $currency] = [max(0, $sale->owed()), $sale->currency];
-        $credit = $taking->method === PaymentMethod::Credit ? self::credit($sale) : null;
+        $credit = $taking->method === PaymentMethod::Credit ? self::creditAlone($sale) : null;
         $wrong = static fn (string $field, string $code, ?int $most = null): ValidationException => WrongAmount::at(
             $field,
             $code,
@@ -129,16 +138,11 @@ final readonly class TakeMoney
      */
     private function shares(Sale $sale, int $tip): array
     {
-        $staff = $this->db
-            ->table('booking_staff')
-            ->where('booking_staff.business_id', $sale->business_id)
-            ->whereIn('booking_id', $sale->bookings()->pluck('id'))
-            ->join('staff', 'staff.id', '=', 'booking_staff.staff_id')
-            ->orderBy('staff.position')
-            ->orderBy('staff.id')
-            ->distinct()
-            ->pluck('staff.id');
-        $staff = Column::strings($staff) ?: [''];
+        $staff = [];
+        foreach ($sale->bookings()->get() as $booking) {
+            array_push($staff, ...$booking->staff_ids ?: Column::strings($booking->staff()->pluck('staff.id')));
+        }
+        $staff = array_values(array_unique($staff)) ?: [''];
         $shares = [];
         foreach ($staff as $i => $member) {
             $shares[$member] = intdiv($tip, count($staff)) + ($i < $tip % count($staff) ? 1 : 0);

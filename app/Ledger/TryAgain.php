@@ -12,9 +12,9 @@ use App\Models\OutboxEntry;
 use App\Models\PaymentKind;
 use App\Models\PaymentMethod;
 use App\Models\PaymentState;
+use App\Models\Refund;
 use App\Models\RefundState;
 use App\Models\Sale;
-use App\Support\Clock;
 use App\Support\Refusal;
 
 /** What the processor refused is tried again, or a refund is given by hand instead. */
@@ -24,7 +24,7 @@ final readonly class TryAgain
         private SaleAct $act,
         private ChargeCard $charge,
         private Book $book,
-        private Clock $clock,
+        private SendRefund $send,
     ) {
     }
 
@@ -48,10 +48,9 @@ final readonly class TryAgain
         return ($this->act)($business, $id, null, function (Sale $sale) use ($refund): void {
             $failed = $sale->refunds()->lockForUpdate()->findOrFail($refund);
             $this->mustHaveFailed($failed->state);
-            $failed->update(['state' => RefundState::Waiting]);
-            OutboxEntry::query()
-                ->where('key', "refund-{$failed->id}")
-                ->update(['state' => 'waiting', 'attempts' => 0, 'error' => '', 'due_at' => $this->clock->now()]);
+            $this->forget($failed);
+            $failed->update(['state' => RefundState::Waiting, 'tries' => $failed->tries + 1]);
+            ($this->send)($failed);
         });
     }
 
@@ -76,8 +75,14 @@ final readonly class TryAgain
                 ],
                 $by,
             );
-            OutboxEntry::query()->where('key', "refund-{$failed->id}")->update(['error' => '']);
+            $this->forget($failed);
         });
+    }
+
+    /** What was refused is no trouble any more. */
+    private function forget(Refund $refund): void
+    {
+        OutboxEntry::query()->where('key', $refund->key())->update(['error' => '']);
     }
 
     private function mustHaveFailed(RefundState $state): void

@@ -19,6 +19,11 @@ enum PaymentMethod: string
     /** Those that somebody at the desk takes down. */
     public const AT_THE_DESK = [self::Cash, self::Card, self::Transfer, self::Credit];
 
+    /** Those whose money goes back without anybody's hand. */
+    public const BY_ITSELF = [self::Processor, self::Credit];
+
+    public const ALL = [self::Processor, ...self::AT_THE_DESK];
+
     /** Where what came this way stands. */
     public function account(): Account
     {

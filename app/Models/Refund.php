@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property RefundState $state
  * @property string $why
  * @property string $by
+ * @property int $tries how often it was tried again after it was refused
  * @property CarbonImmutable|null $ask_at
  * @property int $asks
  * @property CarbonImmutable $created_at
@@ -35,7 +36,7 @@ final class Refund extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['state' => 'waiting', 'why' => '', 'asks' => 0];
+    protected $attributes = ['state' => 'waiting', 'why' => '', 'asks' => 0, 'tries' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -45,6 +46,12 @@ final class Refund extends Model
             'ask_at' => 'immutable_datetime',
             'created_at' => 'immutable_datetime',
         ];
+    }
+
+    /** The processor's answer to a key stays what it was, so another try has another. */
+    public function key(): string
+    {
+        return "refund-{$this->id}".($this->tries === 0 ? '' : "-{$this->tries}");
     }
 
     /** @return BelongsTo<Payment, $this> */

@@ -34,7 +34,7 @@ use App\Roster\MeetingProvider;
 use App\Roster\PictureFiles;
 use App\Roster\SetupLists;
 use App\StandIns\MailboxFiles;
-use App\StandIns\ProcessorStandIn;
+use App\StandIns\ProcessorNotices;
 use App\Support\Circuit;
 use App\Support\ClientLink;
 use App\Support\Clock;
@@ -204,8 +204,8 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $this->app->bind(
-            ProcessorStandIn::class,
-            static fn (Application $app): ProcessorStandIn => new ProcessorStandIn(
+            ProcessorNotices::class,
+            static fn (Application $app): ProcessorNotices => new ProcessorNotices(
                 $app->make(ConnectionInterface::class),
                 $app->make(Factory::class),
                 $app->make(Clock::class),

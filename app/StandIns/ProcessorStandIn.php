@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\StandIns;
 
 use App\Support\Clock;
-use App\Support\Column;
 use Illuminate\Database\ConnectionInterface;
-use Illuminate\Http\Client\ConnectionException;
-use Illuminate\Http\Client\Factory;
 use Illuminate\Support\Str;
 use stdClass;
 
@@ -34,18 +31,11 @@ final readonly class ProcessorStandIn
     /** Cards that pay at once. */
     private const PAYING = ['0001', '0005', '0006', '0007', '0008', '0009', '0010', '0011'];
 
-    /** What it keeps of a payment: of each thousand, and beside it, in the minor unit. */
-    private const FEE_OF_A_THOUSAND = 14;
-
-    private const FEE = 25;
-
-    private const NOTICE_TRIES = 8;
-
     public function __construct(
         private ConnectionInterface $db,
-        private Factory $http,
+        private ProcessorMoney $money,
+        private ProcessorNotices $notices,
         private Clock $clock,
-        private string $secret,
     ) {
     }
 
@@ -134,7 +124,7 @@ final readonly class ProcessorStandIn
             $amount,
             $checkout->state === 'paid' &&
                 $checkout->card !== self::card('0005') &&
-                $this->moved($id, 'refund') + $amount <= $checkout->amount,
+                $this->money->moved($id, 'refund') + $amount <= $checkout->amount,
             $isLate,
         );
     }
@@ -142,10 +132,9 @@ final readonly class ProcessorStandIn
     /** What became of a refund. @return string done, pending or failed */
     public function refunded(string $key): string
     {
-        $this->decide();
-        $state = $this->db->table('stand_in_movements')->where('key', $key)->value('state');
+        $this->money->decide(self::card('0009'));
 
-        return is_string($state) ? $state : 'failed';
+        return $this->money->state($key) ?? 'failed';
     }
 
     /** Once by its key. @return string done or failed: refused */
@@ -155,19 +144,6 @@ final readonly class ProcessorStandIn
         $may = $checkout->state === 'kept' && $checkout->card !== self::card('0007');
 
         return $this->move($checkout, $key, 'charge', $amount, $may);
-    }
-
-    /** How much has been refunded or charged so far, or is about to be. */
-    public function moved(string $id, string $kind): int
-    {
-        $amounts = $this->db
-            ->table('stand_in_movements')
-            ->where('checkout', $id)
-            ->where('kind', $kind)
-            ->where('state', '<>', 'failed')
-            ->pluck('amount');
-
-        return abs(array_sum(array_map(intval(...), Column::strings($amounts))));
     }
 
     /** A client's bank takes a payment back, or it is decided whose it is: "open", "won" by the shop, or "lost". */
@@ -183,50 +159,9 @@ final readonly class ProcessorStandIn
             ->update(['dispute' => $state]);
         if ($changed === 1 && $state !== 'lost') {
             $amount = $state === 'open' ? -(int) $checkout->amount : (int) $checkout->amount;
-            $this->write($id, "dispute-{$state}-{$id}", 'dispute', $amount);
+            $this->money->write($id, "dispute-{$state}-{$id}", 'dispute', $amount);
         }
-        $this->notify($id, 1);
-    }
-
-    /** Pays out all that came and went since the last time. */
-    public function payOut(): void
-    {
-        $id = 'po_'.Str::lower((string) Str::ulid());
-        $waiting = $this->db->table('stand_in_movements')->where('state', 'done')->whereNull('payout');
-        if ((clone $waiting)->exists()) {
-            $this->db->table('stand_in_payouts')->insert(['id' => $id, 'at' => $this->clock->now()]);
-            $waiting->update(['payout' => $id]);
-        }
-    }
-
-    /** @return list<array{id: string, at: string, items: list<array{checkout: string, amount: int, fee: int}>}> */
-    public function payouts(string $after): array
-    {
-        $payouts = [];
-        $rows = $this->db
-            ->table('stand_in_payouts')
-            ->where('id', '>', $after)
-            ->orderBy('id')
-            ->limit(20)
-            ->get();
-        foreach ($rows as $payout) {
-            $items = $this->db->table('stand_in_movements')->where('payout', $payout->id)->orderBy('at')->get();
-            $payouts[] = [
-                'id' => $payout->id,
-                'at' => str_replace(' ', 'T', $payout->at).'Z',
-                'items' => array_values(
-                    $items->map(
-                        static fn (stdClass $item): array => [
-                            'checkout' => $item->checkout,
-                            'amount' => (int) $item->amount,
-                            'fee' => (int) $item->fee,
-                        ],
-                    )->all(),
-                ),
-            ];
-        }
-
-        return $payouts;
+        $this->notices->tell($id, '');
     }
 
     /** The same key twice is done once. */
@@ -238,33 +173,17 @@ final readonly class ProcessorStandIn
         bool $may,
         bool $isLate = false,
     ): string {
-        $known = $this->db->table('stand_in_movements')->where('key', $key)->value('state');
-        if (is_string($known)) {
+        $known = $this->money->state($key);
+        if ($known !== null) {
             return $known;
         }
         if (! $may || $amount <= 0) {
             return 'failed';
         }
-        $this->write($checkout->id, $key, $kind, $kind === 'refund' ? -$amount : $amount, $isLate);
+        $moves = $kind === 'refund' ? -$amount : $amount;
+        $this->money->write($checkout->id, $key, $kind, $moves, $isLate ? self::LATE_SECONDS : null);
 
         return $isLate ? 'pending' : 'done';
-    }
-
-    private function write(string $checkout, string $key, string $kind, int $amount, bool $isLate = false): void
-    {
-        $takesFee = in_array($kind, ['payment', 'charge'], true);
-        $this->db
-            ->table('stand_in_movements')
-            ->insertOrIgnore([
-                'key' => $key,
-                'checkout' => $checkout,
-                'kind' => $kind,
-                'amount' => $amount,
-                'fee' => $takesFee ? intdiv($amount * self::FEE_OF_A_THOUSAND + 500, 1000) + self::FEE : 0,
-                'state' => $isLate ? 'pending' : 'done',
-                'decides_at' => $isLate ? $this->clock->machine()->addSeconds(self::LATE_SECONDS) : null,
-                'at' => $this->clock->machine(),
-            ]);
     }
 
     /** A payment, not a card that is only kept, is money from now on. */
@@ -272,24 +191,7 @@ final readonly class ProcessorStandIn
     {
         $checkout = $this->db->table('stand_in_checkouts')->where('id', $id)->firstOrFail();
         if ($checkout->state === 'paid' && $checkout->amount > 0) {
-            $this->write($id, "payment-{$id}", 'payment', (int) $checkout->amount);
-        }
-    }
-
-    /** Refunds that waited have been decided by now. */
-    private function decide(): void
-    {
-        $due = $this->db
-            ->table('stand_in_movements')
-            ->where('stand_in_movements.state', 'pending')
-            ->where('decides_at', '<=', $this->clock->machine())
-            ->join('stand_in_checkouts', 'stand_in_checkouts.id', '=', 'stand_in_movements.checkout')
-            ->get(['stand_in_movements.key', 'stand_in_checkouts.card']);
-        foreach ($due as $movement) {
-            $this->db
-                ->table('stand_in_movements')
-                ->where('key', $movement->key)
-                ->update(['state' => $movement->card === self::card('0009') ? 'failed' : 'done']);
+            $this->money->write($id, "payment-{$id}", 'payment', (int) $checkout->amount);
         }
     }
 
@@ -307,9 +209,7 @@ final readonly class ProcessorStandIn
             self::card('0011') => [$state, 'open'],
             default => [$state],
         };
-        foreach ($told as $one) {
-            $this->notify($id, 1, $one);
-        }
+        $this->notices->tell($id, ...$told);
     }
 
     private function done(stdClass $checkout): string
@@ -323,8 +223,8 @@ final readonly class ProcessorStandIn
      */
     public function tick(): void
     {
-        $this->decide();
-        $this->daily();
+        $this->money->decide(self::card('0009'));
+        $this->money->daily();
         foreach (
             $this->db
                 ->table('stand_in_checkouts')
@@ -334,18 +234,9 @@ final readonly class ProcessorStandIn
         ) {
             assert(is_string($id));
             $this->answerLate($id);
-            $this->notify($id, 1);
+            $this->notices->tell($id, '');
         }
-        foreach (
-            $this->db
-                ->table('stand_in_notices')
-                ->where('due_at', '<=', $this->clock->machine())
-                ->orderBy('id')
-                ->limit(50)
-                ->get() as $notice
-        ) {
-            $this->send($notice);
-        }
+        $this->notices->sendDue();
     }
 
     private function answerLate(string $id): void
@@ -357,62 +248,5 @@ final readonly class ProcessorStandIn
             ->where('answers_at', '<=', $this->clock->machine())
             ->update(['state' => $this->db->raw("if(keeps_card, 'kept', 'paid')")]);
         $this->came($id);
-    }
-
-    /** What came and went before today is paid out, once a day. */
-    private function daily(): void
-    {
-        $today = $this->clock->now()->startOfDay();
-        $paidOut = $this->db->table('stand_in_payouts')->where('at', '>=', $today)->exists();
-        $waits = $this->db
-            ->table('stand_in_movements')
-            ->where('state', 'done')
-            ->whereNull('payout')
-            ->where('at', '<', $today)
-            ->exists();
-        if (! $paidOut && $waits) {
-            $this->payOut();
-        }
-    }
-
-    private function notify(string $id, int $times, string $state = ''): void
-    {
-        $notice = ['checkout' => $id, 'due_at' => $this->clock->machine(), 'state' => $state];
-        $this->db->table('stand_in_notices')->insert(array_fill(0, $times, $notice));
-    }
-
-    /** Tried a few times; a notice that does not arrive is the shop's to miss: it asks for the state by itself. */
-    private function send(stdClass $notice): void
-    {
-        $checkout = $this->db->table('stand_in_checkouts')->where('id', $notice->checkout)->firstOrFail();
-        $body = json_encode(['checkout' => $notice->checkout, 'state' => $notice->state], JSON_THROW_ON_ERROR);
-        $time = $this->clock->machine()->getTimestamp();
-        $seal = hash_hmac('sha256', "{$time}.{$body}", $this->secret);
-        try {
-            $heard = $this->http
-                ->connectTimeout(1)
-                ->timeout(5)
-                ->withHeaders(['X-Processor-Seal' => "t={$time},v={$seal}"])
-                ->withBody($body)
-                ->post($checkout->notify_url)
-                ->successful();
-        } catch (ConnectionException) {
-            $heard = false;
-        }
-        if ($heard || $notice->tries >= self::NOTICE_TRIES) {
-            $this->db->table('stand_in_notices')->where('id', $notice->id)->delete();
-            $this->db
-                ->table('stand_in_checkouts')
-                ->where('id', $notice->checkout)
-                ->increment('notices', $heard ? 1 : 0);
-        } else {
-            $this->db
-                ->table('stand_in_notices')
-                ->where('id', $notice->id)
-                ->update([
-                    'tries' => $notice->tries + 1,
-                    'due_at' => $this->clock->machine()->addSeconds(5 * 2 ** $notice->tries),
-                ]);
-        }
     }
 }

@@ -25,6 +25,7 @@ return [
     'kept_whole' => '{amount} was paid and is kept, as agreed for cancelling late.',
     'fee_due' => '{amount} is still due, as agreed for cancelling late.',
     'charging' => '{amount} is being charged to the card that was left, as agreed for cancelling late.',
+    'to_give' => '{amount} is still to be given back.',
     'returning' => '{amount} is on its way back.',
     'returned' => '{amount} has been paid back.',
 

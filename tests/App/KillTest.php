@@ -14,6 +14,7 @@ use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Refund;
 use App\Outbox\DeliverDue;
+use App\StandIns\ProcessorMoney;
 use App\StandIns\ProcessorStandIn;
 use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
@@ -107,7 +108,7 @@ it('loses no payment and makes none twice, however often it is killed', function
     foreach ($paid as $checkout) {
         $payment = Payment::query()->where('checkout', $checkout->id)->sole();
         $booking = Booking::query()->where('sale_id', $payment->sale_id)->sole();
-        $back = app(ProcessorStandIn::class)->moved($checkout->id, 'refund');
+        $back = app(ProcessorMoney::class)->moved($checkout->id, 'refund');
         $refused = $checkout->card === '6000 0000 0000 0005';
         expect($payment->state)->toBe(PaymentState::Paid)
             ->and($back)->toBe($booking->state === State::Confirmed || $refused ? 0 : (int) $checkout->amount)

@@ -59,6 +59,39 @@ it('goes on asking after a refund that is not decided, and tells of one that is 
         ->and(($this->sum)(Account::Processor))->toBe($decided ? 0 : 4800);
 })->with([[true, RefundState::Done], [false, RefundState::Failed]]);
 
+it('hears of a dispute whose notice was lost when its money goes', function (): void {
+    $this->yard->book('10:00');
+    $this->processor->state = 'paid';
+    Yard::settle();
+    $checkout = (string) Payment::query()->sole()->checkout;
+    $this->processor->dispute = 'open';
+    $this->processor->paidOut = [
+        ($this->payout)('po_1', [['checkout' => $checkout, 'amount' => -4800, 'fee' => 0]]),
+    ];
+    app(FetchPayouts::class)->all();
+    expect([($this->sum)(Account::Disputed), ($this->sum)(Account::Bank)])->toBe([4800, -4800]);
+});
+
+it('tries a refund that was decided against again, under another key', function (): void {
+    $booking = $this->yard->book('10:00');
+    $this->processor->state = 'paid';
+    Yard::settle();
+    [$this->processor->decides, $this->processor->decided] = [true, false];
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner');
+    app(DeliverDue::class)(lane: 'money');
+    $this->travel(11)->seconds();
+    app(AskRefunds::class)();
+    $refund = Refund::query()->sole();
+    $this->processor->decides = false;
+    $this->actingAs($this->yard->owner)
+        ->postJson("/api/businesses/yard/sales/{$refund->sale_id}/refunds/{$refund->id}", ['by' => 'again'])
+        ->assertOk();
+    app(DeliverDue::class)(lane: 'money');
+    expect(array_keys($this->processor->refunded))->toBe(["refund-{$refund->id}", "refund-{$refund->id}-1"])
+        ->and($refund->refresh()->state)->toBe(RefundState::Done)
+        ->and(($this->sum)(Account::Returning))->toBe(0);
+});
+
 it('keeps a disputed payment apart until it is decided whose it is', function (string $end, array $sums): void {
     $this->yard->book('10:00');
     $this->processor->state = 'paid';

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\StandIns\ProcessorMoney;
 use App\StandIns\ProcessorStandIn;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
@@ -118,9 +119,9 @@ it('pays out what came and went, less its fee, and takes a disputed payment back
     $this->get('/stand-ins/processor')->assertOk()->assertSee('The shop wins');
     $this->post("/stand-ins/processor/checkouts/{$id}/dispute", ['state' => 'won'])->assertRedirect();
     $this->post('/stand-ins/processor/payouts')->assertRedirect();
-    $payouts = app(ProcessorStandIn::class)->payouts('');
+    $payouts = app(ProcessorMoney::class)->payouts('');
     $fees = static fn (array $payout): array => array_column($payout['items'], 'fee', 'amount');
     expect(array_map($fees, $payouts))
         ->toEqual([[4800 => 92, -800 => 0], [-4800 => 0, 4800 => 0]])
-        ->and(app(ProcessorStandIn::class)->payouts($payouts[1]['id']))->toBe([]);
+        ->and(app(ProcessorMoney::class)->payouts($payouts[1]['id']))->toBe([]);
 });

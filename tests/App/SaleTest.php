@@ -411,3 +411,65 @@ it('lets a client pay what is due by the link, once however often it is pressed'
     $this->get($at)->assertRedirect();
     $this->get("/b/{$booking->id}/pay?until=1&seal=x")->assertNotFound();
 });
+
+it('gives the last of a credit to one of many who take it at the same moment', function (): void {
+    ($this->take)(($this->sale)($this->yard->book('09:00')), ['given' => 5300, 'keepsRest' => true])->assertOk();
+    $sales = array_map(
+        fn (string $time): Sale => ($this->sale)($this->yard->book($time)),
+        ['10:00', '11:00', '12:00', '13:00', '14:00', '15:00'],
+    );
+    $answers = Races::run(6, fn (int $i): string => app(TakeMoney::class)(
+        $this->yard->business,
+        $sales[$i]->id,
+        new Taking(PaymentMethod::Credit, 500),
+        4800,
+        "Person {$i}",
+    )->id);
+    $taken = array_filter($answers, static fn (string $answer): bool => strlen($answer) === 26);
+    expect($taken)->toHaveCount(1)->and(($this->sum)(Account::Credit))->toBe(0);
+});
+
+it('gives back a fee that the card gave while it was paid at the desk', function (): void {
+    $yard = Yard::open([
+        'price' => 4800,
+        'payment' => 'card_hold',
+        'cancellation' => ['freeMinutes' => 20_000, 'amount' => null, 'percent' => '50'],
+    ], 'other');
+    $booking = $yard->book('10:00');
+    $this->processor->state = 'kept';
+    Yard::settle();
+    app(CancelBooking::class)($yard->business->id, $booking->id, History::BY_CLIENT);
+    $sale = ($this->sale)($booking);
+    $entry = App\Models\OutboxEntry::query()->where('channel', 'charge')->sole();
+    $done = app(App\Ledger\ChargeChannel::class)->send($entry); // and while it is on the way:
+    app(TakeMoney::class)($yard->business, $sale->id, new Taking(PaymentMethod::Cash, 2400), 2400, 'Owner');
+    $done();
+    expect($sale->owed())->toBe(0)
+        ->and(Refund::query()->sole()->only('amount', 'state'))
+        ->toBe(['amount' => 2400, 'state' => RefundState::Waiting]);
+});
+
+it('shares a tip among those who took the visit, what remains to the first (P10)', function (): void {
+    $yard = Yard::open(['price' => 4800], 'other', people: 2);
+    $booking = $yard->book('10:00');
+    $booking->update(['staff_ids' => [$yard->staff[1]->id, $yard->staff[0]->id]]);
+    $sale = ($this->sale)($booking);
+    app(TakeMoney::class)($yard->business, $sale->id, new Taking(PaymentMethod::Card, 0, 501), 4800, 'Owner');
+    $tips = BookEntry::query()->where('account', 'tips')->orderBy('id')->get();
+    expect($tips->map(static fn (BookEntry $entry): array => [$entry->staff_id, -$entry->amount])->all())
+        ->toBe([[$yard->staff[1]->id, 251], [$yard->staff[0]->id, 250]]);
+});
+
+it('leaves what came by hand to be given back by hand, when a client cancels by the link', function (): void {
+    $booking = $this->yard->book('10:00');
+    $sale = ($this->sale)($booking);
+    ($this->take)($sale, []);
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, History::BY_CLIENT);
+    expect([$sale->owed(), ($this->sum)(Account::Cash)])->toBe([-4800, 4800]);
+    $query = app(ClientLink::class)->query($booking);
+    expect($this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->json('told.money'))
+        ->toBe(['€48.00 was paid.', '€48.00 is still to be given back.']);
+    $give = ['amount' => 4800, 'seen' => -4800, 'staysOwed' => false, 'why' => 'Cancelled'];
+    ($this->desk)("{$sale->id}/refunds", $give)->assertOk()->assertJson(['owed' => 0, 'total' => 0]);
+    expect(($this->sum)(Account::Cash))->toBe(0);
+});

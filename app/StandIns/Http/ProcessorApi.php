@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\StandIns\Http;
 
+use App\StandIns\ProcessorMoney;
 use App\StandIns\ProcessorStandIn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -13,7 +14,7 @@ use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 /** The processor's own API, for shops that hold the secret. */
 final readonly class ProcessorApi
 {
-    public function __construct(private ProcessorStandIn $processor)
+    public function __construct(private ProcessorStandIn $processor, private ProcessorMoney $money)
     {
     }
 
@@ -78,7 +79,7 @@ final readonly class ProcessorApi
     {
         $this->admit($request);
 
-        return new JsonResponse(['payouts' => $this->processor->payouts($request->string('after')->value())]);
+        return new JsonResponse(['payouts' => $this->money->payouts($request->string('after')->value())]);
     }
 
     private function admit(Request $request): void
@@ -97,8 +98,8 @@ final readonly class ProcessorApi
             'state' => $state,
             'dispute' => $checkout->dispute,
             'amount' => $checkout->amount,
-            'refunded' => $this->processor->moved($checkout->id, 'refund'),
-            'charged' => $this->processor->moved($checkout->id, 'charge'),
+            'refunded' => $this->money->moved($checkout->id, 'refund'),
+            'charged' => $this->money->moved($checkout->id, 'charge'),
         ]);
     }
 }

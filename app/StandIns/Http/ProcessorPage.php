@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\StandIns\Http;
 
+use App\StandIns\ProcessorMoney;
 use App\StandIns\ProcessorStandIn;
 use App\Support\Money;
 use Illuminate\Contracts\View\View;
@@ -13,7 +14,7 @@ use Illuminate\Http\Request;
 /** The processor's own payment page. */
 final readonly class ProcessorPage
 {
-    public function __construct(private ProcessorStandIn $processor)
+    public function __construct(private ProcessorStandIn $processor, private ProcessorMoney $money)
     {
     }
 
@@ -70,7 +71,7 @@ final readonly class ProcessorPage
 
     public function payOut(): RedirectResponse
     {
-        $this->processor->payOut();
+        $this->money->payOut();
 
         return redirect('/stand-ins/processor');
     }

@@ -1,10 +1,9 @@
 import { useState, type SubmitEvent } from 'react';
-import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { hintLook } from '../ui/Labelled';
 import { MoneyField } from '../ui/MoneyField';
-import { Wrong } from '../ui/Wrong';
+import { ActFoot } from './ActFoot';
 import type { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
 
@@ -32,7 +31,7 @@ export function AmountForm({ id, currency, first, does, hint, box, saying, onSub
       onDone();
     }
   };
-  const { wrong, trouble, busy } = saying;
+  const { wrong } = saying;
   return (
     <form className="grid gap-3" onSubmit={(event) => void submit(event)}>
       <MoneyField
@@ -50,19 +49,7 @@ export function AmountForm({ id, currency, first, does, hint, box, saying, onSub
           {box}
         </Check>
       )}
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
-      <p className="flex flex-wrap gap-2">
-        <Button type="submit" id={`${id}-do`} small disabled={busy}>
-          {does}
-        </Button>
-        <Button small onClick={onDone}>
-          {say.leave}
-        </Button>
-      </p>
+      <ActFoot id={`${id}-do`} does={does} saying={saying} onLeave={onDone} />
     </form>
   );
 }

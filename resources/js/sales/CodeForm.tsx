@@ -1,8 +1,7 @@
 import { useState, type SubmitEvent } from 'react';
 import { api, type Schemas } from '../lib/api';
-import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
-import { Wrong } from '../ui/Wrong';
+import { ActFoot } from './ActFoot';
 import { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
 
@@ -10,7 +9,8 @@ type Props = { business: string; sale: Schemas['Sale']; booking: string; onDone:
 
 /** An offer code that is named once it is booked. */
 export function CodeForm({ business, sale, booking, onDone }: Props) {
-  const { act, busy, wrong, trouble } = useSaleAct(business, sale.id);
+  const saying = useSaleAct(business, sale.id);
+  const { act, wrong } = saying;
   const [code, setCode] = useState('');
   const submit = async (event: SubmitEvent) => {
     event.preventDefault();
@@ -30,19 +30,7 @@ export function CodeForm({ business, sale, booking, onDone }: Props) {
         value={code}
         onValue={setCode}
       />
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
-      <p className="flex flex-wrap gap-2">
-        <Button type="submit" id="code-do" small disabled={busy}>
-          {say.takeCode}
-        </Button>
-        <Button small onClick={onDone}>
-          {say.leave}
-        </Button>
-      </p>
+      <ActFoot id="code-do" does={say.takeCode} saying={saying} onLeave={onDone} />
     </form>
   );
 }

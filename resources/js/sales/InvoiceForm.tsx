@@ -1,9 +1,8 @@
 import type { SubmitEvent } from 'react';
 import { api, type Schemas } from '../lib/api';
-import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { useFields } from '../ui/useFields';
-import { Wrong } from '../ui/Wrong';
+import { ActFoot } from './ActFoot';
 import { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
 
@@ -11,7 +10,8 @@ type Props = { business: string; sale: Schemas['Sale']; onDone: () => void };
 
 /** Whom the invoice is for. Once issued it never changes. */
 export function InvoiceForm({ business, sale, onDone }: Props) {
-  const { act, busy, wrong, trouble } = useSaleAct(business, sale.id);
+  const saying = useSaleAct(business, sale.id);
+  const { act, wrong } = saying;
   const { values, field } = useFields({ name: sale.name, address: '' }, 'invoice-');
   const submit = async (event: SubmitEvent) => {
     event.preventDefault();
@@ -24,19 +24,7 @@ export function InvoiceForm({ business, sale, onDone }: Props) {
     <form className="grid gap-3" onSubmit={(event) => void submit(event)}>
       <Field {...field('name', wrong)} label={say.invoiceName} maxLength={120} />
       <Field {...field('address', wrong)} label={say.invoiceAddress} lines={3} maxLength={300} />
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
-      <p className="flex flex-wrap gap-2">
-        <Button type="submit" id="invoice-do" small disabled={busy}>
-          {say.issue}
-        </Button>
-        <Button small onClick={onDone}>
-          {say.leave}
-        </Button>
-      </p>
+      <ActFoot id="invoice-do" does={say.issue} saying={saying} onLeave={onDone} />
     </form>
   );
 }

@@ -1,13 +1,12 @@
 import { useState, type SubmitEvent } from 'react';
 import { api, type Schemas } from '../lib/api';
 import { useSetup } from '../setup/useSetup';
-import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Columns } from '../ui/Columns';
 import { Field } from '../ui/Field';
 import { MoneyField } from '../ui/MoneyField';
 import { Select } from '../ui/Select';
-import { Wrong } from '../ui/Wrong';
+import { ActFoot } from './ActFoot';
 import { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
 
@@ -16,7 +15,8 @@ type Props = { business: string; sale: Schemas['Sale']; onDone: () => void };
 /** A product, or a correction that takes something off. */
 export function LineForm({ business, sale, onDone }: Props) {
   const { data } = useSetup();
-  const { act, busy, wrong, trouble } = useSaleAct(business, sale.id);
+  const saying = useSaleAct(business, sale.id);
+  const { act, wrong } = saying;
   const [line, setLine] = useState({ label: '', amount: 0, rate: '', less: false });
   const set = (some: Partial<typeof line>) => setLine((now) => ({ ...now, ...some }));
   const submit = async (event: SubmitEvent) => {
@@ -69,19 +69,7 @@ export function LineForm({ business, sale, onDone }: Props) {
       <Check id="line-less" checked={line.less} onChange={(less) => set({ less })}>
         {say.lineTakesOff}
       </Check>
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
-      <p className="flex flex-wrap gap-2">
-        <Button type="submit" id="line-do" small disabled={busy}>
-          {say.add}
-        </Button>
-        <Button small onClick={onDone}>
-          {say.leave}
-        </Button>
-      </p>
+      <ActFoot id="line-do" does={say.add} saying={saying} onLeave={onDone} />
     </form>
   );
 }

@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
 import { api, unwrap, type Schemas } from '../lib/api';
 import { money } from '../lib/format';
-import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Columns } from '../ui/Columns';
@@ -10,6 +9,7 @@ import { hintLook } from '../ui/Labelled';
 import { MoneyField } from '../ui/MoneyField';
 import { useSettled } from '../ui/useSettled';
 import { Wrong } from '../ui/Wrong';
+import { ActFoot } from './ActFoot';
 import { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
 
@@ -20,7 +20,8 @@ const WAIT = 250; // ms
 
 /** In parts, with a tip, with change: what it leaves is said before it is done. */
 export function TakeForm({ business, sale, onDone }: Props) {
-  const { act, busy, wrong, trouble } = useSaleAct(business, sale.id);
+  const saying = useSaleAct(business, sale.id);
+  const { act, wrong } = saying;
   const [taking, setTaking] = useState<Taking>(() => ({
     method: 'cash',
     amount: sale.due,
@@ -74,23 +75,15 @@ export function TakeForm({ business, sale, onDone }: Props) {
           {say.keepsRest}
         </Check>
       )}
-      {[trouble, wrong['keepsRest'], wrong['method']].map(
+      {[wrong['keepsRest'], wrong['method']].map(
         (one) =>
-          one !== undefined &&
-          one !== null && (
+          one !== undefined && (
             <Wrong key={one} as="p" role="alert">
               {one}
             </Wrong>
           ),
       )}
-      <p className="flex flex-wrap gap-2">
-        <Button type="submit" id="take-it" kind="next" small disabled={busy}>
-          {say.take}
-        </Button>
-        <Button small onClick={onDone}>
-          {say.leave}
-        </Button>
-      </p>
+      <ActFoot id="take-it" does={say.take} kind="next" saying={saying} onLeave={onDone} />
     </form>
   );
 }

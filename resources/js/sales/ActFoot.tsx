@@ -1,0 +1,33 @@
+import { Button } from '../ui/Button';
+import { Wrong } from '../ui/Wrong';
+import type { useSaleAct } from './useSaleAct';
+import * as say from '@words/sales';
+
+type Props = {
+  id: string;
+  does: string;
+  kind?: 'plain' | 'next';
+  saying: Pick<ReturnType<typeof useSaleAct>, 'busy' | 'trouble'>;
+  onLeave: () => void;
+};
+
+/** The end of a form that does something to a sale: what was refused of it as a whole, do it, or leave it. */
+export function ActFoot({ id, does, kind = 'plain', saying, onLeave }: Props) {
+  return (
+    <>
+      {saying.trouble !== null && (
+        <Wrong as="p" role="alert">
+          {saying.trouble}
+        </Wrong>
+      )}
+      <p className="flex flex-wrap gap-2">
+        <Button type="submit" id={id} kind={kind} small disabled={saying.busy}>
+          {does}
+        </Button>
+        <Button small onClick={onLeave}>
+          {say.leave}
+        </Button>
+      </p>
+    </>
+  );
+}
