@@ -43,6 +43,7 @@ use App\Ledger\Http\ChargeAgain;
 use App\Ledger\Http\CloseToday;
 use App\Ledger\Http\FindSales;
 use App\Ledger\Http\GiveMoneyBack;
+use App\Ledger\Http\GiveTipBack;
 use App\Ledger\Http\Issue;
 use App\Ledger\Http\LetDueOff;
 use App\Ledger\Http\PayFile;
@@ -153,6 +154,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('sales/{id}/payments/{payment}/undo', UndoPayment::class);
                 Route::post('sales/{id}/lines', AddSaleLine::class);
                 Route::post('sales/{id}/let-off', LetDueOff::class);
+                Route::post('sales/{id}/tips-back', GiveTipBack::class);
                 Route::post('sales/{id}/refunds', GiveMoneyBack::class);
                 Route::post('sales/{id}/refunds/{refund}', RefundAgain::class);
                 Route::post('sales/{id}/charge', ChargeAgain::class);

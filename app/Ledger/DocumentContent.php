@@ -24,6 +24,7 @@ final class DocumentContent
     /**
      * @param  string  $from the business's name and address, a line each
      * @param  string  $to likewise
+     * @param  string  $taxNumber of the business; may be empty
      * @param  list<Row>  $lines "at" is the start of a visit, as an instant; else empty
      * @param  list<Tax>  $taxes
      * @param  string  $of the number of the invoice that is taken back; else empty
@@ -31,6 +32,7 @@ final class DocumentContent
     private function __construct(
         public readonly string $from,
         public readonly string $to,
+        public readonly string $taxNumber,
         public readonly string $currency,
         public readonly array $lines,
         public readonly array $taxes,
@@ -48,6 +50,7 @@ final class DocumentContent
         return new self(
             from: self::sender($business),
             to: trim("{$name}\n{$address}"),
+            taxNumber: $business->tax_number,
             currency: $sale->currency,
             lines: $lines,
             taxes: SaleTaxes::of($sale->lines),
@@ -69,6 +72,7 @@ final class DocumentContent
         return new self(
             $given->string('from'),
             $given->string('to'),
+            $given->string('taxNumber'),
             $given->string('currency'),
             $lines,
             $taxes,
@@ -90,7 +94,17 @@ final class DocumentContent
         /** @var list<Tax> $taxes */
         $taxes = array_map(static fn (array $tax): array => [...$less($tax), 'net' => -$tax['net']], $this->taxes);
 
-        return new self($this->from, $this->to, $this->currency, $lines, $taxes, -$this->total, 0, $invoice);
+        return new self(
+            $this->from,
+            $this->to,
+            $this->taxNumber,
+            $this->currency,
+            $lines,
+            $taxes,
+            -$this->total,
+            0,
+            $invoice,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -88,7 +88,7 @@ final readonly class Paper
         $html = $this->views->make('documents.paper', [
             'language' => $this->catalogue->locale(),
             'title' => $title,
-            'from' => explode("\n", $content->from),
+            'from' => $this->sender($content),
             'to' => array_values(array_filter(explode("\n", $content->to))),
             'date' => $this->date($business, $at),
             'takesBack' => $content->of === '' ? '' : $this->say('takes_back', ['number' => $content->of]),
@@ -129,6 +129,17 @@ final readonly class Paper
         return self::pdf($html->render());
     }
 
+    /** @return list<string> */
+    private function sender(DocumentContent $content): array
+    {
+        $number = $content->taxNumber;
+
+        return [
+            ...explode("\n", $content->from),
+            ...$number === '' ? [] : [$this->say('tax_number', ['number' => $number])],
+        ];
+    }
+
     private static function pdf(string $html): string
     {
         $options = new Options();
@@ -149,8 +160,9 @@ final readonly class Paper
         $currency = $payment->currency;
         $rest = $payment->given === null ? 0 : $payment->given - $payment->amount - $payment->tip;
         $rows = [$this->moved('paid_by', $business, $payment, $payment->created_at, $payment->amount)];
-        if ($payment->tip > 0) {
-            $rows[] = $this->row('tip', $payment->tip, $currency);
+        $tip = $payment->tip - ReturnTip::back($payment);
+        if ($tip > 0) {
+            $rows[] = $this->row('tip', $tip, $currency);
         }
         if ($rest > 0) {
             $rows[] = $this->row('given', (int) $payment->given, $currency);

@@ -48,6 +48,7 @@ final readonly class SaleSlip
             'due' => max(0, $owed),
             'credit' => TakeMoney::credit($sale),
             'refundable' => GiveBack::refundable($sale),
+            'tipsReturnable' => ReturnTip::returnable($sale),
             'payments' => $sale->payments
                 ->filter(static fn (Payment $payment): bool => self::isShown($payment))
                 ->map(fn (Payment $payment): array => $this->payment($business, $payment))
@@ -124,6 +125,7 @@ final readonly class SaleSlip
             'method' => $payment->method->value,
             'amount' => $payment->amount,
             'tip' => $payment->tip,
+            'tipBack' => ReturnTip::back($payment),
             'given' => $given,
             'change' => $given === null ? 0 : $given - $payment->amount - $payment->tip - $kept,
             'kept' => $kept,

@@ -132,7 +132,7 @@ final readonly class TakeMoney
     }
 
     /**
-     * P10: a tip goes to those who took the visits, shared equally, what remains to the first.
+     * What each who took the visits has of a tip.
      *
      * @return array<string, int> by member; '' where nobody did
      */
@@ -142,12 +142,7 @@ final readonly class TakeMoney
         foreach ($sale->bookings()->get() as $booking) {
             array_push($staff, ...$booking->staff_ids ?: Column::strings($booking->staff()->pluck('staff.id')));
         }
-        $staff = array_values(array_unique($staff)) ?: [''];
-        $shares = [];
-        foreach ($staff as $i => $member) {
-            $shares[$member] = intdiv($tip, count($staff)) + ($i < $tip % count($staff) ? 1 : 0);
-        }
 
-        return $shares;
+        return TipShares::of($staff, $tip);
     }
 }

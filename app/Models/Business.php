@@ -21,6 +21,7 @@ use YardBell\Core\Time\Zone;
  * @property CarbonImmutable|null $published_at
  * @property string|null $rules_mark null before it is first saved
  * @property int $travel_minutes
+ * @property string $tax_number
  * @property bool $prices_include_tax
  * @property int $longest_taken
  * @property-read SignIn $pivot where it was reached from an account
@@ -53,6 +54,7 @@ final class Business extends Model
         'clock' => 24,
         'first_weekday' => 'mon',
         'phone' => '',
+        'tax_number' => '',
         'email' => '',
         'proof' => 'abuse',
     ];

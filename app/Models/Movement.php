@@ -18,6 +18,7 @@ enum Movement: string
     case Paid = 'paid';
     case Undone = 'undone';
     case Tip = 'tip';
+    case TipBack = 'tip_back';
     case Returned = 'returned';
     /** Cash beyond what was due, kept for the client. */
     case Credited = 'credited';

@@ -34,6 +34,7 @@ final class Quernmoor
             'contact' => [
                 'email' => 'hello@quernmoor.example',
                 'phone' => '+44 1632 960 417',
+                'tax_number' => 'QM 000 417 00',
                 'links' => ['https://quernmoor.example/'],
                 'public_hours' => [
                     ...self::days(self::WORKDAYS, '09:00', '19:00'),

@@ -30,6 +30,7 @@ return [
     'given_back_by' => 'Given back {way} on {date}',
     'way' => '{way, select, cash {in cash} card {by card} processor {by card, online} transfer {by transfer} credit {from what you have with us} other {}}',
     'tip' => 'Tip',
+    'tax_number' => 'Tax number {number}',
     'given' => 'Given in cash',
     'change' => 'Change',
     'due' => 'Still due',

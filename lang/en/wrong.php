@@ -146,6 +146,7 @@ return [
         'nothing' => 'How much is it?',
         'more_than_due' => 'At most {most} is due.',
         'more_than_paid' => 'At most {most} can be given back.',
+        'more_than_tip' => 'At most {most} of the tips can be given back.',
         'more_than_credit' => 'They have {most} with you.',
         'more_than_counted' => 'There is only {most} in the drawer.',
         'given_too_little' => 'It comes to {most}.',

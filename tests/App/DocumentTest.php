@@ -68,14 +68,17 @@ it('prints the business, the lines, the tax by rate and the number', function ()
     ]);
     $this->yard->lesson->update(['pricing' => [...Yard::pricing(12300), 'taxRates' => [$rate->id]]]);
     App\Models\Business::markRules($this->yard->business->id);
+    $this->yard->business->update(['tax_number' => 'QM 417']);
     $sale = ($this->sale)($this->yard->book('10:00'));
     $document = ($this->issue)($sale);
+    $this->yard->business->update(['tax_number' => 'QM 999']);
     $this->actingAs($this->yard->owner);
     $pdf = $this->get("/api/businesses/yard/documents/{$document->id}")->assertOk();
     $words = wordsOf((string) $pdf->getContent());
     expect($pdf->headers->get('Content-Type'))->toBe('application/pdf')
         ->and($words)->toContain($document->written())
         ->toContain('1 Yard Lane')
+        ->toContain('Tax number QM 417')
         ->toContain('4 Quay Row')
         ->toContain('Lesson')
         ->toContain('123.00')

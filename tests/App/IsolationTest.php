@@ -241,13 +241,14 @@ function asksOf(Yard $yard): array
         ['POST', "{$sale}/payments/{$money->payment}/undo", [], true],
         ['POST', "{$sale}/lines", $product + ['taxRate' => $ids['taxRate']], true],
         ['POST', "{$sale}/let-off", ['amount' => 10, 'why' => 'Ill'] + $seen, true],
+        ['POST', "{$sale}/tips-back", ['amount' => 10, 'why' => 'Ill'] + $seen, true],
         ['POST', "{$sale}/refunds", ['amount' => 10, 'why' => 'Ill', 'staysOwed' => true] + $seen, true],
         ['POST', "{$sale}/refunds/{$money->refund}", ['by' => 'again'], true],
         ['POST', "{$sale}/charge", $seen, true],
         ['POST', "sales/{$fresh}/invoice", ['name' => 'Kim', 'address' => ''], true],
         ['POST', "{$sale}/invoice/{$money->document}/back", [], true],
         ['POST', "{$sale}/letters", ['what' => 'receipt'], true],
-        ['POST', 'closes', ['counted' => 0, 'banked' => 0, 'seen' => 1000, 'note' => null], false],
+        ['POST', 'closes', ['counted' => 0, 'banked' => 0, 'seen' => 1020, 'note' => null], false],
     ];
     foreach ($ids as $kind => $id) {
         $asks[] = ['GET', "things/{$kind}/{$id}", [], true];

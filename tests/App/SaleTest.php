@@ -11,6 +11,7 @@ use App\Ledger\SettlePayment;
 use App\Ledger\TakeIn;
 use App\Ledger\TakeMoney;
 use App\Ledger\Taking;
+use App\Ledger\TipShares;
 use App\Models\Account;
 use App\Models\BookEntry;
 use App\Models\Booking;
@@ -88,6 +89,38 @@ it('undoes nothing of another day, nor of a day that is closed', function (): vo
     app(Clock::class)->putForward(24 * 60);
     ($this->desk)("{$sale->id}/payments/{$second}/undo")->assertStatus(409);
     expect($sale->owed())->toBe(3300);
+});
+
+it('gives a tip back the way it came, from those who had it, and no more than was given (L3, P10)', function (): void {
+    $sale = ($this->sale)($this->yard->book('10:00'));
+    ($this->take)($sale, ['method' => 'card', 'amount' => 1000, 'tip' => 300])->assertOk();
+    ($this->take)($sale, ['amount' => 500, 'tip' => 100])->assertOk();
+    $back = fn (int $amount): TestResponse => ($this->desk)(
+        "{$sale->id}/tips-back",
+        ['amount' => $amount, 'why' => 'Typed wrong', 'seen' => $sale->owed()],
+    );
+    $slip = $back(250)->assertOk();
+    expect($slip->json('tipsReturnable'))->toBe(150)
+        ->and($slip->json('due'))->toBe(3300)
+        ->and(array_column($slip->json('payments'), 'tipBack'))->toBe([150, 100])
+        ->and(array_column($slip->json('history'), 'about'))->toContain('tip_back')
+        ->and(($this->sum)(Account::Cash))->toBe(500)
+        ->and(($this->sum)(Account::Card))->toBe(1150)
+        ->and(($this->sum)(Account::Tips))->toBe(-150);
+    $of = BookEntry::query()->where('account', 'tips')->where('about', 'tip_back');
+    expect($of->pluck('staff_id')->unique()->all())->toBe([$this->yard->staff[0]->id]);
+    expect($back(151)->assertStatus(422)->json('fields.amount'))
+        ->toBe('At most €1.50 of the tips can be given back.');
+    $undone = ($this->desk)("{$sale->id}/payments/{$slip->json('payments.0.id')}/undo")->assertOk();
+    expect(($this->sum)(Account::Tips))->toBe(0)
+        ->and(($this->sum)(Account::Card))->toBe(0)
+        ->and($undone->json('tipsReturnable'))->toBe(0);
+});
+
+it('shares a tip equally, what remains to the first, also what is left of it (P10)', function (): void {
+    expect(TipShares::of(['ana', 'bo', 'cy'], 200))->toBe(['ana' => 67, 'bo' => 67, 'cy' => 66])
+        ->and(TipShares::of(['ana', 'bo', 'ana'], 1))->toBe(['ana' => 1, 'bo' => 0])
+        ->and(TipShares::of([], 5))->toBe(['' => 5]);
 });
 
 it('takes parts in several ways and counts down what is missing (L2)', function (): void {

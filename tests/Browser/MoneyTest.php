@@ -33,6 +33,8 @@ it('takes money in parts with a tip and change, undoes it, gives some back, and 
         ->sees('It comes to €12.00');
     $desk->type('#take-given', '20')->sees('€8.00')->isAccessible()->press('#take-it');
     $desk->sees('€20.00 given, €8.00 change');
+    $desk->press('#sale-tip')->type('#tip-amount', '0,5')->type('#tip-why', 'Not meant')->press('#tip-do');
+    $desk->sees('€0.50 of it given back');
     $desk->press('#take-card')->sees('All paid');
     expect($desk->driver->executeScript('return document.querySelector("#take-cash")'))->toBeNull();
     $desk->press('[aria-label="Undo €10.00"]')->sees('Still missing')->sees('undone');

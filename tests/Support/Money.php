@@ -46,7 +46,7 @@ final readonly class Money
         app(ReturnMoney::class)->of($sale, 500, 'Owner');
         $refund = $sale->refunds()->firstOrFail();
         $refund->update(['state' => RefundState::Failed]);
-        $cash = app(TakeMoney::class)->take($business, $sale, new Taking(PaymentMethod::Cash, 1000), 'Owner');
+        $cash = app(TakeMoney::class)->take($business, $sale, new Taking(PaymentMethod::Cash, 1000, tip: 20), 'Owner');
         $document = app(IssueDocument::class)->invoice($business, $sale->id, 'Kim', '', 'Owner');
 
         return new self($sale->id, $cash->id, $refund->id, $document->id, $sale->owed());

@@ -29,7 +29,9 @@ export function FactsCounts({ content, set, wrong }: FactsProps) {
         say.clockHours({ clock: content.clock }),
         say.weeksOn({ day: WEEKDAYS.find(([day]) => day === content.firstWeekday)?.[1] ?? '' }),
       ].join(', ')}
-      wrong={['timeZone', 'locale', 'currency', 'travelMinutes'].some((field) => wrong[field] !== undefined)}
+      wrong={['timeZone', 'locale', 'currency', 'travelMinutes', 'taxNumber'].some(
+        (field) => wrong[field] !== undefined,
+      )}
     >
       <Columns>
         <Select
@@ -74,6 +76,15 @@ export function FactsCounts({ content, set, wrong }: FactsProps) {
           value={content.travelMinutes}
           empty={-1}
           onValue={(travelMinutes) => set({ travelMinutes })}
+        />
+        <Field
+          id="tax-number"
+          label={say.taxNumber}
+          hint={say.standsOnInvoices}
+          maxLength={40}
+          wrong={wrong['taxNumber']}
+          value={content.taxNumber}
+          onValue={(taxNumber) => set({ taxNumber })}
         />
       </Columns>
     </Fold>

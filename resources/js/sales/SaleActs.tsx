@@ -24,6 +24,7 @@ export function SaleActs({ business, sale }: Props) {
     ...(mayName ? (['code'] as const) : []),
     ...(sale.due > 0 ? (['less'] as const) : []),
     ...(sale.refundable > 0 ? (['back'] as const) : []),
+    ...(sale.tipsReturnable > 0 ? (['tip'] as const) : []),
     ...(sale.total > 0 && !sale.documents.some((document) => document.stands) ? (['invoice'] as const) : []),
   ];
   return (
@@ -47,6 +48,7 @@ export function SaleActs({ business, sale }: Props) {
       )}
       {open === 'less' && <LetOff business={business} sale={sale} onDone={close} />}
       {open === 'back' && <GiveBack business={business} sale={sale} onDone={close} />}
+      {open === 'tip' && <GiveTipBack business={business} sale={sale} onDone={close} />}
       {open === 'invoice' && <InvoiceForm business={business} sale={sale} onDone={close} />}
     </div>
   );
@@ -91,6 +93,29 @@ function GiveBack({ business, sale, onDone }: Props & { onDone: () => void }) {
           api.POST('/api/businesses/{business}/sales/{id}/refunds', {
             params: { path: { business, id: sale.id } },
             body: { amount, why, staysOwed, seen: sale.owed },
+          }),
+        )
+      }
+    />
+  );
+}
+
+function GiveTipBack({ business, sale, onDone }: Props & { onDone: () => void }) {
+  const saying = useSaleAct(business, sale.id);
+  return (
+    <AmountForm
+      id="tip"
+      currency={sale.currency}
+      first={sale.tipsReturnable}
+      does={say.giveBack}
+      hint={say.tipGoesBack}
+      saying={saying}
+      onDone={onDone}
+      onSubmit={(amount, why) =>
+        saying.act(
+          api.POST('/api/businesses/{business}/sales/{id}/tips-back', {
+            params: { path: { business, id: sale.id } },
+            body: { amount, why, seen: sale.owed },
           }),
         )
       }

@@ -86,6 +86,7 @@ function Payment({ payment, written, zone, onUndo }: PaymentProps) {
   const { given, change } = payment;
   const more = [
     payment.tip > 0 ? say.tip({ amount: written(payment.tip) }) : '',
+    payment.tipBack > 0 ? say.tipBack({ amount: written(payment.tipBack) }) : '',
     given !== null && change > 0 ? say.given({ given: written(given), change: written(change) }) : '',
     payment.kept > 0 ? say.keptForThem({ amount: written(payment.kept) }) : '',
   ].filter((one) => one !== '');
