@@ -80,7 +80,7 @@ $other = [
 $columns = $db
     ->query(
         'select column_name from information_schema.columns where table_schema = database() and table_name = '
-            ."'bookings'",
+            ."'bookings' and is_generated = 'NEVER'",
     )
     ->fetchAll(PDO::FETCH_COLUMN);
 array_diff(array_keys($other), $columns) === [] ||

@@ -27,7 +27,7 @@ final readonly class KeptTimes
             $kept[0] !== [$business->rules_mark, $now] ||
             ! is_string($kept[3]) ||
             ! $kept[1] instanceof DiaryWindow ||
-            $this->rules->rows($business, $kept[1])->fingerprint() !== $kept[2]
+            $this->rules->mark($business, $kept[1]) !== $kept[2]
         ) {
             return null;
         }
@@ -44,7 +44,7 @@ final readonly class KeptTimes
         string $times,
     ): void {
         if (self::isKept($choice)) {
-            $kept = [[$business->rules_mark, $now], $window, $taken->fingerprint(), $times];
+            $kept = [[$business->rules_mark, $now], $window, $taken->mark(), $times];
             $this->cache->put(self::key($business, $choice), $kept, 60);
         }
     }

@@ -8,6 +8,7 @@ use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
+use stdClass;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Assignment;
 use YardBell\Core\Availability\Diary;
@@ -21,21 +22,27 @@ use YardBell\Core\Time\Wall;
  */
 final readonly class RulesReader
 {
+    private const TAKEN_BOOKINGS = "from bookings
+        where business_id = ? and taken_from >= ? and taken_from < ? and taken_until > ?
+            and state not in ('cancelled', 'declined', 'expired')";
+
+    private const TAKEN_SESSIONS = 'from scheduled_sessions
+        where business_id = ? and taken_from >= ? and taken_from < ? and taken_until > ?';
+
+    private const MARKS = 'select count(*) as many, coalesce(sum(mark), 0) as marks ';
+
     private const BOOKINGS = "
         select id, service_id, location_id, minutes, staff_ids, units, state,
             timestampdiff(minute, '1970-01-01', starts_at) as starts_at,
             session_id, setup, clearup, party, null as places,
-            timestampdiff(minute, '1970-01-01', held_until) as held_until
-        from bookings
-        where business_id = ? and taken_from >= ? and taken_from < ? and taken_until > ?
-            and state not in ('cancelled', 'declined', 'expired')";
+            timestampdiff(minute, '1970-01-01', held_until) as held_until, mark
+        ".self::TAKEN_BOOKINGS;
 
     private const SESSIONS = "
         select id, service_id, location_id, minutes, staff_ids, units, state,
             timestampdiff(minute, '1970-01-01', starts_at),
-            null, 0, 0, 0, places, null
-        from scheduled_sessions
-        where business_id = ? and taken_from >= ? and taken_from < ? and taken_until > ?";
+            null, 0, 0, 0, places, null, mark
+        ".self::TAKEN_SESSIONS;
 
     public function __construct(private ConnectionInterface $db, private RuleBooks $books, private Clock $clock)
     {
@@ -111,6 +118,25 @@ final readonly class RulesReader
     /** What takes any of the window's instants: one query. */
     public function rows(Business $business, DiaryWindow $window): DiaryRows
     {
+        return new DiaryRows($this->read($business, $window, self::BOOKINGS, self::SESSIONS));
+    }
+
+    /** The mark of what takes any of the window's instants, as DiaryRows::mark has it, without fetching it. */
+    public function mark(Business $business, DiaryWindow $window): string
+    {
+        $sums = $this->read(
+            $business,
+            $window,
+            self::MARKS.self::TAKEN_BOOKINGS,
+            self::MARKS.self::TAKEN_SESSIONS,
+        );
+
+        return array_sum(array_column($sums, 'many')).' '.array_sum(array_column($sums, 'marks'));
+    }
+
+    /** @return list<stdClass> */
+    private function read(Business $business, DiaryWindow $window, string $bookings, string $sessions): array
+    {
         $around = [
             $business->id,
             Instants::toDatabase($window->from - $business->longest_taken),
@@ -118,11 +144,9 @@ final readonly class RulesReader
             Instants::toDatabase($window->from),
         ];
 
-        return new DiaryRows(
-            $window->hasSessions
-                ? $this->db->select(self::BOOKINGS.' union all '.self::SESSIONS, [...$around, ...$around])
-                : $this->db->select(self::BOOKINGS, $around),
-        );
+        return $window->hasSessions
+            ? $this->db->select("{$bookings} union all {$sessions}", [...$around, ...$around])
+            : $this->db->select($bookings, $around);
     }
 
     /** @return array<string, int> by staff member: when their latest booking of the service was made */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -39,6 +40,8 @@ use YardBell\Core\Time\Zone;
  */
 final class Business extends Model
 {
+    use BootsByName;
+
     /** What the rules are made of; a change of any of these is a change of the rules. */
     private const RULES = ['time_zone', 'opening_hours', 'travel_minutes', 'prices_include_tax'];
 

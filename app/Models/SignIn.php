@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BootsByName;
 use Illuminate\Database\Eloquent\Relations\Pivot;
 
 /**
@@ -14,5 +15,7 @@ use Illuminate\Database\Eloquent\Relations\Pivot;
  */
 final class SignIn extends Pivot
 {
+    use BootsByName;
+
     protected $table = 'business_users';
 }

@@ -53,6 +53,18 @@ it('is made anew where anything has changed', function (callable $change): void 
             ->firstOrFail()
             ->update(['state' => 'cancelled']),
     ],
+    'a hold lasts longer' => [
+        static fn (Yard $yard) => $yard->business
+            ->bookings()
+            ->firstOrFail()
+            ->update(['held_until' => '2030-01-01 00:00:00']),
+    ],
+    'a booking takes somebody else' => [
+        static fn (Yard $yard) => $yard->business
+            ->bookings()
+            ->firstOrFail()
+            ->update(['staff_ids' => [$yard->staff[1]->id]]),
+    ],
     'something was set up' => [static fn (Yard $yard) => Business::markRules($yard->business->id)],
     'a minute has passed' => [static fn (Yard $yard) => app(Clock::class)->putForward(1)],
 ]);

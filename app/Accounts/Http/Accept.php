@@ -6,6 +6,7 @@ namespace App\Accounts\Http;
 
 use App\Accounts\AcceptInvitation;
 use App\Accounts\Passwords;
+use App\Accounts\SignedIn;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\Auth;
 /** Accepts an invitation: for whoever is signed in, or with a new account. */
 final readonly class Accept
 {
-    public function __construct(private AcceptInvitation $accept)
+    public function __construct(private AcceptInvitation $accept, private SignedIn $signedIn)
     {
     }
 
@@ -23,7 +24,9 @@ final readonly class Accept
         $this->accept->find($token);
         $user = $request->user();
         if ($user instanceof User) {
-            return new JsonResponse(Me::of(($this->accept)($token, $user, null)));
+            ($this->accept)($token, $user, null);
+
+            return new JsonResponse($this->signedIn->shown());
         }
         /** @var array{name: string, password: string} $account */
         $account = $request->validate(
@@ -34,6 +37,6 @@ final readonly class Accept
         Auth::login($made);
         $request->session()->regenerate();
 
-        return new JsonResponse(Me::of($made));
+        return new JsonResponse($this->signedIn->shown());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Accounts\Http;
 
+use App\Accounts\SignedIn;
 use App\Accounts\SignUps;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -12,16 +13,15 @@ use Illuminate\Support\Facades\Auth;
 /** The mailed link has been opened: the account is there, and signed in. */
 final readonly class FinishSignUp
 {
-    public function __construct(private SignUps $signUps)
+    public function __construct(private SignUps $signUps, private SignedIn $signedIn)
     {
     }
 
     public function __invoke(Request $request, string $token): JsonResponse
     {
-        $user = $this->signUps->finish($token);
-        Auth::login($user);
+        Auth::login($this->signUps->finish($token));
         $request->session()->regenerate();
 
-        return new JsonResponse(Me::of($user), 201);
+        return new JsonResponse($this->signedIn->shown(), 201);
     }
 }

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Accounts\Http;
 
-use App\Models\User;
+use App\Accounts\SignedIn;
 use App\Support\MailAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 
-final class SignIn
+final readonly class SignIn
 {
+    public function __construct(private SignedIn $signedIn)
+    {
+    }
+
     public function __invoke(Request $request): JsonResponse
     {
         $given = $request->validate(
@@ -37,9 +41,7 @@ final class SignIn
             ]);
         }
         $request->session()->regenerate();
-        $user = $request->user();
-        assert($user instanceof User);
 
-        return new JsonResponse(Me::of($user));
+        return new JsonResponse($this->signedIn->shown());
     }
 }

@@ -13,6 +13,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /** Belongs to one business, and is only found while that business is the one spoken of. */
 trait OfBusiness
 {
+    use BootsByName;
+
     public static function bootOfBusiness(): void
     {
         static::addGlobalScope('business', static function (Builder $query): void {

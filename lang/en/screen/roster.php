@@ -32,7 +32,7 @@ return [
     'weeks_begin_on' => 'Weeks begin on',
     'way_from_one_place' => 'The way from one place to another',
     'tax_number' => 'Tax number',
-    'stands_on_invoices' => 'Stands on invoices and receipts; empty where you have none',
+    'stands_on_invoices' => 'Stands on invoices and receipts',
     'kept_free_between_visits' => 'Kept free between visits at different locations',
     'time_and_money' => 'Time and money',
     'never' => 'never',
