@@ -31,10 +31,10 @@ final readonly class DiaryRows
     /** @param  array<string, int>  $lastTaken instant by staff member (rules.md T16) */
     public function diary(array $lastTaken = []): Diary
     {
-        [$bookings, $sessions, $seats] = [[], [], []];
+        [$bookings, $sessions, $seats, $lists] = [[], [], [], []];
         foreach ($this->rows as $row) {
             if ($row->places !== null) {
-                $sessions[] = self::session($row);
+                $sessions[] = self::session($row, $lists);
             } elseif ($row->session_id !== null) {
                 $seats[] = new Seat(
                     $row->id,
@@ -44,7 +44,7 @@ final readonly class DiaryRows
                     $row->held_until,
                 );
             } else {
-                $bookings[] = self::booking($row);
+                $bookings[] = self::booking($row, $lists);
             }
         }
         usort($sessions, static fn (Session $a, Session $b): int => $a->start <=> $b->start ?: strcmp($a->id, $b->id));
@@ -52,8 +52,12 @@ final readonly class DiaryRows
         return new Diary($bookings, $sessions, $seats, $lastTaken);
     }
 
-    /** When it was made is left out: whose turn it is, is asked of the database. */
-    private static function booking(stdClass $row): Booking
+    /**
+     * When it was made is left out: whose turn it is, is asked of the database.
+     *
+     * @param  array<string, list<string>>  $lists
+     */
+    private static function booking(stdClass $row, array &$lists): Booking
     {
         return new Booking(
             $row->id,
@@ -62,9 +66,9 @@ final readonly class DiaryRows
             $row->minutes,
             (int) $row->setup, // a union makes decimals of them
             (int) $row->clearup,
-            self::ids($row->staff_ids),
+            self::ids($row->staff_ids, $lists),
             $row->location_id,
-            self::ids($row->units),
+            self::ids($row->units, $lists),
             (int) $row->party,
             State::from($row->state),
             $row->held_until,
@@ -72,30 +76,34 @@ final readonly class DiaryRows
         );
     }
 
-    private static function session(stdClass $row): Session
+    /** @param  array<string, list<string>>  $lists */
+    private static function session(stdClass $row, array &$lists): Session
     {
         return new Session(
             $row->id,
             $row->service_id,
             $row->starts_at,
             $row->minutes,
-            self::ids($row->staff_ids),
+            self::ids($row->staff_ids, $lists),
             $row->location_id,
-            self::ids($row->units),
+            self::ids($row->units, $lists),
             (int) $row->places,
             $row->state === 'cancelled',
         );
     }
 
-    /** @return list<string> */
-    private static function ids(string $json): array
+    /**
+     * @param  array<string, list<string>>  $lists those read before: the same people take many bookings
+     * @return list<string>
+     */
+    private static function ids(string $json, array &$lists): array
     {
-        if ($json === '[]') {
-            return [];
+        if (! isset($lists[$json])) {
+            /** @var list<string> $ids */
+            $ids = json_decode($json);
+            $lists[$json] = $ids;
         }
-        /** @var list<string> $ids */
-        $ids = json_decode($json);
 
-        return $ids;
+        return $lists[$json];
     }
 }

@@ -136,19 +136,18 @@ final readonly class ChangePreview
     /**
      * The starts whose appointment, set-up and clear-up included, touches what opens or closes.
      *
-     * @param  array<string, GroundChange>  $grounds
+     * @param  array<string, GroundChange>  $grounds by who and where
      */
-    private function startsAbout(Service $service, array $grounds): Timeline
+    private function startsAbout(Service $service, array $grounds): LookedFor
     {
         $reach = ($service->lengths->max ?? 0) + $service->clearup;
-        $starts = [];
-        foreach ($grounds as $ground) {
-            foreach ([...$ground->opens->stretches(), ...$ground->closes->stretches()] as [$start, $end]) {
-                $starts[] = [$start - $reach, $end + $service->setup];
-            }
-        }
 
-        return Timeline::of($starts);
+        return new LookedFor(
+            array_map(
+                static fn (GroundChange $ground): Timeline => $ground->within($reach, $service->setup),
+                $grounds,
+            ),
+        );
     }
 
     /** Days that the longest appointment reaches beyond its date. */
@@ -168,9 +167,23 @@ final readonly class ChangePreview
      */
     private function openTimes(int $fromDay, int $toDay, int $further): array
     {
-        [$first, $last] = [$fromDay - self::AROUND - Grid::LOOKS_BACK, $toDay + self::AROUND + $further];
+        $back = $this->countsFromOpening() ? Grid::LOOKS_BACK : 0;
+        [$first, $last] = [$fromDay - self::AROUND - $back, $toDay + self::AROUND + $further];
 
         return [new OpenTime($this->before, $first, $last), new OpenTime($this->after, $first, $last)];
+    }
+
+    private function countsFromOpening(): bool
+    {
+        foreach ([$this->before, $this->after] as $book) {
+            foreach ($book->services as $service) {
+                if ($service->gridFromOpening) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return array{Commitments, Commitments} before and after, of all that an appointment on the dates can meet */
@@ -242,7 +255,7 @@ final readonly class ChangePreview
         foreach ([$this->before, $this->after] as $book) {
             foreach ($book->services[$service]->staff ?? [] as $member) {
                 foreach ($book->services[$service]->locations ?? [] as $location) {
-                    $crews["{$member} {$location}"] = [$member, $location];
+                    $crews[LookedFor::key($member, $location)] = [$member, $location];
                 }
             }
         }
@@ -269,7 +282,7 @@ final readonly class ChangePreview
     }
 
     /** @return array<string, Slot> by start, place and people */
-    private function starts(RuleBook $book, Ask $ask, OpenTime $open, ?Timeline $only, Commitments $taken): array
+    private function starts(RuleBook $book, Ask $ask, OpenTime $open, ?LookedFor $only, Commitments $taken): array
     {
         $slots = [];
         foreach (

@@ -15,7 +15,7 @@ final class DayCounts
 
     public function __construct(private readonly RuleBook $book, Diary $diary, Ask $ask)
     {
-        if (! self::matter($book)) {
+        if (! self::matter($book, $book->services[$ask->service])) {
             return;
         }
         $dates = $book->zone->dates($ask->fromDay, $ask->toDay);
@@ -61,15 +61,16 @@ final class DayCounts
         return $this->people[$member->id][$day] ?? 0;
     }
 
-    private static function matter(RuleBook $book): bool
+    /** Whether the service, or anybody who does it, has a limit. */
+    private static function matter(RuleBook $book, Service $service): bool
     {
-        foreach ([...array_values($book->services), ...array_values($book->staff)] as $limited) {
-            if ($limited->maxPerDay !== null) {
+        foreach ($service->staff as $id) {
+            if ($book->staff[$id]->maxPerDay !== null) {
                 return true;
             }
         }
 
-        return false;
+        return $service->maxPerDay !== null;
     }
 
     private function count(Booking|Session $taken): void

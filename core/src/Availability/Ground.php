@@ -43,14 +43,13 @@ final readonly class Ground
         public Ask $ask,
         public int $minutes,
         ?OpenTime $open = null,
-        ?Timeline $only = null,
+        private ?LookedFor $only = null,
         ?Commitments $commitments = null,
     ) {
         $this->reach = Reach::of($book->zone, $service, $ask);
-        $wanted = $ask->relaxed->anyTime
+        $this->wanted = $ask->relaxed->anyTime
             ? $this->reach
             : $this->reach->intersect($this->available())->intersect($this->parts());
-        $this->wanted = $only === null ? $wanted : $wanted->intersect($only);
         $this->open = $open ?? OpenTime::around($book, $service, $ask, $minutes);
         $this->commitments = $commitments ?? new Commitments($book, $diary, $ask->now, $this->horizon());
         $this->counts = new DayCounts($book, $diary, $ask);
@@ -74,6 +73,16 @@ final readonly class Ground
         }
 
         return $open;
+    }
+
+    /**
+     * Where starts are looked for.
+     *
+     * @param  non-empty-list<Member>  $crew
+     */
+    public function wantedOf(Location $location, array $crew): Timeline
+    {
+        return $this->only === null ? $this->wanted : $this->wanted->intersect($this->only->of($location, $crew));
     }
 
     /**

@@ -6,13 +6,20 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Timeline;
 
+use function array_map;
 use function array_push;
 
 /** Open time before and after a change: what stays, what opens, what closes. */
-final readonly class GroundChange
+final class GroundChange
 {
-    private function __construct(public Timeline $stays, public Timeline $opens, public Timeline $closes)
-    {
+    /** @var array<string, Timeline> */
+    private array $known = [];
+
+    private function __construct(
+        public readonly Timeline $stays,
+        public readonly Timeline $opens,
+        public readonly Timeline $closes,
+    ) {
     }
 
     public static function between(Timeline $before, Timeline $after): self
@@ -35,6 +42,17 @@ final readonly class GroundChange
         }
 
         return new self(Timeline::of($stays), Timeline::of($opens), Timeline::of($closes));
+    }
+
+    /** The instants from so many minutes before what opens or closes until so many after it. */
+    public function within(int $before, int $after): Timeline
+    {
+        return $this->known["{$before} {$after}"] ??= Timeline::of(
+            array_map(
+                static fn (array $stretch): array => [$stretch[0] - $before, $stretch[1] + $after],
+                [...$this->opens->stretches(), ...$this->closes->stretches()],
+            ),
+        );
     }
 
     public function isNothing(): bool

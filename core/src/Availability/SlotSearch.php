@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
-use YardBell\Core\Time\Timeline;
-
 use function array_filter;
 use function array_keys;
 use function array_map;
@@ -19,14 +17,14 @@ final readonly class SlotSearch
 {
     /**
      * @param  OpenTime|null  $open expanded already, for at least OpenTime::around() what is asked
-     * @param  Timeline|null  $only what is begun outside of it is not looked for; what others have begun there is
+     * @param  LookedFor|null  $only what is begun outside of it is not looked for; what others have begun there is
      * @param  Commitments|null  $commitments gathered already, of at least what is asked
      */
     public function __construct(
         private RuleBook $book,
         private Diary $diary,
         private ?OpenTime $open = null,
-        private ?Timeline $only = null,
+        private ?LookedFor $only = null,
         private ?Commitments $commitments = null,
     ) {
     }

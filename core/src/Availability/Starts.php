@@ -30,11 +30,13 @@ final class Starts
         if (! $ground->units->serveAt($location->id)) {
             return $rows;
         }
+        $wanted = $ground->wantedOf($location, $crew);
+        if ($wanted->isEmpty()) {
+            return $rows;
+        }
         $open = $ground->openFor($location, $crew);
-        $free = $ground->ask->relaxed->anyTime
-            ? $ground->wanted
-            : $open->starts($ground->minutes)->intersect($ground->wanted);
-        foreach ($crew as $member) {
+        $free = $ground->ask->relaxed->anyTime ? $wanted : $this->fitting($open, $wanted);
+        foreach ($free->isEmpty() ? [] : $crew as $member) {
             $free = $free->subtract($this->blockedFor($member, $location));
         }
         foreach ($ground->grid->candidates($free, $open) as [$start, $day]) {
@@ -45,6 +47,17 @@ final class Starts
         }
 
         return $rows;
+    }
+
+    /** T5: the wanted starts whose appointment lies in one stretch. */
+    private function fitting(Timeline $open, Timeline $wanted): Timeline
+    {
+        [$from, $until] = $wanted->span();
+        $minutes = $this->ground->minutes;
+
+        assert($minutes > 0);
+
+        return $open->within($from, $until + $minutes)->starts($minutes)->intersect($wanted);
     }
 
     /**

@@ -7,7 +7,10 @@ namespace YardBell\Core\Availability;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
+use function array_filter;
+use function array_map;
 use function intdiv;
+use function max;
 
 /** Which bookings a change of the rules leaves outside of open time. They stay what they are. */
 final readonly class Stranding
@@ -26,9 +29,19 @@ final readonly class Stranding
     public function of(int $fromDay, int $toDay, int $now): array
     {
         $dates = $this->after->zone->dates($fromDay, $toDay);
+        $shut = $this->shut($fromDay, $toDay);
+        $opensAlone = $this->before->zone === $this->after->zone &&
+            $this->before->closures === $this->after->closures &&
+            $this->before->pools === $this->after->pools;
+        [$services, $staff] = [$this->sameServices(), $this->sameStaff()];
         [$stranded, $known] = [[], []];
         foreach ($this->diary->bookings as $booking) {
-            if ($booking->start < $now || ! $dates->covers($booking->start) || ! $booking->holdsTime($now)) {
+            if (
+                $booking->start < $now ||
+                ! $dates->covers($booking->start) ||
+                ! $booking->holdsTime($now) ||
+                ($opensAlone && $this->isAsItWas($booking, $services, $staff) && ! self::meets($shut, $booking))
+            ) {
                 continue;
             }
             $first = intdiv($this->after->zone->day($booking->start), self::AT_ONCE) * self::AT_ONCE;
@@ -43,6 +56,72 @@ final readonly class Stranding
         }
 
         return $stranded;
+    }
+
+    /** When the business opened before and does not after, as far as a booking of the dates can last. */
+    private function shut(int $fromDay, int $toDay): Timeline
+    {
+        if ($this->before->openingHours === $this->after->openingHours) {
+            return Timeline::none();
+        }
+        $minutes = array_map(static fn (Booking $booking): int => $booking->minutes, $this->diary->bookings);
+        $last = $toDay + self::AROUND + intdiv(max([0, ...$minutes]), Wall::DAY);
+        $hours = static fn (RuleBook $book): Timeline => $book->openingHours->between(
+            $fromDay - self::AROUND,
+            $last,
+            $book->zone,
+        );
+
+        return $hours($this->before)->subtract($hours($this->after));
+    }
+
+    /**
+     * Whether its service, place and people are as they were: what a draft leaves alone is the same object before and
+     * after.
+     *
+     * @param  array<string, Service>  $services those that are
+     * @param  array<string, Member>  $staff likewise
+     */
+    private function isAsItWas(Booking $booking, array $services, array $staff): bool
+    {
+        foreach ($booking->staff as $id) {
+            if (! isset($staff[$id])) {
+                return false;
+            }
+        }
+        $location = $booking->location ?? '';
+
+        return isset($services[$booking->service]) &&
+            ($this->before->locations[$location] ?? null) === ($this->after->locations[$location] ?? null);
+    }
+
+    /**
+     * Those who are as they were. Somebody who follows the opening hours but for days of their own does so window by
+     * window, and counts as another.
+     *
+     * @return array<string, Member>
+     */
+    private function sameStaff(): array
+    {
+        return array_filter(
+            $this->after->staff,
+            fn (Member $member): bool => $member === ($this->before->staff[$member->id] ?? null) &&
+                ($member->weekly !== null || $member->special === []),
+        );
+    }
+
+    /** @return array<string, Service> */
+    private function sameServices(): array
+    {
+        return array_filter(
+            $this->after->services,
+            fn (Service $service): bool => $service === ($this->before->services[$service->id] ?? null),
+        );
+    }
+
+    private static function meets(Timeline $shut, Booking $booking): bool
+    {
+        return ! $shut->within($booking->start, $booking->start + $booking->minutes)->isEmpty();
     }
 
     private static function around(RuleBook $book, int $first, int $further): WorkTime

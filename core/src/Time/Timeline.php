@@ -14,8 +14,8 @@ use function sort;
 /**
  * A set of minutes as sorted stretches that neither overlap nor touch (T3).
  *
- * Make: none, of, between. Combine: union, intersect, subtract. Derive: starts. Ask: stretches, minutes, covers,
- * stretchAt, isEmpty. Kept as one flat list of edges [start, end, start, end, …] in minutes, so that sweeps touch
+ * Make: none, of, between. Combine: union, intersect, subtract. Derive: starts, within. Ask: stretches, span, minutes,
+ * covers, stretchAt, isEmpty. Kept as one flat list of edges [start, end, start, end, …] in minutes, so that sweeps touch
  * nothing but integers.
  */
 final readonly class Timeline
@@ -115,17 +115,56 @@ final readonly class Timeline
         return new self($left);
     }
 
-    /** T5: the instants at which something of $minutes can start and lie wholly inside one stretch. */
+    /**
+     * T5: the instants at which something of $minutes can start and lie wholly inside one stretch.
+     *
+     * @param  positive-int  $minutes so that what can start in one stretch never touches the next
+     */
     public function starts(int $minutes): self
     {
         $starts = [];
         for ($m = 0; isset($this->edges[$m]); $m += 2) {
             if ($minutes <= $this->edges[$m + 1] - $this->edges[$m]) {
-                $starts[] = [$this->edges[$m], $this->edges[$m + 1] - $minutes + 1];
+                $starts[] = $this->edges[$m];
+                $starts[] = $this->edges[$m + 1] - $minutes + 1;
             }
         }
 
-        return self::of($starts);
+        return new self($starts);
+    }
+
+    /** What of it lies in [$from, $until): where that is little, little of this is looked at. */
+    public function within(int $from, int $until): self
+    {
+        $inside = [];
+        for ($m = 2 * $this->firstAfter($from); isset($this->edges[$m]) && $this->edges[$m] < $until; $m += 2) {
+            $inside[] = max($from, $this->edges[$m]);
+            $inside[] = min($until, $this->edges[$m + 1]);
+        }
+
+        return new self($from < $until ? $inside : []);
+    }
+
+    /** @return array{int, int} from the beginning of the first stretch to the end of the last; [0, 0] where none is */
+    public function span(): array
+    {
+        return $this->edges === [] ? [0, 0] : [$this->edges[0], $this->edges[count($this->edges) - 1]];
+    }
+
+    /** Which stretch is the first that ends after the minute, counted from zero; one too many where none does. */
+    private function firstAfter(int $minute): int
+    {
+        [$low, $high] = [0, intdiv(count($this->edges), 2)];
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($this->edges[2 * $middle + 1] > $minute) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
+            }
+        }
+
+        return $low;
     }
 
     /** @return list<array{int, int}> */
