@@ -58,7 +58,8 @@ final readonly class SignedIn
         return $id === null
             ? []
             : $this->db->select(
-                'select u.name, u.email, u.email_verified_at, b.slug, b.name as business, b.locale, b.published_at, w.role
+                'select u.name, u.email, u.email_verified_at, w.role,
+                    b.slug, b.name as business, b.locale, b.published_at
                 from users u
                 left join business_users w on w.user_id = u.id
                 left join businesses b on b.id = w.business_id

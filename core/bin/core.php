@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * slots, why, quote, check: the core alone, without the framework's start-up and without Composer's loader.
+ * slots, why, quote, repeats, check: the core alone, without the framework's start-up and without Composer's loader.
  */
 
 spl_autoload_register(static function (string $class): void {

@@ -27,4 +27,21 @@ final readonly class Ask
         public Relaxed $relaxed = new Relaxed(),
     ) {
     }
+
+    /** The same on other dates. */
+    public function during(int $fromDay, int $toDay): self
+    {
+        return new self(
+            $this->service,
+            $fromDay,
+            $toDay,
+            $this->now,
+            $this->minutes,
+            $this->extra,
+            $this->party,
+            $this->staff,
+            $this->location,
+            $this->relaxed,
+        );
+    }
 }

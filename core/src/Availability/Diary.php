@@ -36,6 +36,23 @@ final readonly class Diary
         );
     }
 
+    /** As if this were booked, too. */
+    public function with(?Booking $booking = null, ?Seat $seat = null): self
+    {
+        return new self(
+            $booking === null ? $this->bookings : [...$this->bookings, $booking],
+            $this->sessions,
+            $seat === null ? $this->seats : [...$this->seats, $seat],
+            $this->lastTaken,
+        );
+    }
+
+    /** Whose turn a service is (T16) stays as it is now, whatever is booked further. */
+    public function withTurnsOf(string $service, int $now): self
+    {
+        return new self($this->bookings, $this->sessions, $this->seats, $this->lastTaken($service, $now));
+    }
+
     /** For who asks what is free, not whose turn it is (T16). */
     public function withoutTurns(): self
     {

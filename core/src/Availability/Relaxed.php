@@ -20,4 +20,10 @@ final readonly class Relaxed
         public bool $anyTime = false,
     ) {
     }
+
+    /** All that may be left out. */
+    public static function wholly(): self
+    {
+        return new self(notice: true, limits: true, dayparts: true, anyTime: true);
+    }
 }

@@ -48,7 +48,6 @@ final readonly class WhyNoSession
             ? $verdicts
             : [
                 new Verdict($ask->location, $ask->staff === null ? [] : [$ask->staff], [
-                    ...$general,
                     new Reason('T15', Obstacle::NoSession, new Cause(CauseKind::Service, $service->id), [
                         'from' => $at,
                         'wished' => $ask->staff !== null || $ask->location !== null,

@@ -12,7 +12,8 @@ use function in_array;
 /** T19: for one service and instant, who could take it where, and every rule that stands in the way of each. */
 final readonly class WhyNot
 {
-    public function __construct(private RuleBook $book, private Diary $diary)
+    /** @param  bool  $asksResting whether those who rest are named as well where nobody is wished */
+    public function __construct(private RuleBook $book, private Diary $diary, private bool $asksResting = true)
     {
     }
 
@@ -34,15 +35,11 @@ final readonly class WhyNot
         $verdicts = [];
         foreach ($this->locations($service, $ask) as $location) {
             foreach ($this->crews($service, $ask) as $crew) {
-                $reasons = [
-                    ...$general,
-                    ...$this->assigned($service, $location, $crew),
-                    ...$obstacles->of($location, $crew),
-                ];
+                $nobody = $this->assigned($service, $location, $crew);
                 $verdicts[] = new Verdict(
                     $location?->id,
                     array_map(static fn (Member $member): string => $member->id, $crew),
-                    $reasons,
+                    $nobody === [] ? [...$general, ...$obstacles->of($location, $crew)] : $nobody,
                 );
             }
         }
@@ -50,7 +47,7 @@ final readonly class WhyNot
         return $verdicts;
     }
 
-    /** @return list<Reason> what holds whoever takes it */
+    /** @return list<Reason> what holds whoever would take it */
     private function general(Service $service, Ask $ask, ?int $named): array
     {
         $reasons = self::party($service, $ask);
@@ -97,7 +94,10 @@ final readonly class WhyNot
         $crews =
             $service->assignment === Assignment::All && $together !== []
                 ? [$together]
-                : array_map(static fn (Member $member): array => [$member], $members);
+                : array_map(
+                    static fn (Member $member): array => [$member],
+                    $this->asksResting || $ask->staff !== null ? $members : $together,
+                );
         if ($ask->staff !== null) {
             $crews = array_values(
                 array_filter($crews, fn (array $crew): bool => in_array($this->book->staff[$ask->staff], $crew, true)),
@@ -112,7 +112,7 @@ final readonly class WhyNot
     }
 
     /**
-     * T16: only active staff assigned to the service, at one of its locations.
+     * T16: only active staff assigned to the service, at one of its locations. What breaks it breaks nothing else.
      *
      * @param  list<Member>  $crew
      * @return list<Reason>

@@ -35,6 +35,12 @@ final class Command
           what becomes of each code (docs/rules.md, part 3). Exit 2 for a bad document or request.
         TEXT;
 
+    private const REPEATS = <<<'TEXT'
+        bin/yardbell repeats FILE REQUEST.json
+          Says of each time of the request's repeat which row it takes, or every rule in its way and the nearest row
+          (docs/rules.md, T23). Exit 2 for a bad document or request.
+        TEXT;
+
     private const CHECK = <<<'TEXT'
         bin/yardbell check FILE
           Prints what keeps the business from being bookable, each with a pointer into the document and advice, and the
@@ -42,7 +48,7 @@ final class Command
         TEXT;
 
     /** Documents that each command takes. */
-    private const FILES = ['slots' => 1, 'why' => 1, 'quote' => 2, 'check' => 1];
+    private const FILES = ['slots' => 1, 'why' => 1, 'quote' => 2, 'repeats' => 2, 'check' => 1];
 
     /**
      * @param  list<string>  $arguments
@@ -75,8 +81,9 @@ final class Command
             'slots' => self::SLOTS,
             'why' => self::WHY,
             'quote' => self::QUOTE,
+            'repeats' => self::REPEATS,
             'check' => self::CHECK,
-            default => implode("\n", [self::SLOTS, self::WHY, self::QUOTE, self::CHECK]),
+            default => implode("\n", [self::SLOTS, self::WHY, self::QUOTE, self::REPEATS, self::CHECK]),
         };
     }
 
@@ -94,7 +101,7 @@ final class Command
         );
         if (count($files) !== self::FILES[$name]) {
             throw BadOption::usage(
-                $name === 'quote'
+                self::FILES[$name] === 2
                     ? 'A document and a request are needed, and nothing else.'
                     : 'One document is needed, and only one. All else begins with --.',
             );
@@ -107,21 +114,19 @@ final class Command
                 'slots' => Slots::of($scenario, $options),
                 'why' => Why::of($scenario, $options),
                 'check' => Check::of($scenario, $options),
-                'quote' => self::quote($scenario, $files[1], $options),
+                'quote' => Quotes::of($scenario, self::request($files[1], $options)),
+                'repeats' => Repeating::of($scenario, self::request($files[1], $options)),
             },
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
         );
     }
 
-    /**
-     * @param  list<string>  $options
-     * @return array<string, mixed>
-     */
-    private static function quote(Scenario $scenario, string $request, array $options): array
+    /** @param  list<string>  $options */
+    private static function request(string $file, array $options): string
     {
         Options::of($options, []);
 
-        return Quotes::of($scenario, self::read($request));
+        return self::read($file);
     }
 
     private static function read(string $file): string

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Scenario;
 
-use JsonException;
-use stdClass;
 use YardBell\Core\Availability\Session;
 use YardBell\Core\Price\Client;
 use YardBell\Core\Price\ClientVisit;
@@ -16,7 +14,6 @@ use function array_column;
 use function array_flip;
 use function in_array;
 use function is_string;
-use function json_decode;
 
 /** Reads what a quote is asked for (rules.md P12). */
 final readonly class QuoteRequest
@@ -46,16 +43,8 @@ final readonly class QuoteRequest
     /** @throws BadDocument with every problem found */
     public static function read(string $json, Scenario $scenario): self
     {
-        try {
-            $value = json_decode($json, false, 32, JSON_THROW_ON_ERROR);
-        } catch (JsonException $wrong) {
-            throw BadDocument::notJson($wrong->getMessage());
-        }
-        if (! ($value instanceof stdClass)) {
-            throw BadDocument::notJson('the outermost value is no object');
-        }
         $problems = new Problems();
-        $node = new Node($value, '', $problems, self::KEYS);
+        $node = new Node(Requested::object($json), '', $problems, self::KEYS);
         $service = $node->id('service', $scenario->book->services, 'service');
         $session = self::session($node, $scenario, $service);
         $orderedAt = $node->instant('orderedAt');

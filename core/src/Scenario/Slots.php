@@ -69,7 +69,7 @@ final class Slots
     }
 
     /** @return array<string, mixed> */
-    private static function row(Slot $slot): array
+    public static function row(Slot $slot): array
     {
         $row = [
             'start' => Wall::writeInstant($slot->start),

@@ -14,9 +14,9 @@ use function sort;
 /**
  * A set of minutes as sorted stretches that neither overlap nor touch (T3).
  *
- * Make: none, of, between. Combine: union, intersect, subtract. Derive: starts, within. Ask: stretches, span, minutes,
- * covers, stretchAt, isEmpty. Kept as one flat list of edges [start, end, start, end, …] in minutes, so that sweeps touch
- * nothing but integers.
+ * Make: none, of, between. Combine: union, intersect, subtract. Derive: starts, within. Ask: stretches, span,
+ * minutes, covers, stretchAt, isEmpty. Kept as one flat list of edges [start, end, start, end, …] in minutes, so that
+ * sweeps touch nothing but integers.
  */
 final readonly class Timeline
 {

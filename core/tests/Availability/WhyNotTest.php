@@ -283,6 +283,18 @@ it('names every rule in the way, with what causes it', function (
             'T16 staff member bo',
         ],
         'somebody who rests' => [Days::document(more: $own(['active' => false])), '09:00', [], 'T16 staff member ana'],
+        'somebody who rests, and more besides' => [
+            Days::document(['maxParty' => 1], bookings: [['start' => "{$at}T09:00Z"]], more: $own(['active' => false])),
+            '09:10',
+            ['party' => '2'],
+            'T16 staff member ana',
+        ],
+        'no session then, whatever else' => [
+            Days::document(['kind' => 'session', 'minutes' => null, 'maxParty' => 1, 'noticeMinutes' => 90_000]),
+            '09:00',
+            ['party' => '2'],
+            'T15 service lesson',
+        ],
         'nobody' => [Days::document(['staff' => []]), '09:00', [], 'T16 service lesson'],
         'a place where it is not' => [
             Days::document(more: ['locations' => [['id' => 'yard'], ['id' => 'mill']]]),

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace YardBell\Core\Booking;
+
+use YardBell\Core\Time\Wall;
+
+use function count;
+use function floor;
+use function gmdate;
+use function gmmktime;
+use function intdiv;
+
+/** T23: a wall-clock start every so many days, weeks or months, from a first date up to a number or a date. */
+final readonly class RepeatRule
+{
+    /** Occurrences at most. */
+    public const MOST = 104;
+
+    /** The date of the first one. */
+    public int $day;
+
+    /** Its time of day, in minutes since 00:00. */
+    public int $minute;
+
+    /**
+     * @param  int  $wall when it starts first, as a wall minute
+     * @param  int  $every at least 1
+     * @param  bool  $byWeekday of months: the same weekday of the month; else the same day
+     * @param  int|null  $count occurrences, 1 to MOST; null: until a date
+     * @param  int|null  $untilDay the last date, included
+     */
+    public function __construct(
+        int $wall,
+        private int $every,
+        private RepeatUnit $unit,
+        private bool $byWeekday = false,
+        private ?int $count = null,
+        private ?int $untilDay = null,
+    ) {
+        $this->day = (int) floor($wall / Wall::DAY);
+        $this->minute = $wall - $this->day * Wall::DAY;
+    }
+
+    /** @return non-empty-list<int> the dates, as day numbers; one more than MOST where there would be too many */
+    public function days(): array
+    {
+        $days = [$this->day];
+        for ($k = 1; $k <= self::MOST; $k++) {
+            $next = $this->nth($k);
+            if ($this->count === null ? $next > ($this->untilDay ?? $next) : count($days) >= $this->count) {
+                break;
+            }
+            $days[] = $next;
+        }
+
+        return $days;
+    }
+
+    private function nth(int $k): int
+    {
+        return match ($this->unit) {
+            RepeatUnit::Days => $this->day + $k * $this->every,
+            RepeatUnit::Weeks => $this->day + 7 * $k * $this->every,
+            RepeatUnit::Months => $this->inMonth($k * $this->every),
+        };
+    }
+
+    /** The date so many months later: its day of the month or the last, or its weekday of the month. */
+    private function inMonth(int $later): int
+    {
+        [$year, $month, $day] = [$this->part('Y'), $this->part('n'), $this->part('j')];
+        $first = intdiv((int) gmmktime(0, 0, 0, $month + $later, 1, $year), 86400);
+        $last = $first + (int) gmdate('t', $first * 86400) - 1;
+        if (! $this->byWeekday) {
+            return min($first + $day - 1, $last);
+        }
+        $ahead = (Wall::weekday($this->day) - Wall::weekday($first) + 7) % 7;
+        $same = $first + $ahead + 7 * intdiv($day - 1, 7);
+
+        return $same > $last ? $same - 7 : $same;
+    }
+
+    private function part(string $format): int
+    {
+        return (int) gmdate($format, $this->day * 86400);
+    }
+}
