@@ -20,6 +20,7 @@ use App\Board\Http\AnswerRequest;
 use App\Board\Http\AskOtherTimes;
 use App\Board\Http\CancelFromCard;
 use App\Board\Http\DownloadAttachment;
+use App\Board\Http\Mark;
 use App\Board\Http\Miss;
 use App\Board\Http\Move;
 use App\Board\Http\SendSaleLetter;
@@ -164,6 +165,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('closes', CloseToday::class);
                 Route::post('bookings/{id}/code', TakeCode::class);
             });
+            Route::post('bookings/{id}/course', Mark::class)->middleware('may:mark-visits');
             Route::middleware('may:change-bookings')->group(static function (): void {
                 Route::post('bookings/{id}/cancel', CancelFromCard::class);
                 Route::post('bookings/{id}/missed', Miss::class);

@@ -12,6 +12,8 @@ enum Act: string
     case SeeOwnDay = 'see-own-day';
     case SeeBoard = 'see-board';
     case ChangeBookings = 'change-bookings';
+    /** Say how far a visit is: of others only where the Board is seen. */
+    case MarkVisits = 'mark-visits';
     case SeeSetup = 'see-setup';
     case SeePay = 'see-pay';
     case ChangeOwnHours = 'change-own-hours';

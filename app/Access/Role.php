@@ -19,6 +19,7 @@ enum Role: string
         Act::SeeOwnDay,
         Act::SeeBoard,
         Act::ChangeBookings,
+        Act::MarkVisits,
         Act::SeeSetup,
         Act::SeeSales,
         Act::TakeMoney,
@@ -41,7 +42,7 @@ enum Role: string
             self::Desk => in_array($act, self::AT_THE_DESK, true),
             self::Staff => in_array(
                 $act,
-                [Act::SeeOwnDay, Act::SeeSetup, Act::ChangeOwnHours],
+                [Act::SeeOwnDay, Act::MarkVisits, Act::SeeSetup, Act::ChangeOwnHours],
                 true,
             ), // own hours: where their person says so
             self::Bookkeeper => in_array($act, self::AT_THE_BOOKS, true),

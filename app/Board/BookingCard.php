@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use App\Bookings\MarkVisit;
 use App\Bookings\MissBooking;
 use App\Facts\BookingFacts;
 use App\Facts\Told;
@@ -21,8 +22,12 @@ use YardBell\Core\Booking\State;
 /** Everything about one booking that the workspace shows. */
 final readonly class BookingCard
 {
-    public function __construct(private Told $told, private Catalogue $catalogue, private Clock $clock)
-    {
+    public function __construct(
+        private Told $told,
+        private Catalogue $catalogue,
+        private Clock $clock,
+        private MarkVisit $mark,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -104,6 +109,8 @@ final readonly class BookingCard
                 )
                 ->values()
                 ->all(),
+            'steps' => array_map(static fn (State $state): string => $state->value, $this->mark->steps($booking)),
+            'undoes' => MarkVisit::before($booking) === null ? null : $booking->state->value,
             'mayMiss' => MissBooking::may($booking, $this->clock),
             'mayCancel' => $booking->state->mayBecome(State::Cancelled),
         ];

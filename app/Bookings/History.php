@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Language\Sentence;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Support\Clock;
@@ -40,11 +41,17 @@ final readonly class History
         if (! $booking->state->mayBecome($state)) {
             throw new LogicException("A booking that is {$booking->state->value} does not become {$state->value}.");
         }
-        $booking->state = $state;
         $booking->held_until = null;
-        $booking->save();
-        $this->holds($booking);
-        $this->note($booking, $by, $why);
+        $this->put($booking, $state, $by, $why);
+    }
+
+    /** What was said of the visit on its day is undone. */
+    public function returnTo(Booking $booking, State $state, string $by): void
+    {
+        if (! $booking->state->mayReturnTo($state)) {
+            throw new LogicException("A booking that is {$booking->state->value} was not {$state->value}.");
+        }
+        $this->put($booking, $state, $by, (new Sentence('history.undone'))->text());
     }
 
     public function holdUntil(Booking $booking, int $until): void
@@ -72,6 +79,14 @@ final readonly class History
     /** It stays what it is, but something of it is different. */
     public function changed(Booking $booking, string $by, string $why): void
     {
+        $this->note($booking, $by, $why);
+    }
+
+    private function put(Booking $booking, State $state, string $by, string $why): void
+    {
+        $booking->state = $state;
+        $booking->save();
+        $this->holds($booking);
         $this->note($booking, $by, $why);
     }
 

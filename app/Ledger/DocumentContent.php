@@ -128,13 +128,18 @@ final class DocumentContent
     /** @return list<Row> without visits that were taken off again */
     private static function lines(Sale $sale): array
     {
-        $off = $sale->lines->where('kind', SaleLineKind::Off)->pluck('booking_id');
+        $off = $sale->lines->where('kind', SaleLineKind::Off)->countBy('booking_id');
         $bookings = $sale->bookings->keyBy('id');
-        $rows = [];
+        [$rows, $met] = [[], []];
         foreach ($sale->lines as $line) {
-            $isVisit = in_array($line->kind, [SaleLineKind::Visit, SaleLineKind::Off], true);
-            if (! $isVisit || ! $off->contains($line->booking_id)) {
-                $rows[] = self::row($line, $isVisit ? $bookings->get($line->booking_id ?? '') : null);
+            $visit = (string) $line->booking_id;
+            if ($line->kind === SaleLineKind::Visit) {
+                $met[$visit] = ($met[$visit] ?? 0) + 1; // one taken off again, or taken after all, stands here twice
+                if ($met[$visit] > ($off[$visit] ?? 0)) {
+                    $rows[] = self::row($line, $bookings->get($visit));
+                }
+            } elseif ($line->kind !== SaleLineKind::Off) {
+                $rows[] = self::row($line, null);
             }
         }
 

@@ -166,6 +166,7 @@ final readonly class Bookings
         $now = $this->clock->minute();
         $made = min($now - 30, $slot->start - $random->getInt(1, 9) * 1440 - $random->getInt(0, 600));
         $alone = $slot->session === null;
+        $course = self::course($slot, $now);
         $quote = $this->lists->quoting($business)->quote(
             $this->tariffs->of($service),
             new Visit(
@@ -193,14 +194,14 @@ final readonly class Bookings
             'clearup' => $service->clearup,
             'taken_from' => Instants::carbon($slot->start - $service->setup),
             'taken_until' => Instants::carbon($slot->end + $service->clearup),
-            'state' => $slot->end < $now ? State::Completed : State::Confirmed,
+            'state' => array_key_last($course) ?? State::Confirmed->value,
             'currency' => $business->currency,
             ...KeptQuote::columns($quote, $service),
             'created_at' => Instants::carbon($made),
             'updated_at' => Instants::carbon($made),
         ]);
         $this->writeBooking->people($booking, $slot->staff, $made, '9999-12-31 00:00:00');
-        $this->history($booking, $made, $slot->end < $now ? $slot->end : null);
+        $this->history($booking, $made, $course);
         $this->takings->of($business, $booking, $quote->dueNow, Instants::carbon($made));
         OutboxEntry::query()->create([
             'business_id' => $business->id,
@@ -219,18 +220,33 @@ final readonly class Bookings
         $this->announcements->remind($booking);
     }
 
-    private function history(Booking $booking, int $made, ?int $done): void
+    /**
+     * How far a visit is by now: what is over is done, what has begun for a while is under way, who comes soon is here;
+     * who should have come just now is late.
+     *
+     * @return array<string, int> instant by state
+     */
+    private static function course(Slot $slot, int $now): array
     {
-        foreach (['held' => $made, 'confirmed' => $made + 2, 'completed' => $done] as $state => $at) {
-            if ($at !== null) {
-                BookingChange::query()->create([
-                    'business_id' => $booking->business_id,
-                    'booking_id' => $booking->id,
-                    'state' => $state,
-                    'by' => $state === 'completed' ? 'Alva Lindqvarn' : History::BY_CLIENT,
-                    'at' => Instants::carbon($at),
-                ]);
-            }
+        return match (true) {
+            $slot->end < $now => ['completed' => $slot->end],
+            $slot->start < $now - 20 => ['arrived' => $slot->start - 4, 'started' => $slot->start + 1],
+            $slot->start > $now && $slot->start < $now + 50 => ['arrived' => $now - 1],
+            default => [],
+        };
+    }
+
+    /** @param  array<string, int>  $course instant by state */
+    private function history(Booking $booking, int $made, array $course): void
+    {
+        foreach (['held' => $made, 'confirmed' => $made + 2, ...$course] as $state => $at) {
+            BookingChange::query()->create([
+                'business_id' => $booking->business_id,
+                'booking_id' => $booking->id,
+                'state' => $state,
+                'by' => isset($course[$state]) ? 'Alva Lindqvarn' : History::BY_CLIENT,
+                'at' => Instants::carbon($at),
+            ]);
         }
     }
 }

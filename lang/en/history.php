@@ -9,6 +9,7 @@ return [
     'by_clock' => 'the clock',
     'by_import' => 'the import',
     'moved' => 'moved from {from}',
+    'undone' => 'undone',
     'taken_again' => 'taken again',
     'paid_too_late' => 'The payment came after the time was given to somebody else.',
     'processor_silent' => 'The payment service does not answer just now.',

@@ -63,6 +63,7 @@ return [
         'see-own-day' => 'Your role does not see this part of the Board.',
         'see-board' => 'Your role does not see this part of the Board.',
         'change-bookings' => 'Your role may look at bookings, not change them.',
+        'mark-visits' => 'Your role may look at bookings, not say how far they are.',
         'see-pay' => 'Your role does not see what staff are paid.',
         'see-sales' => 'Your role does not see sales and payments.',
         'take-money' => 'Your role may look at money, not move it.',
@@ -112,6 +113,7 @@ return [
 
     'state' => '{state, select, held {held} pending {pending} confirmed {confirmed} arrived {arrived} started {started} completed {completed} no_show {missed} cancelled {cancelled} declined {declined} expired {expired} other {over}}',
     'booking' => [
+        'not_marked' => 'This booking is {state} by now: that cannot follow.',
         'not_missed' => 'Whether somebody came is known once it has begun, and said once.',
         'not_asked' => 'This booking does not wait for an answer: it is {state}.',
         'not_moved' => 'This booking cannot be moved: it has begun, is over, or is part of a session.',

@@ -219,6 +219,7 @@ function asksOf(Yard $yard): array
         ['POST', "bookings/{$booked->id}/times", [], true],
         ['POST', "bookings/{$booked->id}/move", ['start' => Yard::at('15:00'), 'staff' => null], true],
         ['POST', "bookings/{$missed}/missed", [], true],
+        ['POST', "bookings/{$missed}/course", ['state' => 'arrived', 'undo' => false], true],
         ['POST', "bookings/{$booked->id}/code", ['code' => 'SPRING'], true],
         ['POST', "bookings/{$booked->id}/word", ['text' => 'Hello'], true],
         ['GET', 'clients', [], false],

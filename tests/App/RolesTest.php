@@ -25,6 +25,7 @@ const ALL_ACTS = [
     'publish',
     'see-own-day',
     'change-bookings',
+    'mark-visits',
     'see-sales',
     'take-money',
     'see-ledger',
@@ -79,8 +80,8 @@ it('lets each role do on every route what its words say, and nothing else', func
 })->with([
     ['owner', ALL_ACTS],
     ['manager', ALL_ACTS],
-    ['desk', ['see-setup', 'see-own-day', 'change-bookings', 'see-sales', 'take-money']],
-    ['staff', ['see-setup', 'see-own-day']],
+    ['desk', ['see-setup', 'see-own-day', 'change-bookings', 'mark-visits', 'see-sales', 'take-money']],
+    ['staff', ['see-setup', 'see-own-day', 'mark-visits']],
     ['bookkeeper', ['see-setup', 'see-own-day', 'see-sales', 'see-ledger']],
 ]);
 

@@ -42,6 +42,14 @@ enum State: string
         };
     }
 
+    /** Whether it may be again what it was: what was pressed on the day of the visit is undone as easily. */
+    public function mayReturnTo(self $state): bool
+    {
+        return in_array($this, [self::Arrived, self::Started, self::Completed, self::NoShow], true) &&
+            in_array($state, [self::Confirmed, self::Arrived, self::Started], true) &&
+            $state->mayBecome($this);
+    }
+
     public function mayBecome(self $state): bool
     {
         return in_array($state, $this->next(), true);

@@ -2,9 +2,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { Notice } from '../ui/Notice';
-import { Button } from '../ui/Button';
-import { addDays, longDate, money, shortDuration, writeHoursOf } from '../lib/format';
+import { longDate, money, shortDuration, writeHoursOf } from '../lib/format';
 import { board as boardQuery, boardVersion } from '../lib/queries';
+import { BoardFoot } from './BoardFoot';
 import { BookingCard } from './BookingCard';
 import { ComingUp } from './ComingUp';
 import { GroupCard } from './GroupCard';
@@ -98,19 +98,7 @@ export function Board() {
           </div>
         </div>
       </div>
-      <p className="flex flex-wrap items-center gap-x-5 text-sm text-soft">
-        <span>{say.alongLaneBetweenPeople}</span>
-        <span className="flex-1" />
-        <Button small onClick={() => go(addDays(data.date, -1))}>
-          {say.dayBefore}
-        </Button>
-        <Button small onClick={() => go(data.today)}>
-          {say.today}
-        </Button>
-        <Button small onClick={() => go(addDays(data.date, 1))}>
-          {say.dayAfter}
-        </Button>
-      </p>
+      <BoardFoot board={data} onGo={go} />
     </main>
   );
 }

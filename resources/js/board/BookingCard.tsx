@@ -8,7 +8,7 @@ import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { clock, day, moment } from '../lib/format';
 import { Mark } from '../ui/Mark';
 import { card as cardQuery } from '../lib/queries';
-import { Miss } from './Miss';
+import { Course } from './Course';
 import { Money } from './Money';
 import { SideCard } from './SideCard';
 import * as say from '@words/board';
@@ -42,6 +42,7 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
         <br />
         {data.location}
       </p>
+      <Course business={business} card={data} />
       {data.staff.map((member) => (
         <p key={member.id} className="flex items-center gap-2">
           <Mark of={member} /> {member.name}
@@ -73,7 +74,6 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
       <Money business={business} zone={zone} card={data} />
       <Messages card={data} zone={zone} />
       {data.mayAnswer && <Decide business={business} id={id} />}
-      {data.mayMiss && <Miss business={business} id={id} />}
       {data.mayCancel && <Cancel business={business} id={id} />}
       <details>
         <summary className="font-semibold">{say.whatHappened}</summary>

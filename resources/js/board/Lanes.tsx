@@ -1,6 +1,7 @@
 import type { Schemas } from '../lib/api';
 import { clock, shortDuration } from '../lib/format';
 import { Mark } from '../ui/Mark';
+import { standingOf } from './standing';
 import { Tag } from './Tag';
 import { useWalk } from './useWalk';
 import * as say from '@words/board';
@@ -99,6 +100,7 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
                           chosen={chosen === tag.id}
                           focusable={walk.focusable === `${lane.staff.id} ${tag.id}`}
                           lane={lane.staff.id}
+                          standing={standingOf(tag, now)}
                           room={roomBeside(board, lane.staff.id, tag, at)}
                           onKey={walk.onKey}
                           onChoose={onChoose}

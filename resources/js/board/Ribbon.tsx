@@ -1,5 +1,5 @@
 import type { Schemas } from '../lib/api';
-import { dateParts } from '../lib/format';
+import { addDays, dateParts } from '../lib/format';
 import * as say from '@words/board';
 import './Ribbon.css';
 
@@ -7,6 +7,9 @@ import './Ribbon.css';
 export function Ribbon({ board, onGo }: { board: Schemas['Board']; onGo: (date: string) => void }) {
   return (
     <nav aria-label={say.fortnight} className="flex max-w-full gap-1.5 overflow-x-auto p-1">
+      <Week label={say.weekEarlier} onGo={() => onGo(addDays(board.date, -7))}>
+        ‹
+      </Week>
       {board.ribbon.map((day) => {
         const { weekday, day: number, month } = dateParts(day.date);
         return (
@@ -29,6 +32,18 @@ export function Ribbon({ board, onGo }: { board: Schemas['Board']; onGo: (date: 
           </button>
         );
       })}
+      <Week label={say.weekLater} onGo={() => onGo(addDays(board.date, 7))}>
+        ›
+      </Week>
     </nav>
+  );
+}
+
+/** A step of a week, at either end. */
+function Week({ label, onGo, children }: { label: string; onGo: () => void; children: string }) {
+  return (
+    <button type="button" className="ribbon-week" aria-label={label} title={label} onClick={onGo}>
+      {children}
+    </button>
   );
 }

@@ -1,5 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../lib/api';
+import type { Standing } from './standing';
 import { clock } from '../lib/format';
 import * as say from '@words/board';
 import './Tag.css';
@@ -13,6 +14,8 @@ type Props = {
   chosen: boolean;
   focusable: boolean;
   lane: string;
+  /** How it stands, where it is not simply booked. */
+  standing: Standing | null;
   /** What is free beside it, in percent of the ruler. */
   room: { from: number; width: number };
   onKey: (event: KeyboardEvent<HTMLButtonElement>) => void;
@@ -33,10 +36,10 @@ const WORDS = {
 } as const;
 
 /** A booking on the line, with hatched caps for set-up and clear-up. */
-export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, room, onKey, onChoose }: Props) {
+export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, room, onKey, onChoose }: Props) {
   const group = tag.places !== null;
   const who = group ? tag.service : (tag.client ?? say.beingBookedWord);
-  const word = group ? '' : tag.state === 'held' ? say.held : WORDS[tag.money];
+  const word = group || tag.state === 'held' ? '' : WORDS[tag.money];
   const runsOn = Date.parse(tag.end) > ruler.end ? 'after' : Date.parse(tag.start) < ruler.start ? 'before' : undefined;
   const what = group ? say.places({ taken: tag.taken, places: tag.places ?? 0 }) : tag.service;
   const when = say.fromTo({ from: clock(tag.start, zone), to: clock(tag.end, zone) });
@@ -56,17 +59,27 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, room, onKey
         data-runs-on={runsOn}
         tabIndex={focusable ? 0 : -1}
         aria-pressed={chosen}
-        title={`${who} · ${what} · ${when}`}
+        title={[who, what, when, standing?.word].filter(Boolean).join(' · ')}
         onKeyDown={onKey}
         onClick={() => onChoose(tag.id)}
       >
-        <span className="sr-only">{`${who}, ${what}, ${when}. `}</span>
+        <span className="sr-only">{`${[who, what, when, standing?.word, word].filter(Boolean).join(', ')}. `}</span>
         <span className="tag-text">
+          {standing !== null && (
+            <span className="tag-glyph" data-tone={standing.tone} aria-hidden="true">
+              {standing.glyph}
+            </span>
+          )}
           <span className="tag-long tag-full font-bold">{who}</span>
           <span className="tag-middle font-bold">{group ? who : shortened(who)}</span>
           <span className="tag-given font-bold">{group ? who : (who.split(' ')[0] ?? who)}</span>
           <span className="tag-long">{what}</span>
           {group && <Pips taken={tag.taken} places={tag.places ?? 0} />}
+          {standing !== null && (
+            <span className="tag-long tag-standing" data-tone={standing.tone}>
+              {standing.word}
+            </span>
+          )}
           {word !== '' && (
             <span className="tag-long word" data-money={tag.money}>
               {word}

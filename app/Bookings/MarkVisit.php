@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Language\Sentence;
+use App\Ledger\TakeAfterAll;
+use App\Models\Booking;
+use App\Support\Clock;
+use App\Support\Instants;
+use App\Support\Refusal;
+use Illuminate\Database\ConnectionInterface;
+use YardBell\Core\Booking\State;
+
+/** The course of a visit on its day: they are here, it has started, it is done; and each of these undone. */
+final readonly class MarkVisit
+{
+    private const STEPS = [State::Arrived, State::Started, State::Completed];
+
+    public function __construct(
+        private ConnectionInterface $db,
+        private History $history,
+        private TakeAfterAll $take,
+        private Clock $clock,
+    ) {
+    }
+
+    /** @return list<State> what it may be said to be now: on its date and after it */
+    public function steps(Booking $booking): array
+    {
+        $zone = $booking->business()->firstOrFail()->zone();
+        if ($zone->day(Instants::minute($booking->starts_at)) > $zone->day($this->clock->minute())) {
+            return [];
+        }
+
+        return array_values(array_filter(self::STEPS, $booking->state->mayBecome(...)));
+    }
+
+    /** What it was before it became what it is, where that can be undone. */
+    public static function before(Booking $booking): ?State
+    {
+        $path = [];
+        foreach ($booking->changes()->get() as $change) {
+            $state = State::tryFrom($change->state);
+            if ($state === null) {
+                continue;
+            }
+            $met = array_search($state, $path, true);
+            $path = $met === false ? [...$path, $state] : array_slice($path, 0, $met + 1); // back where it was
+        }
+        $before = array_slice($path, -2, 1)[0] ?? null;
+
+        return $before !== null && $booking->state->mayReturnTo($before) ? $before : null;
+    }
+
+    public function __invoke(Booking $of, State $state, string $by): Booking
+    {
+        return $this->locked($of, function (Booking $booking) use ($state, $by): void {
+            if ($booking->state === $state) {
+                return; // pressed twice
+            }
+            if (! in_array($state, $this->steps($booking), true)) {
+                throw self::tooLate($booking);
+            }
+            $this->history->become($booking, $state, $by);
+        });
+    }
+
+    /** @param  State  $state what is undone: nothing else, where it is something else by now */
+    public function undo(Booking $of, State $state, string $by): Booking
+    {
+        return $this->locked($of, function (Booking $booking) use ($state, $by): void {
+            $before = self::before($booking);
+            if ($booking->state !== $state || $before === null) {
+                throw self::tooLate($booking);
+            }
+            $this->history->returnTo($booking, $before, $by);
+            if ($state === State::NoShow) {
+                ($this->take)($booking, $by);
+            }
+        });
+    }
+
+    /** @param  callable(Booking): void  $act */
+    private function locked(Booking $of, callable $act): Booking
+    {
+        return $this->db->transaction(function () use ($of, $act): Booking {
+            $booking = Booking::query()->lockForUpdate()->findOrFail($of->id);
+            $act($booking);
+
+            return $booking;
+        }, attempts: 5);
+    }
+
+    private static function tooLate(Booking $booking): Refusal
+    {
+        $state = new Sentence('refusal.state', ['state' => $booking->state->value]);
+
+        return new Refusal(new Sentence('refusal.booking.not_marked', ['state' => $state]), 409, 'too_late');
+    }
+}

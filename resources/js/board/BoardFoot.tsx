@@ -1,0 +1,46 @@
+import type { Schemas } from '../lib/api';
+import { addDays } from '../lib/format';
+import { Button } from '../ui/Button';
+import { inputLook } from '../ui/inputLook';
+import { Wrong } from '../ui/Wrong';
+import { Legend } from './Legend';
+import { useJump } from './useJump';
+import * as say from '@words/board';
+
+type Props = { board: Schemas['Board']; onGo: (date: string) => void };
+
+/** Beneath the lanes: what the marks and keys are, and the way to another day. */
+export function BoardFoot({ board, onGo }: Props) {
+  const { field, typed, wrong, onChange, onSubmit } = useJump(board.date, board.today, onGo);
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-sm text-soft">
+      <Legend />
+      <span className="flex-1" />
+      <form className="flex items-center gap-2" onSubmit={onSubmit}>
+        <label htmlFor="go-to">{say.goTo}</label>
+        <input
+          id="go-to"
+          ref={field}
+          className={inputLook('small')}
+          size={12}
+          maxLength={40}
+          placeholder={say.goToLike}
+          autoComplete="off"
+          aria-invalid={wrong}
+          value={typed}
+          onChange={onChange}
+        />
+        {wrong && <Wrong role="alert">{say.noSuchDay}</Wrong>}
+      </form>
+      <Button small onClick={() => onGo(addDays(board.date, -1))}>
+        {say.dayBefore}
+      </Button>
+      <Button small onClick={() => onGo(board.today)}>
+        {say.today}
+      </Button>
+      <Button small onClick={() => onGo(addDays(board.date, 1))}>
+        {say.dayAfter}
+      </Button>
+    </div>
+  );
+}

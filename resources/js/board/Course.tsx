@@ -1,0 +1,91 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { card as cardQuery } from '../lib/queries';
+import { Button } from '../ui/Button';
+import { Wrong } from '../ui/Wrong';
+import { useSetup } from '../setup/useSetup';
+import { wordOf } from '../language/wordOf';
+import * as say from '@words/board';
+
+type Props = { business: string; card: Schemas['Card'] };
+type Answer = Parameters<typeof unwrap<Schemas['Card']>>[0];
+
+/** How far a visit is: one press for what comes next, and one to undo what was said last. */
+export function Course({ business, card }: Props) {
+  const { may } = useSetup();
+  const { busy, trouble, act } = useCourse(business, card.id);
+  const path = { params: { path: { business, id: card.id } } };
+  const mark = (state: Schemas['VisitMark']['state'], undo: boolean) =>
+    void act(api.POST('/api/businesses/{business}/bookings/{id}/course', { ...path, body: { state, undo } }));
+  const undoes = card.undoes === 'no_show' && !may('change-bookings') ? null : card.undoes;
+  const misses = card.mayMiss && may('change-bookings');
+  if (!may('mark-visits') || (card.steps.length === 0 && undoes === null && !misses)) {
+    return null;
+  }
+  return (
+    <div className="grid gap-2">
+      <p className="flex flex-wrap gap-2" role="group" aria-label={say.course}>
+        {card.steps.map((step, i) => (
+          <Button
+            key={step}
+            id={`mark-${step}`}
+            small
+            {...(i === 0 ? { kind: 'next' as const } : {})}
+            disabled={busy}
+            onClick={() => mark(step, false)}
+          >
+            {say.steps[step]}
+          </Button>
+        ))}
+        {misses && (
+          <Button
+            id="did-not-come"
+            small
+            disabled={busy}
+            onClick={() => void act(api.POST('/api/businesses/{business}/bookings/{id}/missed', path))}
+          >
+            {say.didNotCome}
+          </Button>
+        )}
+        {isMark(undoes) && (
+          <Button id="undo-mark" small disabled={busy} onClick={() => mark(undoes, true)}>
+            {say.undoMark({ state: wordOf(say.states, undoes) })}
+          </Button>
+        )}
+      </p>
+      {trouble !== null && (
+        <Wrong as="p" role="alert">
+          {trouble}
+        </Wrong>
+      )}
+    </div>
+  );
+}
+
+const MARKS = ['arrived', 'started', 'completed', 'no_show'] as const;
+
+const isMark = (state: string | null): state is (typeof MARKS)[number] => MARKS.some((one) => one === state);
+
+/** Does something to the visit: what it has become is shown at once, also where its money is. */
+function useCourse(business: string, id: string) {
+  const queries = useQueryClient();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const act = async (asked: Answer) => {
+    setBusy(true);
+    setTrouble(null);
+    try {
+      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(asked));
+      await Promise.all(
+        ['board', 'sale', 'sales'].map((key) => queries.invalidateQueries({ queryKey: [key, business] })),
+      );
+    } catch (wrong) {
+      setTrouble(refusalOf(wrong).message);
+      await queries.invalidateQueries({ queryKey: ['card', business] });
+    } finally {
+      setBusy(false);
+    }
+  };
+  return { busy, trouble, act };
+}
