@@ -6,7 +6,6 @@ namespace App\Bookings;
 
 use App\Models\Business;
 use App\Support\Clock;
-use YardBell\Core\Availability\Relaxed;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
@@ -22,12 +21,12 @@ final readonly class Bookable
     }
 
     /** @return list<Slot> what is offered at exactly this instant */
-    public function at(Business $business, RuleBook $book, Wish $wish, Relaxed $relaxed = new Relaxed()): array
+    public function at(Business $business, RuleBook $book, Wish $wish): array
     {
         if (! isset($book->services[$wish->choice->service])) {
             return [];
         }
-        $ask = $wish->onItsDay($book->zone, $this->clock->minute(), $relaxed);
+        $ask = $wish->onItsDay($book->zone, $this->clock->minute());
         $diary = $this->rules->diary($business, $book, $ask, turn: $wish->choice->member === null);
 
         return array_values(
@@ -60,7 +59,8 @@ final readonly class Bookable
         }
         $now = $this->clock->minute();
         $day = $book->zone->day($wish->start);
-        $ask = $wish->choice->during(max($day - 1, $book->zone->day($now)), $day + self::NEAR_DAYS, $now);
+        $from = max($day - 1, $book->zone->day($now));
+        $ask = $wish->choice->during($from, $day + self::NEAR_DAYS, $now, $wish->relaxed);
         $slots = [];
         foreach (
             (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask) as $slot

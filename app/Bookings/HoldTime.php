@@ -38,12 +38,17 @@ final readonly class HoldTime
 
     /**
      * @param  Visitor|null  $visitor whose holds are limited; null: somebody of the house
+     * @param  string  $by who holds it
      *
      * @throws TimeTaken with the nearest times that are free
      * @throws TooMany
      */
-    public function __invoke(Business $business, Wish $wish, ?Visitor $visitor = null): Booking
-    {
+    public function __invoke(
+        Business $business,
+        Wish $wish,
+        ?Visitor $visitor = null,
+        string $by = History::BY_CLIENT,
+    ): Booking {
         for ($try = 0; $try < self::TRIES; $try++) {
             $book = $this->rules->book($business);
             $slot = $this->bookable->wanted($business, $book, $wish);
@@ -52,7 +57,7 @@ final readonly class HoldTime
             }
             try {
                 $booking = $this->db->transaction(
-                    fn (): ?Booking => $this->take($business, $book, $wish, $slot, $visitor),
+                    fn (): ?Booking => $this->take($business, $book, $wish, $slot, $visitor, $by),
                     attempts: 5,
                 );
             } catch (TooMany $many) {
@@ -117,8 +122,7 @@ final readonly class HoldTime
         $slots = $this->bookable->at(
             $business,
             $this->rules->bookNow($business),
-            self::choice($booking)->at($start),
-            new Relaxed(notice: true),
+            self::choice($booking)->at($start, new Relaxed(notice: true)),
         );
         $same = array_filter(
             $slots,
@@ -133,8 +137,14 @@ final readonly class HoldTime
      * Claims the days of all that is taken, asks the core again with what is true now, and writes. Null: somebody was
      * quicker.
      */
-    private function take(Business $business, RuleBook $book, Wish $wish, Slot $slot, ?Visitor $visitor): ?Booking
-    {
+    private function take(
+        Business $business,
+        RuleBook $book,
+        Wish $wish,
+        Slot $slot,
+        ?Visitor $visitor,
+        string $by,
+    ): ?Booking {
         $choice = $wish->choice;
         $service = $book->services[$choice->service];
         $takers = $slot->session !== null ? [$slot->session] : [...$slot->staff, ...$slot->units];
@@ -164,7 +174,7 @@ final readonly class HoldTime
             $this->limits->check($business, $now, $slot, $choice->party, $visitor);
         }
 
-        return ($this->write)($business, $now->services[$choice->service], $slot, $choice, $visitor);
+        return ($this->write)($business, $now->services[$choice->service], $slot, $choice, $visitor, $by);
     }
 
     /** What a held booking was chosen as. */

@@ -16,27 +16,19 @@ use App\Models\SaleLineKind;
 use App\Models\Service;
 use App\Support\Clock;
 use App\Support\Column;
-use App\Support\Instants;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 use YardBell\Core\Booking\State;
-use YardBell\Core\Price\Client;
-use YardBell\Core\Price\ClientVisit;
 use YardBell\Core\Price\CodeUse;
-use YardBell\Core\Price\Order;
-use YardBell\Core\Price\Quote;
-use YardBell\Core\Price\Quoting;
 
 /** A held time is sold for less by codes (rules.md P7), until it is booked or its payment has begun. */
 final readonly class UseCodes
 {
     public function __construct(
         private ConnectionInterface $db,
-        private PriceLists $lists,
+        private VisitQuote $quote,
         private CodeUses $uses,
-        private Tariffs $tariffs,
-        private BookedVisit $visit,
         private WriteLine $write,
         private Clock $clock,
     ) {
@@ -56,7 +48,7 @@ final readonly class UseCodes
             if (! $isHeld || $booking->client_id !== null) {
                 throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
             }
-            $quote = $this->quote($business, $booking, $codes, null);
+            $quote = $this->quote->of($business, $booking, $codes, null);
             $booking->update(KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)));
             $this->uses->put($booking, $quote->codes);
 
@@ -72,7 +64,7 @@ final readonly class UseCodes
     public function check(Business $business, Booking $booking, ClientRow $client): void
     {
         $codes = self::named($booking);
-        foreach ($codes === [] ? [] : $this->quote($business, $booking, $codes, $client->id)->codes as $use) {
+        foreach ($codes === [] ? [] : $this->quote->of($business, $booking, $codes, $client->id)->codes as $use) {
             if (! $use->isApplied()) {
                 throw new Refusal(
                     new Sentence(
@@ -104,9 +96,9 @@ final readonly class UseCodes
             }
             $later = $sale->lines->where('kind', SaleLineKind::Code)->pluck('label');
             $named = [...self::named($booking), ...Column::strings($later)];
-            $with = $this->quote($business, $booking, [...$named, $code], $booking->client_id);
+            $with = $this->quote->of($business, $booking, [...$named, $code], $booking->client_id);
             $use = $with->codes[count($with->codes) - 1];
-            $off = $this->quote($business, $booking, $named, $booking->client_id)->total - $with->total;
+            $off = $this->quote->of($business, $booking, $named, $booking->client_id)->total - $with->total;
             if ($use->reason !== null || $off <= 0) {
                 $why = $use->reason === null ? 'refusal.code.nothing' : "refusal.code.{$use->reason->value}";
                 throw ValidationException::withMessages(['code' => $why]);
@@ -128,53 +120,5 @@ final readonly class UseCodes
             array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'code'),
             'label',
         );
-    }
-
-    /** @param  list<string>  $codes */
-    private function quote(Business $business, Booking $booking, array $codes, ?string $client): Quote
-    {
-        $list = $this->lists->of($business);
-        $zone = $business->zone();
-        $quoting = new Quoting(
-            $list->withCodes($this->uses->counted($business, $booking->id)),
-            $zone,
-        );
-
-        return Tariffs::quote(
-            $quoting,
-            $this->tariffs->of(Service::query()->findOrFail($booking->service_id)),
-            $this->visit->of($booking),
-            new Order(
-                $client === null
-                    ? null
-                    : new Client(
-                        $client,
-                        $list->clientRates[$client] ?? [],
-                        $this->visits($business, $booking, $client),
-                    ),
-                $zone->day($this->clock->minute()),
-                $codes,
-            ),
-        );
-    }
-
-    /** @return list<ClientVisit> others of the client that hold time */
-    private function visits(Business $business, Booking $booking, string $client): array
-    {
-        $visits = [];
-        foreach (
-            Booking::query()
-                ->where('business_id', $business->id)
-                ->where('client_id', $client)
-                ->where('id', '<>', $booking->id)
-                ->get(['service_id', 'starts_at', 'state', 'held_until']) as $other
-        ) {
-            $until = $other->held_until === null ? null : Instants::minute($other->held_until);
-            if ($other->state->holdsTime($until, $this->clock->minute())) {
-                $visits[] = new ClientVisit($other->service_id, Instants::minute($other->starts_at));
-            }
-        }
-
-        return $visits;
     }
 }

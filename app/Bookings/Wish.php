@@ -11,16 +11,19 @@ use YardBell\Core\Time\Zone;
 /** The time somebody wants, and for what. */
 final readonly class Wish
 {
-    /** @param  int  $start instant */
-    public function __construct(public Choice $choice, public int $start)
+    /**
+     * @param  int  $start instant
+     * @param  Relaxed  $relaxed what is left out for whoever asks (rules.md T18)
+     */
+    public function __construct(public Choice $choice, public int $start, public Relaxed $relaxed = new Relaxed())
     {
     }
 
     /** All rows of that day, so that the one "anyone" would get is among them. */
-    public function onItsDay(Zone $zone, int $now, Relaxed $relaxed = new Relaxed()): Ask
+    public function onItsDay(Zone $zone, int $now): Ask
     {
         $day = $zone->day($this->start);
 
-        return $this->choice->during($day, $day, $now, $relaxed);
+        return $this->choice->during($day, $day, $now, $this->relaxed);
     }
 }

@@ -35,6 +35,7 @@ final readonly class WriteBooking
         Slot $slot,
         Choice $choice,
         ?Visitor $visitor = null,
+        string $by = History::BY_CLIENT,
     ): Booking {
         $now = $this->clock->minute();
         $until = $now + config()->integer('yardbell.hold_minutes');
@@ -82,7 +83,7 @@ final readonly class WriteBooking
         ]);
         self::reachBack($business, $booking);
         $this->people($booking, $slot->staff, $now, Instants::toDatabase($until));
-        $this->history->begin($booking, History::BY_CLIENT);
+        $this->history->begin($booking, $by);
 
         return $booking;
     }

@@ -114,6 +114,9 @@ final readonly class Announcements
         string $mark = '',
         array $more = [],
     ): void {
+        if ($recipient === '') {
+            return; // somebody whom the desk booked without an address
+        }
         $whom = substr(hash('sha256', $recipient), 0, 12);
         $key = [$occasion->value, $booking->id, $booking->calendar_sequence, $audience->value, $whom, $mark];
         $this->outbox->add(

@@ -71,6 +71,13 @@ return [
         'ends_another_time' => 'It ends at another time than it begins.',
         'services_limited_part' => 'Services are limited to this part of the day. Take it off them first.',
     ],
+    'desk' => [
+        'which_service' => 'Choose a service.',
+        'which_date' => 'A date is missing: it looks like 2027-03-01.',
+        'which_hour' => 'An hour looks like 10:00.',
+        'no_such_client' => 'This is nobody we know.',
+        'who_comes' => 'Who comes? A name is enough.',
+    ],
     'details' => [
         'please_tell_us' => 'Please tell us your name.',
         'we_need_mail' => 'We need a mail address to send you the booking.',

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Http;
+
+use App\Board\DeskTimes;
+use App\Http\Asker;
+use App\Support\Given;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use YardBell\Core\Time\Wall;
+
+/** What fits on a date, and of one start that was named whether it does. */
+final readonly class AskDeskTimes
+{
+    public function __construct(private DeskTimes $times)
+    {
+    }
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $business = Asker::business($request);
+        $given = Given::in($request->validate(
+            [
+                ...DeskChoice::rules($business),
+                'date' => 'required|date_format:Y-m-d|after:1970-01-01|before:2199-01-01',
+                'at' => 'nullable|date_format:H:i',
+            ],
+            [
+                ...DeskChoice::sentences(),
+                'date.*' => 'wrong.desk.which_date',
+                'at.*' => 'wrong.desk.which_hour',
+            ],
+        ));
+        $at = $given->stringIf('at');
+
+        return new JsonResponse($this->times->of(
+            $business,
+            Asker::access($request),
+            DeskChoice::of($given),
+            Wall::day($given->string('date')),
+            $at === null ? null : Wall::timeOfDay($at),
+        ));
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Ledger\SellVisit;
+use App\Messages\Announcements;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Client;
+use App\Models\Occasion;
+use App\Models\Service;
+use App\Support\MailAddress;
+use Illuminate\Database\ConnectionInterface;
+use Throwable;
+use YardBell\Core\Booking\State;
+
+/**
+ * The desk books for somebody: at once, without a yes to wait for and without paying first, at the prices that are the
+ * client's own.
+ */
+final readonly class BookAtDesk
+{
+    public function __construct(
+        private ConnectionInterface $db,
+        private HoldTime $hold,
+        private VisitQuote $quote,
+        private History $history,
+        private SellVisit $sell,
+        private Announcements $announcements,
+    ) {
+    }
+
+    /**
+     * @param  bool  $told whether the client and the staff are mailed
+     *
+     * @throws TimeTaken
+     */
+    public function __invoke(
+        Business $business,
+        Wish $wish,
+        Guest $guest,
+        string $note,
+        bool $told,
+        string $by,
+    ): Booking {
+        $held = ($this->hold)($business, $wish, by: $by);
+        try {
+            return $this->db->transaction(
+                fn (): Booking => $this->book($business, $held->id, $guest, $note, $told, $by),
+                attempts: 5,
+            );
+        } catch (Throwable $wrong) {
+            $this->history->become($held->refresh(), State::Expired, $by); // the time is not kept for nothing
+            throw $wrong;
+        }
+    }
+
+    private function book(
+        Business $business,
+        string $id,
+        Guest $guest,
+        string $note,
+        bool $told,
+        string $by,
+    ): Booking {
+        $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+        $client = $this->client($business, $guest);
+        $quote = $this->quote->of($business, $booking, [], $client->id);
+        $booking->update([
+            ...KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)),
+            'due_now' => 0,
+            'client_id' => $client->id,
+            'contact' => ['name' => $client->name, 'email' => (string) $client->email, 'phone' => $client->phone],
+            'note' => $note,
+        ]);
+        ($this->sell)($booking, $by);
+        $this->history->become($booking, State::Confirmed, $by);
+        if ($told) {
+            $this->announcements->of($booking, Occasion::Booked);
+            $this->announcements->remind($booking);
+        }
+
+        return $booking;
+    }
+
+    /** Whoever is known by the address already is the same. */
+    private function client(Business $business, Guest $guest): Client
+    {
+        if ($guest->client !== null) {
+            return Client::query()->where('business_id', $business->id)->findOrFail($guest->client);
+        }
+        $made = ['name' => $guest->name, 'phone' => $guest->phone];
+        if ($guest->email === '') {
+            return Client::query()->create(['business_id' => $business->id, 'email' => null] + $made);
+        }
+        $email = MailAddress::normal($guest->email) ?? mb_strtolower($guest->email);
+
+        return Client::query()->firstOrCreate(['business_id' => $business->id, 'email' => $email], $made);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Booking;
+use App\Models\BookingChange;
+use App\Models\Business;
+use App\Models\Client;
+use App\Models\OutboxEntry;
+use App\Models\Sale;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Yard;
+
+/* The desk books for whoever stands there or waits on the telephone. */
+
+beforeEach(function (): void {
+    $this->yard = Yard::open(['price' => 4800], people: 2);
+    $this->actingAs($this->yard->owner);
+    $this->book = fn (array $more = []): TestResponse => $this->postJson('/api/businesses/yard/bookings', $more + [
+        'service' => $this->yard->lesson->id,
+        'party' => 1,
+        'start' => Yard::at('10:00'),
+        'name' => 'Rosa Bell',
+        'told' => true,
+    ]);
+    $this->times = fn (array $more = []): TestResponse => $this->postJson('/api/businesses/yard/desk-times', $more + [
+        'service' => $this->yard->lesson->id,
+        'party' => 1,
+        'date' => substr(Yard::at('10:00'), 0, 10),
+    ]);
+});
+
+it('books at once for somebody who has but a name, by whoever is at the desk', function (): void {
+    $this->yard->lesson->update(['payment_terms' => Yard::payment('full'), 'approval' => true]);
+    $card = ($this->book)(['note' => 'By telephone'])->assertCreated()->json();
+    expect($card)->toMatchArray(['state' => 'confirmed', 'note' => 'By telephone', 'due' => 4800])
+        ->and($card['client'])->toBe(['name' => 'Rosa Bell', 'email' => '', 'phone' => ''])
+        ->and(Sale::query()->sole()->owed())->toBe(4800)
+        ->and(BookingChange::query()->pluck('by')->unique()->all())->toBe([$this->yard->owner->name])
+        ->and(OutboxEntry::query()->where('recipient', '')->count())->toBe(0);
+});
+
+it('books for somebody known at their own price, and takes an address for who has it', function (): void {
+    $rosa = Client::query()->create([
+        'business_id' => $this->yard->business->id,
+        'name' => 'Rosa Bell',
+        'email' => 'rosa@post.example',
+        'phone' => '',
+        'rates' => [['service' => $this->yard->lesson->id, 'amount' => 3000]],
+    ]);
+    Business::markRules($this->yard->business->id);
+    expect(($this->book)(['client' => $rosa->id, 'name' => null])->json('total'))->toBe(3000);
+    expect(($this->book)(['start' => Yard::at('12:00'), 'email' => ' Rosa@post.example'])->json('total'))->toBe(3000)
+        ->and(Client::query()->count())->toBe(1)
+        ->and(OutboxEntry::query()->where('audience', 'client')->where('occasion', 'booked')->pluck('recipient')->all())
+        ->toBe(['rosa@post.example', 'rosa@post.example']);
+    ($this->book)(['start' => Yard::at('14:00'), 'client' => $rosa->id, 'told' => false])->assertCreated();
+    expect(OutboxEntry::query()->where('audience', 'client')->where('occasion', 'booked')->count())->toBe(2);
+});
+
+it('needs no notice, and keeps to all other rules', function (): void {
+    $this->yard->lesson->update(['notice_minutes' => 60 * 24 * 30]);
+    Business::markRules($this->yard->business->id);
+    ($this->book)()->assertCreated();
+    ($this->book)(['staff' => Booking::query()->sole()->staff_ids[0]])->assertStatus(409)->assertJson([
+        'code' => 'time_taken',
+    ]);
+    ($this->book)(['start' => Yard::at('04:00')])->assertStatus(409);
+    expect(Booking::query()->count())->toBe(1);
+});
+
+it('says at each field what is wrong, and leaves nothing behind', function (array $wrong, string $field): void {
+    expect(($this->book)($wrong)->assertStatus(422)->json('fields'))->toHaveKey($field);
+    expect(Booking::query()->count())->toBe(0)->and(Client::query()->count())->toBe(0);
+})->with([
+    'nobody' => [['name' => ''], 'name'],
+    'a service there is not' => [['service' => 'none'], 'service'],
+    'no address' => [['email' => 'rosa'], 'email'],
+    'no number' => [['phone' => 'call me'], 'phone'],
+    'nobody we know' => [['client' => '01HZZZZZZZZZZZZZZZZZZZZZZZ'], 'client'],
+    'nobody at all' => [['party' => 0], 'party'],
+]);
+
+it('shows what fits on a date and soon after it, and of a named start what stands in the way', function (): void {
+    ($this->book)();
+    $fits = ($this->times)(['at' => '10:00', 'staff' => Booking::query()->sole()->staff_ids[0]])->assertOk()->json();
+    $starts = array_column($fits['starts'], 'at');
+    expect($starts)->toContain(Yard::at('12:00'))->not->toContain(Yard::at('10:00'))
+        ->and(count($fits['soonest']))->toBe(3)
+        ->and($fits['soonest'][0]['at'])->toBeGreaterThan(end($starts))
+        ->and($fits['named']['offered'])->toBeFalse()
+        ->and($fits['named']['rows'][0]['reasons'][0]['says'])->toContain('Rosa Bell');
+    $anyone = ($this->times)(['at' => '10:00'])->json('named');
+    expect($anyone['offered'])->toBeTrue()
+        ->and(($this->times)()->json('named'))->toBeNull()
+        ->and(($this->times)(['date' => 'soon'])->assertStatus(422)->json('fields'))->toHaveKey('date');
+});
