@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserCase;
 use Tests\Browser\Window;
 
@@ -55,4 +56,65 @@ it('goes six weeks ahead with two keys, reads other days as they are typed, and 
     $desk->until('a week after it', fn (): bool => $date() === $today->modify('+8 days')->format('Y-m-d'));
     $keys->sendKeys('?');
     $desk->sees('between people')->isAccessible();
+});
+
+/** The Wednesday of the week after next: open, and hardly booked. */
+function quietWednesday(): string
+{
+    return (new DateTimeImmutable('today', new DateTimeZone('Europe/Lisbon')))
+        ->modify('monday this week +2 weeks +2 days')
+        ->format('Y-m-d');
+}
+
+/** Completes the desk's sentence as far as the service. */
+function beginSentence(Window $window, string $who, string $service): void
+{
+    $window->find('.lane-band');
+    $window->key('b')->find('#desk-who');
+    $window->driver->getKeyboard()->sendKeys($who);
+    $window->find('.desk-option');
+    $window->until('what was typed is found', fn (): bool => str_contains($window->text(), $who));
+    usleep(600_000); // the list is asked for once nothing more is typed
+    $window->key(WebDriverKeys::TAB);
+    foreach (['#desk-email', '#desk-phone'] as $field) {
+        if ($window->driver->executeScript('return "#" + document.activeElement.id') === $field) {
+            $window->key(WebDriverKeys::TAB);
+        }
+    }
+    $window->driver->getKeyboard()->sendKeys($service);
+    $window->until('the service is found', fn (): bool => $window->find('.desk-option')->getText() === $service);
+    $window->key(WebDriverKeys::TAB);
+}
+
+it('books somebody known by keys alone, in fifteen at most beside what has a name', function (): void {
+    $desk = $this->window()->signIn();
+    $desk->go('/at/quernmoor/board?date='.quietWednesday());
+    $desk->keys = 0;
+    beginSentence($desk, 'Greta Moss', 'Wheel lesson');
+    $first = (string) $desk->find('.fit')->getAttribute('title');
+    $desk->isAccessible();
+    $desk->key(WebDriverKeys::TAB);
+    foreach (str_split(str_replace(':', '', $first)) as $digit) {
+        $desk->key($digit);
+    }
+    $desk->until('it can be booked', fn (): bool => $desk->find('#desk-book')->isEnabled());
+    $desk->key(WebDriverKeys::ENTER)->sees('What happened')->sees('Greta Moss')->sees($first);
+    expect($desk->keys)->toBeLessThanOrEqual(15);
+});
+
+it('books where a lane is pressed, and tells the second of two who take the same', function (): void {
+    [$first, $second] = [$this->window()->signIn(), $this->window()->signIn()];
+    foreach ([[$first, 'Wen Hollow'], [$second, 'Ida Marsh']] as [$window, $who]) {
+        $window->go('/at/quernmoor/board?date='.quietWednesday());
+        beginSentence($window, $who, 'Wheel lesson');
+        $window->find('.fit');
+        $window->driver->executeScript('[...document.querySelectorAll(".fit")].at(-1).click()');
+        $window->until('it can be booked', fn (): bool => $window->find('#desk-book')->isEnabled());
+    }
+    $first->press('#desk-book')->sees('What happened')->sees('Wen Hollow');
+    $second->press('#desk-book')->sees('taken')->isAccessible();
+    $second->type('#desk-at', '3:10')->sees('Fits that day');
+    expect($second->find('#desk-who')->getAttribute('value'))->toBe('Ida Marsh'); // nothing typed is lost
+    $second->choose('Leave it');
+    $second->until('the sentence is gone', fn (): bool => ! str_contains($second->text(), 'would like'));
 });

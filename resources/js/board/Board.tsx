@@ -7,9 +7,13 @@ import { board as boardQuery, boardVersion } from '../lib/queries';
 import { BoardFoot } from './BoardFoot';
 import { BookingCard } from './BookingCard';
 import { ComingUp } from './ComingUp';
+import { clockIn, DeskSentence } from './DeskSentence';
 import { GroupCard } from './GroupCard';
 import { Lanes } from './Lanes';
 import { Ribbon } from './Ribbon';
+import { useDesk } from './useDesk';
+import { useKey } from './useKey';
+import { useSetup } from '../setup/useSetup';
 import * as say from '@words/board';
 import './Board.css';
 
@@ -39,6 +43,11 @@ export function Board() {
   const go = (to: string) => setSearch({ date: to });
   const choose = (id: string | null) =>
     setSearch({ ...(date === null ? {} : { date }), ...(id === null ? {} : { booking: id }) });
+
+  const desk = useDesk(business, data?.date ?? '', (id) => setSearch({ date: data?.date ?? '', booking: id }));
+  const { may } = useSetup();
+  const books = may('change-bookings');
+  useKey('b', () => (books ? desk.begin() : undefined));
 
   if (error !== null) {
     return (
@@ -72,8 +81,19 @@ export function Board() {
         </div>
         <Ribbon board={data} onGo={go} />
       </div>
+      {desk.draft !== null && <DeskSentence board={data} desk={desk} draft={desk.draft} onGo={go} />}
       <div className="board-columns grid min-h-0 flex-1 gap-5">
-        <Lanes board={data} now={version?.now ?? data.now} chosen={chosen} onChoose={choose} />
+        <Lanes
+          board={data}
+          now={version?.now ?? data.now}
+          chosen={chosen}
+          onChoose={choose}
+          fits={desk.fits?.starts ?? []}
+          named={desk.fits?.named?.at ?? null}
+          onStart={(staff, instant) =>
+            books ? desk.begin({ staff, at: clockIn(instant, data.business.timeZone) }) : undefined
+          }
+        />
         <div className="board-side">
           <div>
             {chosen === null ? (
@@ -98,7 +118,7 @@ export function Board() {
           </div>
         </div>
       </div>
-      <BoardFoot board={data} onGo={go} />
+      <BoardFoot board={data} onGo={go} {...(books ? { onBook: () => desk.begin() } : {})} />
     </main>
   );
 }

@@ -7,15 +7,20 @@ import { Legend } from './Legend';
 import { useJump } from './useJump';
 import * as say from '@words/board';
 
-type Props = { board: Schemas['Board']; onGo: (date: string) => void };
+type Props = { board: Schemas['Board']; onGo: (date: string) => void; onBook?: () => void };
 
 /** Beneath the lanes: what the marks and keys are, and the way to another day. */
-export function BoardFoot({ board, onGo }: Props) {
+export function BoardFoot({ board, onGo, onBook }: Props) {
   const { field, typed, wrong, onChange, onSubmit } = useJump(board.date, board.today, onGo);
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-sm text-soft">
       <Legend />
       <span className="flex-1" />
+      {onBook !== undefined && (
+        <Button id="book-somebody" kind="next" small onClick={onBook}>
+          {say.bookSomebody}
+        </Button>
+      )}
       <form className="flex items-center gap-2" onSubmit={onSubmit}>
         <label htmlFor="go-to">{say.goTo}</label>
         <input

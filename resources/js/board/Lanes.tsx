@@ -1,25 +1,35 @@
 import type { Schemas } from '../lib/api';
 import { clock, shortDuration } from '../lib/format';
 import { Mark } from '../ui/Mark';
+import { Fits, pressedAt } from './Fits';
+import { Ground } from './Ground';
 import { standingOf } from './standing';
 import { Tag } from './Tag';
 import { useWalk } from './useWalk';
 import * as say from '@words/board';
 import './Lanes.css';
 
-type Props = { board: Schemas['Board']; now: string; chosen: string | null; onChoose: (id: string | null) => void };
+type Props = {
+  board: Schemas['Board'];
+  now: string;
+  chosen: string | null;
+  onChoose: (id: string | null) => void;
+  /** Starts that fit what the desk is asked for, and the one that is named. */
+  fits: readonly Schemas['DeskStart'][];
+  named: string | null;
+  onStart: (staff: string, instant: string) => void;
+};
 
 /** People stacked, hours from left to right. */
-export function Lanes({ board, now, chosen, onChoose }: Props) {
+export function Lanes({ board, now, chosen, onChoose, fits, named, onStart }: Props) {
   const start = Date.parse(board.ruler.start);
   const span = Date.parse(board.ruler.end) - start;
   const at = (instant: string) => (100 * (Math.min(start + span, Math.max(start, Date.parse(instant))) - start)) / span;
-  const stretch = (from: string, to: string) => ({ left: `${at(from)}%`, width: `${at(to) - at(from)}%` });
   const zone = board.business.timeZone;
   const walk = useWalk(board, onChoose);
   const shows = Date.parse(now) >= start && Date.parse(now) <= start + span;
   return (
-    <section aria-label={say.lanes} className="lanes flex min-h-0 min-w-0 flex-col">
+    <section aria-label={say.lanes} className="lanes flex min-h-0 min-w-0 flex-col" data-fits={fits.length > 0}>
       <p className="lanes-hint">{say.dayWiderThanThis}</p>
       <div
         className="lanes-scroll flex min-h-0 flex-1 flex-col overflow-x-auto"
@@ -53,41 +63,19 @@ export function Lanes({ board, now, chosen, onChoose }: Props) {
                       <span className="text-sm text-soft">{freeWords(lane, board.date < board.today)}</span>
                     </span>
                   </p>
-                  <div className="lane-band hatched" role="group" aria-label={lane.staff.name}>
-                    {lane.open.map((open) => (
-                      <span key={open.from} className="lane-open" style={stretch(open.from, open.to)} />
-                    ))}
-                    {lane.breaks.map((pause) => (
-                      <span
-                        key={pause.from}
-                        className="lane-break"
-                        style={stretch(pause.from, pause.to)}
-                        title={say.breakTime}
-                      />
-                    ))}
-                    {lane.off.map((off) => (
-                      <span
-                        key={off.from}
-                        className="lane-off"
-                        style={stretch(off.from, off.to)}
-                        title={say.timeOffTitle}
-                      >
-                        <span>{say.timeOff}</span>
-                      </span>
-                    ))}
-                    {lane.busy.map((busy) => (
-                      <span
-                        key={busy.from}
-                        className="lane-off"
-                        style={stretch(busy.from, busy.to)}
-                        title={say.busyElsewhere}
-                      >
-                        <span>{say.elsewhere}</span>
-                      </span>
-                    ))}
-                    {board.ruler.ticks.slice(1, -1).map((tick) => (
-                      <span key={tick} className="lane-hour" style={{ left: `${at(tick)}%` }} />
-                    ))}
+                  <div
+                    className="lane-band hatched"
+                    role="group"
+                    aria-label={lane.staff.name}
+                    onClick={(event) => {
+                      const instant = pressedAt(event, start, span);
+                      if (instant !== null) {
+                        onStart(lane.staff.id, instant);
+                      }
+                    }}
+                  >
+                    <Ground lane={lane} ticks={board.ruler.ticks} at={at} />
+                    <Fits lane={lane} fits={fits} named={named} zone={zone} at={at} onStart={onStart} />
                     {board.tags
                       .filter((tag) => tag.staff.includes(lane.staff.id))
                       .map((tag) => (

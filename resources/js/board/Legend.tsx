@@ -9,6 +9,7 @@ const KEYS = [
   ['↑ ↓', say.keysDo.between],
   ['Enter', say.keysDo.open],
   ['Esc', say.keysDo.close],
+  ['b', say.keysDo.book],
   ['6 w', say.keysDo.weeks],
   ['- 3 d', say.keysDo.days],
   ['?', say.keysDo.sheet],

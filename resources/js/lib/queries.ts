@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
-import { api, unwrap } from './api';
+import { api, unwrap, type Schemas } from './api';
 
 export const me = queryOptions({
   queryKey: ['me'] as const,
@@ -74,6 +74,15 @@ export const clients = (business: string, text: string) =>
           params: { path: { business }, query: text === '' ? {} : { text } },
           signal,
         }),
+      ),
+  });
+
+export const deskTimes = (business: string, asked: Schemas['DeskTimesAsk']) =>
+  queryOptions({
+    queryKey: ['desk-times', business, asked] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/desk-times', { params: { path: { business } }, body: asked, signal }),
       ),
   });
 

@@ -68,7 +68,7 @@ function Line({ line, written }: { line: Sale['lines'][number]; written: (amount
       {line.parts.map((part, i) => (
         <p key={i} className="flex justify-between gap-4 ps-4 text-sm text-soft">
           <span>{lineWords(part, line.party)}</span>
-          <span>{written(part.amount)}</span>
+          <span className="whitespace-nowrap">{written(part.amount)}</span>
         </p>
       ))}
     </>

@@ -1,0 +1,60 @@
+import { Link } from 'react-router';
+import type { Schemas } from '../lib/api';
+import { clock, dateIn, moment } from '../lib/format';
+import { Button } from '../ui/Button';
+import * as say from '@words/board';
+
+type Props = {
+  business: string;
+  fits: Schemas['DeskTimes'];
+  zone: string;
+  onAt: (instant: string) => void;
+  onGo: (date: string) => void;
+};
+
+/** What fits beneath the sentence: of a start that was named whether it does, else all of the date; then the next. */
+export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
+  const { named } = fits;
+  if (named?.offered === true) {
+    return null;
+  }
+  const later = fits.soonest.map(({ at }) => (
+    <Button key={at} small onClick={() => onGo(dateIn(at, zone))}>
+      {moment(at, zone)}
+    </Button>
+  ));
+  return (
+    <div className="grid max-h-36 gap-2 overflow-y-auto">
+      {named !== null && (
+        <ul className="grid gap-1 text-sm">
+          {named.rows.map((row) => (
+            <li key={`${row.location ?? ''} ${row.staff.join()}`}>
+              {row.staff.length > 0 && <b>{row.staff.join(', ')}: </b>}
+              {row.reasons.map((reason, i) => (
+                <span key={i}>
+                  {reason.link === null ? (
+                    reason.says
+                  ) : (
+                    <Link to={`/at/${business}/${reason.link}`}>{reason.says}</Link>
+                  )}{' '}
+                </span>
+              ))}
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="flex flex-wrap items-center gap-1.5">
+        <span className="text-sm text-soft" role="status">
+          {fits.starts.length === 0 ? say.nothingFits : say.thatDay}
+        </span>
+        {fits.starts.map(({ at }) => (
+          <Button key={at} small onClick={() => onAt(at)}>
+            {clock(at, zone)}
+          </Button>
+        ))}
+        {later.length > 0 && <span className="text-sm text-soft">{say.soonestAfter}</span>}
+        {later}
+      </p>
+    </div>
+  );
+}

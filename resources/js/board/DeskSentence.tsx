@@ -1,0 +1,113 @@
+import { useState, type SubmitEvent } from 'react';
+import type { Schemas } from '../lib/api';
+import { clock, longDate, timeOfDay } from '../lib/format';
+import { readClock } from '../lib/clock';
+import { Button } from '../ui/Button';
+import { Check } from '../ui/Check';
+import { inputLook } from '../ui/inputLook';
+import { Wrong } from '../ui/Wrong';
+import { DeskFits } from './DeskFits';
+import { ServiceParts } from './ServiceParts';
+import { WhoPart } from './WhoPart';
+import type { Desk, DeskDraft } from './useDesk';
+import * as say from '@words/board';
+
+type Props = { board: Schemas['Board']; desk: Desk; draft: DeskDraft; onGo: (date: string) => void };
+
+/** "Rosa Bell would like a wheel lesson with anyone, on Thursday at four": what the desk completes to book. */
+export function DeskSentence({ board, desk, draft, onGo }: Props) {
+  const { slug: business, timeZone: zone } = board.business;
+  const [typed, setTyped] = useState<string | null>(null);
+  const named = desk.fits?.named;
+  const ready = draft.who.name !== '' && named?.offered === true;
+  const submit = (event: SubmitEvent) => {
+    event.preventDefault();
+    if (named?.offered === true) {
+      void desk.book(draft, named.at);
+    }
+  };
+  const nameStart = (text: string) => {
+    setTyped(text);
+    desk.set({ at: readClock(text) ?? '' });
+  };
+  const takeStart = (instant: string) => {
+    setTyped(null);
+    desk.set({ at: clockIn(instant, zone) });
+  };
+  const wrong = [...Object.values(desk.wrong), ...(desk.trouble === null ? [] : [desk.trouble])];
+  return (
+    <form
+      className="desk-sentence"
+      aria-label={say.bookSomebody}
+      onSubmit={submit}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape' && !event.defaultPrevented) {
+          desk.leave();
+        }
+      }}
+    >
+      <div className="desk-line">
+        <WhoPart business={business} desk={desk} draft={draft} />
+        <ServiceParts desk={desk} draft={draft} />
+        <span>{say.onDate({ date: longDate(board.date) })}</span>
+        <input
+          id="desk-at"
+          size={6}
+          className={inputLook('small')}
+          aria-label={say.atHour}
+          placeholder={say.atHour}
+          autoComplete="off"
+          maxLength={12}
+          aria-invalid={named?.offered === false}
+          value={typed ?? (draft.at === '' ? '' : timeOfDay(draft.at))}
+          onChange={(event) => nameStart(event.target.value)}
+          onBlur={() => setTyped(null)}
+        />
+        <label className="flex items-center gap-1.5">
+          {say.howMany}
+          <input
+            id="desk-party"
+            type="number"
+            min={1}
+            max={1000}
+            className={`w-16 ${inputLook('small')}`}
+            value={draft.party}
+            onChange={(event) => desk.set({ party: Math.max(1, event.target.valueAsNumber || 1) })}
+          />
+        </label>
+        <input
+          id="desk-note"
+          size={14}
+          className={inputLook('small')}
+          aria-label={say.noteForStaff}
+          placeholder={say.noteForStaff}
+          maxLength={1000}
+          value={draft.note}
+          onChange={(event) => desk.set({ note: event.target.value })}
+        />
+        <Check id="desk-told" checked={draft.told} onChange={(told) => desk.set({ told })}>
+          {say.tellThem}
+        </Check>
+        <span className="flex gap-2">
+          <Button type="submit" id="desk-book" kind="next" small disabled={desk.busy || !ready}>
+            {say.bookIt}
+          </Button>
+          <Button small onClick={desk.leave}>
+            {say.leave}
+          </Button>
+        </span>
+      </div>
+      {wrong.length > 0 && (
+        <Wrong as="p" role="alert">
+          {wrong.join(' ')}
+        </Wrong>
+      )}
+      {desk.fits !== undefined && (
+        <DeskFits business={business} fits={desk.fits} zone={zone} onAt={takeStart} onGo={onGo} />
+      )}
+    </form>
+  );
+}
+
+/** "16:00": what clocks in the zone show at an instant. */
+export const clockIn = (instant: string, zone: string): string => readClock(clock(instant, zone)) ?? '';

@@ -1,0 +1,32 @@
+import type { Schemas } from '../lib/api';
+import * as say from '@words/board';
+
+type Props = { lane: Schemas['Lane']; ticks: readonly string[]; at: (instant: string) => number };
+
+/** What lies beneath the tags of a lane: open time, breaks, time off, what is busy elsewhere, the hours. */
+export function Ground({ lane, ticks, at }: Props) {
+  const stretch = (from: string, to: string) => ({ left: `${at(from)}%`, width: `${at(to) - at(from)}%` });
+  return (
+    <>
+      {lane.open.map((open) => (
+        <span key={open.from} className="lane-open" style={stretch(open.from, open.to)} />
+      ))}
+      {lane.breaks.map((pause) => (
+        <span key={pause.from} className="lane-break" style={stretch(pause.from, pause.to)} title={say.breakTime} />
+      ))}
+      {lane.off.map((off) => (
+        <span key={off.from} className="lane-off" style={stretch(off.from, off.to)} title={say.timeOffTitle}>
+          <span>{say.timeOff}</span>
+        </span>
+      ))}
+      {lane.busy.map((busy) => (
+        <span key={busy.from} className="lane-off" style={stretch(busy.from, busy.to)} title={say.busyElsewhere}>
+          <span>{say.elsewhere}</span>
+        </span>
+      ))}
+      {ticks.slice(1, -1).map((tick) => (
+        <span key={tick} className="lane-hour" style={{ left: `${at(tick)}%` }} />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,69 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { clients } from '../lib/queries';
+import { inputLook } from '../ui/inputLook';
+import { useSettled } from '../ui/useSettled';
+import { ComboPart } from './ComboPart';
+import type { Desk, DeskDraft } from './useDesk';
+import * as say from '@words/board';
+
+type Props = { business: string; desk: Desk; draft: DeskDraft };
+
+const SHOWN = 8;
+const NEW = 'new';
+
+/** Who comes: found by name, mail or number while it is typed, or made of what was typed. */
+export function WhoPart({ business, desk, draft }: Props) {
+  const [typed, setTyped] = useState('');
+  const text = useSettled(typed.trim(), 120);
+  const { data } = useQuery({ ...clients(business, text), enabled: text !== '', placeholderData: keepPreviousData });
+  const found = typed.trim() === '' ? [] : (data?.clients ?? []).slice(0, SHOWN);
+  const options = [
+    ...found.map(({ id, name, email, phone }) => ({ id, name, detail: email === '' ? phone : email })),
+    ...(typed.trim() === '' ? [] : [{ id: NEW, name: typed.trim(), detail: say.somebodyNew }]),
+  ];
+  const choose = (id: string) => {
+    const known = found.find((one) => one.id === id);
+    desk.set({
+      who:
+        known === undefined
+          ? { id: null, name: typed.trim(), email: '', phone: '' }
+          : { id: known.id, name: known.name, email: known.email, phone: known.phone },
+    });
+  };
+  const { who } = draft;
+  const wrong = desk.wrong['name'] ?? desk.wrong['client'];
+  return (
+    <>
+      <ComboPart
+        id="desk-who"
+        label={say.whoComesPart}
+        shown={who.name}
+        options={options}
+        begins
+        wrong={wrong !== undefined}
+        onTyped={setTyped}
+        onChosen={choose}
+      />
+      {who.id === null && who.name !== '' && (
+        <>
+          {(['email', 'phone'] as const).map((field) => (
+            <input
+              key={field}
+              id={`desk-${field}`}
+              type={field === 'email' ? 'email' : 'tel'}
+              size={14}
+              className={inputLook('small')}
+              aria-label={say.reachParts[field]}
+              placeholder={say.reachParts[field]}
+              aria-invalid={desk.wrong[field] !== undefined}
+              maxLength={190}
+              value={who[field]}
+              onChange={(event) => desk.set({ who: { ...who, [field]: event.target.value } })}
+            />
+          ))}
+        </>
+      )}
+    </>
+  );
+}
