@@ -118,3 +118,27 @@ it('books where a lane is pressed, and tells the second of two who take the same
     $second->choose('Leave it');
     $second->until('the sentence is gone', fn (): bool => ! str_contains($second->text(), 'would like'));
 });
+
+it('hides the names on everything with one key, for eyes and ears, until somebody asks for them', function (): void {
+    $desk = $this->window()->signIn();
+    $desk->go('/at/quernmoor/board?date='.lastWorkday())->find('.tag[data-state="completed"]');
+    $names = array_filter(array_map(
+        static fn (string $title): string => trim(explode('·', $title)[0]),
+        $desk->driver->executeScript(
+            'return [...document.querySelectorAll(".tag[data-state=completed]")].map((tag) => tag.title)',
+        ),
+    ));
+    expect($names)->not->toBeEmpty();
+    $all = fn (): string => (string) $desk->driver->executeScript(
+        'return document.title + document.querySelector("main").outerHTML',
+    );
+    $desk->key('h')->until('no name is left', fn (): bool => str_contains($all(), 'Name hidden'));
+    foreach ($names as $name) {
+        expect($all())->not->toContain($name);
+    }
+    $desk->press('.tag[data-state="completed"]')->sees('Names are hidden in this window')->isAccessible();
+    expect($all())->not->toContain('@');
+    $desk->driver->navigate()->refresh();
+    $desk->sees('Names are hidden in this window')->press('#show-names')->sees('What happened');
+    expect($all())->toContain($names[0]);
+});

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useParams, useSearchParams } from 'react-router';
+import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { longDate, money, shortDuration, writeHoursOf } from '../lib/format';
 import { board as boardQuery, boardVersion } from '../lib/queries';
@@ -69,7 +70,14 @@ export function Board() {
     <main className="flex flex-1 flex-col gap-3 px-5 py-4">
       <div className="flex items-end justify-between gap-x-6 gap-y-3 max-lg:flex-wrap">
         <div className="min-w-72">
-          <h1 className="text-3xl">{longDate(data.date)}</h1>
+          <div className="flex items-center gap-4">
+            <h1 className="text-3xl">{longDate(data.date)}</h1>
+            {books && desk.draft === null && (
+              <Button id="book-somebody" kind="next" small aria-label={say.bookSomebody} onClick={() => desk.begin()}>
+                {say.book}
+              </Button>
+            )}
+          </div>
           <p className="text-soft">
             {say.daySum({
               bookings: data.takings.bookings,
@@ -118,7 +126,7 @@ export function Board() {
           </div>
         </div>
       </div>
-      <BoardFoot board={data} onGo={go} {...(books ? { onBook: () => desk.begin() } : {})} />
+      <BoardFoot board={data} onGo={go} />
     </main>
   );
 }

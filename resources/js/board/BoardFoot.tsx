@@ -5,22 +5,24 @@ import { inputLook } from '../ui/inputLook';
 import { Wrong } from '../ui/Wrong';
 import { Legend } from './Legend';
 import { useJump } from './useJump';
+import { useKey } from './useKey';
+import { useNames } from './useNames';
 import * as say from '@words/board';
 
-type Props = { board: Schemas['Board']; onGo: (date: string) => void; onBook?: () => void };
+type Props = { board: Schemas['Board']; onGo: (date: string) => void };
 
 /** Beneath the lanes: what the marks and keys are, and the way to another day. */
-export function BoardFoot({ board, onGo, onBook }: Props) {
+export function BoardFoot({ board, onGo }: Props) {
+  const names = useNames();
+  useKey('h', names.toggle);
   const { field, typed, wrong, onChange, onSubmit } = useJump(board.date, board.today, onGo);
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-sm text-soft">
       <Legend />
+      <Button id="hide-names" small aria-pressed={names.hidden} onClick={names.toggle}>
+        {names.hidden ? say.showNames : say.hideNames}
+      </Button>
       <span className="flex-1" />
-      {onBook !== undefined && (
-        <Button id="book-somebody" kind="next" small onClick={onBook}>
-          {say.bookSomebody}
-        </Button>
-      )}
       <form className="flex items-center gap-2" onSubmit={onSubmit}>
         <label htmlFor="go-to">{say.goTo}</label>
         <input

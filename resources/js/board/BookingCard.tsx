@@ -10,6 +10,7 @@ import { Mark } from '../ui/Mark';
 import { card as cardQuery } from '../lib/queries';
 import { Course } from './Course';
 import { Money } from './Money';
+import { useNames } from './useNames';
 import { SideCard } from './SideCard';
 import * as say from '@words/board';
 import { wordOf } from '../language/wordOf';
@@ -19,6 +20,7 @@ type Props = { business: string; id: string; zone: string; onClose: () => void }
 
 /** Everything about one booking: who, what, money, messages sent and waiting, what happened. */
 export function BookingCard({ business, id, zone, onClose }: Props) {
+  const { hidden, toggle, shown } = useNames();
   const { data, error } = useQuery({ ...cardQuery(business, id), refetchInterval: 5_000 });
   if (error !== null) {
     return (
@@ -31,7 +33,11 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
     return <p role="status">{say.fetchingBooking}</p>;
   }
   return (
-    <SideCard label={say.booking} title={data.client?.name ?? say.beingBooked} onClose={onClose}>
+    <SideCard
+      label={say.booking}
+      title={data.client === null ? say.beingBooked : shown(data.client.name)}
+      onClose={onClose}
+    >
       <p>
         <span className="word" data-state={data.state}>
           {wordOf(say.states, data.state)}
@@ -48,49 +54,75 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
           <Mark of={member} /> {member.name}
         </p>
       ))}
-      {data.client !== null && (
+      {hidden ? (
+        <Notice as="div" className="grid justify-items-start gap-2">
+          {say.namesAreHidden}
+          <Button id="show-names" small onClick={toggle}>
+            {say.showNames}
+          </Button>
+        </Notice>
+      ) : (
+        <About business={business} card={data} zone={zone} />
+      )}
+      {data.mayAnswer && <Decide business={business} id={id} />}
+      {data.mayCancel && <Cancel business={business} id={id} />}
+      {!hidden && <Past card={data} zone={zone} />}
+    </SideCard>
+  );
+}
+
+type PartProps = { business: string; card: Schemas['Card']; zone: string };
+
+/** Who comes, what they said, what it costs and what they were told. */
+function About({ business, card, zone }: PartProps) {
+  return (
+    <>
+      {card.client !== null && (
         <p className="break-words text-soft">
-          {data.client.email}
-          {data.client.phone !== '' && <span className="block">{data.client.phone}</span>}
+          {card.client.email}
+          {card.client.phone !== '' && <span className="block">{card.client.phone}</span>}
         </p>
       )}
-      {data.answers.length > 0 && (
+      {card.answers.length > 0 && (
         <dl className="text-sm">
-          {data.answers.map((one) => (
+          {card.answers.map((one) => (
             <div key={one.question}>
               <dt className="text-soft">{one.question}</dt>
               <dd>
                 {one.file === undefined ? (
                   one.answer
                 ) : (
-                  <a href={`/api/businesses/${business}/bookings/${id}/files/${one.file}`}>{one.answer}</a>
+                  <a href={`/api/businesses/${business}/bookings/${card.id}/files/${one.file}`}>{one.answer}</a>
                 )}
               </dd>
             </div>
           ))}
         </dl>
       )}
-      {data.note !== '' && <Notice>{data.note}</Notice>}
-      <Money business={business} zone={zone} card={data} />
-      <Messages card={data} zone={zone} />
-      {data.mayAnswer && <Decide business={business} id={id} />}
-      {data.mayCancel && <Cancel business={business} id={id} />}
-      <details>
-        <summary className="font-semibold">{say.whatHappened}</summary>
-        <ol className="mt-1 grid gap-1 text-sm">
-          {data.history.map((change) => (
-            <li key={`${change.at} ${change.state}`}>
-              {(change.why === '' ? say.changed : say.changedWhy)({
-                at: moment(change.at, zone),
-                state: wordOf(say.states, change.state),
-                by: change.by,
-                why: change.why,
-              })}
-            </li>
-          ))}
-        </ol>
-      </details>
-    </SideCard>
+      {card.note !== '' && <Notice>{card.note}</Notice>}
+      <Money business={business} zone={zone} card={card} />
+      <Messages card={card} zone={zone} />
+    </>
+  );
+}
+
+function Past({ card, zone }: Omit<PartProps, 'business'>) {
+  return (
+    <details>
+      <summary className="font-semibold">{say.whatHappened}</summary>
+      <ol className="mt-1 grid gap-1 text-sm">
+        {card.history.map((change) => (
+          <li key={`${change.at} ${change.state}`}>
+            {(change.why === '' ? say.changed : say.changedWhy)({
+              at: moment(change.at, zone),
+              state: wordOf(say.states, change.state),
+              by: change.by,
+              why: change.why,
+            })}
+          </li>
+        ))}
+      </ol>
+    </details>
   );
 }
 

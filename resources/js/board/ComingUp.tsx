@@ -1,5 +1,6 @@
 import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment, money } from '../lib/format';
+import { useNames } from './useNames';
 import * as say from '@words/board';
 import './ComingUp.css';
 
@@ -9,6 +10,7 @@ const SHOWN = 4;
 
 /** Beside the lanes while nothing is opened: who comes next, and who still has to pay. */
 export function ComingUp({ board, now, onChoose }: Props) {
+  const { shown } = useNames();
   const zone = board.business.timeZone;
   const booked = board.tags.filter((tag) => tag.state !== 'held');
   const next = board.date === board.today ? booked.filter((tag) => tag.end > now) : booked;
@@ -23,7 +25,7 @@ export function ComingUp({ board, now, onChoose }: Props) {
               <li key={one.id}>
                 <button type="button" className="coming-row coming-waits" onClick={() => onChoose(one.id)}>
                   <span className="min-w-0">
-                    <b>{one.client}</b>
+                    <b>{shown(one.client)}</b>
                     <span className="block truncate text-sm text-soft">
                       {say.serviceAt({ service: one.service, at: moment(one.start, zone) })}
                     </span>
@@ -86,12 +88,15 @@ function Row({
   trail: string;
   onChoose: (id: string) => void;
 }) {
+  const { shown } = useNames();
   return (
     <li>
       <button type="button" className="coming-row" onClick={() => onChoose(tag.id)}>
         <b className="min-w-12">{lead}</b>
         <span className="min-w-0">
-          {tag.places === null ? tag.client : say.places({ taken: tag.taken, places: tag.places })}
+          {tag.places === null
+            ? tag.client !== null && shown(tag.client)
+            : say.places({ taken: tag.taken, places: tag.places })}
           <span className="block truncate text-sm text-soft">{trail}</span>
         </span>
       </button>

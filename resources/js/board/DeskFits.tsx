@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment } from '../lib/format';
 import { Button } from '../ui/Button';
+import { useNames } from './useNames';
 import * as say from '@words/board';
 
 type Props = {
@@ -15,6 +16,7 @@ type Props = {
 /** What fits beneath the sentence: of a start that was named whether it does, else all of the date; then the next. */
 export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
   const { named } = fits;
+  const { hidden } = useNames();
   if (named?.offered === true) {
     return null;
   }
@@ -25,7 +27,19 @@ export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
   ));
   return (
     <div className="grid max-h-36 gap-2 overflow-y-auto">
-      {named !== null && (
+      <p className="flex flex-wrap items-center gap-1.5">
+        <span className="text-sm text-soft" role="status">
+          {fits.starts.length === 0 ? say.nothingFits : say.thatDay}
+        </span>
+        {fits.starts.map(({ at }) => (
+          <Button key={at} small onClick={() => onAt(at)}>
+            {clock(at, zone)}
+          </Button>
+        ))}
+        {later.length > 0 && <span className="text-sm text-soft">{say.soonestAfter}</span>}
+        {later}
+      </p>
+      {named !== null && !hidden && (
         <ul className="grid gap-1 text-sm">
           {named.rows.map((row) => (
             <li key={`${row.location ?? ''} ${row.staff.join()}`}>
@@ -43,18 +57,6 @@ export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
           ))}
         </ul>
       )}
-      <p className="flex flex-wrap items-center gap-1.5">
-        <span className="text-sm text-soft" role="status">
-          {fits.starts.length === 0 ? say.nothingFits : say.thatDay}
-        </span>
-        {fits.starts.map(({ at }) => (
-          <Button key={at} small onClick={() => onAt(at)}>
-            {clock(at, zone)}
-          </Button>
-        ))}
-        {later.length > 0 && <span className="text-sm text-soft">{say.soonestAfter}</span>}
-        {later}
-      </p>
     </div>
   );
 }

@@ -2,6 +2,7 @@ import type { Schemas } from '../lib/api';
 import { clock, day } from '../lib/format';
 import { Mark } from '../ui/Mark';
 import { SideCard } from './SideCard';
+import { useNames } from './useNames';
 import * as say from '@words/board';
 
 type Props = {
@@ -13,6 +14,7 @@ type Props = {
 
 /** Who comes to a session or a shared appointment, and what is left of it. */
 export function GroupCard({ board, tag, onChoose, onClose }: Props) {
+  const { shown } = useNames();
   const zone = board.business.timeZone;
   const left = (tag.places ?? 0) - tag.taken;
   return (
@@ -43,7 +45,9 @@ export function GroupCard({ board, tag, onChoose, onClose }: Props) {
                 ].join(' ')}
                 onClick={() => onChoose(person.booking)}
               >
-                <b className="min-w-0 flex-1 truncate">{person.client ?? say.beingBookedWord}</b>
+                <b className="min-w-0 flex-1 truncate">
+                  {person.client === null ? say.beingBookedWord : shown(person.client)}
+                </b>
                 {person.party > 1 && <span className="text-sm text-soft">{say.people({ party: person.party })}</span>}
                 {person.money === 'due' && (
                   <span className="word" data-money="due">

@@ -10,6 +10,7 @@ const KEYS = [
   ['Enter', say.keysDo.open],
   ['Esc', say.keysDo.close],
   ['b', say.keysDo.book],
+  ['h', say.keysDo.names],
   ['6 w', say.keysDo.weeks],
   ['- 3 d', say.keysDo.days],
   ['?', say.keysDo.sheet],

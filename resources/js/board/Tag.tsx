@@ -3,6 +3,7 @@ import type { Schemas } from '../lib/api';
 import type { Standing } from './standing';
 import { clock } from '../lib/format';
 import * as say from '@words/board';
+import { useNames } from './useNames';
 import './Tag.css';
 
 type Props = {
@@ -38,7 +39,9 @@ const WORDS = {
 /** A booking on the line, with hatched caps for set-up and clear-up. */
 export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, room, onKey, onChoose }: Props) {
   const group = tag.places !== null;
-  const who = group ? tag.service : (tag.client ?? say.beingBookedWord);
+  const { shown, hidden } = useNames();
+  const who = group ? tag.service : tag.client === null ? say.beingBookedWord : shown(tag.client);
+  const whole = group || hidden;
   const word = group || tag.state === 'held' ? '' : WORDS[tag.money];
   const runsOn = Date.parse(tag.end) > ruler.end ? 'after' : Date.parse(tag.start) < ruler.start ? 'before' : undefined;
   const what = group ? say.places({ taken: tag.taken, places: tag.places ?? 0 }) : tag.service;
@@ -71,8 +74,8 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, r
             </span>
           )}
           <span className="tag-long tag-full font-bold">{who}</span>
-          <span className="tag-middle font-bold">{group ? who : shortened(who)}</span>
-          <span className="tag-given font-bold">{group ? who : (who.split(' ')[0] ?? who)}</span>
+          <span className="tag-middle font-bold">{whole ? who : shortened(who)}</span>
+          <span className="tag-given font-bold">{whole ? who : (who.split(' ')[0] ?? who)}</span>
           <span className="tag-long">{what}</span>
           {group && <Pips taken={tag.taken} places={tag.places ?? 0} />}
           {standing !== null && (
@@ -85,12 +88,12 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, r
               {word}
             </span>
           )}
-          <span className="tag-short font-bold">{initials(who)}</span>
+          <span className="tag-short font-bold">{hidden && !group ? HIDDEN : initials(who)}</span>
         </span>
       </button>
       {isShort(at(tag.end) - at(tag.start)) && room.width > NAME_NEEDS && (
         <span className="tag-beside" style={{ left: `${room.from}%`, width: `${room.width}%` }} aria-hidden="true">
-          <b>{group ? who : shortened(who)}</b> {what}
+          <b>{whole ? who : shortened(who)}</b> {what}
         </span>
       )}
     </>
@@ -100,6 +103,9 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, r
 /** Percent of the ruler below which a tag has no room for a name, and what a name beside it needs. */
 const isShort = (width: number): boolean => width < 7;
 const NAME_NEEDS = 8;
+
+/** For initials. */
+const HIDDEN = '··';
 
 /** A pip for each place, filled where somebody comes; a line where there are too many to count at a glance. */
 function Pips({ taken, places }: { taken: number; places: number }) {
