@@ -6,6 +6,7 @@ namespace App\Board;
 
 use App\Bookings\MarkVisit;
 use App\Bookings\MissBooking;
+use App\Bookings\MoveBooking;
 use App\Facts\BookingFacts;
 use App\Facts\Told;
 use App\Language\Catalogue;
@@ -113,6 +114,7 @@ final readonly class BookingCard
             'undoes' => MarkVisit::before($booking) === null ? null : $booking->state->value,
             'mayMiss' => MissBooking::may($booking, $this->clock),
             'mayCancel' => $booking->state->mayBecome(State::Cancelled),
+            'mayMove' => MoveBooking::may($booking),
         ];
     }
 

@@ -37,14 +37,21 @@ final readonly class MoveBooking
     /**
      * @param  int  $start instant
      * @param  list<string>|null  $staff null: whoever is free then, the same people first
+     * @param  bool  $told whether the client and the staff are mailed
      *
      * @throws Refusal|TimeTaken
      */
-    public function __invoke(Business $business, string $id, int $start, ?array $staff, string $by): Booking
-    {
-        return $this->db->transaction(function () use ($business, $id, $start, $staff, $by): Booking {
+    public function __invoke(
+        Business $business,
+        string $id,
+        int $start,
+        ?array $staff,
+        string $by,
+        bool $told = true,
+    ): Booking {
+        return $this->db->transaction(function () use ($business, $id, $start, $staff, $by, $told): Booking {
             $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
-            if (! in_array($booking->state, self::MOVABLE, true) || $booking->session_id !== null) {
+            if (! self::may($booking)) {
                 throw new Refusal(
                     new Sentence('refusal.booking.not_moved'),
                     409,
@@ -59,10 +66,15 @@ final readonly class MoveBooking
                 $slot->end + $booking->clearup,
             );
             $slot = $this->slot($business, $booking, $start, $slot->staff) ?? throw $this->taken($business, $booking);
-            $this->put($booking, $slot, $by);
+            $this->put($booking, $slot, $by, $told);
 
             return $booking;
         }, attempts: 5);
+    }
+
+    public static function may(Booking $booking): bool
+    {
+        return in_array($booking->state, self::MOVABLE, true) && $booking->session_id === null;
     }
 
     /** @param  list<string>|null  $staff */
@@ -83,7 +95,7 @@ final readonly class MoveBooking
         return TimeTaken::near($this->times->of($business, $this->rules->bookNow($business), $booking, 4));
     }
 
-    private function put(Booking $booking, Slot $slot, string $by): void
+    private function put(Booking $booking, Slot $slot, string $by, bool $told): void
     {
         [$was, $before] = [$booking->starts_at->format('Y-m-d\TH:i\Z'), $booking->staff_ids];
         $booking->fill([
@@ -113,7 +125,9 @@ final readonly class MoveBooking
         $this->history->holds($booking);
         $this->history->changed($booking, $by, (new Sentence('history.moved', ['from' => $was]))->text());
         $this->announcements->drop($booking);
-        $this->announcements->of($booking, Occasion::Moved);
+        if ($told) {
+            $this->announcements->of($booking, Occasion::Moved);
+        }
         $this->announcements->remind($booking);
     }
 }

@@ -95,3 +95,25 @@ it('shows what fits on a date and soon after it, and of a named start what stand
         ->and(($this->times)()->json('named'))->toBeNull()
         ->and(($this->times)(['date' => 'soon'])->assertStatus(422)->json('fields'))->toHaveKey('date');
 });
+
+it('moves by the clock on the wall, with a word to nobody where that is wished, and back', function (): void {
+    $card = ($this->book)(['email' => 'rosa@post.example'])->json();
+    expect($card['mayMove'])->toBeTrue();
+    OutboxEntry::query()->delete();
+    $move = fn (array $body): TestResponse => $this->postJson(
+        "/api/businesses/yard/bookings/{$card['id']}/move",
+        $body,
+    );
+    $wall = (new DateTimeImmutable(Yard::at('12:00')))
+        ->setTimezone(new DateTimeZone($this->yard->business->time_zone))
+        ->format('Y-m-d\TH:i');
+    expect($move(['at' => $wall, 'told' => false])->assertOk()->json('start'))->toBe(Yard::at('12:00'))
+        ->and(OutboxEntry::query()->where('occasion', 'moved')->count())->toBe(0);
+    $back = ['start' => $card['start'], 'staff' => array_column($card['staff'], 'id')];
+    expect($move($back)->assertOk()->json('start'))->toBe(Yard::at('10:00'))
+        ->and(OutboxEntry::query()->where('occasion', 'moved')->count())->toBeGreaterThan(0);
+    $move([])->assertStatus(422);
+    $move(['at' => 'soon'])->assertStatus(422);
+    $none = $move(['at' => substr($wall, 0, 11).'03:00'])->assertStatus(409);
+    expect($none->json('near'))->not->toBeEmpty();
+});

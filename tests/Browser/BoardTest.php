@@ -142,3 +142,21 @@ it('hides the names on everything with one key, for eyes and ears, until somebod
     $desk->sees('Names are hidden in this window')->press('#show-names')->sees('What happened');
     expect($all())->toContain($names[0]);
 });
+
+it('moves a visit to a typed hour, says what is near where it does not fit, and puts it back', function (): void {
+    $desk = $this->window()->signIn();
+    $board = '/at/quernmoor/board?date='.quietWednesday();
+    $desk->go($board)->find('.tag[data-state="confirmed"]');
+    $id = $desk->driver->executeScript('return [...document.querySelectorAll(".tag[data-state=confirmed]")]
+        .find((tag) => tag.title.includes("Wheel lesson")).dataset.tag');
+    $desk->go("{$board}&booking={$id}")->press('#move-booking')->type('#move-hour', '3')->press('#move-it');
+    $desk->sees('Near it:')->isAccessible();
+    $start = fn (): mixed => $desk->driver->executeScript(
+        'return document.querySelector(`.tag[data-tag="${arguments[0]}"]`)?.dataset.start',
+        [$id],
+    );
+    $before = $start();
+    $desk->press('form p button')->sees('It has moved.');
+    $desk->until('its tag hangs elsewhere', fn (): bool => ! in_array($start(), [null, $before], true));
+    $desk->press('#put-back')->until('its tag is back', fn (): bool => $start() === $before);
+});

@@ -10,6 +10,7 @@ import { Mark } from '../ui/Mark';
 import { card as cardQuery } from '../lib/queries';
 import { Course } from './Course';
 import { Money } from './Money';
+import { Move } from './Move';
 import { useNames } from './useNames';
 import { SideCard } from './SideCard';
 import * as say from '@words/board';
@@ -65,6 +66,7 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
         <About business={business} card={data} zone={zone} />
       )}
       {data.mayAnswer && <Decide business={business} id={id} />}
+      {data.mayMove && <Move business={business} card={data} zone={zone} />}
       {data.mayCancel && <Cancel business={business} id={id} />}
       {!hidden && <Past card={data} zone={zone} />}
     </SideCard>

@@ -42,6 +42,7 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, r
   const { shown, hidden } = useNames();
   const who = group ? tag.service : tag.client === null ? say.beingBookedWord : shown(tag.client);
   const whole = group || hidden;
+  const seen = hidden && tag.client !== null ? HIDDEN : who;
   const word = group || tag.state === 'held' ? '' : WORDS[tag.money];
   const runsOn = Date.parse(tag.end) > ruler.end ? 'after' : Date.parse(tag.start) < ruler.start ? 'before' : undefined;
   const what = group ? say.places({ taken: tag.taken, places: tag.places ?? 0 }) : tag.service;
@@ -73,9 +74,9 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, r
               {standing.glyph}
             </span>
           )}
-          <span className="tag-long tag-full font-bold">{who}</span>
-          <span className="tag-middle font-bold">{whole ? who : shortened(who)}</span>
-          <span className="tag-given font-bold">{whole ? who : (who.split(' ')[0] ?? who)}</span>
+          <span className="tag-long tag-full font-bold">{seen}</span>
+          <span className="tag-middle font-bold">{whole ? seen : shortened(who)}</span>
+          <span className="tag-given font-bold">{whole ? seen : (who.split(' ')[0] ?? who)}</span>
           <span className="tag-long">{what}</span>
           {group && <Pips taken={tag.taken} places={tag.places ?? 0} />}
           {standing !== null && (
@@ -93,7 +94,7 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, r
       </button>
       {isShort(at(tag.end) - at(tag.start)) && room.width > NAME_NEEDS && (
         <span className="tag-beside" style={{ left: `${room.from}%`, width: `${room.width}%` }} aria-hidden="true">
-          <b>{whole ? who : shortened(who)}</b> {what}
+          <b>{whole ? seen : shortened(who)}</b> {what}
         </span>
       )}
     </>
@@ -104,8 +105,8 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, r
 const isShort = (width: number): boolean => width < 7;
 const NAME_NEEDS = 8;
 
-/** For initials. */
-const HIDDEN = '··';
+/** For a name. */
+const HIDDEN = '···';
 
 /** A pip for each place, filled where somebody comes; a line where there are too many to count at a glance. */
 function Pips({ taken, places }: { taken: number; places: number }) {

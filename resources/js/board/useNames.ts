@@ -18,8 +18,8 @@ function subscribe(tell: () => void) {
 }
 
 /**
- * Whether clients' names may be read: hidden, nobody at the counter reads them, and no screen reader says them. It stays
- * so in this window until somebody asks for them.
+ * Whether clients' names may be read: hidden, nobody at the counter reads them, and no screen reader says them. It
+ * stays so in this window until somebody asks for them.
  */
 export function useNames() {
   const areHidden = useSyncExternalStore(subscribe, () => hidden);

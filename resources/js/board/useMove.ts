@@ -1,0 +1,36 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
+import { card as cardQuery } from '../lib/queries';
+
+type Where = { start: string; staff: string[] };
+
+/** Moves a booking, and puts it back where it was. */
+export function useMove(business: string, card: Schemas['Card']) {
+  const queries = useQueryClient();
+  const [before, setBefore] = useState<Where | null>(null);
+  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [busy, setBusy] = useState(false);
+  /** @returns whether it was done */
+  const move = async (body: Schemas['MoveAsk']): Promise<boolean> => {
+    const was = { start: card.start, staff: card.staff.map(({ id }) => id) };
+    setBusy(true);
+    setRefusal(null);
+    try {
+      const sending = api.POST('/api/businesses/{business}/bookings/{id}/move', {
+        params: { path: { business, id: card.id } },
+        body,
+      });
+      queries.setQueryData(cardQuery(business, card.id).queryKey, await unwrap(sending));
+      setBefore(was);
+      await queries.invalidateQueries({ queryKey: ['board', business] });
+      return true;
+    } catch (wrong) {
+      setRefusal(refusalOf(wrong));
+      return false;
+    } finally {
+      setBusy(false);
+    }
+  };
+  return { before, busy, move, trouble: refusal?.message ?? null, near: refusal?.near ?? [] };
+}
