@@ -19,7 +19,7 @@ use YardBell\Core\Time\Wall;
  * @param  array<string, mixed>  $request
  * @return list<array<string, mixed>>
  */
-function occurrences(array $document, array $request = []): array
+function repeated(array $document, array $request = []): array
 {
     $until = isset($request['until']) ? [] : ['count' => 3];
     $request += ['service' => 'lesson', 'at' => Days::MONDAY.'T10:00', 'every' => ['weeks' => 1], ...$until];
@@ -36,7 +36,7 @@ function occurrences(array $document, array $request = []): array
  * @param  array<string, mixed>  $request
  * @return list<string>
  */
-function told(array $document, array $request = []): array
+function toldRepeats(array $document, array $request = []): array
 {
     $when = static fn (string $instant): string => substr($instant, 5, 5).' '.substr($instant, 11, 5);
     $row = static fn (?array $row): string => $row === null ? 'none' : implode('+', $row['staff']);
@@ -46,7 +46,7 @@ function told(array $document, array $request = []): array
             ? $row($one['row'])
             : implode(' ', $one['rules']).' → '
                 .($one['nearest'] === null ? 'none' : $when($one['nearest']['start']).' '.$row($one['nearest']))),
-        occurrences($document, $request),
+        repeated($document, $request),
     );
 }
 
@@ -84,7 +84,7 @@ it('takes what is offered, and says of the rest what stands in the way and what 
         business: ['closures' => [['id' => 'fair', 'from' => '2027-03-15T00:00', 'to' => '2027-03-16T00:00']]],
         bookings: [['start' => '2027-03-08T10:30Z']],
     );
-    expect(told($document, ['count' => 4]))->toBe([
+    expect(toldRepeats($document, ['count' => 4]))->toBe([
         '03-01 10:00 ana',
         '03-08 10:00 T6 → 03-08 09:30 ana', // half an hour earlier rather than an hour and a half later
         '03-15 10:00 T5 → none', // the Mondays before and after are seven days away
@@ -96,29 +96,29 @@ it('looks six dates around, the earlier first, for the hour on the wall that is 
     $open = array_fill_keys(['mon', 'tue', 'sun'], [['from' => '09:00', 'to' => '12:00']]);
     $shut = [['id' => 'fair', 'from' => '2027-03-08T00:00', 'to' => '2027-03-09T00:00']];
     $document = Days::document(business: ['openingHours' => $open, 'closures' => $shut]);
-    expect(told($document, ['at' => '2027-03-08T10:10', 'count' => 1]))->toBe(['03-08 10:10 T5 T10 → 03-07 10:00 ana'])
-        ->and(told($document, ['at' => '2027-03-08T10:15', 'count' => 1])[0])->toEndWith('→ 03-07 10:00 ana')
-        ->and(told($document, ['at' => '2027-03-08T10:16', 'count' => 1])[0])->toEndWith('→ 03-07 10:30 ana');
+    expect(toldRepeats($document, ['at' => '2027-03-08T10:10', 'count' => 1]))->toBe(['03-08 10:10 T5 T10 → 03-07 10:00 ana'])
+        ->and(toldRepeats($document, ['at' => '2027-03-08T10:15', 'count' => 1])[0])->toEndWith('→ 03-07 10:00 ana')
+        ->and(toldRepeats($document, ['at' => '2027-03-08T10:16', 'count' => 1])[0])->toEndWith('→ 03-07 10:30 ana');
     $document['business']['closures'][] = ['id' => 'more', 'from' => '2027-03-07T00:00', 'to' => '2027-03-08T00:00'];
-    expect(told($document, ['at' => '2027-03-08T18:00', 'count' => 1])[0])->toEndWith('→ 03-09 11:00 ana');
+    expect(toldRepeats($document, ['at' => '2027-03-08T18:00', 'count' => 1])[0])->toEndWith('→ 03-09 11:00 ana');
 });
 
 it('counts what it has placed for those after it', function (): void {
     $night = ['minutes' => 1500, 'startEvery' => 60];
     $open = array_fill_keys(Wall::WEEKDAYS, [['from' => '00:00', 'to' => '24:00']]);
     $kiln = Days::document($night, ['openingHours' => $open]);
-    expect(told($kiln, ['every' => ['days' => 1], 'count' => 3]))->toBe([
+    expect(toldRepeats($kiln, ['every' => ['days' => 1], 'count' => 3]))->toBe([
         '03-01 10:00 ana',
         '03-02 10:00 T6 → 03-02 11:00 ana', // the first lasts until eleven
         '03-03 10:00 ana',
     ]);
     $limited = Days::document(['maxPerDay' => 1], ['timeZone' => 'UTC', 'openingHours' => $open]);
-    expect(told($limited, ['every' => ['days' => 1], 'count' => 2]))->toBe(['03-01 10:00 ana', '03-02 10:00 ana']);
+    expect(toldRepeats($limited, ['every' => ['days' => 1], 'count' => 2]))->toBe(['03-01 10:00 ana', '03-02 10:00 ana']);
     $session = Days::document(['kind' => 'session', 'minutes' => null], more: ['sessions' => [
         ['id' => 's1', 'service' => 'lesson', 'start' => '2027-03-01T10:00Z', 'minutes' => 60, 'staff' => ['ana'],
             'location' => 'yard', 'places' => 2],
     ]]);
-    expect(told($session, ['count' => 2, 'party' => 2]))->toBe(['03-01 10:00 ana', '03-08 10:00 T15 → none']);
+    expect(toldRepeats($session, ['count' => 2, 'party' => 2]))->toBe(['03-01 10:00 ana', '03-08 10:00 T15 → none']);
 });
 
 it('keeps whose turn it is as it was', function (): void {
@@ -127,18 +127,18 @@ it('keeps whose turn it is as it was', function (): void {
         bookings: [['start' => '2027-02-15T09:00Z', 'createdAt' => '2027-01-01T00:00Z']],
         more: ['staff' => [['id' => 'ana'], ['id' => 'bo']]],
     );
-    expect(told($document))->toBe(['03-01 10:00 bo', '03-08 10:00 bo', '03-15 10:00 bo'])
-        ->and(told($document, ['staff' => 'ana'])[0])->toBe('03-01 10:00 ana');
+    expect(toldRepeats($document))->toBe(['03-01 10:00 bo', '03-08 10:00 bo', '03-15 10:00 bo'])
+        ->and(toldRepeats($document, ['staff' => 'ana'])[0])->toBe('03-01 10:00 ana');
 });
 
 it('asks nobody who rests unless they are wished', function (): void {
     $staff = ['staff' => [['id' => 'ana', 'breaks' => ['mon' => [['from' => '10:00', 'to' => '11:00']]]],
         ['id' => 'bo', 'active' => false]]];
     $document = Days::document(['staff' => ['ana', 'bo']], more: $staff);
-    expect(told($document, ['count' => 1]))->toBe(['03-01 10:00 T5 → 03-01 09:00 ana'])
-        ->and(told($document, ['count' => 1, 'staff' => 'bo']))->toBe(['03-01 10:00 T16 → none']);
+    expect(toldRepeats($document, ['count' => 1]))->toBe(['03-01 10:00 T5 → 03-01 09:00 ana'])
+        ->and(toldRepeats($document, ['count' => 1, 'staff' => 'bo']))->toBe(['03-01 10:00 T16 → none']);
     $document['staff'][0]['active'] = false;
-    expect(told($document, ['count' => 1]))->toBe(['03-01 10:00 T16 → none']);
+    expect(toldRepeats($document, ['count' => 1]))->toBe(['03-01 10:00 T16 → none']);
 });
 
 it('names each rule once, by its number, of all people and places', function (): void {
@@ -148,15 +148,15 @@ it('names each rule once, by its number, of all people and places', function ():
         more: ['staff' => [['id' => 'ana'], ['id' => 'bo', 'hours' => []]]],
     );
     $document['staff'][1]['hours'] = ['tue' => [['from' => '09:00', 'to' => '12:00']]];
-    expect(occurrences($document, ['at' => '2027-03-01T10:10', 'party' => 2, 'count' => 1])[0]['rules'])
+    expect(repeated($document, ['at' => '2027-03-01T10:10', 'party' => 2, 'count' => 1])[0]['rules'])
         ->toBe(['T5', 'T6', 'T10', 'T11', 'T13'])
-        ->and(occurrences(Days::document(), ['minutes' => 45])[0]['rules'])->toBe(['T17']);
+        ->and(repeated(Days::document(), ['minutes' => 45])[0]['rules'])->toBe(['T17']);
 });
 
 it('reads the start as the clock on the wall shows it (T2)', function (string $zone, string $at, array $starts): void {
     $open = array_fill_keys(Wall::WEEKDAYS, [['from' => '00:00', 'to' => '24:00']]);
     $document = Days::document(['startEvery' => 30], ['timeZone' => $zone, 'openingHours' => $open]);
-    $told = occurrences($document, ['at' => $at, 'every' => ['days' => 1], 'count' => 2, 'anyTime' => true]);
+    $told = repeated($document, ['at' => $at, 'every' => ['days' => 1], 'count' => 2, 'anyTime' => true]);
     expect(array_column($told, 'start'))->toBe($starts);
 })->with([
     'an hour that comes twice' => ['Europe/Lisbon', '2027-10-30T01:30', ['2027-10-30T00:30Z', '2027-10-31T00:30Z']],
@@ -168,14 +168,14 @@ it('leaves out at any time what an owner may (T18), never who and what is taken'
         ['noticeMinutes' => 100_000, 'maxPerDay' => 0],
         bookings: [['start' => '2027-03-08T19:30Z']],
     );
-    expect(told($document, ['at' => '2027-03-01T19:07', 'count' => 2, 'anyTime' => true]))->toBe([
+    expect(toldRepeats($document, ['at' => '2027-03-01T19:07', 'count' => 2, 'anyTime' => true]))->toBe([
         '03-01 19:07 ana',
         '03-08 19:07 T6 → 03-08 18:30 ana',
     ]);
 });
 
 it('refuses what is no request', function (array $wrong, string $problem): void {
-    expect(static fn (): array => occurrences(Days::document(), $wrong))->toThrow(BadDocument::class, $problem);
+    expect(static fn (): array => repeated(Days::document(), $wrong))->toThrow(BadDocument::class, $problem);
 })->with([
     'nothing to count by' => [['every' => []], '/every: an object is needed.'],
     'two of them' => [['every' => ['days' => 1, 'weeks' => 1]], '/every: one of days, weeks, months is needed.'],
@@ -199,7 +199,7 @@ it('agrees with asking for each date by itself, what was placed written down as 
     }
     $day = Wall::day($ask['from']) - 1;
     $options = ['now' => $ask['now'], 'party' => (string) $ask['party'], 'extra' => (string) $ask['extra']];
-    $told = occurrences($document, [
+    $told = repeated($document, [
         ...array_diff_key($ask, ['from' => true, 'to' => true]),
         'at' => Wall::date($day).'T'.['09:00', '13:30', '23:40'][$seed % 3],
         'every' => ['days' => 1],
