@@ -36,7 +36,7 @@ function repeated(array $document, array $request = []): array
  * @param  array<string, mixed>  $request
  * @return list<string>
  */
-function toldRepeats(array $document, array $request = []): array
+function placed(array $document, array $request = []): array
 {
     $when = static fn (string $instant): string => substr($instant, 5, 5).' '.substr($instant, 11, 5);
     $row = static fn (?array $row): string => $row === null ? 'none' : implode('+', $row['staff']);
@@ -84,7 +84,7 @@ it('takes what is offered, and says of the rest what stands in the way and what 
         business: ['closures' => [['id' => 'fair', 'from' => '2027-03-15T00:00', 'to' => '2027-03-16T00:00']]],
         bookings: [['start' => '2027-03-08T10:30Z']],
     );
-    expect(toldRepeats($document, ['count' => 4]))->toBe([
+    expect(placed($document, ['count' => 4]))->toBe([
         '03-01 10:00 ana',
         '03-08 10:00 T6 → 03-08 09:30 ana', // half an hour earlier rather than an hour and a half later
         '03-15 10:00 T5 → none', // the Mondays before and after are seven days away
@@ -96,29 +96,30 @@ it('looks six dates around, the earlier first, for the hour on the wall that is 
     $open = array_fill_keys(['mon', 'tue', 'sun'], [['from' => '09:00', 'to' => '12:00']]);
     $shut = [['id' => 'fair', 'from' => '2027-03-08T00:00', 'to' => '2027-03-09T00:00']];
     $document = Days::document(business: ['openingHours' => $open, 'closures' => $shut]);
-    expect(toldRepeats($document, ['at' => '2027-03-08T10:10', 'count' => 1]))->toBe(['03-08 10:10 T5 T10 → 03-07 10:00 ana'])
-        ->and(toldRepeats($document, ['at' => '2027-03-08T10:15', 'count' => 1])[0])->toEndWith('→ 03-07 10:00 ana')
-        ->and(toldRepeats($document, ['at' => '2027-03-08T10:16', 'count' => 1])[0])->toEndWith('→ 03-07 10:30 ana');
+    expect(placed($document, ['at' => '2027-03-08T10:10', 'count' => 1]))
+        ->toBe(['03-08 10:10 T5 T10 → 03-07 10:00 ana'])
+        ->and(placed($document, ['at' => '2027-03-08T10:15', 'count' => 1])[0])->toEndWith('→ 03-07 10:00 ana')
+        ->and(placed($document, ['at' => '2027-03-08T10:16', 'count' => 1])[0])->toEndWith('→ 03-07 10:30 ana');
     $document['business']['closures'][] = ['id' => 'more', 'from' => '2027-03-07T00:00', 'to' => '2027-03-08T00:00'];
-    expect(toldRepeats($document, ['at' => '2027-03-08T18:00', 'count' => 1])[0])->toEndWith('→ 03-09 11:00 ana');
+    expect(placed($document, ['at' => '2027-03-08T18:00', 'count' => 1])[0])->toEndWith('→ 03-09 11:00 ana');
 });
 
 it('counts what it has placed for those after it', function (): void {
     $night = ['minutes' => 1500, 'startEvery' => 60];
     $open = array_fill_keys(Wall::WEEKDAYS, [['from' => '00:00', 'to' => '24:00']]);
     $kiln = Days::document($night, ['openingHours' => $open]);
-    expect(toldRepeats($kiln, ['every' => ['days' => 1], 'count' => 3]))->toBe([
+    expect(placed($kiln, ['every' => ['days' => 1], 'count' => 3]))->toBe([
         '03-01 10:00 ana',
         '03-02 10:00 T6 → 03-02 11:00 ana', // the first lasts until eleven
         '03-03 10:00 ana',
     ]);
     $limited = Days::document(['maxPerDay' => 1], ['timeZone' => 'UTC', 'openingHours' => $open]);
-    expect(toldRepeats($limited, ['every' => ['days' => 1], 'count' => 2]))->toBe(['03-01 10:00 ana', '03-02 10:00 ana']);
+    expect(placed($limited, ['every' => ['days' => 1], 'count' => 2]))->toBe(['03-01 10:00 ana', '03-02 10:00 ana']);
     $session = Days::document(['kind' => 'session', 'minutes' => null], more: ['sessions' => [
         ['id' => 's1', 'service' => 'lesson', 'start' => '2027-03-01T10:00Z', 'minutes' => 60, 'staff' => ['ana'],
             'location' => 'yard', 'places' => 2],
     ]]);
-    expect(toldRepeats($session, ['count' => 2, 'party' => 2]))->toBe(['03-01 10:00 ana', '03-08 10:00 T15 → none']);
+    expect(placed($session, ['count' => 2, 'party' => 2]))->toBe(['03-01 10:00 ana', '03-08 10:00 T15 → none']);
 });
 
 it('keeps whose turn it is as it was', function (): void {
@@ -127,18 +128,18 @@ it('keeps whose turn it is as it was', function (): void {
         bookings: [['start' => '2027-02-15T09:00Z', 'createdAt' => '2027-01-01T00:00Z']],
         more: ['staff' => [['id' => 'ana'], ['id' => 'bo']]],
     );
-    expect(toldRepeats($document))->toBe(['03-01 10:00 bo', '03-08 10:00 bo', '03-15 10:00 bo'])
-        ->and(toldRepeats($document, ['staff' => 'ana'])[0])->toBe('03-01 10:00 ana');
+    expect(placed($document))->toBe(['03-01 10:00 bo', '03-08 10:00 bo', '03-15 10:00 bo'])
+        ->and(placed($document, ['staff' => 'ana'])[0])->toBe('03-01 10:00 ana');
 });
 
 it('asks nobody who rests unless they are wished', function (): void {
     $staff = ['staff' => [['id' => 'ana', 'breaks' => ['mon' => [['from' => '10:00', 'to' => '11:00']]]],
         ['id' => 'bo', 'active' => false]]];
     $document = Days::document(['staff' => ['ana', 'bo']], more: $staff);
-    expect(toldRepeats($document, ['count' => 1]))->toBe(['03-01 10:00 T5 → 03-01 09:00 ana'])
-        ->and(toldRepeats($document, ['count' => 1, 'staff' => 'bo']))->toBe(['03-01 10:00 T16 → none']);
+    expect(placed($document, ['count' => 1]))->toBe(['03-01 10:00 T5 → 03-01 09:00 ana'])
+        ->and(placed($document, ['count' => 1, 'staff' => 'bo']))->toBe(['03-01 10:00 T16 → none']);
     $document['staff'][0]['active'] = false;
-    expect(toldRepeats($document, ['count' => 1]))->toBe(['03-01 10:00 T16 → none']);
+    expect(placed($document, ['count' => 1]))->toBe(['03-01 10:00 T16 → none']);
 });
 
 it('names each rule once, by its number, of all people and places', function (): void {
@@ -168,7 +169,7 @@ it('leaves out at any time what an owner may (T18), never who and what is taken'
         ['noticeMinutes' => 100_000, 'maxPerDay' => 0],
         bookings: [['start' => '2027-03-08T19:30Z']],
     );
-    expect(toldRepeats($document, ['at' => '2027-03-01T19:07', 'count' => 2, 'anyTime' => true]))->toBe([
+    expect(placed($document, ['at' => '2027-03-01T19:07', 'count' => 2, 'anyTime' => true]))->toBe([
         '03-01 19:07 ana',
         '03-08 19:07 T6 → 03-08 18:30 ana',
     ]);
