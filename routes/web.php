@@ -17,6 +17,7 @@ use App\Accounts\Http\SignUp;
 use App\Accounts\Http\VerifyMail;
 use App\Accounts\Http\WithdrawInvitation;
 use App\Board\Http\AnswerRequest;
+use App\Board\Http\AskDeskRepeats;
 use App\Board\Http\AskDeskTimes;
 use App\Board\Http\AskOtherTimes;
 use App\Board\Http\BookHere;
@@ -170,6 +171,7 @@ Route::prefix('api')->group(static function (): void {
             Route::post('bookings/{id}/course', Mark::class)->middleware('may:mark-visits');
             Route::middleware('may:change-bookings')->group(static function (): void {
                 Route::post('desk-times', AskDeskTimes::class);
+                Route::post('desk-repeats', AskDeskRepeats::class);
                 Route::post('bookings', BookHere::class);
                 Route::post('bookings/{id}/cancel', CancelFromCard::class);
                 Route::post('bookings/{id}/missed', Miss::class);

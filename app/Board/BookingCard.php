@@ -7,6 +7,7 @@ namespace App\Board;
 use App\Bookings\MarkVisit;
 use App\Bookings\MissBooking;
 use App\Bookings\MoveBooking;
+use App\Bookings\Repeated;
 use App\Facts\BookingFacts;
 use App\Facts\Told;
 use App\Language\Catalogue;
@@ -115,6 +116,7 @@ final readonly class BookingCard
             'mayMiss' => MissBooking::may($booking, $this->clock),
             'mayCancel' => $booking->state->mayBecome(State::Cancelled),
             'mayMove' => MoveBooking::may($booking),
+            'laterOnes' => count(Repeated::after($booking)),
         ];
     }
 

@@ -9,6 +9,7 @@ use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
+use App\Models\Id;
 use App\Models\Occasion;
 use App\Models\Service;
 use App\Support\MailAddress;
@@ -33,27 +34,50 @@ final readonly class BookAtDesk
     }
 
     /**
+     * @param  non-empty-list<Wish>  $wishes several are a repeat: separate bookings with a shared mark, booked together
+     *                                       or not at all
      * @param  bool  $told whether the client and the staff are mailed
+     * @return non-empty-list<Booking>
      *
      * @throws TimeTaken
      */
     public function __invoke(
         Business $business,
-        Wish $wish,
+        array $wishes,
         Guest $guest,
         string $note,
         bool $told,
         string $by,
-    ): Booking {
-        $held = ($this->hold)($business, $wish, by: $by);
+    ): array {
+        $held = [];
         try {
+            foreach ($wishes as $wish) {
+                $held[] = ($this->hold)($business, $wish, by: $by);
+            }
+            $mark = count($wishes) > 1 ? Id::make() : null;
+
             return $this->db->transaction(
-                fn (): Booking => $this->book($business, $held->id, $guest, $note, $told, $by),
+                fn (): array => array_map(
+                    fn (Booking $one): Booking => $this->book($business, $one->id, $guest, $mark, $note, $told, $by),
+                    $held,
+                ),
                 attempts: 5,
             );
         } catch (Throwable $wrong) {
-            $this->history->become($held->refresh(), State::Expired, $by); // the time is not kept for nothing
+            $this->letGo($held, $by);
             throw $wrong;
+        }
+    }
+
+    /**
+     * No time is kept for nothing.
+     *
+     * @param  list<Booking>  $held
+     */
+    private function letGo(array $held, string $by): void
+    {
+        foreach ($held as $one) {
+            $this->history->become($one->refresh(), State::Expired, $by);
         }
     }
 
@@ -61,6 +85,7 @@ final readonly class BookAtDesk
         Business $business,
         string $id,
         Guest $guest,
+        ?string $mark,
         string $note,
         bool $told,
         string $by,
@@ -72,6 +97,7 @@ final readonly class BookAtDesk
             ...KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)),
             'due_now' => 0,
             'client_id' => $client->id,
+            'repeat_id' => $mark,
             'contact' => ['name' => $client->name, 'email' => (string) $client->email, 'phone' => $client->phone],
             'note' => $note,
         ]);

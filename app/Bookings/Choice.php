@@ -31,6 +31,20 @@ final readonly class Choice
     ) {
     }
 
+    /** The same with somebody, or with anyone. */
+    public function with(?string $member): self
+    {
+        return new self(
+            $this->service,
+            $member,
+            $this->party,
+            $this->minutes,
+            $this->location,
+            $this->addOns,
+            $this->extra,
+        );
+    }
+
     /** @param  int  $start instant */
     public function at(int $start, Relaxed $relaxed = new Relaxed()): Wish
     {

@@ -74,6 +74,8 @@ return [
     'desk' => [
         'which_service' => 'Choose a service.',
         'which_date' => 'A date is missing: it looks like 2027-03-01.',
+        'how_often' => 'How often: every so many days, weeks or months.',
+        'how_many_times' => 'How many times: from 2 to {most}.',
         'which_hour' => 'An hour looks like 10:00.',
         'no_such_client' => 'This is nobody we know.',
         'who_comes' => 'Who comes? A name is enough.',

@@ -117,3 +117,45 @@ it('moves by the clock on the wall, with a word to nobody where that is wished, 
     $none = $move(['at' => substr($wall, 0, 11).'03:00'])->assertStatus(409);
     expect($none->json('near'))->not->toBeEmpty();
 });
+
+it('books a repeat together, each that fits, with a shared mark, or not at all (T23)', function (): void {
+    $busy = ($this->book)(['start' => Yard::at('10:00', 3)])->json('staff.0.id');
+    $ask = ['service' => $this->yard->lesson->id, 'party' => 1, 'staff' => $busy, 'every' => 1, 'unit' => 'days'];
+    $wall = (new DateTimeImmutable(Yard::at('10:00')))
+        ->setTimezone(new DateTimeZone($this->yard->business->time_zone))
+        ->format('Y-m-d\TH:i');
+    $told = $this->postJson('/api/businesses/yard/desk-repeats', $ask + ['at' => $wall, 'count' => 2])
+        ->assertOk()
+        ->json('occurrences');
+    expect($told[0]['row'])->toBe(['at' => Yard::at('10:00'), 'staff' => [$busy]])
+        ->and($told[1]['row'])->toBeNull()
+        ->and($told[1]['reasons'][0])->toContain('Rosa Bell')
+        ->and($told[1]['nearest']['at'])->toStartWith(substr(Yard::at('10:00', 3), 0, 10));
+    $more = fn (string ...$starts): array => array_map(
+        static fn (string $start): array => ['start' => $start, 'staff' => $busy],
+        $starts,
+    );
+    ($this->book)(['staff' => $busy, 'more' => $more(Yard::at('12:00', 3), Yard::at('10:00', 3))])->assertStatus(409);
+    expect(Booking::query()->where('state', 'confirmed')->count())->toBe(1)
+        ->and(Booking::query()->where('state', 'held')->count())->toBe(0);
+    $card = ($this->book)(['staff' => $busy, 'more' => $more(Yard::at('12:00', 3), $told[1]['nearest']['at'])])
+        ->assertCreated()
+        ->json();
+    expect($card['laterOnes'])->toBe(2)
+        ->and(Booking::query()->whereNotNull('repeat_id')->pluck('repeat_id')->unique()->count())->toBe(1)
+        ->and(Booking::query()->where('state', 'confirmed')->count())->toBe(4);
+    $this->postJson('/api/businesses/yard/desk-repeats', $ask + ['at' => 'soon', 'count' => 1])->assertStatus(422);
+});
+
+it('cancels one of a repeat, or it and all later ones', function (): void {
+    $card = ($this->book)(['more' => [['start' => Yard::at('12:00')], ['start' => Yard::at('14:00')]]])->json();
+    $second = Booking::query()->where('starts_at', str_replace(['T', 'Z'], [' ', ''], Yard::at('12:00')))->sole();
+    $cancel = fn (string $id, bool $later): TestResponse => $this->postJson(
+        "/api/businesses/yard/bookings/{$id}/cancel",
+        ['why' => '', 'later' => $later],
+    );
+    $cancel($second->id, false)->assertOk();
+    expect(Booking::query()->where('state', 'cancelled')->count())->toBe(1);
+    expect($cancel($card['id'], true)->json('state'))->toBe('cancelled')
+        ->and(Booking::query()->where('state', 'cancelled')->count())->toBe(3);
+});

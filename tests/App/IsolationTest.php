@@ -218,6 +218,19 @@ function asksOf(Yard $yard): array
         ['POST', "bookings/{$pending->id}/answer", ['accept' => true], true],
         ['POST', "bookings/{$booked->id}/times", [], true],
         ['POST', "bookings/{$booked->id}/move", ['start' => Yard::at('15:00'), 'staff' => null], true],
+        [
+            'POST',
+            'desk-repeats',
+            [
+                'service' => $yard->lesson->id,
+                'party' => 1,
+                'at' => '2030-03-01T10:00',
+                'every' => 1,
+                'unit' => 'weeks',
+                'count' => 2,
+            ],
+            true,
+        ],
         ['POST', 'desk-times', ['service' => $yard->lesson->id, 'party' => 1, 'date' => '2030-03-01'], true],
         [
             'POST',
@@ -229,6 +242,7 @@ function asksOf(Yard $yard): array
                 'start' => Yard::at('16:00'),
                 'client' => $booked->client_id,
                 'told' => true,
+                'more' => [['start' => Yard::at('16:00', 3), 'staff' => $yard->staff[0]->id]],
             ],
             true,
         ],

@@ -160,3 +160,15 @@ it('moves a visit to a typed hour, says what is near where it does not fit, and 
     $desk->until('its tag hangs elsewhere', fn (): bool => ! in_array($start(), [null, $before], true));
     $desk->press('#put-back')->until('its tag is back', fn (): bool => $start() === $before);
 });
+
+it('makes it weekly, leaves one date out, books the rest together, and cancels all later ones', function (): void {
+    $desk = $this->window()->signIn();
+    $desk->go('/at/quernmoor/board?date='.quietWednesday());
+    beginSentence($desk, 'Rosa Repeats', 'Wheel lesson');
+    $desk->type('#desk-at', (string) $desk->find('.fit')->getAttribute('title'));
+    $desk->select('#desk-often', 'every week')->type('#desk-times', '4');
+    $desk->until('four dates are shown', fn (): bool => str_contains($desk->text(), 'Book 4 times'));
+    $desk->isAccessible()->press('.desk-dates li:nth-child(2) button')->sees('Book 3 times')->press('#desk-book');
+    $desk->sees('What happened')->sees('Rosa Repeats')->press('#cancel-booking')->press('#cancel-later');
+    $desk->sees('All later ones of this repeat, too: 2')->press('#really-cancel')->sees('cancelled');
+});

@@ -8,6 +8,7 @@ use App\Board\BookingCard;
 use App\Board\DeskTimes;
 use App\Bookings\BookAtDesk;
 use App\Bookings\Guest;
+use App\Bookings\Wish;
 use App\Clients\PhoneNumber;
 use App\Http\Asker;
 use App\Models\Business;
@@ -18,6 +19,7 @@ use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use YardBell\Core\Booking\RepeatRule;
 use YardBell\Core\Time\InvalidTime;
 use YardBell\Core\Time\Wall;
 
@@ -40,27 +42,41 @@ final readonly class BookHere
                 'max' => 'wrong.plain.most_characters_fit?max=:max',
             ],
         ));
-        try {
-            $start = Wall::instant($given->string('start'));
-        } catch (InvalidTime $wrong) {
-            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
-        }
         $guest = new Guest(
             $given->stringIf('client'),
             $given->text('name'),
             $given->text('email'),
             PhoneNumber::canonical($given->text('phone'), $business->time_zone),
         );
-        $booking = ($this->book)(
+        $bookings = ($this->book)(
             $business,
-            DeskChoice::of($given)->at($start, DeskTimes::relaxed()),
+            self::wishes($given),
             $guest,
             $given->text('note'),
             $given->bool('told'),
             Asker::access($request)->user->name,
         );
 
-        return new JsonResponse($this->card->of($booking), 201);
+        return new JsonResponse($this->card->of($bookings[0]), 201);
+    }
+
+    /** @return non-empty-list<Wish> the first, and the further ones of a repeat */
+    private static function wishes(Given $given): array
+    {
+        $choice = DeskChoice::of($given);
+        try {
+            $wishes = [$choice->at(Wall::instant($given->string('start')), DeskTimes::relaxed())];
+            foreach ($given->each('more') as $more) {
+                $wishes[] = $choice->with($more->stringIf('staff'))->at(
+                    Wall::instant($more->string('start')),
+                    DeskTimes::relaxed(),
+                );
+            }
+        } catch (InvalidTime $wrong) {
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
+        }
+
+        return $wishes;
     }
 
     /** @return array<string, mixed> */
@@ -68,6 +84,14 @@ final readonly class BookHere
     {
         return [
             'start' => 'required|string|max:20',
+            'more' => 'nullable|array|list|max:'.(RepeatRule::MOST - 1),
+            'more.*.start' => 'required|string|max:20',
+            'more.*.staff' => [
+                'nullable',
+                'string',
+                'max:26',
+                Rule::exists('staff', 'id')->where('business_id', $business->id),
+            ],
             'client' => [
                 'nullable',
                 'string',

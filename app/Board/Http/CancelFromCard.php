@@ -6,11 +6,14 @@ namespace App\Board\Http;
 
 use App\Board\BookingCard;
 use App\Bookings\CancelBooking;
+use App\Bookings\Repeated;
 use App\Http\Asker;
 use App\Models\User;
+use App\Support\Given;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
+/** Cancels a booking; of a repeat, all later ones with it where that is wished. */
 final readonly class CancelFromCard
 {
     public function __construct(private CancelBooking $cancel, private BookingCard $card)
@@ -22,12 +25,15 @@ final readonly class CancelFromCard
         $business = Asker::business($request);
         $user = $request->user();
         assert($user instanceof User);
-        $why =
-            $request->validate(
-                ['why' => 'nullable|string|max:300'],
-                ['why.max' => 'wrong.plain.most_characters_fit?max=:max'],
-            )['why'] ?? '';
+        $given = Given::in($request->validate(
+            ['why' => 'nullable|string|max:300', 'later' => 'nullable|boolean'],
+            ['why.max' => 'wrong.plain.most_characters_fit?max=:max'],
+        ));
+        $booking = ($this->cancel)($business->id, $id, $user->name, $given->text('why'));
+        foreach ($given->bool('later') ? Repeated::after($booking) : [] as $later) {
+            ($this->cancel)($business->id, $later->id, $user->name, $given->text('why'));
+        }
 
-        return new JsonResponse($this->card->of(($this->cancel)($business->id, $id, $user->name, trim($why))));
+        return new JsonResponse($this->card->of($booking));
     }
 }

@@ -97,7 +97,7 @@ export function Board() {
           chosen={chosen}
           onChoose={choose}
           fits={desk.fits?.starts ?? []}
-          named={desk.fits?.named?.at ?? null}
+          named={desk.named?.at ?? null}
           onStart={(staff, instant) =>
             books ? desk.begin({ staff, at: clockIn(instant, data.business.timeZone) }) : undefined
           }

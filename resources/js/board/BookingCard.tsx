@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Check } from '../ui/Check';
 import { inputLook } from '../ui/inputLook';
 import { Wrong } from '../ui/Wrong';
 import { Notice, noticeLook } from '../ui/Notice';
@@ -67,7 +68,7 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
       )}
       {data.mayAnswer && <Decide business={business} id={id} />}
       {data.mayMove && <Move business={business} card={data} zone={zone} />}
-      {data.mayCancel && <Cancel business={business} id={id} />}
+      {data.mayCancel && <Cancel business={business} id={id} later={data.laterOnes} />}
       {!hidden && <Past card={data} zone={zone} />}
     </SideCard>
   );
@@ -200,16 +201,17 @@ function Decide({ business, id }: { business: string; id: string }) {
   );
 }
 
-function Cancel({ business, id }: { business: string; id: string }) {
+function Cancel({ business, id, later }: { business: string; id: string; later: number }) {
   const queries = useQueryClient();
   const [asking, setAsking] = useState(false);
+  const [all, setAll] = useState(false);
   const [why, setWhy] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const cancel = async () => {
     try {
       const sending = api.POST('/api/businesses/{business}/bookings/{id}/cancel', {
         params: { path: { business, id } },
-        body: { why },
+        body: { why, later: all },
       });
       queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(sending));
       await queries.invalidateQueries({ queryKey: ['board', business] });
@@ -242,6 +244,11 @@ function Cancel({ business, id }: { business: string; id: string }) {
         value={why}
         onChange={(event) => setWhy(event.target.value)}
       />
+      {later > 0 && (
+        <Check id="cancel-later" checked={all} onChange={setAll}>
+          {say.cancelLater({ count: later })}
+        </Check>
+      )}
       {trouble !== null && <Wrong as="p">{trouble}</Wrong>}
       <p className="flex flex-wrap gap-2">
         <Button type="submit" id="really-cancel" kind="trouble" small>

@@ -7,9 +7,13 @@ import { Check } from '../ui/Check';
 import { inputLook } from '../ui/inputLook';
 import { Wrong } from '../ui/Wrong';
 import { DeskFits } from './DeskFits';
+import { RepeatList } from './RepeatList';
+import { RepeatPart } from './RepeatPart';
+import { SmallNumber } from './SmallNumber';
 import { ServiceParts } from './ServiceParts';
 import { WhoPart } from './WhoPart';
 import type { Desk, DeskDraft } from './useDesk';
+import { useRepeats } from './useRepeats';
 import * as say from '@words/board';
 
 type Props = { board: Schemas['Board']; desk: Desk; draft: DeskDraft; onGo: (date: string) => void };
@@ -18,12 +22,15 @@ type Props = { board: Schemas['Board']; desk: Desk; draft: DeskDraft; onGo: (dat
 export function DeskSentence({ board, desk, draft, onGo }: Props) {
   const { slug: business, timeZone: zone } = board.business;
   const [typed, setTyped] = useState<string | null>(null);
-  const named = desk.fits?.named;
-  const ready = draft.who.name !== '' && named?.offered === true;
+  const { named } = desk;
+  const repeat = useRepeats(business, draft, board.date);
+  const first = draft.repeat === null ? (named?.offered === true ? { start: named.at } : undefined) : repeat.taken[0];
+  const ready = draft.who.name !== '' && first !== undefined;
   const submit = (event: SubmitEvent) => {
     event.preventDefault();
-    if (named?.offered === true) {
-      void desk.book(draft, named.at);
+    if (first !== undefined) {
+      const whose = { ...draft, staff: first.staff ?? draft.staff };
+      void desk.book(whose, first.start, draft.repeat === null ? [] : repeat.taken.slice(1));
     }
   };
   const nameStart = (text: string) => {
@@ -65,16 +72,15 @@ export function DeskSentence({ board, desk, draft, onGo }: Props) {
         />
         <label className="flex items-center gap-1.5">
           {say.howMany}
-          <input
+          <SmallNumber
             id="desk-party"
-            type="number"
             min={1}
             max={1000}
-            className={`w-16 ${inputLook('small')}`}
             value={draft.party}
-            onChange={(event) => desk.set({ party: Math.max(1, event.target.valueAsNumber || 1) })}
+            onValue={(party) => desk.set({ party })}
           />
         </label>
+        <RepeatPart desk={desk} draft={draft} />
         <input
           id="desk-note"
           size={14}
@@ -90,7 +96,7 @@ export function DeskSentence({ board, desk, draft, onGo }: Props) {
         </Check>
         <span className="flex gap-2">
           <Button type="submit" id="desk-book" kind="next" small disabled={desk.busy || !ready}>
-            {say.bookIt}
+            {draft.repeat === null ? say.bookIt : say.bookSome({ count: repeat.taken.length })}
           </Button>
           <Button small onClick={desk.leave}>
             {say.leave}
@@ -102,7 +108,8 @@ export function DeskSentence({ board, desk, draft, onGo }: Props) {
           {wrong.join(' ')}
         </Wrong>
       )}
-      {desk.fits !== undefined && (
+      {draft.repeat !== null && <RepeatList repeat={repeat} zone={zone} />}
+      {draft.repeat === null && desk.fits !== undefined && (
         <DeskFits business={business} fits={desk.fits} zone={zone} onAt={takeStart} onGo={onGo} />
       )}
     </form>

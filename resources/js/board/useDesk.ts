@@ -17,11 +17,24 @@ export type DeskDraft = {
   party: number;
   note: string;
   told: boolean;
+  /** How often it repeats; null: it does not. */
+  repeat: Repeat | null;
 };
+
+export type Repeat = { every: number; unit: Schemas['DeskRepeatsAsk']['unit']; count: number };
 
 export const NOBODY: Who = { id: null, name: '', email: '', phone: '' };
 
-const EMPTY: DeskDraft = { who: NOBODY, service: '', staff: null, at: '', party: 1, note: '', told: true };
+const EMPTY: DeskDraft = {
+  who: NOBODY,
+  service: '',
+  staff: null,
+  at: '',
+  party: 1,
+  note: '',
+  told: true,
+  repeat: null,
+};
 
 /** ms somebody may go on typing before it is asked what fits */
 const WAIT = 150;
@@ -32,34 +45,29 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
   const [draft, setDraft] = useState<DeskDraft | null>(null);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
-  const asked = useSettled(
-    {
-      service: draft?.service ?? '',
-      staff: draft?.staff ?? null,
-      party: draft?.party ?? 1,
-      date,
-      at: draft === null || draft.at === '' ? null : draft.at,
-    },
-    WAIT,
-  );
-  const { data: fits } = useQuery({
+  const { service, staff, party, at } = draft ?? EMPTY;
+  const said = { service, staff, party, date, at: at === '' ? null : at };
+  const asked = useSettled(said, WAIT);
+  const { data: fits, isPlaceholderData } = useQuery({
     ...deskTimes(business, asked),
     enabled: draft !== null && asked.service !== '',
     placeholderData: keepPreviousData,
   });
-  const isOfNow = draft !== null && draft.service !== '' && fits?.date === date;
+  const isShown = draft !== null && service !== '' && fits?.date === date;
+  // what is booked is what the sentence says now, never what it said while it was typed
+  const isAnswered = isShown && !isPlaceholderData && JSON.stringify(asked) === JSON.stringify(said);
   const set = (changes: Partial<DeskDraft>) => {
     setRefusal(null);
     setDraft((before) => (before === null ? null : { ...before, ...changes }));
   };
-  const book = async (said: DeskDraft, start: string) => {
+  const book = async (whose: DeskDraft, start: string, more: Schemas['DeskMore'][] = []) => {
     setBusy(true);
     setRefusal(null);
     try {
       const booked = await unwrap(
         api.POST('/api/businesses/{business}/bookings', {
           params: { path: { business } },
-          body: bodyOf(said, start),
+          body: { ...bodyOf(whose, start), more },
         }),
       );
       queries.setQueryData(cardQuery(business, booked.id).queryKey, booked);
@@ -70,13 +78,16 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
     } finally {
       setBusy(false);
       await Promise.all(
-        ['board', 'desk-times', 'clients'].map((key) => queries.invalidateQueries({ queryKey: [key, business] })),
+        ['board', 'desk-times', 'desk-repeats', 'clients'].map((key) =>
+          queries.invalidateQueries({ queryKey: [key, business] }),
+        ),
       );
     }
   };
   return {
     draft,
-    fits: isOfNow ? fits : undefined,
+    fits: isShown ? fits : undefined,
+    named: isAnswered ? fits.named : null,
     busy,
     wrong: refusal?.fields ?? {},
     trouble: refusal === null || refusal.fields !== undefined ? null : refusal.message,

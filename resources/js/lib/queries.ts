@@ -86,6 +86,15 @@ export const deskTimes = (business: string, asked: Schemas['DeskTimesAsk']) =>
       ),
   });
 
+export const deskRepeats = (business: string, asked: Schemas['DeskRepeatsAsk']) =>
+  queryOptions({
+    queryKey: ['desk-repeats', business, asked] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/desk-repeats', { params: { path: { business } }, body: asked, signal }),
+      ),
+  });
+
 /** Of a date, or of "today". */
 export const ledgerDay = (business: string, day: string) =>
   queryOptions({

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Models\Booking;
+use YardBell\Core\Booking\State;
+
+/** The bookings that share a mark, since they were booked as one repeat (rules.md T23). */
+final class Repeated
+{
+    /** @return list<Booking> those that come later and can still be cancelled */
+    public static function after(Booking $booking): array
+    {
+        return $booking->repeat_id === null
+            ? []
+            : array_values(
+                Booking::query()
+                    ->where('business_id', $booking->business_id)
+                    ->where('repeat_id', $booking->repeat_id)
+                    ->where('starts_at', '>', $booking->starts_at)
+                    ->whereIn('state', [State::Pending, State::Confirmed])
+                    ->orderBy('starts_at')
+                    ->get()
+                    ->all(),
+            );
+    }
+}
