@@ -87,7 +87,7 @@ export function Board() {
             })}
           </p>
         </div>
-        <Ribbon board={data} onGo={go} />
+        <Ribbon board={data} shown={date ?? data.date} onGo={go} />
       </div>
       {desk.draft !== null && <DeskSentence board={data} desk={desk} draft={desk.draft} onGo={go} />}
       <div className="board-columns grid min-h-0 flex-1 gap-5">
@@ -126,7 +126,7 @@ export function Board() {
           </div>
         </div>
       </div>
-      <BoardFoot board={data} onGo={go} />
+      <BoardFoot board={data} shown={date ?? data.date} onGo={go} />
     </main>
   );
 }

@@ -9,13 +9,13 @@ import { useKey } from './useKey';
 import { useNames } from './useNames';
 import * as say from '@words/board';
 
-type Props = { board: Schemas['Board']; onGo: (date: string) => void };
+type Props = { board: Schemas['Board']; shown: string; onGo: (date: string) => void };
 
 /** Beneath the lanes: what the marks and keys are, and the way to another day. */
-export function BoardFoot({ board, onGo }: Props) {
+export function BoardFoot({ board, shown, onGo }: Props) {
   const names = useNames();
   useKey('h', names.toggle);
-  const { field, typed, wrong, onChange, onSubmit } = useJump(board.date, board.today, onGo);
+  const { field, typed, wrong, onChange, onSubmit } = useJump(shown, board.today, onGo);
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-sm text-soft">
       <Legend />
@@ -39,13 +39,13 @@ export function BoardFoot({ board, onGo }: Props) {
         />
         {wrong && <Wrong role="alert">{say.noSuchDay}</Wrong>}
       </form>
-      <Button small onClick={() => onGo(addDays(board.date, -1))}>
+      <Button small onClick={() => onGo(addDays(shown, -1))}>
         {say.dayBefore}
       </Button>
       <Button small onClick={() => onGo(board.today)}>
         {say.today}
       </Button>
-      <Button small onClick={() => onGo(addDays(board.date, 1))}>
+      <Button small onClick={() => onGo(addDays(shown, 1))}>
         {say.dayAfter}
       </Button>
     </div>

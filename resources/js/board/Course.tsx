@@ -77,12 +77,10 @@ function useCourse(business: string, id: string) {
     setTrouble(null);
     try {
       queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(asked));
-      await Promise.all(
-        ['board', 'sale', 'sales'].map((key) => queries.invalidateQueries({ queryKey: [key, business] })),
-      );
+      ['board', 'sale', 'sales'].forEach((key) => void queries.invalidateQueries({ queryKey: [key, business] }));
     } catch (wrong) {
       setTrouble(refusalOf(wrong).message);
-      await queries.invalidateQueries({ queryKey: ['card', business] });
+      void queries.invalidateQueries({ queryKey: ['card', business] });
     } finally {
       setBusy(false);
     }

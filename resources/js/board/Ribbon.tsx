@@ -3,11 +3,18 @@ import { addDays, dateParts } from '../lib/format';
 import * as say from '@words/board';
 import './Ribbon.css';
 
+type Props = {
+  board: Schemas['Board'];
+  /** The day that is asked for; the Board of it may still be on its way. */
+  shown: string;
+  onGo: (date: string) => void;
+};
+
 /** Two weeks at a glance: how full each day is; press one to go there. */
-export function Ribbon({ board, onGo }: { board: Schemas['Board']; onGo: (date: string) => void }) {
+export function Ribbon({ board, shown, onGo }: Props) {
   return (
     <nav aria-label={say.fortnight} className="flex max-w-full gap-1.5 overflow-x-auto p-1">
-      <Week label={say.weekEarlier} onGo={() => onGo(addDays(board.date, -7))}>
+      <Week label={say.weekEarlier} onGo={() => onGo(addDays(shown, -7))}>
         ‹
       </Week>
       {board.ribbon.map((day) => {
@@ -17,7 +24,7 @@ export function Ribbon({ board, onGo }: { board: Schemas['Board']; onGo: (date: 
             key={day.date}
             type="button"
             className={`ribbon-day ${day.openMinutes === 0 ? 'hatched' : ''}`}
-            aria-current={day.date === board.date ? 'date' : undefined}
+            aria-current={day.date === shown ? 'date' : undefined}
             onClick={() => onGo(day.date)}
           >
             <i style={{ height: `${Math.round(day.fill * 100)}%`, display: day.fill === 0 ? 'none' : 'block' }} />
@@ -32,7 +39,7 @@ export function Ribbon({ board, onGo }: { board: Schemas['Board']; onGo: (date: 
           </button>
         );
       })}
-      <Week label={say.weekLater} onGo={() => onGo(addDays(board.date, 7))}>
+      <Week label={say.weekLater} onGo={() => onGo(addDays(shown, 7))}>
         ›
       </Week>
     </nav>
