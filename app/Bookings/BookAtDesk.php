@@ -77,7 +77,9 @@ final readonly class BookAtDesk
     private function letGo(array $held, string $by): void
     {
         foreach ($held as $one) {
-            $this->history->become($one->refresh(), State::Expired, $by);
+            if ($one->refresh()->state === State::Held) {
+                $this->history->become($one, State::Expired, $by);
+            }
         }
     }
 

@@ -30,6 +30,21 @@ final class Amounts
         return ['required', 'integer', 'not_in:0', 'min:-'.self::MOST, 'max:'.self::MOST];
     }
 
+    /**
+     * An amount that moves, why, and what was owed as the screen showed it.
+     *
+     * @param  array<string, mixed>  $more rules
+     */
+    public static function withReason(Request $request, array $more = []): Given
+    {
+        return self::check($request, [
+            'amount' => self::something(),
+            'why' => 'required|string|max:300',
+            'seen' => 'required|integer',
+            ...$more,
+        ]);
+    }
+
     /** @param  array<string, mixed>  $rules */
     public static function check(Request $request, array $rules): Given
     {

@@ -21,12 +21,7 @@ final readonly class GiveMoneyBack
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
         $business = Asker::business($request);
-        $asked = Amounts::check($request, [
-            'amount' => Amounts::something(),
-            'staysOwed' => 'required|boolean',
-            'why' => 'required|string|max:300',
-            'seen' => 'required|integer',
-        ]);
+        $asked = Amounts::withReason($request, ['staysOwed' => 'required|boolean']);
         $returning = new Returning($asked->int('amount'), $asked->string('why'), $asked->bool('staysOwed'));
         $by = Asker::access($request)->user->name;
         $sale = ($this->give)($business, $id, $returning, $asked->int('seen'), $by);

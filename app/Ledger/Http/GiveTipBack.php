@@ -21,11 +21,7 @@ final readonly class GiveTipBack
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
         $business = Asker::business($request);
-        $asked = Amounts::check($request, [
-            'amount' => Amounts::something(),
-            'why' => 'required|string|max:300',
-            'seen' => 'required|integer',
-        ]);
+        $asked = Amounts::withReason($request);
         $returning = new Returning($asked->int('amount'), $asked->string('why'));
         $by = Asker::access($request)->user->name;
         $sale = ($this->return)($business, $id, $returning, $asked->int('seen'), $by);

@@ -20,11 +20,7 @@ final readonly class LetDueOff
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
         $business = Asker::business($request);
-        $asked = Amounts::check($request, [
-            'amount' => Amounts::something(),
-            'why' => 'required|string|max:300',
-            'seen' => 'required|integer',
-        ]);
+        $asked = Amounts::withReason($request);
         $sale = ($this->let)(
             $business,
             $id,
