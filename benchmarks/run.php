@@ -40,3 +40,64 @@ function database(int $port): PDO
         PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
     ]);
 }
+
+/** Takes away the businesses that benchmarks made, now and when this one is over. */
+function emptied(PDO $db): void
+{
+    $clear = static fn () => $db->exec("delete from businesses where slug like 'bench%'");
+    $clear();
+    register_shutdown_function($clear);
+}
+
+/**
+ * Makes a business of a document in the running application.
+ *
+ * @param  array<string, mixed>  $document
+ */
+function imported(array $document): void
+{
+    $file = tempnam(sys_get_temp_dir(), 'bench').'.json';
+    file_put_contents($file, json_encode($document, JSON_THROW_ON_ERROR));
+    exec(
+        (getenv('DB_DATABASE') === false ? 'bin/yardbell import ' : 'php artisan import ')
+            .escapeshellarg($file)
+            .' --owner=alva@quernmoor.example',
+        $said,
+        $failed,
+    );
+    unlink($file);
+    $failed === 0 || stop(implode("\n", $said));
+}
+
+/** @param  list<float>  $values */
+function quantile(array $values, float $at): float
+{
+    sort($values);
+
+    return $values[(int) floor($at * (count($values) - 1))];
+}
+
+/**
+ * Prints medians, 95th percentiles and ratios to the floor.
+ *
+ * @param  array<string, list<float>>  $times milliseconds by request, "floor" among them
+ * @return array<string, float> each median by the floor's
+ */
+function table(array $times): array
+{
+    $floor = quantile($times['floor'], 0.5);
+    $ratios = [];
+    printf("%-34s %10s %8s %8s\n", 'request', 'median ms', 'p95 ms', '× floor');
+    foreach ($times as $what => $values) {
+        $ratios[$what] = quantile($values, 0.5) / $floor;
+        printf(
+            "%-34s %10.1f %8.1f %8.2f\n",
+            $what,
+            quantile($values, 0.5),
+            quantile($values, 0.95),
+            $ratios[$what],
+        );
+    }
+
+    return $ratios;
+}

@@ -30,6 +30,7 @@ use App\Board\Http\SendSaleLetter;
 use App\Board\Http\SendWord;
 use App\Board\Http\ShowBoard;
 use App\Board\Http\ShowCard;
+use App\Board\Http\ShowRibbon;
 use App\Board\Http\ShowVersion;
 use App\Board\Http\TakeCode;
 use App\Changes\Http\SaveChanges;
@@ -135,6 +136,7 @@ Route::prefix('api')->group(static function (): void {
             Route::put('published', Publish::class)->middleware('may:publish');
             Route::middleware('may:see-own-day')->group(static function (): void {
                 Route::get('board', ShowBoard::class);
+                Route::get('board/ribbon', ShowRibbon::class);
                 Route::get('board/version', ShowVersion::class);
                 Route::get('bookings/{id}', ShowCard::class);
                 Route::get('bookings/{id}/files/{file}', DownloadAttachment::class);

@@ -4,56 +4,55 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Models\Booking;
-use App\Models\Session;
 use App\Support\Ruler;
-use Illuminate\Support\Collection;
-use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\Zone;
 
-/** The hours one day of the Board is drawn on: whole hours around all that is open or taken. */
+/** The hours of the clock that days of the Board are drawn on: whole hours around all that is open or taken. */
 final readonly class DayRuler
 {
     /** Hours shown where nothing is open and nothing booked. */
-    private const QUIET_FROM = 8;
+    private const QUIET_FROM = 8 * 60;
 
-    private const QUIET_TO = 18;
+    private const QUIET_TO = 18 * 60;
 
     /** Where more hours than these would stand on the ruler, the night is left out. */
-    private const LONGEST_HOURS = 13;
+    private const LONGEST = 13 * 60;
 
-    private const NIGHT_ENDS = 7;
+    private const NIGHT_ENDS = 7 * 60;
 
-    private const NIGHT_BEGINS = 22;
+    private const NIGHT_BEGINS = 22 * 60;
 
-    private int $midnight;
+    private Ruler $hours;
 
-    public function __construct(private RuleBook $book, private int $day)
+    /** @param  array<int, list<Timeline>>  $drawn by day: all days share the same hours */
+    public function __construct(private Zone $zone, array $drawn)
     {
-        $this->midnight = $book->zone->first($day * Wall::DAY);
+        $edges = [];
+        foreach ($drawn as $day => $timelines) {
+            $span = $zone->dates($day, $day);
+            foreach ($timelines as $timeline) {
+                foreach (array_merge(...$timeline->intersect($span)->stretches()) as $edge) {
+                    $edges[] = $zone->wall($edge) - $day * Wall::DAY;
+                }
+            }
+        }
+        $this->hours = Ruler::around($edges, self::QUIET_FROM, self::QUIET_TO)
+            ->atMost(self::LONGEST, self::NIGHT_ENDS, self::NIGHT_BEGINS);
     }
 
-    /**
-     * @param  array<string, Timeline>  $open by staff member
-     * @param  Collection<int, Booking|Session>  $tags
-     * @return array{start: string, end: string, ticks: list<string>}
-     */
-    public function of(array $open, Collection $tags): array
+    /** @return array{start: string, end: string, ticks: list<string>} an hour more or less where clocks change */
+    public function on(int $day): array
     {
-        $drawn = [...array_values($open), ...$tags->map(Taken::by(...))->values()->all()];
-        $span = $this->book->zone->dates($this->day, $this->day);
-        $edges = array_map(fn (Timeline $one): array => Ruler::edges($one->intersect($span), $this->midnight), $drawn);
-        $ruler = Ruler::around(array_merge(...$edges), $this->at(self::QUIET_FROM), $this->at(self::QUIET_TO))
-            ->atMost(self::LONGEST_HOURS * 60, $this->at(self::NIGHT_ENDS), $this->at(self::NIGHT_BEGINS));
-        $ticks = array_map(fn (int $minute): string => Wall::writeInstant($this->midnight + $minute), $ruler->hours());
+        $ticks = range($this->at($day, $this->hours->from), $this->at($day, $this->hours->to), 60);
+        $written = array_map(Wall::writeInstant(...), $ticks);
 
-        return ['start' => $ticks[0], 'end' => $ticks[count($ticks) - 1], 'ticks' => $ticks];
+        return ['start' => $written[0], 'end' => $written[count($written) - 1], 'ticks' => $written];
     }
 
-    /** Minutes since midnight at an hour of the clock; on the days clocks change that is not sixty times the hour. */
-    private function at(int $hour): int
+    private function at(int $day, int $minute): int
     {
-        return $this->book->zone->first($this->day * Wall::DAY + $hour * 60) - $this->midnight;
+        return $this->zone->first($day * Wall::DAY + $minute);
     }
 }

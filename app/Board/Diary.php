@@ -4,48 +4,133 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use App\Ledger\Balance;
+use App\Ledger\SaleSums;
 use App\Models\Booking;
 use App\Models\Business;
-use App\Models\Session;
 use App\Support\Clock;
 use App\Support\Instants;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Query\Builder;
+use stdClass;
+use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Timeline;
 
-/** What the Board reads of a business's bookings and sessions: a fixed number of queries. */
+/**
+ * What the Board reads of a business's bookings and sessions: a fixed number of queries, and rows instead of models,
+ * for a day may have hundreds.
+ */
 final readonly class Diary
 {
     private const MOST_REQUESTS = 20;
 
-    public function __construct(private Clock $clock)
+    private const MINUTE = "timestampdiff(minute, '1970-01-01', %1\$s) as %1\$s";
+
+    public function __construct(private ConnectionInterface $db, private Clock $clock)
     {
     }
 
-    /** @return Collection<int, Booking> what takes some of this time, in order of their starts */
-    public function bookings(Business $business, Timeline $span): Collection
+    /**
+     * @param  list<Scheduled>  $sessions those of the same time
+     * @return list<Visit> what takes some of this time, in order of their starts
+     */
+    public function visits(Business $business, Timeline $span, array $sessions): array
     {
-        return self::within(Booking::query(), $business, $span)
-            ->whereNotIn('state', ['cancelled', 'declined', 'expired'])
-            ->where(
-                fn (Builder $query) => $query
-                    ->where('state', '!=', 'held')
-                    ->orWhere('held_until', '>', $this->clock->now()),
-            )
-            ->with(['staff:id,name', 'payments', 'entries'])
+        $found = $this->taken($business, $span)
+            ->select(['id', 'service_id', 'service_name', 'location_id', 'session_id', 'client_id', 'sale_id'])
+            ->addSelect(['minutes', 'party', 'state', 'staff_ids', 'units', 'price', 'payment', 'double_booked'])
+            ->selectRaw("json_value(contact, '$.name') as client, note <> '' as noted")
+            ->selectRaw(self::minutes('starts_at', 'taken_from', 'taken_until'))
             ->orderBy('starts_at')
+            ->orderBy('id')
             ->get();
+        $rows = array_values($found->all());
+        $sums = SaleSums::ofSales($this->db, $business->id, self::named($rows, 'sale_id'));
+        $known = $this->seenBefore($business, self::named($rows, 'client_id'), $span);
+        $led = array_column($sessions, null, 'id');
+        $none = new SaleSums();
+
+        return array_map(
+            static fn (stdClass $row): Visit => new Visit(
+                $row->id,
+                $row->service_id,
+                $row->service_name,
+                $led[$row->session_id ?? '']->location ?? $row->location_id,
+                $row->session_id,
+                $row->starts_at,
+                $row->minutes,
+                $row->taken_from,
+                $row->taken_until,
+                $row->party,
+                $state = State::from($row->state),
+                $led[$row->session_id ?? '']->staff ?? self::ids($row->staff_ids),
+                self::ids($row->units),
+                $row->client,
+                $row->price,
+                Balance::from($sums[$row->sale_id ?? ''] ?? $none, $state, $row->price, $row->payment),
+                $row->client_id !== null && ! isset($known[$row->client_id]),
+                $row->noted === 1,
+                $row->double_booked === 1,
+            ),
+            $rows,
+        );
     }
 
-    /** @return Collection<int, Session> */
-    public function sessions(Business $business, Timeline $span): Collection
+    /** @return list<Scheduled> in order of their starts */
+    public function sessions(Business $business, Timeline $span): array
     {
-        return self::within(Session::query(), $business, $span)
+        $found = self::within($this->db->table('scheduled_sessions as s'), $business, $span)
+            ->join('services', static fn ($join) => $join
+                ->on('services.id', '=', 's.service_id')
+                ->on('services.business_id', '=', 's.business_id'))
+            ->where('s.state', 'scheduled')
+            ->select(['s.id', 's.location_id', 's.minutes', 's.staff_ids', 's.units', 's.places', 'services.name'])
+            ->selectRaw(self::minutes('starts_at', 'taken_from', 'taken_until'))
+            ->orderBy('s.starts_at')
+            ->orderBy('s.id')
+            ->get();
+
+        return array_map(
+            static fn (stdClass $row): Scheduled => new Scheduled(
+                $row->id,
+                $row->name,
+                $row->location_id,
+                $row->starts_at,
+                $row->minutes,
+                $row->taken_from,
+                $row->taken_until,
+                self::ids($row->staff_ids),
+                self::ids($row->units),
+                $row->places,
+            ),
+            array_values($found->all()),
+        );
+    }
+
+    /** @return list<Turn> who is taken when, and how many bookings that are: seats of a session once */
+    public function turns(Business $business, Timeline $span): array
+    {
+        $booked = $this->taken($business, $span)
+            ->select(['staff_ids', 'minutes', 'session_id'])
+            ->selectRaw(self::minutes('starts_at'))
+            ->get();
+        $led = self::within($this->db->table('scheduled_sessions as s'), $business, $span)
             ->where('state', 'scheduled')
-            ->with('service:id,name')
-            ->orderBy('starts_at')
+            ->select(['staff_ids', 'minutes'])
+            ->selectRaw(self::minutes('starts_at'))
             ->get();
+        $turn = static fn (stdClass $row, bool $isBooking, bool $takes): Turn => new Turn(
+            $takes ? self::ids($row->staff_ids) : [],
+            $row->starts_at,
+            $row->minutes,
+            $isBooking,
+        );
+
+        return [
+            ...$booked->map(static fn (stdClass $row): Turn => $turn($row, true, $row->session_id === null)),
+            ...$led->map(static fn (stdClass $row): Turn => $turn($row, false, true)),
+        ];
     }
 
     /** @return Collection<int, Booking> of any day that wait for a yes, the oldest first */
@@ -60,20 +145,66 @@ final readonly class Diary
             ->get();
     }
 
+    private function taken(Business $business, Timeline $span): Builder
+    {
+        return self::within($this->db->table('bookings'), $business, $span)
+            ->whereNotIn('state', ['cancelled', 'declined', 'expired'])
+            ->where(
+                fn (Builder $query) => $query
+                    ->where('state', '!=', 'held')
+                    ->orWhere('held_until', '>', $this->clock->now()),
+            );
+    }
+
     /**
-     * @template M of Model
-     *
-     * @param  Builder<M>  $query
-     * @return Builder<M>
+     * @param  list<string>  $clients
+     * @return array<string, mixed> by client: those who have been here before this time
      */
+    private function seenBefore(Business $business, array $clients, Timeline $span): array
+    {
+        return $this->db
+            ->table('bookings')
+            ->where('business_id', $business->id)
+            ->whereIn('client_id', $clients)
+            ->where('starts_at', '<', Instants::toDatabase($span->span()[0]))
+            ->whereNotIn('state', ['held', 'pending', 'cancelled', 'declined', 'expired', 'no_show'])
+            ->groupBy('client_id')
+            ->pluck('client_id', 'client_id')
+            ->all();
+    }
+
     private static function within(Builder $query, Business $business, Timeline $span): Builder
     {
-        $edges = array_merge([], ...$span->stretches()) ?: [0, 0];
+        [$from, $until] = $span->span();
+        $table = $query->from === 'bookings' ? 'bookings' : 's';
 
         return $query
-            ->where('business_id', $business->id)
-            ->where('taken_from', '<', Instants::toDatabase(max($edges)))
-            ->where('taken_from', '>=', Instants::toDatabase(min($edges) - $business->longest_taken))
-            ->where('taken_until', '>', Instants::toDatabase(min($edges)));
+            ->where("{$table}.business_id", $business->id)
+            ->where('taken_from', '<', Instants::toDatabase($until))
+            ->where('taken_from', '>=', Instants::toDatabase($from - $business->longest_taken))
+            ->where('taken_until', '>', Instants::toDatabase($from));
+    }
+
+    private static function minutes(string ...$columns): string
+    {
+        return implode(', ', array_map(static fn (string $one): string => sprintf(self::MINUTE, $one), $columns));
+    }
+
+    /**
+     * @param  list<stdClass>  $rows
+     * @return list<string>
+     */
+    private static function named(array $rows, string $column): array
+    {
+        return array_keys(array_flip(array_filter(array_column($rows, $column), is_string(...))));
+    }
+
+    /** @return list<string> */
+    private static function ids(string $json): array
+    {
+        /** @var list<string> $ids */
+        $ids = json_decode($json);
+
+        return $ids;
     }
 }

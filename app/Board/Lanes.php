@@ -5,47 +5,74 @@ declare(strict_types=1);
 namespace App\Board;
 
 use App\Facts\Mark;
-use App\Models\Booking;
 use App\Models\Business;
-use App\Models\Member;
-use App\Models\Session;
-use Illuminate\Database\Eloquent\Collection;
+use App\Models\Location;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Timeline;
-use YardBell\Core\Time\Wall;
 
-/** A lane a person: what is open, off and taken on one day, and how much of it is free still. */
+/** The lanes somebody looks at, over all the days that are shown. */
 final readonly class Lanes
 {
-    private Timeline $span;
-
-    public function __construct(private RuleBook $book, private int $day, private int $now)
+    public function __construct(private Business $business, private RuleBook $book, private Looking $looking)
     {
-        $this->span = $book->zone->dates($day, $day);
+    }
+
+    /** @return list<string> ids of the lanes that a booking or a session hangs on */
+    public function of(Visit|Scheduled $tag): array
+    {
+        return match ($this->looking->by) {
+            LanesBy::People => $tag->staff,
+            LanesBy::Places => $tag->location === null ? [] : [$tag->location],
+            LanesBy::Units => $tag->units,
+        };
     }
 
     /**
      * @param  array<string, Timeline>  $open by staff member
-     * @param  Collection<int, Booking>  $bookings
-     * @param  Collection<int, Session>  $sessions
-     * @return list<array<string, mixed>> of those who work here, and of those who did and have something on that day
+     * @param  list<Visit|Scheduled>  $tags
+     * @return list<Lane>
      */
-    public function of(Business $business, array $open, Collection $bookings, Collection $sessions): array
+    public function all(Ground $ground, array $open, array $tags): array
     {
-        $lanes = [];
-        foreach ($business->staff()->get() as $member) {
-            if (! isset($this->book->staff[$member->id])) {
-                continue;
+        $stretches = [];
+        foreach ($tags as $tag) {
+            foreach ($this->of($tag) as $lane) {
+                $stretches[$lane][] = [$tag->takenFrom, $tag->takenUntil];
             }
-            $mine = $bookings->filter(
-                static fn (Booking $booking): bool => $booking->staff->contains('id', $member->id),
-            );
-            $led = $sessions->filter(
-                static fn (Session $session): bool => in_array($member->id, $session->staff_ids, true),
-            );
-            if ($member->active || $mine->isNotEmpty() || $led->isNotEmpty()) {
-                $taken = $mine->toBase()->concat($led)->map(Taken::by(...));
-                $lanes[] = $this->lane($member, $open[$member->id], array_values($taken->all()));
+        }
+        $taken = array_map(Timeline::of(...), $stretches);
+
+        return match ($this->looking->by) {
+            LanesBy::People => $this->people($ground, $open, $taken),
+            LanesBy::Places => $this->places($ground, $taken),
+            LanesBy::Units => $this->units($ground, $taken),
+        };
+    }
+
+    /**
+     * Those who work here, and those who did and have something on these days.
+     *
+     * @param  array<string, Timeline>  $open
+     * @param  array<string, Timeline>  $taken
+     * @return list<Lane>
+     */
+    private function people(Ground $ground, array $open, array $taken): array
+    {
+        $none = Timeline::none();
+        $lanes = [];
+        foreach ($this->business->staff()->get() as $member) {
+            $rules = $this->book->staff[$member->id] ?? null;
+            if ($rules !== null && isset($open[$member->id]) && ($member->active || isset($taken[$member->id]))) {
+                $lanes[] = new Lane(
+                    $member->id,
+                    $member->name,
+                    Mark::of($member),
+                    $open[$member->id],
+                    $taken[$member->id] ?? $none,
+                    $ground->breaks($member->id),
+                    $rules->off(),
+                    $rules->busy(),
+                );
             }
         }
 
@@ -53,38 +80,54 @@ final readonly class Lanes
     }
 
     /**
-     * @param  list<Timeline>  $taken
-     * @return array<string, mixed>
+     * @param  array<string, Timeline>  $taken
+     * @return list<Lane>
      */
-    private function lane(Member $member, Timeline $open, array $taken): array
+    private function places(Ground $ground, array $taken): array
     {
-        $rules = $this->book->staff[$member->id];
-        $breaks = $rules->breaks?->between($this->day - 1, $this->day, $this->book->zone) ?? Timeline::none();
-        // what has passed is not open any more
-        $free = $open->intersect($this->span)->intersect(Timeline::between($this->now, PHP_INT_MAX));
-        foreach ([...$taken, $rules->off(), $rules->busy()] as $gone) {
-            $free = $free->subtract($gone);
+        $none = Timeline::none();
+        $open = $ground->places();
+        $places = Location::query()->where('business_id', $this->business->id)->orderBy('position')->get();
+        $lanes = [];
+        foreach ($places as $place) {
+            if (isset($open[$place->id])) {
+                $lanes[] = new Lane(
+                    $place->id,
+                    $place->name,
+                    null,
+                    $open[$place->id],
+                    $taken[$place->id] ?? $none,
+                    $none,
+                    $none,
+                    $none,
+                );
+            }
         }
 
-        return [
-            'staff' => Mark::of($member),
-            'open' => $this->written($open),
-            'breaks' => $this->written($breaks),
-            'off' => $this->written($rules->off()),
-            'busy' => $this->written($rules->busy()),
-            'freeMinutes' => $free->minutes(),
-        ];
+        return $lanes;
     }
 
-    /** @return list<array{from: string, to: string}> */
-    private function written(Timeline $timeline): array
+    /**
+     * @param  array<string, Timeline>  $taken
+     * @return list<Lane>
+     */
+    private function units(Ground $ground, array $taken): array
     {
-        return array_map(
-            static fn (array $stretch): array => [
-                'from' => Wall::writeInstant($stretch[0]),
-                'to' => Wall::writeInstant($stretch[1]),
-            ],
-            $timeline->intersect($this->span)->stretches(),
-        );
+        $none = Timeline::none();
+        $lanes = [];
+        foreach ($ground->units($this->business) as $id => $unit) {
+            $lanes[] = new Lane(
+                (string) $id,
+                $unit['name'],
+                null,
+                $unit['open'],
+                $taken[$id] ?? $none,
+                $none,
+                $unit['off'],
+                $none,
+            );
+        }
+
+        return $lanes;
     }
 }

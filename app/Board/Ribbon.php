@@ -4,44 +4,69 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Models\Booking;
-use App\Support\Instants;
-use Illuminate\Database\Eloquent\Collection;
-use YardBell\Core\Availability\RuleBook;
+use App\Bookings\RulesReader;
+use App\Models\Business;
+use App\Support\Clock;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
 /** The fortnight around a day: how much of each day's open time is booked. */
 final readonly class Ribbon
 {
-    public const DAYS = 14;
+    private const DAYS = 14;
+
+    public function __construct(private RulesReader $rules, private Diary $diary, private Clock $clock)
+    {
+    }
 
     /**
-     * @param  array<string, Timeline>  $open by staff member
-     * @param  Collection<int, Booking>  $bookings
+     * @param  int|null  $asked day number; null: today
+     * @param  list<string>  $only staff members; none: everybody
      * @return list<array{date: string, bookings: int, openMinutes: int, fill: float}> fill from 0 to 1
      */
-    public static function of(RuleBook $book, int $monday, array $open, Collection $bookings): array
+    public function of(Business $business, ?int $asked, array $only = []): array
     {
-        $byDay = $bookings->groupBy(
-            static fn (Booking $booking): int => $book->zone->day(Instants::minute($booking->starts_at)),
-        );
+        $book = $this->rules->book($business);
+        $day = $asked ?? $book->zone->day($this->clock->minute());
+        $monday = $day - Wall::weekday($day);
+        $open = (new Ground($book, $monday, $monday + self::DAYS - 1, null))->people($only);
+        $turns = [];
+        foreach ($this->diary->turns($business, $book->zone->dates($monday, $monday + self::DAYS - 1)) as $turn) {
+            if ($only === [] || array_intersect($only, $turn->staff) !== []) {
+                $turns[$book->zone->day($turn->start)][] = $turn;
+            }
+        }
         $days = [];
         for ($day = $monday; $day < $monday + self::DAYS; $day++) {
             $span = $book->zone->dates($day, $day);
             $minutes = array_sum(array_map(static fn (Timeline $one): int => $one->intersect($span)->minutes(), $open));
-            $booked = $byDay->get($day) ?? new Collection();
-            $taken = (int) $booked->sum(
-                static fn (Booking $booking): int => $booking->minutes * $booking->staff->count(),
-            );
             $days[] = [
                 'date' => Wall::date($day),
-                'bookings' => $booked->count(),
+                'bookings' => count(array_filter(
+                    $turns[$day] ?? [],
+                    static fn (Turn $turn): bool => $turn->isBooking,
+                )),
                 'openMinutes' => $minutes,
-                'fill' => $minutes === 0 ? 0.0 : round(min(1, $taken / $minutes), 3),
+                'fill' => $minutes === 0 ? 0.0 : round(min(1, self::taken($turns[$day] ?? []) / $minutes), 3),
             ];
         }
 
         return $days;
+    }
+
+    /**
+     * @param  list<Turn>  $turns
+     * @return int minutes of people, those of a shared appointment once
+     */
+    private static function taken(array $turns): int
+    {
+        $taken = [];
+        foreach ($turns as $turn) {
+            foreach ($turn->staff as $member) {
+                $taken["{$member} {$turn->start}"] = $turn->minutes;
+            }
+        }
+
+        return array_sum($taken);
     }
 }

@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Ledger\Balance;
-use App\Models\Booking;
-use App\Models\Session;
-use App\Support\Column;
-use App\Support\Instants;
-use Illuminate\Support\Collection;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Wall;
 
@@ -19,23 +13,33 @@ use YardBell\Core\Time\Wall;
  */
 final readonly class Tags
 {
-    public function __construct(private RuleBook $book)
+    public function __construct(private RuleBook $book, private Lanes $lanes)
     {
     }
 
     /**
-     * @param  Collection<int, Booking>  $bookings
-     * @param  Collection<int, Session>  $sessions
+     * @param  list<Visit>  $visits
+     * @param  list<Scheduled>  $sessions
      * @return list<array<string, mixed>> in order of time
      */
-    public function of(Collection $bookings, Collection $sessions): array
+    public function of(array $visits, array $sessions): array
     {
+        $together = [];
+        $seats = [];
+        foreach ($visits as $visit) {
+            if ($visit->session === null) {
+                $together[$this->together($visit)][] = $visit;
+            } else {
+                $seats[$visit->session][] = $visit;
+            }
+        }
         $tags = [];
-        foreach ($bookings->whereNull('session_id')->groupBy($this->together(...)) as $group) {
-            $tags[] = $this->appointment($group->values());
+        foreach ($together as $group) {
+            $rules = $this->book->services[$group[0]->serviceId] ?? null;
+            $tags[] = $this->tag($group[0], $group, $rules?->isShared() === true ? $rules->places : null);
         }
         foreach ($sessions as $session) {
-            $tags[] = $this->session($session, $bookings->where('session_id', $session->id)->values());
+            $tags[] = $this->tag($session, $seats[$session->id] ?? [], $session->places);
         }
         usort($tags, static fn (array $a, array $b): int => [$a['start'], $a['id']] <=> [$b['start'], $b['id']]);
 
@@ -43,112 +47,61 @@ final readonly class Tags
     }
 
     /** Bookings that are one appointment (rules.md T14) have the same. */
-    private function together(Booking $booking): string
+    private function together(Visit $visit): string
     {
-        $shared =
-            ($this->book->services[$booking->service_id] ?? null)?->isShared() === true && $booking->staff_ids !== [];
+        $shared = ($this->book->services[$visit->serviceId] ?? null)?->isShared() === true && $visit->staff !== [];
 
         return $shared
             ? implode(' ', [
-                $booking->service_id,
-                $booking->starts_at->getTimestamp(),
-                $booking->minutes,
-                implode(',', $booking->staff_ids),
-                $booking->location_id,
+                $visit->serviceId,
+                $visit->start,
+                $visit->minutes,
+                implode(',', $visit->staff),
+                $visit->location,
             ])
-            : $booking->id;
+            : $visit->id;
     }
 
     /**
-     * @param  Collection<int, Booking>  $group
+     * @param  list<Visit>  $people
      * @return array<string, mixed>
      */
-    private function appointment(Collection $group): array
+    private function tag(Visit|Scheduled $of, array $people, ?int $places): array
     {
-        /** @var Booking $first */
-        $first = $group->first();
-        $rules = $this->book->services[$first->service_id] ?? null;
-
-        return $this->tag(
-            $first,
-            $group,
-            $first->id,
-            Column::strings($first->staff->pluck('id')),
-            $first->service_name,
-            $rules?->isShared() === true ? $rules->places : null,
-        );
-    }
-
-    /**
-     * @param  Collection<int, Booking>  $seats
-     * @return array<string, mixed>
-     */
-    private function session(Session $session, Collection $seats): array
-    {
-        return $this->tag(
-            $session,
-            $seats,
-            $session->id,
-            $session->staff_ids,
-            $session->service->name ?? '',
-            $session->places,
-        );
-    }
-
-    /**
-     * @param  Collection<int, Booking>  $people
-     * @param  list<string>  $staff
-     * @return array<string, mixed>
-     */
-    private function tag(
-        Booking|Session $of,
-        Collection $people,
-        string $id,
-        array $staff,
-        string $service,
-        ?int $places,
-    ): array {
-        $balances = $people->map(Balance::of(...));
-        /** @var Booking|null $alone */
-        $alone = $places === null ? $people->first() : null;
+        $alone = $places === null ? $people[0] : null;
+        $due = array_sum(array_map(static fn (Visit $visit): int => $visit->balance->due, $people));
 
         return [
-            'id' => $id,
-            'staff' => $staff,
-            'start' => self::written($of->starts_at),
-            'end' => self::written($of->endsAt()),
-            'takenFrom' => self::written($of->taken_from),
-            'takenUntil' => self::written($of->taken_until),
-            'service' => $service,
-            'client' => $alone === null ? null : $alone->contact['name'] ?? null,
-            'state' => $alone === null ? 'confirmed' : $alone->state->value,
-            'money' => $alone === null ? (self::due($balances) > 0 ? 'due' : 'free') : $balances->first()?->state,
-            'price' => $alone === null || $balances->first()?->state === 'part' ? self::due($balances) : $alone->price,
+            'id' => $of->id,
+            'lanes' => $this->lanes->of($of),
+            'staff' => $of->staff,
+            'start' => Wall::writeInstant($of->start),
+            'end' => Wall::writeInstant($of->start + $of->minutes),
+            'takenFrom' => Wall::writeInstant($of->takenFrom),
+            'takenUntil' => Wall::writeInstant($of->takenUntil),
+            'service' => $of->service,
+            'client' => $alone?->client,
+            'state' => $alone->state->value ?? 'confirmed',
+            'money' => $alone->balance->state ?? ($due > 0 ? 'due' : 'free'),
+            'price' => $alone === null || $alone->balance->state === 'part' ? $due : $alone->price,
+            'first' => $alone?->isFirst === true,
+            'noted' => in_array(true, array_column($people, 'isNoted'), true),
+            'double' => in_array(true, array_column($people, 'isDouble'), true),
             'places' => $places,
-            'taken' => array_sum($people->map(static fn (Booking $booking): int => $booking->party)->all()),
-            'people' => $people
-                ->map(
-                    static fn (Booking $booking): array => [
-                        'booking' => $booking->id,
-                        'client' => $booking->contact['name'] ?? null,
-                        'party' => $booking->party,
-                        'state' => $booking->state->value,
-                        'money' => Balance::of($booking)->state,
-                    ],
-                )
-                ->values()
-                ->all(),
+            'taken' => array_sum(array_map(static fn (Visit $visit): int => $visit->party, $people)),
+            'people' => $alone === null ? array_map(self::person(...), $people) : [],
         ];
     }
 
-    /** @param  Collection<int, Balance>  $balances */
-    private static function due(Collection $balances): int
+    /** @return array{booking: string, client: string|null, party: int, state: string, money: string} */
+    private static function person(Visit $visit): array
     {
-        return array_sum($balances->map(static fn (Balance $balance): int => $balance->due)->all());
-    }
-
-    private static function written(\Carbon\CarbonImmutable $at): string
-    {
-        return Wall::writeInstant(Instants::minute($at));
+        return [
+            'booking' => $visit->id,
+            'client' => $visit->client,
+            'party' => $visit->party,
+            'state' => $visit->state->value,
+            'money' => $visit->balance->state,
+        ];
     }
 }

@@ -4,14 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Models\Account;
-use App\Models\BookEntry;
 use App\Models\Booking;
-use App\Models\Movement;
-use App\Models\Payment;
-use App\Models\PaymentKind;
-use App\Models\PaymentState;
-use Illuminate\Support\Collection;
 use YardBell\Core\Booking\State;
 
 /**
@@ -20,11 +13,6 @@ use YardBell\Core\Booking\State;
  */
 final readonly class Balance
 {
-    /** Entries that say what is owed, and those that say what came in. */
-    private const OWED = [Movement::Sold, Movement::TakenBack, Movement::Fee, Movement::Added, Movement::Less];
-
-    private const CAME = [Movement::Paid, Movement::Undone];
-
     /**
      * @param  int|null  $price null: it is settled at the desk
      * @param  int|null  $from what the price of one that is settled at the desk begins at
@@ -53,41 +41,58 @@ final readonly class Balance
 
     public static function of(Booking $booking): self
     {
-        $over = in_array($booking->state, [State::Cancelled, State::Declined, State::Expired], true);
-        $due = $booking->entries->where('account', Account::Due);
-        $isSold = $due->whereIn('about', self::OWED)->isNotEmpty();
-        $paid = -self::sum($due->whereIn('about', self::CAME));
-        $back = self::sum($due->where('about', Movement::Returned));
-        $returning = -self::sum($booking->entries->where('account', Account::Returning));
+        return self::from(
+            SaleSums::of($booking),
+            $booking->state,
+            $booking->price,
+            $booking->payment,
+            $booking->from_price,
+            $booking->fee,
+        );
+    }
+
+    /**
+     * @param  int  $price as it was quoted
+     * @param  string  $payment as it was sold: none, optional, deposit, full, card_hold or desk
+     */
+    public static function from(
+        SaleSums $sums,
+        State $state,
+        int $price,
+        string $payment,
+        ?int $fromPrice = null,
+        ?int $fee = null,
+    ): self {
+        $over = in_array($state, [State::Cancelled, State::Declined, State::Expired], true);
         $owed = match (true) {
-            $isSold => self::sum($due->whereIn('about', self::OWED)),
+            $sums->isSold => $sums->owed,
             $over => 0,
-            default => $booking->price,
+            default => $price,
         };
-        $stays = $paid - $back;
+        $stays = $sums->paid - $sums->back;
 
         return new self(
-            price: $booking->payment === 'desk' && $owed === 0 ? null : ($over ? $booking->price : $owed),
-            from: $booking->from_price,
-            paid: $paid,
-            returning: $returning,
-            returned: $back - $returning,
+            price: $payment === 'desk' && $owed === 0 ? null : ($over ? $price : $owed),
+            from: $fromPrice,
+            paid: $sums->paid,
+            returning: $sums->returning,
+            returned: $sums->back - $sums->returning,
             due: max(0, $owed - $stays),
             toGive: max(0, $stays - $owed),
-            charging: self::charging($booking->payments),
-            fee: $booking->fee,
+            charging: $sums->charging,
+            fee: $fee,
             isOver: $over,
-            keepsCard: $booking->payments->where('kind', PaymentKind::Card)->contains('state', PaymentState::Kept),
+            keepsCard: $sums->keepsCard,
             state: match (true) {
-                $returning > 0 => 'refunding',
-                self::charging($booking->payments) > 0 => 'charging',
+                $sums->returning > 0 => 'refunding',
+                $sums->charging > 0 => 'charging',
                 $over && $owed > $stays => 'due',
-                $over && $back > 0 => 'refunded',
+                $over && $sums->back > 0 => 'refunded',
                 $over => min($stays, $owed) > 0 ? 'kept' : 'nothing',
                 $owed > $stays => $stays > 0 ? 'part' : 'due',
                 $stays > 0 => 'paid',
-                $back > 0 => 'refunded',
-                default => $booking->payment === 'desk' ? 'desk' : 'free',
+                $sums->back > 0 => 'refunded',
+                default => $payment === 'desk' ? 'desk' : 'free',
             },
         );
     }
@@ -96,19 +101,5 @@ final readonly class Balance
     public function kept(): int
     {
         return $this->paid - $this->returning - $this->returned - $this->toGive;
-    }
-
-    /** @param  Collection<int, BookEntry>  $entries */
-    private static function sum(Collection $entries): int
-    {
-        return array_sum($entries->map(static fn (BookEntry $entry): int => $entry->amount)->all());
-    }
-
-    /** @param  Collection<int, Payment>  $payments */
-    private static function charging(Collection $payments): int
-    {
-        $charged = $payments->where('state', PaymentState::Charging);
-
-        return array_sum($charged->map(static fn (Payment $payment): int => $payment->amount)->all());
     }
 }

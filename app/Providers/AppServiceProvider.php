@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Board\KeptBoard;
+use App\Board\Pulse;
 use App\Bookings\AttachmentFiles;
 use App\Bookings\BookPaid;
 use App\Bookings\Claims;
@@ -108,6 +110,14 @@ final class AppServiceProvider extends ServiceProvider
             static fn (Application $app): KeptTimes => new KeptTimes(
                 $app->make(CacheManager::class)->store('rules'),
                 $app->make(RulesReader::class),
+            ),
+        );
+        $this->app->bind(
+            KeptBoard::class,
+            static fn (Application $app): KeptBoard => new KeptBoard(
+                $app->make(CacheManager::class)->store('rules'),
+                $app->make(Pulse::class),
+                $app->make(Clock::class),
             ),
         );
         $this->app->bind(

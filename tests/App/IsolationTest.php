@@ -181,6 +181,7 @@ function asksOf(Yard $yard): array
         ['GET', 'setup', [], false],
         ['GET', 'year/2027', [], false],
         ['GET', 'board', [], false],
+        ['GET', 'board/ribbon', [], false],
         ['GET', 'board/version', [], false],
         ['PUT', 'published', ['published' => false], false],
         ['POST', 'pictures', ['picture' => UploadedFile::fake()->image('pot.png', 40, 40)], false],

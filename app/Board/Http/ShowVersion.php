@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Board\BoardReader;
+use App\Board\Pulse;
 use App\Http\Asker;
 use App\Support\Clock;
 use Illuminate\Http\JsonResponse;
@@ -14,7 +14,7 @@ use YardBell\Core\Time\Wall;
 /** Small enough to be asked every few seconds: has anything happened, and what time is it. */
 final readonly class ShowVersion
 {
-    public function __construct(private BoardReader $board, private Clock $clock)
+    public function __construct(private Pulse $pulse, private Clock $clock)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class ShowVersion
         $business = Asker::business($request);
 
         return new JsonResponse([
-            'version' => $this->board->version($business),
+            'version' => $this->pulse->of($business),
             'now' => Wall::writeInstant($this->clock->minute()),
         ]);
     }

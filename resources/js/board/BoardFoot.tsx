@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { Schemas } from '../lib/api';
 import { addDays } from '../lib/format';
 import { Button } from '../ui/Button';
@@ -9,10 +10,10 @@ import { useKey } from './useKey';
 import { useNames } from './useNames';
 import * as say from '@words/board';
 
-type Props = { board: Schemas['Board']; shown: string; onGo: (date: string) => void };
+type Props = { board: Schemas['Board']; shown: string; onGo: (date: string) => void; children: ReactNode };
 
 /** Beneath the lanes: what the marks and keys are, and the way to another day. */
-export function BoardFoot({ board, shown, onGo }: Props) {
+export function BoardFoot({ board, shown, onGo, children }: Props) {
   const names = useNames();
   useKey('h', names.toggle);
   const { field, typed, wrong, onChange, onSubmit } = useJump(shown, board.today, onGo);
@@ -22,6 +23,7 @@ export function BoardFoot({ board, shown, onGo }: Props) {
       <Button id="hide-names" small aria-pressed={names.hidden} onClick={names.toggle}>
         {names.hidden ? say.showNames : say.hideNames}
       </Button>
+      {children}
       <span className="flex-1" />
       <form className="flex items-center gap-2" onSubmit={onSubmit}>
         <label htmlFor="go-to">{say.goTo}</label>

@@ -6,6 +6,7 @@ type Props = { lane: Schemas['Lane']; ticks: readonly string[]; at: (instant: st
 /** What lies beneath the tags of a lane: open time, breaks, time off, what is busy elsewhere, the hours. */
 export function Ground({ lane, ticks, at }: Props) {
   const stretch = (from: string, to: string) => ({ left: `${at(from)}%`, width: `${at(to) - at(from)}%` });
+  const out = lane.mark === null ? say.outOfOrder : say.timeOff;
   return (
     <>
       {lane.open.map((open) => (
@@ -15,8 +16,8 @@ export function Ground({ lane, ticks, at }: Props) {
         <span key={pause.from} className="lane-break" style={stretch(pause.from, pause.to)} title={say.breakTime} />
       ))}
       {lane.off.map((off) => (
-        <span key={off.from} className="lane-off" style={stretch(off.from, off.to)} title={say.timeOffTitle}>
-          <span>{say.timeOff}</span>
+        <span key={off.from} className="lane-off" style={stretch(off.from, off.to)} title={out}>
+          <span>{out}</span>
         </span>
       ))}
       {lane.busy.map((busy) => (

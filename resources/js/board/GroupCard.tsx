@@ -1,6 +1,7 @@
 import type { Schemas } from '../lib/api';
 import { clock, day } from '../lib/format';
 import { Mark } from '../ui/Mark';
+import { useSetup } from '../setup/useSetup';
 import { SideCard } from './SideCard';
 import { useNames } from './useNames';
 import * as say from '@words/board';
@@ -15,6 +16,7 @@ type Props = {
 /** Who comes to a session or a shared appointment, and what is left of it. */
 export function GroupCard({ board, tag, onChoose, onClose }: Props) {
   const { shown } = useNames();
+  const { data } = useSetup();
   const zone = board.business.timeZone;
   const left = (tag.places ?? 0) - tag.taken;
   return (
@@ -24,11 +26,11 @@ export function GroupCard({ board, tag, onChoose, onClose }: Props) {
         <br />
         <b>{say.places({ taken: tag.taken, places: tag.places ?? 0 })}</b>, {left <= 0 ? say.full : say.left({ left })}
       </p>
-      {board.lanes
-        .filter((lane) => tag.staff.includes(lane.staff.id))
-        .map((lane) => (
-          <p key={lane.staff.id} className="flex items-center gap-2">
-            <Mark of={lane.staff} /> {lane.staff.name}
+      {(data?.staff ?? [])
+        .filter(({ id }) => tag.staff.includes(id))
+        .map((member) => (
+          <p key={member.id} className="flex items-center gap-2">
+            <Mark of={member} /> {member.name}
           </p>
         ))}
       {tag.people.length === 0 ? (

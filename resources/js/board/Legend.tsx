@@ -11,6 +11,7 @@ const KEYS = [
   ['Esc', say.keysDo.close],
   ['b', say.keysDo.book],
   ['h', say.keysDo.names],
+  ['w', say.keysDo.span],
   ['6 w', say.keysDo.weeks],
   ['- 3 d', say.keysDo.days],
   ['?', say.keysDo.sheet],

@@ -4,20 +4,21 @@ import * as say from '@words/board';
 import './Ribbon.css';
 
 type Props = {
-  board: Schemas['Board'];
+  days: readonly Schemas['RibbonDay'][];
+  today: string;
   /** The day that is asked for; the Board of it may still be on its way. */
   shown: string;
   onGo: (date: string) => void;
 };
 
 /** Two weeks at a glance: how full each day is; press one to go there. */
-export function Ribbon({ board, shown, onGo }: Props) {
+export function Ribbon({ days, today, shown, onGo }: Props) {
   return (
     <nav aria-label={say.fortnight} className="flex max-w-full gap-1.5 overflow-x-auto p-1">
       <Week label={say.weekEarlier} onGo={() => onGo(addDays(shown, -7))}>
         ‹
       </Week>
-      {board.ribbon.map((day) => {
+      {days.map((day) => {
         const { weekday, day: number, month } = dateParts(day.date);
         return (
           <button
@@ -28,7 +29,7 @@ export function Ribbon({ board, shown, onGo }: Props) {
             onClick={() => onGo(day.date)}
           >
             <i style={{ height: `${Math.round(day.fill * 100)}%`, display: day.fill === 0 ? 'none' : 'block' }} />
-            <span className={day.date === board.today ? 'font-bold text-[var(--clay)]' : ''}>
+            <span className={day.date === today ? 'font-bold text-[var(--clay)]' : ''}>
               {weekday}
               <b>{number}</b>
               <span className="sr-only">

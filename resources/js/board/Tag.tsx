@@ -1,7 +1,10 @@
 import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../lib/api';
+import type { Scale } from './ruler';
+import type { Row } from './stack';
 import type { Standing } from './standing';
 import { clock } from '../lib/format';
+import { FIRST, NOTED } from './standing';
 import * as say from '@words/board';
 import { useNames } from './useNames';
 import './Tag.css';
@@ -9,12 +12,14 @@ import './Tag.css';
 type Props = {
   tag: Schemas['Tag'];
   zone: string;
-  at: (instant: string) => number;
-  /** ms; what reaches beyond is cut off there */
-  ruler: { start: number; end: number };
+  /** What reaches beyond is cut off there. */
+  scale: Scale;
   chosen: boolean;
   focusable: boolean;
   lane: string;
+  /** Whose it is, where its lane does not say so. */
+  colour: string | undefined;
+  row: Row;
   /** How it stands, where it is not simply booked. */
   standing: Standing | null;
   /** What is free beside it, in percent of the ruler. */
@@ -37,17 +42,43 @@ const WORDS = {
 } as const;
 
 /** A booking on the line, with hatched caps for set-up and clear-up. */
-export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, room, onKey, onChoose }: Props) {
+export function Tag({
+  tag,
+  zone,
+  scale,
+  chosen,
+  focusable,
+  lane,
+  colour,
+  row,
+  standing,
+  room,
+  onKey,
+  onChoose,
+}: Props) {
+  const { at } = scale;
   const group = tag.places !== null;
   const { shown, hidden } = useNames();
   const who = group ? tag.service : tag.client === null ? say.beingBookedWord : shown(tag.client);
   const whole = group || hidden;
   const seen = hidden && tag.client !== null ? HIDDEN : who;
   const word = group || tag.state === 'held' ? '' : WORDS[tag.money];
-  const runsOn = Date.parse(tag.end) > ruler.end ? 'after' : Date.parse(tag.start) < ruler.start ? 'before' : undefined;
+  const runsOn = Date.parse(tag.end) > scale.end ? 'after' : Date.parse(tag.start) < scale.start ? 'before' : undefined;
   const what = group ? say.places({ taken: tag.taken, places: tag.places ?? 0 }) : tag.service;
   const when = say.fromTo({ from: clock(tag.start, zone), to: clock(tag.end, zone) });
-  const span = (from: string, to: string) => ({ left: `${at(from)}%`, width: `${at(to) - at(from)}%` });
+  const span = (from: string, to: string) => ({
+    left: `${at(from)}%`,
+    width: `${at(to) - at(from)}%`,
+    ...(row.rows === 1
+      ? {}
+      : { top: `${(100 * row.row) / row.rows}%`, bottom: `${100 - (100 * (row.row + 1)) / row.rows}%` }),
+  });
+  const besides = [
+    tag.first ? say.firstVisit : '',
+    tag.noted ? say.hasNote : '',
+    tag.double ? say.overOthers : '',
+    standing?.word ?? '',
+  ];
   return (
     <>
       <span className="cap" style={span(tag.takenFrom, tag.start)} />
@@ -58,22 +89,22 @@ export function Tag({ tag, zone, at, ruler, chosen, focusable, lane, standing, r
         style={span(tag.start, tag.end)}
         data-tag={tag.id}
         data-lane={lane}
+        data-colour={colour}
         data-start={tag.start}
         data-state={tag.state}
+        data-double={tag.double}
         data-runs-on={runsOn}
         tabIndex={focusable ? 0 : -1}
         aria-pressed={chosen}
-        title={[who, what, when, standing?.word].filter(Boolean).join(' · ')}
+        title={[who, what, when, ...besides].filter(Boolean).join(' · ')}
         onKeyDown={onKey}
         onClick={() => onChoose(tag.id)}
       >
-        <span className="sr-only">{`${[who, what, when, standing?.word, word].filter(Boolean).join(', ')}. `}</span>
+        <span className="sr-only">{`${[who, what, when, ...besides, word].filter(Boolean).join(', ')}. `}</span>
         <span className="tag-text">
-          {standing !== null && (
-            <span className="tag-glyph" data-tone={standing.tone} aria-hidden="true">
-              {standing.glyph}
-            </span>
-          )}
+          <span className="tag-glyph" data-tone={standing?.tone} aria-hidden="true">
+            {[tag.first ? FIRST : '', tag.noted ? NOTED : '', standing?.glyph].join('')}
+          </span>
           <span className="tag-long tag-full font-bold">{seen}</span>
           <span className="tag-middle font-bold">{whole ? seen : shortened(who)}</span>
           <span className="tag-given font-bold">{whole ? seen : (who.split(' ')[0] ?? who)}</span>

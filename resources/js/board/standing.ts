@@ -15,8 +15,18 @@ const STANDINGS: Readonly<Record<string, Standing>> = {
 
 const LATE: Standing = { glyph: '!', word: say.late, tone: 'trouble' };
 
+/** The client was not here before; there is a note. */
+export const FIRST = '✶';
+export const NOTED = '≡';
+
 /** All of them, for whoever sees them first. */
-export const LEGEND: readonly Standing[] = [...Object.values(STANDINGS), LATE];
+export const LEGEND: readonly Standing[] = [
+  ...Object.values(STANDINGS),
+  LATE,
+  { glyph: FIRST, word: say.firstVisit, tone: 'past' },
+  { glyph: NOTED, word: say.hasNote, tone: 'past' },
+  { glyph: '⧉', word: say.overOthers, tone: 'past' },
+];
 
 /** Of a tag at that instant; null: booked and to come, or a group, whose people stand for themselves. */
 export function standingOf(tag: Schemas['Tag'], now: string): Standing | null {

@@ -68,6 +68,13 @@ export const weekday = (of: number, length: 'long' | 'short'): string =>
 export const longDate = (date: string): string =>
   formatter('UTC', { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date(`${date}T12:00:00Z`));
 
+/** From one local date to another, without their weekdays. */
+export const dateRange = (first: string, last: string): string =>
+  formatter('UTC', { day: 'numeric', month: 'long' }).formatRange(
+    new Date(`${first}T12:00:00Z`),
+    new Date(`${last}T12:00:00Z`),
+  );
+
 /** How many days from one local date to another, both included. */
 export const daysBetween = (first: string, last: string): number =>
   Math.round((Date.parse(`${last}T12:00:00Z`) - Date.parse(`${first}T12:00:00Z`)) / 86_400_000) + 1;

@@ -14,17 +14,57 @@ export const setup = (business: string) =>
       unwrap(api.GET('/api/businesses/{business}/setup', { params: { path: { business } }, signal })),
   });
 
-export const board = (business: string, date: string | null) =>
+/** What is looked at on the Board: lanes of what, whose, where, on a day or in its week. */
+export type Looking = {
+  span: 'day' | 'week';
+  lanes: 'people' | 'places' | 'units';
+  whose: 'all' | 'working' | 'chosen';
+  /** The chosen ones. */
+  staff: readonly string[];
+  /** '': everywhere */
+  location: string;
+};
+
+export const board = (business: string, date: string | null, looking: Looking) =>
   queryOptions({
-    queryKey: ['board', business, date] as const,
+    queryKey: ['board', business, date, looking] as const,
     queryFn: async ({ signal }) =>
       unwrap(
         api.GET('/api/businesses/{business}/board', {
-          params: { path: { business }, query: date === null ? {} : { date } },
+          params: {
+            path: { business },
+            query: {
+              ...(date === null ? {} : { date }),
+              span: looking.span,
+              lanes: looking.lanes,
+              ...(looking.location === '' ? {} : { location: looking.location }),
+              ...whose(looking),
+            },
+          },
           signal,
         }),
       ),
     staleTime: 10_000, // ms: the version, asked every few seconds, says when it is old
+  });
+
+const whose = ({ whose: kind, staff }: Looking) => {
+  if (kind === 'chosen') {
+    return staff.length === 0 ? {} : { staff: staff.join(',') };
+  }
+  return { whose: kind };
+};
+
+export const ribbon = (business: string, date: string | null) =>
+  queryOptions({
+    queryKey: ['ribbon', business, date] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.GET('/api/businesses/{business}/board/ribbon', {
+          params: { path: { business }, query: date === null ? {} : { date } },
+          signal,
+        }),
+      ),
+    staleTime: 60_000, // ms; asked again with the Board itself
   });
 
 export const boardVersion = (business: string) =>
@@ -32,7 +72,7 @@ export const boardVersion = (business: string) =>
     queryKey: ['board-version', business] as const,
     queryFn: async ({ signal }) =>
       unwrap(api.GET('/api/businesses/{business}/board/version', { params: { path: { business } }, signal })),
-    refetchInterval: 2_500, // ms
+    refetchInterval: 1_500, // ms
   });
 
 export const sale = (business: string, id: string) =>

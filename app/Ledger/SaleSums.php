@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Account;
+use App\Models\BookEntry;
+use App\Models\Booking;
+use App\Models\Movement;
+use App\Models\Payment;
+use App\Models\PaymentKind;
+use App\Models\PaymentState;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Collection;
+use stdClass;
+
+/** What the book says of a sale, in sums: all that Balance needs to know. Amounts are in the minor unit. */
+final readonly class SaleSums
+{
+    /** Entries that say what is owed, and those that say what came in. */
+    private const OWED = [Movement::Sold, Movement::TakenBack, Movement::Fee, Movement::Added, Movement::Less];
+
+    private const CAME = [Movement::Paid, Movement::Undone];
+
+    public function __construct(
+        public bool $isSold = false,
+        public int $owed = 0,
+        public int $paid = 0,
+        public int $back = 0,
+        public int $returning = 0,
+        public int $charging = 0,
+        public bool $keepsCard = false,
+    ) {
+    }
+
+    public static function of(Booking $booking): self
+    {
+        $due = $booking->entries->where('account', Account::Due);
+        $owed = $due->whereIn('about', self::OWED);
+        $charged = $booking->payments->where('state', PaymentState::Charging);
+        $kept = $booking->payments->where('kind', PaymentKind::Card);
+
+        return new self(
+            isSold: $owed->isNotEmpty(),
+            owed: self::sum($owed),
+            paid: -self::sum($due->whereIn('about', self::CAME)),
+            back: self::sum($due->where('about', Movement::Returned)),
+            returning: -self::sum($booking->entries->where('account', Account::Returning)),
+            charging: array_sum($charged->map(static fn (Payment $payment): int => $payment->amount)->all()),
+            keepsCard: $kept->contains('state', PaymentState::Kept),
+        );
+    }
+
+    /**
+     * Of many sales at once: two queries. Whether a card is kept is not looked up.
+     *
+     * @param  list<string>  $sales ids
+     * @return array<string, self> by sale, of those the book knows
+     */
+    public static function ofSales(ConnectionInterface $db, int $business, array $sales): array
+    {
+        $list = static fn (array $of): string => implode(
+            ', ',
+            array_map(static fn (Movement $one): string => "'{$one->value}'", $of),
+        );
+        [$owed, $came] = [$list(self::OWED), $list(self::CAME)];
+        /** @var list<stdClass> $rows */
+        $rows = $db->table('book_entries')
+            ->where('business_id', $business)
+            ->whereIn('sale_id', $sales)
+            ->whereIn('account', [Account::Due->value, Account::Returning->value])
+            ->groupBy('sale_id')
+            ->selectRaw(
+                "sale_id, sum(account = 'due' and about in ({$owed})) as sold,
+                sum(if(account = 'due' and about in ({$owed}), amount, 0)) as owed,
+                -sum(if(account = 'due' and about in ({$came}), amount, 0)) as paid,
+                sum(if(account = 'due' and about = 'returned', amount, 0)) as back,
+                -sum(if(account = 'returning', amount, 0)) as returning_now",
+            )
+            ->get()
+            ->all();
+        $charging = $db->table('payments')
+            ->where('business_id', $business)
+            ->where('state', PaymentState::Charging->value)
+            ->groupBy('sale_id')
+            ->selectRaw('sale_id, sum(amount) as amount')
+            ->get()
+            ->keyBy('sale_id');
+        $sums = [];
+        foreach ($rows as $row) {
+            $sums[$row->sale_id] = new self(
+                $row->sold > 0,
+                (int) $row->owed,
+                (int) $row->paid,
+                (int) $row->back,
+                (int) $row->returning_now,
+                (int) ($charging->get($row->sale_id)->amount ?? 0),
+            );
+        }
+
+        return $sums;
+    }
+
+    /** @param  Collection<int, BookEntry>  $entries */
+    private static function sum(Collection $entries): int
+    {
+        return array_sum($entries->map(static fn (BookEntry $entry): int => $entry->amount)->all());
+    }
+}

@@ -1,0 +1,46 @@
+import type { Schemas } from '../lib/api';
+import { BookingCard } from './BookingCard';
+import { ComingUp } from './ComingUp';
+import { GroupCard } from './GroupCard';
+
+type Props = {
+  board: Schemas['Board'];
+  now: string;
+  /** A booking's, or that of a tag of many. */
+  chosen: string | null;
+  /** Whether the chosen one is one person of a group. */
+  ofGroup: boolean;
+  onChoose: (id: string | null) => void;
+  onPerson: (id: string, group: string) => void;
+};
+
+/** Beside the lanes: the card of what is chosen, else what comes next. */
+export function BoardSide({ board, now, chosen, ofGroup, onChoose, onPerson }: Props) {
+  const tags = [board, ...board.week].flatMap((day) => day.tags);
+  const group = ofGroup ? undefined : tags.find((tag) => tag.id === chosen && tag.places !== null);
+  return (
+    <div className="board-side">
+      <div>
+        {chosen === null ? (
+          <ComingUp board={board} now={now} onChoose={onChoose} />
+        ) : group !== undefined ? (
+          <GroupCard
+            key={group.id}
+            board={board}
+            tag={group}
+            onChoose={(id) => onPerson(id, group.id)}
+            onClose={() => onChoose(null)}
+          />
+        ) : (
+          <BookingCard
+            key={chosen}
+            business={board.business.slug}
+            id={chosen}
+            zone={board.business.timeZone}
+            onClose={() => onChoose(null)}
+          />
+        )}
+      </div>
+    </div>
+  );
+}

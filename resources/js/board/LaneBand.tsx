@@ -1,0 +1,91 @@
+import type { MouseEvent } from 'react';
+import type { Schemas } from '../lib/api';
+import { Fits } from './Fits';
+import { Ground } from './Ground';
+import { instantAt, type Scale } from './ruler';
+import { stacked } from './stack';
+import { standingOf } from './standing';
+import { Tag } from './Tag';
+import type { Walk } from './useWalk';
+
+type Props = {
+  lane: Schemas['Lane'];
+  /** The lane's, by which the walk knows it. */
+  row: string;
+  day: Schemas['BoardDay'];
+  scale: Scale;
+  /** Of people, by id: for tags on lanes that are nobody's. */
+  colours: ReadonlyMap<string, string>;
+  zone: string;
+  now: string;
+  chosen: string | null;
+  walk: Walk;
+  fits: readonly Schemas['DeskStart'][];
+  named: string | null;
+  /** Whether it is a strand of a week: no hours, no room for names beside the tags. */
+  thin?: boolean;
+  onChoose: (id: string | null) => void;
+  onStart: (lane: string, instant: string) => void;
+};
+
+/** A lane on one day's ruler: its ground, what fits, and its tags. */
+export function LaneBand(props: Props) {
+  const {
+    lane,
+    row,
+    day,
+    scale,
+    colours,
+    zone,
+    now,
+    chosen,
+    walk,
+    fits,
+    named,
+    thin = false,
+    onChoose,
+    onStart,
+  } = props;
+  const tags = day.tags.filter((tag) => tag.lanes.includes(lane.id));
+  const rows = stacked(tags);
+  const press = (event: MouseEvent<HTMLElement>) => {
+    if (event.target instanceof Element && event.target.closest('button') === null) {
+      const { left, width } = event.currentTarget.getBoundingClientRect();
+      onStart(lane.id, instantAt(scale, (event.clientX - left) / width));
+    }
+  };
+  return (
+    <div className="lane-band hatched" data-thin={thin} role="group" aria-label={lane.name} onClick={press}>
+      <Ground lane={lane} ticks={thin ? [] : day.ruler.ticks} at={scale.at} />
+      <Fits lane={lane} fits={fits} named={named} zone={zone} at={scale.at} onStart={onStart} />
+      {tags.map((tag) => (
+        <Tag
+          key={tag.id}
+          tag={tag}
+          zone={zone}
+          scale={scale}
+          chosen={chosen === tag.id}
+          focusable={walk.focusable === `${row} ${tag.id}`}
+          lane={row}
+          colour={lane.mark === null ? colours.get(tag.staff[0] ?? '') : undefined}
+          row={rows.get(tag.id) ?? { row: 0, rows: 1 }}
+          standing={standingOf(tag, now)}
+          room={thin ? { from: 0, width: 0 } : roomBeside(tags, tag, scale)}
+          onKey={walk.onKey}
+          onChoose={onChoose}
+        />
+      ))}
+    </div>
+  );
+}
+
+/**
+ * Percent of the ruler that is free beside a tag: there its name may stand, where the tag itself is too short for it.
+ */
+function roomBeside(tags: readonly Schemas['Tag'][], tag: Schemas['Tag'], { at }: Scale) {
+  const from = at(tag.takenUntil);
+  const next = tags
+    .filter((other) => other.id !== tag.id && other.takenFrom >= tag.start)
+    .map((other) => at(other.takenFrom));
+  return { from, width: Math.max(0, Math.min(100, ...next) - from) };
+}

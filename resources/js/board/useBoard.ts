@@ -1,0 +1,26 @@
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { longDate, writeHoursOf } from '../lib/format';
+import { board as boardQuery, boardVersion, ribbon, type Looking } from '../lib/queries';
+
+/** The Board as it stands: fetched again as soon as anything has happened to it. */
+export function useBoard(business: string, date: string | null, looking: Looking) {
+  const queries = useQueryClient();
+  const { data, error } = useQuery({ ...boardQuery(business, date, looking), placeholderData: keepPreviousData });
+  const { data: fortnight } = useQuery({ ...ribbon(business, date), placeholderData: keepPreviousData });
+  const { data: version } = useQuery(boardVersion(business));
+  useEffect(() => {
+    if (version !== undefined && data !== undefined && version.version !== data.version) {
+      ['board', 'ribbon', 'card'].forEach((key) => void queries.invalidateQueries({ queryKey: [key, business] }));
+    }
+  }, [version, data, queries, business]);
+  useEffect(() => {
+    if (data !== undefined) {
+      document.title = `${longDate(data.date)}, ${data.business.name}`;
+    }
+  }, [data]);
+  if (data !== undefined) {
+    writeHoursOf(data.business.clock);
+  }
+  return { board: data, error, ribbon: fortnight?.days ?? [], now: version?.now ?? data?.now ?? '' };
+}
