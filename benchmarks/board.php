@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * bin/yardbell bench board: the Board of a house of 40 people with 600 bookings on one day, the week of six of them, and
- * the question every open window asks: has anything happened? By turns with the floor (one row by its key).
+ * bin/yardbell bench board: the Board of a house of 40 people with 600 bookings on one day, the week of six of them,
+ * and the question every open window asks: has anything happened? By turns with the floor (one row by its key).
  */
 
 require __DIR__.'/run.php';

@@ -12,6 +12,10 @@ enum Act: string
     case SeeOwnDay = 'see-own-day';
     case SeeBoard = 'see-board';
     case ChangeBookings = 'change-bookings';
+    /** Leave hours, grids and limits out on purpose (rules.md T18). */
+    case BookOutside = 'book-outside';
+    /** Book over others on purpose. */
+    case BookDouble = 'book-double';
     /** Say how far a visit is: of others only where the Board is seen. */
     case MarkVisits = 'mark-visits';
     case SeeSetup = 'see-setup';

@@ -19,6 +19,7 @@ enum Role: string
         Act::SeeOwnDay,
         Act::SeeBoard,
         Act::ChangeBookings,
+        Act::BookDouble,
         Act::MarkVisits,
         Act::SeeSetup,
         Act::SeeSales,

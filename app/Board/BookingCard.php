@@ -116,6 +116,8 @@ final readonly class BookingCard
             'mayMiss' => MissBooking::may($booking, $this->clock),
             'mayCancel' => $booking->state->mayBecome(State::Cancelled),
             'mayMove' => MoveBooking::may($booking),
+            'outside' => array_column($booking->outside, 'says'),
+            'double' => $booking->double_booked,
             'laterOnes' => count(Repeated::after($booking)),
         ];
     }

@@ -7,9 +7,7 @@ namespace App\Board;
 use App\Access\Access;
 use App\Bookings\Choice;
 use App\Bookings\RulesReader;
-use App\Language\Catalogue;
 use App\Models\Business;
-use App\Offer\WhySentences;
 use App\Support\Clock;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Relaxed;
@@ -17,7 +15,6 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Availability\Verdict;
-use YardBell\Core\Availability\WhyNot;
 use YardBell\Core\Time\Wall;
 
 /**
@@ -31,7 +28,7 @@ final readonly class DeskTimes
 
     private const SOONEST = 3;
 
-    public function __construct(private RulesReader $rules, private Catalogue $catalogue, private Clock $clock)
+    public function __construct(private RulesReader $rules, private WhyThere $why, private Clock $clock)
     {
     }
 
@@ -93,30 +90,12 @@ final readonly class DeskTimes
         int $minute,
     ): array {
         $at = $book->zone->first($day * Wall::DAY + $minute);
-        $on = $ask->during($book->zone->day($at), $book->zone->day($at));
-        $verdicts = (new WhyNot(
-            $book,
-            $this->rules->diary($business, $book, $on, turn: false),
-            asksResting: false,
-        ))->verdicts($on, $at);
-        $sentences = new WhySentences($this->catalogue, $book, $business, $day, $ask->service, $access);
+        $verdicts = $this->why->verdicts($business, $book, $ask, $at);
 
         return [
             'at' => Wall::writeInstant($at),
             'offered' => array_filter($verdicts, static fn (Verdict $verdict): bool => $verdict->isOffered()) !== [],
-            'rows' => array_map(
-                static fn (Verdict $verdict): array => [
-                    'location' => $book->locations[$verdict->location ?? '']->name ?? null,
-                    'staff' => array_map(
-                        static fn (string $id): string => $book->staff[$id]->name,
-                        $verdict->staff,
-                    ),
-                    'reasons' => array_values(
-                        array_unique(array_map($sentences->of(...), $verdict->reasons), SORT_REGULAR),
-                    ),
-                ],
-                $verdicts,
-            ),
+            'rows' => $this->why->rows($business, $access, $book, $ask, $at, $verdicts),
         ];
     }
 }

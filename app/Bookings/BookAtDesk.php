@@ -52,7 +52,9 @@ final readonly class BookAtDesk
         $held = [];
         try {
             foreach ($wishes as $wish) {
-                $held[] = ($this->hold)($business, $wish, by: $by);
+                $one = ($this->hold)($business, $wish, by: $by);
+                $one->update($wish->freedom->columns());
+                $held[] = $one;
             }
             $mark = count($wishes) > 1 ? Id::make() : null;
 

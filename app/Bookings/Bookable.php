@@ -31,7 +31,7 @@ final readonly class Bookable
 
         return array_values(
             array_filter(
-                (new SlotSearch($book, $diary))->slots($ask),
+                (new SlotSearch($book, $wish->freedom->left($diary)))->slots($ask),
                 static fn (Slot $slot): bool => $slot->start === $wish->start,
             ),
         );

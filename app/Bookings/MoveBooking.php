@@ -27,7 +27,7 @@ final readonly class MoveBooking
         private OtherTimes $times,
         private Claims $claims,
         private WriteBooking $write,
-        private MovedPay $pay,
+        private MovedPrice $price,
         private History $history,
         private Announcements $announcements,
         private Clock $clock,
@@ -35,21 +35,13 @@ final readonly class MoveBooking
     }
 
     /**
-     * @param  int  $start instant
-     * @param  list<string>|null  $staff null: whoever is free then, the same people first
      * @param  bool  $told whether the client and the staff are mailed
      *
      * @throws Refusal|TimeTaken
      */
-    public function __invoke(
-        Business $business,
-        string $id,
-        int $start,
-        ?array $staff,
-        string $by,
-        bool $told = true,
-    ): Booking {
-        return $this->db->transaction(function () use ($business, $id, $start, $staff, $by, $told): Booking {
+    public function __invoke(Business $business, string $id, Destination $to, string $by, bool $told = true): Booking
+    {
+        return $this->db->transaction(function () use ($business, $id, $to, $by, $told): Booking {
             $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
             if (! self::may($booking)) {
                 throw new Refusal(
@@ -58,15 +50,16 @@ final readonly class MoveBooking
                     'too_late',
                 );
             }
-            $slot = $this->slot($business, $booking, $start, $staff) ?? throw $this->taken($business, $booking);
+            $slot = $this->slot($business, $booking, $to) ?? throw $this->taken($business, $booking);
             $this->claims->take(
                 $business,
                 [...$slot->staff, ...$slot->units],
                 $slot->start - $booking->setup,
                 $slot->end + $booking->clearup,
             );
-            $slot = $this->slot($business, $booking, $start, $slot->staff) ?? throw $this->taken($business, $booking);
-            $this->put($booking, $slot, $by, $told);
+            $there = new Destination($to->start, $slot->staff, $to->minutes, $to->freedom);
+            $slot = $this->slot($business, $booking, $there) ?? throw $this->taken($business, $booking);
+            $this->put($booking, $slot, $to->freedom, $by, $told);
 
             return $booking;
         }, attempts: 5);
@@ -77,17 +70,16 @@ final readonly class MoveBooking
         return in_array($booking->state, self::MOVABLE, true) && $booking->session_id === null;
     }
 
-    /** @param  list<string>|null  $staff */
-    private function slot(Business $business, Booking $booking, int $start, ?array $staff): ?Slot
+    private function slot(Business $business, Booking $booking, Destination $to): ?Slot
     {
-        $slots = $this->times->at($business, $this->rules->bookNow($business), $booking, $start);
+        $slots = $this->times->at($business, $this->rules->bookNow($business), $booking, $to);
         foreach ($slots as $slot) {
-            if ($slot->staff === ($staff ?? $booking->staff_ids)) {
+            if ($slot->staff === ($to->staff ?? $booking->staff_ids)) {
                 return $slot;
             }
         }
 
-        return $staff === null ? $slots[0] ?? null : null;
+        return $to->staff === null ? $slots[0] ?? null : null;
     }
 
     private function taken(Business $business, Booking $booking): TimeTaken
@@ -95,32 +87,27 @@ final readonly class MoveBooking
         return TimeTaken::near($this->times->of($business, $this->rules->bookNow($business), $booking, 4));
     }
 
-    private function put(Booking $booking, Slot $slot, string $by, bool $told): void
+    private function put(Booking $booking, Slot $slot, Freedom $freedom, string $by, bool $told): void
     {
         [$was, $before] = [$booking->starts_at->format('Y-m-d\TH:i\Z'), $booking->staff_ids];
+        $lasts = $booking->minutes;
         $booking->fill([
             'starts_at' => Instants::carbon($slot->start),
+            'minutes' => $slot->end - $slot->start,
             'location_id' => $slot->location,
             'staff_ids' => $slot->staff,
             'units' => $slot->units,
             'taken_from' => Instants::carbon($slot->start - $booking->setup),
             'taken_until' => Instants::carbon($slot->end + $booking->clearup),
+            ...$freedom->columns(),
         ]);
         $booking->calendar_sequence++;
         $booking->save();
-        $this->db
-            ->table('booking_staff')
-            ->where('business_id', $booking->business_id)
-            ->where('booking_id', $booking->id)
-            ->delete();
-        $this->write->people(
-            $booking,
-            $slot->staff,
-            Instants::minute($booking->created_at),
-            Instants::toDatabase($this->clock->minute()),
-        );
-        if ($slot->staff !== $before) {
-            ($this->pay)($booking, $by);
+        $this->write->again($booking, Instants::toDatabase($this->clock->minute()));
+        if ($booking->minutes !== $lasts) {
+            $this->price->priced($booking, $by);
+        } elseif ($slot->staff !== $before) {
+            $this->price->instead($booking, $by);
         }
         $this->history->holds($booking);
         $this->history->changed($booking, $by, (new Sentence('history.moved', ['from' => $was]))->text());

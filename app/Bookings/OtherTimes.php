@@ -43,30 +43,44 @@ final readonly class OtherTimes
         return array_slice($slots, 0, $count);
     }
 
-    /** @return list<Slot> that begin at exactly this instant */
-    public function at(Business $business, RuleBook $book, Booking $booking, int $start): array
+    /** @return list<Slot> that begin at exactly the instant it is to go to */
+    public function at(Business $business, RuleBook $book, Booking $booking, Destination $to): array
     {
-        $day = $book->zone->day($start);
+        $day = $book->zone->day($to->start);
 
         return array_values(
             array_filter(
-                $this->slots($business, $book, $booking, $day, $day),
-                static fn (Slot $slot): bool => $slot->start === $start,
+                $this->slots($business, $book, $booking, $day, $day, $to->minutes, $to->freedom),
+                static fn (Slot $slot): bool => $slot->start === $to->start,
             ),
         );
     }
 
-    /** @return list<Slot> */
-    private function slots(Business $business, RuleBook $book, Booking $booking, int $fromDay, int $toDay): array
+    /** @return list<Slot> of a day */
+    public function on(Business $business, RuleBook $book, Booking $booking, int $day, ?int $minutes): array
+    {
+        return $this->slots($business, $book, $booking, $day, $day, $minutes);
+    }
+
+    /**
+     * What is asked of the core; null where it can go nowhere: its service is gone, or it is part of a session.
+     *
+     * @param  int|null  $length add-ons included; null: as long as it is
+     */
+    public function ask(RuleBook $book, Booking $booking, int $fromDay, int $toDay, ?int $length = null): ?Ask
     {
         $lengths = ($book->services[$booking->service_id] ?? null)?->lengths;
         if ($lengths === null || $booking->session_id !== null) {
-            return []; // gone, or taken by the session it is part of
+            return null;
         }
-        $minutes = $lengths->named($booking->minutes - $booking->extra_minutes);
-        // it keeps its length, whatever the service has now
-        $extra = $minutes === null ? max(0, $booking->minutes - (int) $lengths->named(null)) : $booking->extra_minutes;
-        $ask = new Ask(
+        $extra = $booking->extra_minutes;
+        $minutes = ($length ?? $booking->minutes) - $extra;
+        if ($lengths->named($minutes) === null && ($length === null || $length === $booking->minutes)) {
+            // it keeps its length, whatever the service has now
+            [$minutes, $extra] = [null, $booking->minutes - (int) $lengths->named(null)];
+        }
+
+        return new Ask(
             $booking->service_id,
             $fromDay,
             $toDay,
@@ -78,10 +92,31 @@ final readonly class OtherTimes
             null,
             new Relaxed(notice: true, limits: true),
         );
+    }
 
-        return (new SlotSearch(
-            $book,
-            $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id),
-        ))->slots($ask);
+    /** @return list<Slot> */
+    private function slots(
+        Business $business,
+        RuleBook $book,
+        Booking $booking,
+        int $fromDay,
+        int $toDay,
+        ?int $length = null,
+        Freedom $freedom = new Freedom(),
+    ): array {
+        $ask = $this->ask($book, $booking, $fromDay, $toDay, $length);
+        if ($ask === null) {
+            return [];
+        }
+        $ask = $ask->leaving($freedom->relaxed($ask->relaxed));
+        if ($freedom->outside && $ask->minutes !== null) {
+            $lengths = $book->services[$booking->service_id]->lengths;
+            $ask = $lengths?->named($ask->minutes) === null
+                ? $ask->lasting(null, $ask->minutes + $ask->extra - (int) $lengths?->named(null))
+                : $ask;
+        }
+        $diary = $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id);
+
+        return (new SlotSearch($book, $freedom->left($diary)))->slots($ask);
     }
 }

@@ -114,7 +114,7 @@ final readonly class UseCodes
     }
 
     /** @return list<string> the codes a booking was quoted with */
-    private static function named(Booking $booking): array
+    public static function named(Booking $booking): array
     {
         return array_column(
             array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'code'),

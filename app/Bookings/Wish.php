@@ -14,9 +14,19 @@ final readonly class Wish
     /**
      * @param  int  $start instant
      * @param  Relaxed  $relaxed what is left out for whoever asks (rules.md T18)
+     * @param  Freedom  $freedom and what is left out on purpose
      */
-    public function __construct(public Choice $choice, public int $start, public Relaxed $relaxed = new Relaxed())
+    public function __construct(
+        public Choice $choice,
+        public int $start,
+        public Relaxed $relaxed = new Relaxed(),
+        public Freedom $freedom = new Freedom(),
+    ) {
+    }
+
+    public function with(Freedom $freedom): self
     {
+        return new self($this->choice, $this->start, $this->relaxed, $freedom);
     }
 
     /** All rows of that day, so that the one "anyone" would get is among them. */
@@ -24,6 +34,6 @@ final readonly class Wish
     {
         $day = $zone->day($this->start);
 
-        return $this->choice->during($day, $day, $now, $this->relaxed);
+        return $this->choice->during($day, $day, $now, $this->freedom->relaxed($this->relaxed));
     }
 }

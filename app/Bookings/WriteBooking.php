@@ -111,6 +111,18 @@ final readonly class WriteBooking
         );
     }
 
+    /** Others take it, at another time, which may be longer. */
+    public function again(Booking $booking, string $holdsUntil): void
+    {
+        $this->db
+            ->table('booking_staff')
+            ->where('business_id', $booking->business_id)
+            ->where('booking_id', $booking->id)
+            ->delete();
+        self::reachBack($booking->business()->firstOrFail(), $booking);
+        $this->people($booking, $booking->staff_ids, Instants::minute($booking->created_at), $holdsUntil);
+    }
+
     /** How far back a reader must look for what is still going on. */
     private static function reachBack(Business $business, Booking $booking): void
     {

@@ -65,6 +65,23 @@ final readonly class SellVisit
     }
 
     /**
+     * It is another visit than was sold: what was sold is taken back, and it is sold as it is now.
+     *
+     * @param  array<string, mixed>  $columns the price, its lines and what staff are paid
+     */
+    public function anew(Booking $booking, array $columns, string $by): void
+    {
+        $isOwed = self::isOwedFor($booking);
+        if ($isOwed) {
+            $this->takeBack($booking, $by);
+        }
+        $booking->update($columns);
+        if ($isOwed) {
+            ($this)($booking, $by);
+        }
+    }
+
+    /**
      * Others take it than those it was sold with: they are paid for it instead.
      *
      * @param  array<string, int>  $pay by member

@@ -38,7 +38,6 @@ use YardBell\Core\Booking\State;
  * @property string $payment none, optional, deposit, full, card_hold or desk
  * @property int $extra_minutes of the minutes: what add-ons add
  * @property string|null $repeat_id shared by those that were booked as one repeat
- * @property string|null $repeat_id shared by those that were booked as one repeat
  * @property string|null $sale_id once it is booked, or to be paid
  * @property list<array{name: string, percent: string, included: bool, net: int, amount: int}> $taxes of the quote, by
  *   rate
@@ -55,6 +54,7 @@ use YardBell\Core\Booking\State;
  * @property list<string> $staff_ids as booked
  * @property list<string> $units ids
  * @property bool $double_booked
+ * @property list<array{rule: string, says: string}> $outside what was broken on purpose, in what words (rules.md T18)
  * @property array{name: string, email: string, phone: string}|null $contact as given with this booking; null while held
  * @property list<array{question: string, answer: string, file?: string}> $answers each with its question as it was
  *   asked
@@ -75,6 +75,7 @@ final class Booking extends Model
 
     protected $attributes = [
         'answers' => '[]',
+        'outside' => '[]',
         'lines' => '[]',
         'taxes' => '[]',
         'staff_pay' => '[]',
@@ -99,6 +100,7 @@ final class Booking extends Model
             'awaits_proof' => 'boolean',
             'contact' => 'array',
             'answers' => 'array',
+            'outside' => 'array',
             'lines' => 'array',
             'taxes' => 'array',
             'staff_pay' => 'array',

@@ -31,7 +31,8 @@ case "${1:-}" in
             --testsuite=mutants --mutate --everything --covered-only --no-cache --path="${2:-core/src/Time}" ;;
     *)
         fail 'bench knows core (the search against a plain one), http (the running server against its floor),' \
-            'crowd (the same with 200,000 bookings more), setup (the lists and previews of the workspace), board (full days and weeks of the Board),' \
+            'crowd (the same with 200,000 bookings more), setup (the lists and previews of the workspace),' \
+            'board (full days and weeks of the Board),' \
             'fuzz (strange input), pay (who pays when booking beside who does not)' \
             "and mutants (what the core's tests notice)." ;;
 esac

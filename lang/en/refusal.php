@@ -62,6 +62,8 @@ return [
     'role' => [
         'see-own-day' => 'Your role does not see this part of the Board.',
         'see-board' => 'Your role does not see this part of the Board.',
+        'book-outside' => 'Your role may not book outside the rules.',
+        'book-double' => 'Your role may not book over others.',
         'change-bookings' => 'Your role may look at bookings, not change them.',
         'mark-visits' => 'Your role may look at bookings, not say how far they are.',
         'see-pay' => 'Your role does not see what staff are paid.',
@@ -116,6 +118,7 @@ return [
         'not_marked' => 'This booking is {state} by now: that cannot follow.',
         'not_missed' => 'Whether somebody came is known once it has begun, and said once.',
         'not_asked' => 'This booking does not wait for an answer: it is {state}.',
+        'later_not_moved' => 'Nothing was moved: of the later ones, {date} does not fit.',
         'not_moved' => 'This booking cannot be moved: it has begun, is over, or is part of a session.',
         'not_cancelled' => 'This booking is {state} and can no longer be cancelled.',
         'begun' => 'It has begun already, so it can no longer be cancelled here. Please call.',

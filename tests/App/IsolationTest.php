@@ -219,6 +219,8 @@ function asksOf(Yard $yard): array
         ['POST', "bookings/{$pending->id}/answer", ['accept' => true], true],
         ['POST', "bookings/{$booked->id}/times", [], true],
         ['POST', "bookings/{$booked->id}/move", ['start' => Yard::at('15:00'), 'staff' => null], true],
+        ['POST', "bookings/{$booked->id}/move/tried", ['start' => Yard::at('15:00'), 'staff' => null], true],
+        ['POST', "bookings/{$booked->id}/move/times", ['date' => substr(Yard::at('15:00'), 0, 10)], true],
         [
             'POST',
             'desk-repeats',

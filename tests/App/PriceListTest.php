@@ -307,6 +307,7 @@ it('pays whoever takes a moved visit, and not whoever would have', function (): 
         ->all();
     expect($paid())->toBe([$booking->staff_ids[0] => $pays[$booking->staff_ids[0]]]);
     $at = YardBell\Core\Time\Wall::instant(Yard::at('14:00'));
-    app(App\Bookings\MoveBooking::class)($yard->business, $booking->id, $at, [$other->id], 'Ana');
+    $to = new App\Bookings\Destination($at, [$other->id]);
+    app(App\Bookings\MoveBooking::class)($yard->business, $booking->id, $to, 'Ana');
     expect($paid())->toBe([$other->id => $pays[$other->id]])->and($booking->refresh()->price)->toBe(5000);
 });

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bookings\Destination;
 use App\Bookings\MoveBooking;
 use App\Models\AddOn;
 use App\Models\Booking;
@@ -100,10 +101,15 @@ it('moves a booking with its add-ons, at its length and price', function (): voi
     $id = holdAt($yard, '10:00', ['addOns' => [$pot->id => 1]])->json('id');
     Yard::sold(Booking::query()->findOrFail($id));
     $yard->lesson->update(['pricing' => Yard::pricing(9900)]);
-    $moved = app(MoveBooking::class)($yard->business, $id, Wall::instant(Yard::at('15:30')), null, 'Ana');
+    $moved = app(MoveBooking::class)($yard->business, $id, new Destination(Wall::instant(Yard::at('15:30'))), 'Ana');
     expect([$moved->minutes, $moved->price])->toBe([90, 5200]);
     expect(
-        fn () => app(MoveBooking::class)($yard->business, $id, Wall::instant(Yard::at('16:00')), null, 'Ana'),
+        fn () => app(MoveBooking::class)(
+            $yard->business,
+            $id,
+            new Destination(Wall::instant(Yard::at('16:00'))),
+            'Ana',
+        ),
     )->toThrow(App\Bookings\TimeTaken::class);
 });
 

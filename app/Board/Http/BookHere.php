@@ -6,6 +6,7 @@ namespace App\Board\Http;
 
 use App\Board\BookingCard;
 use App\Board\DeskTimes;
+use App\Board\Liberty;
 use App\Bookings\BookAtDesk;
 use App\Bookings\Guest;
 use App\Bookings\Wish;
@@ -26,7 +27,7 @@ use YardBell\Core\Time\Wall;
 /** Books for somebody at the desk or on the telephone. */
 final readonly class BookHere
 {
-    public function __construct(private BookAtDesk $book, private BookingCard $card)
+    public function __construct(private BookAtDesk $book, private Liberty $liberty, private BookingCard $card)
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class BookHere
     {
         $business = Asker::business($request);
         $given = Given::in($request->validate(
-            [...DeskChoice::rules($business), ...self::rules($business)],
+            [...DeskChoice::rules($business), ...self::rules($business), ...Liberty::rules()],
             [
                 ...DeskChoice::sentences(),
                 'client.*' => 'wrong.desk.no_such_client',
@@ -48,13 +49,18 @@ final readonly class BookHere
             $given->text('email'),
             PhoneNumber::canonical($given->text('phone'), $business->time_zone),
         );
+        $access = Asker::access($request);
+        $freedom = Liberty::asked($given, $access);
         $bookings = ($this->book)(
             $business,
-            self::wishes($given),
+            array_map(
+                fn (Wish $wish): Wish => $this->liberty->ofWish($business, $access, $wish->with($freedom)),
+                self::wishes($given),
+            ),
             $guest,
             $given->text('note'),
             $given->bool('told'),
-            Asker::access($request)->user->name,
+            $access->user->name,
         );
 
         return new JsonResponse($this->card->of($bookings[0]), 201);

@@ -9,7 +9,7 @@ use App\Ledger\SaleSlip;
 use App\Ledger\TakeMoney;
 use App\Ledger\Taking;
 use App\Models\PaymentMethod;
-use Illuminate\Database\ConnectionInterface;
+use App\Support\Tried;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -17,7 +17,7 @@ use Illuminate\Validation\Rule;
 /** Takes money at the desk. */
 final readonly class TakePayment
 {
-    public function __construct(private TakeMoney $take, private SaleSlip $slip, private ConnectionInterface $db)
+    public function __construct(private TakeMoney $take, private SaleSlip $slip, private Tried $tried)
     {
     }
 
@@ -49,22 +49,6 @@ final readonly class TakePayment
             ($this->take)($business, $id, $taking, $asked->int('seen'), $by),
         );
 
-        return new JsonResponse($asked->intIf('tries') === 1 ? $this->tried($take) : $take());
-    }
-
-    /**
-     * What would be: nothing of it stays.
-     *
-     * @param  callable(): array<string, mixed>  $take
-     * @return array<string, mixed>
-     */
-    private function tried(callable $take): array
-    {
-        $this->db->beginTransaction();
-        try {
-            return $take();
-        } finally {
-            $this->db->rollBack();
-        }
+        return new JsonResponse($asked->intIf('tries') === 1 ? $this->tried->of($take) : $take());
     }
 }

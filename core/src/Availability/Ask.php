@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
+use function get_object_vars;
+
 /** What is asked of the search: which service, on which local dates (day numbers, both included), by whom. */
 final readonly class Ask
 {
@@ -31,17 +33,24 @@ final readonly class Ask
     /** The same on other dates. */
     public function during(int $fromDay, int $toDay): self
     {
-        return new self(
-            $this->service,
-            $fromDay,
-            $toDay,
-            $this->now,
-            $this->minutes,
-            $this->extra,
-            $this->party,
-            $this->staff,
-            $this->location,
-            $this->relaxed,
-        );
+        return $this->with(fromDay: $fromDay, toDay: $toDay);
+    }
+
+    /** The same with other rules left out. */
+    public function leaving(Relaxed $relaxed): self
+    {
+        return $this->with(relaxed: $relaxed);
+    }
+
+    /** The same for another length. */
+    public function lasting(?int $minutes, int $extra): self
+    {
+        return $this->with(minutes: $minutes, extra: $extra);
+    }
+
+    private function with(mixed ...$changes): self
+    {
+        // @phpstan-ignore argument.type (its own properties, by their names)
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

@@ -9,19 +9,42 @@ use App\Models\Booking;
 use App\Models\Service;
 use App\Support\Refusal;
 
-/** A visit keeps its price when it is moved; those who take it now are paid for it, by what they are paid today. */
-final readonly class MovedPay
+/**
+ * A visit that is moved keeps its price; those who take it now are paid for it, by what they are paid today. One whose
+ * length has changed is sold anew (rules.md, part 3).
+ */
+final readonly class MovedPrice
 {
     public function __construct(
         private PriceLists $lists,
         private Tariffs $tariffs,
         private BookedVisit $visit,
         private SellVisit $sell,
+        private VisitQuote $quote,
     ) {
     }
 
-    /** Within a transaction that has locked the booking. */
-    public function __invoke(Booking $booking, string $by): void
+    /** What it costs at its new length, where it is sold at that; else the price stays. */
+    public function priced(Booking $booking, string $by): void
+    {
+        $business = $booking->business()->firstOrFail();
+        try {
+            $quote = $this->quote->of($business, $booking, UseCodes::named($booking), $booking->client_id);
+        } catch (Refusal) {
+            $this->instead($booking, $by);
+
+            return;
+        }
+        $columns = KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id));
+        $this->sell->anew(
+            $booking,
+            array_intersect_key($columns, array_flip(['price', 'from_price', 'lines', 'taxes', 'staff_pay'])),
+            $by,
+        );
+    }
+
+    /** Others take it, at the same price. Within a transaction that has locked the booking, as the above. */
+    public function instead(Booking $booking, string $by): void
     {
         $this->sell->payInstead($booking, $this->pay($booking), $by);
     }

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Http;
+
+use App\Access\Access;
+use App\Board\Liberty;
+use App\Bookings\Destination;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Support\Checks;
+use App\Support\CoreSentence;
+use App\Support\Given;
+use App\Support\Refusal;
+use Illuminate\Http\Request;
+use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Wall;
+
+/** Where somebody wants a booking to go, read from a body. */
+final readonly class MoveAsked
+{
+    public function __construct(private Liberty $liberty)
+    {
+    }
+
+    public static function given(Request $request): Given
+    {
+        return Given::in($request->validate(
+            [
+                'start' => 'nullable|required_without:at|string|max:20',
+                'at' => ['nullable', Checks::wall()],
+                'staff' => 'nullable|array|list|min:1|max:200',
+                'staff.*' => 'string|max:26',
+                'minutes' => 'nullable|integer|min:1|max:43200',
+                'told' => 'nullable|boolean',
+                'later' => 'nullable|boolean',
+                ...Liberty::rules(),
+            ],
+            [
+                'start.required_without' => 'wrong.desk.which_hour',
+                'minutes.*' => 'wrong.choice.length_whole_number',
+            ],
+        ));
+    }
+
+    public function destination(Business $business, Access $access, Booking $booking, Given $given): Destination
+    {
+        $to = new Destination(
+            self::start($business, $given),
+            $given->stringsIf('staff'),
+            $given->intIf('minutes'),
+            Liberty::asked($given, $access),
+        );
+
+        return $this->liberty->ofMove($business, $access, $booking, $to);
+    }
+
+    /** An instant, or a time as clocks show it there. */
+    private static function start(Business $business, Given $given): int
+    {
+        $at = $given->stringIf('at');
+        try {
+            return $at === null
+                ? Wall::instant($given->string('start'))
+                : $business->zone()->first(Wall::dateTime($at));
+        } catch (InvalidTime $wrong) {
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
+        }
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use App\Access\Access;
+use App\Bookings\Breach;
+use App\Bookings\RulesReader;
+use App\Language\Catalogue;
+use App\Models\Business;
+use App\Offer\WhySentences;
+use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Verdict;
+use YardBell\Core\Availability\WhyNot;
+
+/** What stands in the way of an instant, for each who could take it, in words (rules.md T19). */
+final readonly class WhyThere
+{
+    public function __construct(private RulesReader $rules, private Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * @param  string|null  $moving a booking that would be moved there: it is not in its own way
+     * @return list<Verdict>
+     */
+    public function verdicts(Business $business, RuleBook $book, Ask $ask, int $at, ?string $moving = null): array
+    {
+        $day = $book->zone->day($at);
+        $on = $ask->during($day, $day);
+        $diary = $this->rules->diary($business, $book, $on, turn: false);
+
+        return (new WhyNot(
+            $book,
+            $moving === null ? $diary : $diary->without($moving),
+            asksResting: false,
+        ))->verdicts($on, $at);
+    }
+
+    /**
+     * @param  list<Verdict>  $verdicts
+     * @return list<array{
+     *     location: string|null, staff: list<string>, reasons: list<array{says: string, link: string|null}>,
+     * }>
+     */
+    public function rows(
+        Business $business,
+        Access $access,
+        RuleBook $book,
+        Ask $ask,
+        int $at,
+        array $verdicts,
+    ): array {
+        $sentences = $this->sentences($business, $access, $book, $ask, $at);
+
+        return array_map(
+            static fn (Verdict $verdict): array => [
+                'location' => $book->locations[$verdict->location ?? '']->name ?? null,
+                'staff' => array_map(
+                    static fn (string $id): string => $book->staff[$id]->name,
+                    $verdict->staff,
+                ),
+                'reasons' => array_values(
+                    array_unique(array_map($sentences->of(...), $verdict->reasons), SORT_REGULAR),
+                ),
+            ],
+            $verdicts,
+        );
+    }
+
+    /**
+     * What is broken where it is done all the same: by the verdict with the fewest reasons of those people.
+     *
+     * @param  list<Verdict>  $verdicts
+     * @param  list<string>|null  $staff null: whoever breaks least
+     * @return list<Breach>
+     */
+    public function breaches(
+        Business $business,
+        Access $access,
+        RuleBook $book,
+        Ask $ask,
+        int $at,
+        array $verdicts,
+        ?array $staff,
+    ): array {
+        $sentences = $this->sentences($business, $access, $book, $ask, $at);
+        $least = null;
+        foreach ($verdicts as $verdict) {
+            $isAsked = $staff === null || $verdict->staff === $staff;
+            if ($isAsked && ($least === null || count($verdict->reasons) < count($least->reasons))) {
+                $least = $verdict;
+            }
+        }
+        $breaches = [];
+        foreach ($least->reasons ?? [] as $reason) {
+            $breach = new Breach($reason->rule, $sentences->of($reason)['says']);
+            $breaches["{$breach->rule} {$breach->says}"] = $breach;
+        }
+
+        return array_values($breaches);
+    }
+
+    private function sentences(
+        Business $business,
+        Access $access,
+        RuleBook $book,
+        Ask $ask,
+        int $at,
+    ): WhySentences {
+        return new WhySentences($this->catalogue, $book, $business, $book->zone->day($at), $ask->service, $access);
+    }
+}
