@@ -50,7 +50,7 @@ final readonly class MoveBooking
                     'too_late',
                 );
             }
-            $slot = $this->slot($business, $booking, $to) ?? throw $this->taken($business, $booking);
+            $slot = $this->slot($business, $booking, $to) ?? throw $this->taken($business, $booking, $to);
             $this->claims->take(
                 $business,
                 [...$slot->staff, ...$slot->units],
@@ -58,7 +58,7 @@ final readonly class MoveBooking
                 $slot->end + $booking->clearup,
             );
             $there = new Destination($to->start, $slot->staff, $to->minutes, $to->freedom);
-            $slot = $this->slot($business, $booking, $there) ?? throw $this->taken($business, $booking);
+            $slot = $this->slot($business, $booking, $there) ?? throw $this->taken($business, $booking, $to);
             $this->put($booking, $slot, $to->freedom, $by, $told);
 
             return $booking;
@@ -82,9 +82,9 @@ final readonly class MoveBooking
         return $to->staff === null ? $slots[0] ?? null : null;
     }
 
-    private function taken(Business $business, Booking $booking): TimeTaken
+    private function taken(Business $business, Booking $booking, Destination $to): TimeTaken
     {
-        return TimeTaken::near($this->times->of($business, $this->rules->bookNow($business), $booking, 4));
+        return TimeTaken::near($this->times->near($business, $this->rules->bookNow($business), $booking, $to, 4));
     }
 
     private function put(Booking $booking, Slot $slot, Freedom $freedom, string $by, bool $told): void

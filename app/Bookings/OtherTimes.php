@@ -43,6 +43,29 @@ final readonly class OtherTimes
         return array_slice($slots, 0, $count);
     }
 
+    /** @return list<Slot> nearest to where it was to go, in order of time: with the people asked for, where they can */
+    public function near(Business $business, RuleBook $book, Booking $booking, Destination $to, int $count): array
+    {
+        $day = $book->zone->day($to->start);
+        $now = $this->clock->minute();
+        $staff = $to->staff ?? $booking->staff_ids;
+        $nearest = [];
+        foreach ($this->slots($business, $book, $booking, $day - 1, $day + 3, $to->minutes) as $slot) {
+            $theirs = $slot->staff === $staff;
+            if ($slot->start > $now && ($theirs || ! isset($nearest[$slot->start]))) {
+                $nearest[$slot->start] = $slot;
+            }
+        }
+        $theirs = array_filter($nearest, static fn (Slot $slot): bool => $slot->staff === $staff);
+        $found = $to->staff !== null && $theirs !== [] ? $theirs : $nearest;
+        $apart = static fn (Slot $slot): int => abs($slot->start - $to->start);
+        usort($found, static fn (Slot $a, Slot $b): int => $apart($a) <=> $apart($b));
+        $found = array_slice($found, 0, $count);
+        usort($found, static fn (Slot $a, Slot $b): int => $a->start <=> $b->start);
+
+        return $found;
+    }
+
     /** @return list<Slot> that begin at exactly the instant it is to go to */
     public function at(Business $business, RuleBook $book, Booking $booking, Destination $to): array
     {

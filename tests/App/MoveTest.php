@@ -48,6 +48,7 @@ it('says on which starts of a day it may hang, with whom, at its length or anoth
     expect($starts[0])->toBe(['at' => Yard::at('09:00'), 'staff' => [...$this->yard->lesson->staff->pluck('id')]])
         ->and($starts[count($starts) - 1]['at'])->toBe(Yard::at('16:00'))
         ->and(array_column($starts, 'at'))->toContain(Yard::at('10:00')) // it is not in its own way
+        ->and(($this->post)('move/times', ['date' => $date])->json('lengths'))->toBe([60, 90])
         ->and(($this->post)('move/times', ['date' => $date, 'minutes' => 90])->json('starts.*.at'))
         ->not->toContain(Yard::at('16:00'));
     ($this->post)('move/times', ['date' => 'soon'])->assertUnprocessable();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserCase;
+use Tests\Browser\Desk;
 use Tests\Browser\Window;
 
 uses(BrowserCase::class);
@@ -66,31 +67,11 @@ function quietWednesday(): string
         ->format('Y-m-d');
 }
 
-/** Completes the desk's sentence as far as the service. */
-function beginSentence(Window $window, string $who, string $service): void
-{
-    $window->find('.lane-band');
-    $window->key('b')->find('#desk-who');
-    $window->driver->getKeyboard()->sendKeys($who);
-    $window->find('.desk-option');
-    $window->until('what was typed is found', fn (): bool => str_contains($window->text(), $who));
-    usleep(600_000); // the list is asked for once nothing more is typed
-    $window->key(WebDriverKeys::TAB);
-    foreach (['#desk-email', '#desk-phone'] as $field) {
-        if ($window->driver->executeScript('return "#" + document.activeElement.id') === $field) {
-            $window->key(WebDriverKeys::TAB);
-        }
-    }
-    $window->driver->getKeyboard()->sendKeys($service);
-    $window->until('the service is found', fn (): bool => $window->find('.desk-option')->getText() === $service);
-    $window->key(WebDriverKeys::TAB);
-}
-
 it('books somebody known by keys alone, in fifteen at most beside what has a name', function (): void {
     $desk = $this->window()->signIn();
     $desk->go('/at/quernmoor/board?date='.quietWednesday());
     $desk->keys = 0;
-    beginSentence($desk, 'Greta Moss', 'Wheel lesson');
+    Desk::sentence($desk, 'Greta Moss', 'Wheel lesson');
     $first = (string) $desk->find('.fit')->getAttribute('title');
     $desk->isAccessible();
     $desk->key(WebDriverKeys::TAB);
@@ -106,7 +87,7 @@ it('books where a lane is pressed, and tells the second of two who take the same
     [$first, $second] = [$this->window()->signIn(), $this->window()->signIn()];
     foreach ([[$first, 'Wen Hollow'], [$second, 'Ida Marsh']] as [$window, $who]) {
         $window->go('/at/quernmoor/board?date='.quietWednesday());
-        beginSentence($window, $who, 'Wheel lesson');
+        Desk::sentence($window, $who, 'Wheel lesson');
         $window->find('.fit');
         $window->driver->executeScript('[...document.querySelectorAll(".fit")].at(-1).click()');
         $window->until('it can be booked', fn (): bool => $window->find('#desk-book')->isEnabled());
@@ -164,7 +145,7 @@ it('moves a visit to a typed hour, says what is near where it does not fit, and 
 it('makes it weekly, leaves one date out, books the rest together, and cancels all later ones', function (): void {
     $desk = $this->window()->signIn();
     $desk->go('/at/quernmoor/board?date='.quietWednesday());
-    beginSentence($desk, 'Rosa Repeats', 'Wheel lesson');
+    Desk::sentence($desk, 'Rosa Repeats', 'Wheel lesson');
     $desk->type('#desk-at', (string) $desk->find('.fit')->getAttribute('title'));
     $desk->select('#desk-often', 'every week')->type('#desk-times', '4');
     $desk->until('four dates are shown', fn (): bool => str_contains($desk->text(), 'Book 4 times'));

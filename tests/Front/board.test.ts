@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest';
+import { lengthened, pulled, snapped, startsOf, stepped, stretches } from '../../resources/js/board/lift';
 import { instantAt, scaleOf } from '../../resources/js/board/ruler';
 import { stacked } from '../../resources/js/board/stack';
 import { readLooking } from '../../resources/js/board/useLooking';
@@ -61,4 +62,37 @@ test('what was looked at is read as it was left, and what is not known is left o
     location: '',
   });
   expect(readLooking('no').span).toBe('day');
+});
+
+const MINUTE = 60_000;
+
+test('a tag falls onto a start within reach, else onto five minutes', () => {
+  expect(snapped(101 * MINUTE, [90 * MINUTE, 120 * MINUTE], 15 * MINUTE)).toBe(90 * MINUTE);
+  expect(snapped(107 * MINUTE, [60 * MINUTE, 120 * MINUTE], 10 * MINUTE)).toBe(105 * MINUTE);
+  expect(snapped(107 * MINUTE, [], 10 * MINUTE)).toBe(105 * MINUTE);
+});
+
+test('keys go from start to start, and beyond the last by five minutes', () => {
+  expect(stepped(60, 1, [30, 90, 120])).toBe(90);
+  expect(stepped(60, -1, [30, 90, 120])).toBe(30);
+  expect(stepped(30 * MINUTE, -1, [30 * MINUTE])).toBe(25 * MINUTE);
+  expect(lengthened(60 * MINUTE, 1, [60 * MINUTE, 90 * MINUTE])).toBe(90 * MINUTE);
+  expect(lengthened(5 * MINUTE, -1, [])).toBe(5 * MINUTE);
+  expect(pulled(84 * MINUTE, [60 * MINUTE, 90 * MINUTE], 10 * MINUTE)).toBe(90 * MINUTE);
+});
+
+test('starts that follow one another open one stretch', () => {
+  expect(stretches([0, 30, 200], 60)).toEqual([
+    { from: 0, to: 90 },
+    { from: 200, to: 260 },
+  ]);
+  expect(
+    startsOf(
+      [
+        { at: '2027-03-01T09:00Z', staff: ['a', 'b'] },
+        { at: '2027-03-01T10:00Z', staff: ['a'] },
+      ],
+      'b',
+    ),
+  ).toEqual([Date.parse('2027-03-01T09:00Z')]);
 });

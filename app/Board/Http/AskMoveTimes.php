@@ -17,6 +17,8 @@ use YardBell\Core\Time\Wall;
 /** Where a booking may hang on a day, as long as it is or for another length: starts, each with who would take it. */
 final readonly class AskMoveTimes
 {
+    private const MOST_LENGTHS = 200;
+
     public function __construct(private OtherTimes $times, private RulesReader $rules)
     {
     }
@@ -38,6 +40,14 @@ final readonly class AskMoveTimes
             array_push($starts[$at]['staff'], ...$slot->staff);
         }
 
-        return new JsonResponse(['starts' => array_values($starts)]);
+        $lengths = ($book->services[$booking->service_id] ?? null)?->lengths?->all() ?? [];
+
+        return new JsonResponse([
+            'starts' => array_values($starts),
+            'lengths' => array_map(
+                static fn (int $minutes): int => $minutes + $booking->extra_minutes,
+                array_slice($lengths, 0, self::MOST_LENGTHS),
+            ),
+        ]);
     }
 }

@@ -28,6 +28,15 @@ final readonly class Lengths
         return new self([], $min, $max, $step);
     }
 
+    /** @return list<int> all there are, the shortest first */
+    public function all(): array
+    {
+        $all = $this->choices === [] ? range($this->min, $this->max, max(1, $this->step)) : $this->choices;
+        sort($all);
+
+        return $all;
+    }
+
     /** The length asked for, or the service's own where none is named; null if the service does not have it. */
     public function named(?int $minutes): ?int
     {

@@ -1,5 +1,6 @@
 import { useParams, useSearchParams } from 'react-router';
 import { dateIn } from '../lib/format';
+import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { BoardFoot } from './BoardFoot';
 import { BoardHead } from './BoardHead';
@@ -10,6 +11,7 @@ import { LookingAt } from './LookingAt';
 import { Ribbon } from './Ribbon';
 import { useBoard } from './useBoard';
 import { useDesk } from './useDesk';
+import { useDoubling } from './useDoubling';
 import { useKey } from './useKey';
 import { useLooking } from './useLooking';
 import { useSetup } from '../setup/useSetup';
@@ -32,6 +34,8 @@ export function Board() {
   const desk = useDesk(business, day, (id) => setSearch({ date: day, booking: id }));
   const { may } = useSetup();
   const books = may('change-bookings');
+  const doubling = useDoubling();
+  useKey('d', () => (may('book-double') ? doubling.toggle() : undefined));
   useKey('b', () => (books ? desk.begin() : undefined));
 
   if (error !== null) {
@@ -72,14 +76,20 @@ export function Board() {
     go(to);
   };
   return (
-    <main className="flex flex-1 flex-col gap-3 px-5 py-4">
+    <main className="board flex flex-1 flex-col gap-3 px-5 py-4" data-doubling={doubling.on}>
       <div className="flex items-end justify-between gap-x-6 gap-y-3 max-lg:flex-wrap">
         <BoardHead board={board} onBook={books && desk.draft === null ? () => desk.begin() : null} />
         <Ribbon days={ribbon} today={board.today} shown={date ?? board.date} onGo={go} />
       </div>
-      {desk.draft !== null && <DeskSentence board={board} desk={desk} draft={desk.draft} onGo={go} />}
+      {desk.draft !== null && (
+        <DeskSentence board={board} desk={desk} draft={desk.draft} double={doubling.on} onGo={go} />
+      )}
       <div className="board-columns grid min-h-0 flex-1 gap-5">
-        {board.week.length > 0 ? <Week {...shared} onDay={openDay} /> : <Lanes {...shared} />}
+        {board.week.length > 0 ? (
+          <Week {...shared} onDay={openDay} />
+        ) : (
+          <Lanes {...shared} moves={books && looking.lanes === 'people'} double={doubling.on} />
+        )}
         <BoardSide
           board={board}
           now={now}
@@ -90,6 +100,11 @@ export function Board() {
         />
       </div>
       <BoardFoot board={board} shown={date ?? board.date} onGo={go}>
+        {may('book-double') && (
+          <Button id="doubling" small aria-pressed={doubling.on} onClick={doubling.toggle}>
+            {doubling.on ? say.doublingOn : say.doubling}
+          </Button>
+        )}
         <LookingAt looking={looking} onLook={look} />
       </BoardFoot>
     </main>

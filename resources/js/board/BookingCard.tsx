@@ -102,6 +102,16 @@ function About({ business, card, zone }: PartProps) {
           ))}
         </dl>
       )}
+      {(card.double || card.outside.length > 0) && (
+        <div className="text-sm text-clay">
+          <b>{card.double ? say.overOthers : say.outsideTheRules}</b>
+          {card.outside.map((says) => (
+            <span key={says} className="block">
+              {says}
+            </span>
+          ))}
+        </div>
+      )}
       {card.note !== '' && <Notice>{card.note}</Notice>}
       <Money business={business} zone={zone} card={card} />
       <Messages card={card} zone={zone} />

@@ -1,8 +1,7 @@
-import { Link } from 'react-router';
 import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment } from '../lib/format';
 import { Button } from '../ui/Button';
-import { useNames } from './useNames';
+import { WhyRows } from './WhyRows';
 import * as say from '@words/board';
 
 type Props = {
@@ -16,7 +15,6 @@ type Props = {
 /** What fits beneath the sentence: of a start that was named whether it does, else all of the date; then the next. */
 export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
   const { named } = fits;
-  const { hidden } = useNames();
   if (named?.offered === true) {
     return null;
   }
@@ -39,24 +37,7 @@ export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
         {later.length > 0 && <span className="text-sm text-soft">{say.soonestAfter}</span>}
         {later}
       </p>
-      {named !== null && !hidden && (
-        <ul className="grid gap-1 text-sm">
-          {named.rows.map((row) => (
-            <li key={`${row.location ?? ''} ${row.staff.join()}`}>
-              {row.staff.length > 0 && <b>{row.staff.join(', ')}: </b>}
-              {row.reasons.map((reason, i) => (
-                <span key={i}>
-                  {reason.link === null ? (
-                    reason.says
-                  ) : (
-                    <Link to={`/at/${business}/${reason.link}`}>{reason.says}</Link>
-                  )}{' '}
-                </span>
-              ))}
-            </li>
-          ))}
-        </ul>
-      )}
+      {named !== null && <WhyRows business={business} rows={named.rows} />}
     </div>
   );
 }

@@ -13,16 +13,19 @@ import { SmallNumber } from './SmallNumber';
 import { ServiceParts } from './ServiceParts';
 import { WhoPart } from './WhoPart';
 import type { Desk, DeskDraft } from './useDesk';
+import { useSetup } from '../setup/useSetup';
 import { useRepeats } from './useRepeats';
 import * as say from '@words/board';
 
-type Props = { board: Schemas['Board']; desk: Desk; draft: DeskDraft; onGo: (date: string) => void };
+type Props = { board: Schemas['Board']; desk: Desk; draft: DeskDraft; double: boolean; onGo: (date: string) => void };
 
 /** "Rosa Bell would like a wheel lesson with anyone, on Thursday at four": what the desk completes to book. */
-export function DeskSentence({ board, desk, draft, onGo }: Props) {
+export function DeskSentence({ board, desk, draft, double, onGo }: Props) {
   const { slug: business, timeZone: zone } = board.business;
   const [typed, setTyped] = useState<string | null>(null);
   const { named } = desk;
+  const { may } = useSetup();
+  const left = { double, outside: may('book-outside') };
   const repeat = useRepeats(business, draft, board.date);
   const first = draft.repeat === null ? (named?.offered === true ? { start: named.at } : undefined) : repeat.taken[0];
   const ready = draft.who.name !== '' && first !== undefined;
@@ -98,6 +101,16 @@ export function DeskSentence({ board, desk, draft, onGo }: Props) {
           <Button type="submit" id="desk-book" kind="next" small disabled={desk.busy || !ready}>
             {draft.repeat === null ? say.bookIt : say.bookSome({ count: repeat.taken.length })}
           </Button>
+          {named?.offered === false && draft.who.name !== '' && (may('book-outside') || double) && (
+            <Button
+              id="desk-outside"
+              small
+              disabled={desk.busy}
+              onClick={() => void desk.book(draft, named.at, [], left)}
+            >
+              {double ? say.bookOver : say.bookAllTheSame}
+            </Button>
+          )}
           <Button small onClick={desk.leave}>
             {say.leave}
           </Button>

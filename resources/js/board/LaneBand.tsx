@@ -2,10 +2,11 @@ import type { MouseEvent } from 'react';
 import type { Schemas } from '../lib/api';
 import { Fits } from './Fits';
 import { Ground } from './Ground';
-import { instantAt, type Scale } from './ruler';
+import { instantAt, written, type Scale } from './ruler';
 import { stacked } from './stack';
 import { standingOf } from './standing';
 import { Tag } from './Tag';
+import type { Grip } from './useGrip';
 import type { Walk } from './useWalk';
 
 type Props = {
@@ -22,11 +23,19 @@ type Props = {
   walk: Walk;
   fits: readonly Schemas['DeskStart'][];
   named: string | null;
+  /** What is lifted, and where it may hang; null where nothing can be. */
+  lift: LaneLift | null;
   /** Whether it is a strand of a week: no hours, no room for names beside the tags. */
   thin?: boolean;
   onChoose: (id: string | null) => void;
   onStart: (lane: string, instant: string) => void;
 };
+
+export type LaneLift = { up: string | null; may: readonly { from: number; to: number }[]; grip: Grip };
+
+/** A group is moved by its own means, and what has begun stays where it is. */
+const isMovable = (tag: Schemas['Tag']): boolean =>
+  tag.places === null && (tag.state === 'confirmed' || tag.state === 'pending');
 
 /** A lane on one day's ruler: its ground, what fits, and its tags. */
 export function LaneBand(props: Props) {
@@ -43,6 +52,7 @@ export function LaneBand(props: Props) {
     fits,
     named,
     thin = false,
+    lift,
     onChoose,
     onStart,
   } = props;
@@ -55,8 +65,22 @@ export function LaneBand(props: Props) {
     }
   };
   return (
-    <div className="lane-band hatched" data-thin={thin} role="group" aria-label={lane.name} onClick={press}>
+    <div
+      className="lane-band hatched"
+      data-of={lane.id}
+      data-thin={thin}
+      role="group"
+      aria-label={lane.name}
+      onClick={press}
+    >
       <Ground lane={lane} ticks={thin ? [] : day.ruler.ticks} at={scale.at} />
+      {lift?.may.map(({ from, to }) => (
+        <span
+          key={from}
+          className="lane-may"
+          style={{ left: `${scale.at(written(from))}%`, width: `${scale.at(written(to)) - scale.at(written(from))}%` }}
+        />
+      ))}
       <Fits lane={lane} fits={fits} named={named} zone={zone} at={scale.at} onStart={onStart} />
       {tags.map((tag) => (
         <Tag
@@ -71,6 +95,8 @@ export function LaneBand(props: Props) {
           row={rows.get(tag.id) ?? { row: 0, rows: 1 }}
           standing={standingOf(tag, now)}
           room={thin ? { from: 0, width: 0 } : roomBeside(tags, tag, scale)}
+          isLifted={lift?.up === tag.id}
+          onGrip={isMovable(tag) ? (lift?.grip ?? null) : null}
           onKey={walk.onKey}
           onChoose={onChoose}
         />

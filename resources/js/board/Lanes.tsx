@@ -1,11 +1,16 @@
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import type { Schemas } from '../lib/api';
 import { clock } from '../lib/format';
+import type { GhostHandle } from './Ghost';
 import { Hours } from './Hours';
 import { LaneBand } from './LaneBand';
 import { LaneName } from './LaneName';
+import { startsOf, stretches } from './lift';
+import { MoveLayer } from './MoveLayer';
 import { scaleOf } from './ruler';
 import { useColours } from './useColours';
+import { useKey } from './useKey';
+import { useLift } from './useLift';
 import { useWalk } from './useWalk';
 import * as say from '@words/board';
 import './Lanes.css';
@@ -21,13 +26,33 @@ export type LanesProps = {
   onStart: (lane: string, instant: string) => void;
 };
 
+type DayProps = LanesProps & {
+  /** Whether tags can be put elsewhere, and over others. */
+  moves: boolean;
+  double: boolean;
+};
+
 /** People, places or units stacked, hours from left to right. */
-export function Lanes({ board, now, chosen, onChoose, fits, named, onStart }: LanesProps) {
+export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, moves, double }: DayProps) {
   const zone = board.business.timeZone;
   const scale = scaleOf(board.ruler);
   const rows = board.lanes.map(({ id }) => ({ id, tags: board.tags.filter((tag) => tag.lanes.includes(id)) }));
   const walk = useWalk(rows, onChoose);
   const colours = useColours();
+  const ghost = useRef<GhostHandle>(null);
+  const lift = useLift(board.business.slug, board.date, scale, (spot) => ghost.current?.put(spot));
+  const laneLift = (lane: string) => ({
+    up: lift.lifted?.tag.id ?? lift.dropped?.lifted.tag.id ?? null,
+    may: lift.lifted === null ? [] : stretches(startsOf(lift.starts, lane), lift.lifted.from.length),
+    grip: lift.press,
+  });
+  useKey('m', () => {
+    const { lane, tag } = focusedTag();
+    const found = board.tags.find(({ id }) => id === tag);
+    if (moves && lane !== undefined && found !== undefined) {
+      lift.lift(found, lane, 'move');
+    }
+  });
   const shows = Date.parse(now) >= scale.start && Date.parse(now) <= scale.end;
   return (
     <LanesFrame fits={fits.length > 0} count={board.tags.length}>
@@ -49,6 +74,7 @@ export function Lanes({ board, now, chosen, onChoose, fits, named, onStart }: La
                 walk={walk}
                 fits={fits}
                 named={named}
+                lift={moves ? laneLift(lane.id) : null}
                 onChoose={onChoose}
                 onStart={onStart}
               />
@@ -63,9 +89,24 @@ export function Lanes({ board, now, chosen, onChoose, fits, named, onStart }: La
           </div>
         )}
       </div>
+      {moves && (
+        <MoveLayer
+          ref={ghost}
+          board={board}
+          scale={scale}
+          lifted={lift.lifted}
+          dropped={lift.dropped}
+          double={double}
+          onLeave={lift.leave}
+        />
+      )}
     </LanesFrame>
   );
 }
+
+/** Which tag the keys are on. */
+const focusedTag = (): DOMStringMap =>
+  document.activeElement instanceof HTMLElement ? document.activeElement.dataset : {};
 
 /** Around the lanes: they scroll by themselves where they are wider than the screen. */
 export function LanesFrame({ fits, count, children }: { fits: boolean; count: number; children: ReactNode }) {

@@ -10,6 +10,8 @@ const KEYS = [
   ['Enter', say.keysDo.open],
   ['Esc', say.keysDo.close],
   ['b', say.keysDo.book],
+  ['m', say.keysDo.move],
+  ['d', say.keysDo.double],
   ['h', say.keysDo.names],
   ['w', say.keysDo.span],
   ['6 w', say.keysDo.weeks],

@@ -24,6 +24,7 @@ export function Ribbon({ days, today, shown, onGo }: Props) {
           <button
             key={day.date}
             type="button"
+            data-date={day.date}
             className={`ribbon-day ${day.openMinutes === 0 ? 'hatched' : ''}`}
             aria-current={day.date === shown ? 'date' : undefined}
             onClick={() => onGo(day.date)}

@@ -1,5 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../lib/api';
+import type { Grip } from './useGrip';
 import type { Scale } from './ruler';
 import type { Row } from './stack';
 import type { Standing } from './standing';
@@ -24,6 +25,9 @@ type Props = {
   standing: Standing | null;
   /** What is free beside it, in percent of the ruler. */
   room: { from: number; width: number };
+  isLifted: boolean;
+  /** Lifts it to put it elsewhere; null where that cannot be. */
+  onGrip: Grip | null;
   onKey: (event: KeyboardEvent<HTMLButtonElement>) => void;
   onChoose: (id: string) => void;
 };
@@ -53,6 +57,8 @@ export function Tag({
   row,
   standing,
   room,
+  isLifted,
+  onGrip,
   onKey,
   onChoose,
 }: Props) {
@@ -97,6 +103,8 @@ export function Tag({
         tabIndex={focusable ? 0 : -1}
         aria-pressed={chosen}
         title={[who, what, when, ...besides].filter(Boolean).join(' · ')}
+        data-lifted={isLifted}
+        onPointerDown={(event) => onGrip?.(tag, lane, 'move', event)}
         onKeyDown={onKey}
         onClick={() => onChoose(tag.id)}
       >
@@ -122,6 +130,9 @@ export function Tag({
           )}
           <span className="tag-short font-bold">{hidden && !group ? HIDDEN : initials(who)}</span>
         </span>
+        {onGrip !== null && (
+          <span className="tag-pull" aria-hidden="true" onPointerDown={(event) => onGrip(tag, lane, 'length', event)} />
+        )}
       </button>
       {isShort(at(tag.end) - at(tag.start)) && room.width > NAME_NEEDS && (
         <span className="tag-beside" style={{ left: `${room.from}%`, width: `${room.width}%` }} aria-hidden="true">

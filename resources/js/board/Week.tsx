@@ -44,6 +44,7 @@ export function Week({ board, now, chosen, onChoose, fits, named, onStart, onDay
                   )}
                   <LaneBand
                     thin
+                    lift={null}
                     lane={lane}
                     row={`${day.date} ${lane.id}`}
                     day={day}

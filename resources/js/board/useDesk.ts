@@ -36,6 +36,9 @@ const EMPTY: DeskDraft = {
   repeat: null,
 };
 
+/** What is left out on purpose. */
+type Left = Pick<Schemas['DeskBooking'], 'outside' | 'double'>;
+
 /** ms somebody may go on typing before it is asked what fits */
 const WAIT = 150;
 
@@ -60,14 +63,14 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
     setRefusal(null);
     setDraft((before) => (before === null ? null : { ...before, ...changes }));
   };
-  const book = async (whose: DeskDraft, start: string, more: Schemas['DeskMore'][] = []) => {
+  const book = async (whose: DeskDraft, start: string, more: Schemas['DeskMore'][] = [], left: Left = {}) => {
     setBusy(true);
     setRefusal(null);
     try {
       const booked = await unwrap(
         api.POST('/api/businesses/{business}/bookings', {
           params: { path: { business } },
-          body: { ...bodyOf(whose, start), more },
+          body: { ...bodyOf(whose, start), more, ...left },
         }),
       );
       queries.setQueryData(cardQuery(business, booked.id).queryKey, booked);

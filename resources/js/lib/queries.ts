@@ -126,6 +126,34 @@ export const deskTimes = (business: string, asked: Schemas['DeskTimesAsk']) =>
       ),
   });
 
+/** Where a booking may hang on a day; the day's own, so that it is not asked twice. */
+export const moveTimes = (business: string, id: string, date: string) =>
+  queryOptions({
+    queryKey: ['board', business, 'move-times', id, date] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/bookings/{id}/move/times', {
+          params: { path: { business, id } },
+          body: { date },
+          signal,
+        }),
+      ),
+  });
+
+export const moveTried = (business: string, id: string, body: Schemas['MoveAsk']) =>
+  queryOptions({
+    queryKey: ['board', business, 'move-tried', id, body] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/bookings/{id}/move/tried', {
+          params: { path: { business, id } },
+          body,
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
 export const deskRepeats = (business: string, asked: Schemas['DeskRepeatsAsk']) =>
   queryOptions({
     queryKey: ['desk-repeats', business, asked] as const,

@@ -1,0 +1,39 @@
+import { useImperativeHandle, useRef, type Ref } from 'react';
+import { clock } from '../lib/format';
+import { bandsOf } from './aim';
+import type { Spot } from './lift';
+import { written, type Scale } from './ruler';
+import './Ghost.css';
+
+export type GhostHandle = { put: (spot: Spot) => void };
+
+type Props = { ref: Ref<GhostHandle>; isUp: boolean; scale: Scale; zone: string; name: string };
+
+/** The lifted tag: it is moved by its style alone, so that it follows the hand however full the day is. */
+export function Ghost({ ref, isUp, scale, zone, name }: Props) {
+  const box = useRef<HTMLDivElement>(null);
+  const time = useRef<HTMLElement>(null);
+  useImperativeHandle(
+    ref,
+    () => ({
+      put: ({ lane, start, length }) => {
+        const band = bandsOf().find((one) => one.lane === lane)?.box;
+        if (box.current !== null && time.current !== null && band !== undefined) {
+          const perMs = band.width / (scale.end - scale.start);
+          const { style } = box.current;
+          style.transform = `translate(${band.left + (start - scale.start) * perMs}px, ${band.top}px)`;
+          style.width = `${length * perMs}px`;
+          style.height = `${band.height}px`;
+          time.current.textContent = `${clock(written(start), zone)} – ${clock(written(start + length), zone)}`;
+        }
+      },
+    }),
+    [scale.start, scale.end, zone],
+  );
+  return (
+    <div ref={box} className="ghost" hidden={!isUp} aria-hidden="true">
+      <b ref={time} />
+      <span>{name}</span>
+    </div>
+  );
+}

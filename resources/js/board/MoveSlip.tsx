@@ -1,0 +1,97 @@
+import { useEffect, useRef } from 'react';
+import type { Schemas } from '../lib/api';
+import { clock, longDate, dateIn, money, moment } from '../lib/format';
+import { Button } from '../ui/Button';
+import { Check } from '../ui/Check';
+import { Wrong } from '../ui/Wrong';
+import { WhyRows } from './WhyRows';
+import type { MovingState } from './useMoving';
+import * as say from '@words/board';
+
+type Props = {
+  board: Schemas['Board'];
+  name: string;
+  moving: MovingState;
+  names: ReadonlyMap<string, string>;
+  mayOutside: boolean;
+};
+
+/** Beside a tag that hangs elsewhere: what it costs there and who is told, or what stands in the way. */
+export function MoveSlip({ board, name, moving, names, mayOutside }: Props) {
+  const { tried, busy, trouble, isDropped } = moving;
+  const first = useRef<HTMLButtonElement>(null);
+  const isReady = isDropped && tried !== undefined;
+  useEffect(() => {
+    if (isReady) {
+      first.current?.focus();
+    }
+  }, [isReady]);
+  const zone = board.business.timeZone;
+  if (tried === undefined) {
+    return null;
+  }
+  const currency = board.business.currency;
+  const where = say.wouldBe({
+    date: longDate(dateIn(tried.start, zone)),
+    from: clock(tried.start, zone),
+    to: clock(tried.end, zone),
+    who: tried.staff.map((id) => names.get(id) ?? '').join(', '),
+  });
+  return (
+    <section
+      className="move-slip"
+      aria-label={say.move}
+      onKeyDown={(event) => (event.key === 'Escape' ? moving.leave() : undefined)}
+    >
+      <p>
+        <b>{name}</b> {where}
+        {tried.fits && tried.price !== tried.was && (
+          <b className="block">
+            {say.costsInstead({ price: money(tried.price, currency), was: money(tried.was, currency) })}
+          </b>
+        )}
+      </p>
+      {tried.breaks.length > 0 && (
+        <ul className="grid gap-0.5 text-sm text-clay">
+          {tried.breaks.map((says) => (
+            <li key={says}>{says}</li>
+          ))}
+        </ul>
+      )}
+      {!tried.fits && <WhyRows business={board.business.slug} rows={tried.rows} />}
+      {!tried.fits && moving.outside && <p className="text-sm text-soft">{say.othersInTheWay}</p>}
+      {trouble !== null && (
+        <Wrong as="p" role="alert">
+          {trouble}
+        </Wrong>
+      )}
+      {isDropped && (
+        <>
+          <Check id="slip-told" checked={moving.told} onChange={moving.setTold}>
+            {say.tellThem}
+          </Check>
+          <p className="flex flex-wrap gap-2">
+            {tried.fits && (
+              <Button id="slip-move" ref={first} kind="next" small disabled={busy} onClick={() => void moving.move()}>
+                {say.moveIt}
+              </Button>
+            )}
+            {!tried.fits && mayOutside && !moving.outside && (
+              <Button id="slip-outside" small disabled={busy} onClick={() => moving.setOutside(true)}>
+                {say.allTheSame}
+              </Button>
+            )}
+            {tried.near.map((start) => (
+              <Button key={start} small disabled={busy} onClick={() => moving.goTo(start)}>
+                {moment(start, zone)}
+              </Button>
+            ))}
+            <Button id="slip-leave" ref={tried.fits ? undefined : first} small onClick={moving.leave}>
+              {say.leaveWhereItWas}
+            </Button>
+          </p>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,110 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { moveTried } from '../lib/queries';
+import { useNotices } from '../ui/Notices';
+import { clockIn } from './DeskSentence';
+import { written } from './ruler';
+import type { Lifted, Spot } from './lift';
+import type { Dropped } from './useLift';
+import * as say from '@words/board';
+
+type Asked = {
+  business: string;
+  zone: string;
+  /** The tag that is up, where it hangs still, and the one that was put down. */
+  lifted: Lifted | null;
+  settled: Spot | null;
+  dropped: Dropped | null;
+  /** Whether it may lie over others. */
+  double: boolean;
+  onLeave: () => void;
+};
+
+/** What becomes of a tag that is up or was put down elsewhere: asked while it hangs there, done when that is said. */
+export function useMoving({ business, zone, lifted: up, dropped, settled, double, onLeave }: Asked) {
+  const queries = useQueryClient();
+  const notices = useNotices();
+  const [told, setTold] = useState(true);
+  const [outside, setOutside] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const lifted = dropped?.lifted ?? up;
+  const spot = dropped?.spot ?? settled;
+  const asked = lifted === null || spot === null ? null : bodyOf();
+  const { data: tried } = useQuery({
+    ...moveTried(business, lifted?.tag.id ?? '', asked ?? {}),
+    enabled: asked !== null && (dropped !== null || isElsewhere()),
+  });
+  const leave = () => {
+    setOutside(false);
+    setTrouble(null);
+    onLeave();
+  };
+  const post = async (id: string, body: Schemas['MoveAsk']) => {
+    const params = { path: { business, id } };
+    await unwrap(api.POST('/api/businesses/{business}/bookings/{id}/move', { params, body }));
+    await Promise.all(
+      ['board', 'ribbon', 'card'].map((key) => queries.invalidateQueries({ queryKey: [key, business] })),
+    );
+  };
+  const move = async (to: Schemas['MoveAsk'] | null = asked) => {
+    if (lifted === null || to === null) {
+      return;
+    }
+    const { tag, from } = lifted;
+    const back = { start: tag.start, staff: tag.staff, minutes: from.length / 60_000, told };
+    setBusy(true);
+    setTrouble(null);
+    try {
+      await post(tag.id, { ...to, told });
+      notices.say(
+        say.moved,
+        () => void post(tag.id, back).catch((wrong: unknown) => notices.say(refusalOf(wrong).message)),
+      );
+      leave();
+    } catch (wrong) {
+      setTrouble(refusalOf(wrong).message);
+    } finally {
+      setBusy(false);
+    }
+  };
+
+  function bodyOf(): Schemas['MoveAsk'] | null {
+    if (lifted === null || spot === null) {
+      return null;
+    }
+    const date = dropped?.date ?? null;
+    const at = written(spot.start);
+    const when = date === null ? { start: at } : { at: `${date}T${clockIn(at, zone)}` };
+    const single = lifted.tag.staff.length === 1;
+    return {
+      ...when,
+      ...(single ? { staff: [spot.lane] } : { staff: lifted.tag.staff }),
+      ...(spot.length === lifted.from.length ? {} : { minutes: spot.length / 60_000 }),
+      ...(outside ? { outside } : {}),
+      ...(double ? { double } : {}),
+    };
+  }
+
+  function isElsewhere(): boolean {
+    return JSON.stringify(spot) !== JSON.stringify(lifted?.from);
+  }
+
+  return {
+    lifted,
+    tried: asked === null ? undefined : tried,
+    isDropped: dropped !== null,
+    told,
+    setTold,
+    outside,
+    setOutside,
+    busy,
+    trouble,
+    move: () => move(),
+    goTo: (start: string) => void move({ start }),
+    leave,
+  };
+}
+
+export type MovingState = ReturnType<typeof useMoving>;

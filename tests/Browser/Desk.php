@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** What somebody at the desk does again and again. */
+final class Desk
+{
+    /** Completes the desk's sentence as far as the service. */
+    public static function sentence(Window $window, string $who, string $service): void
+    {
+        $window->find('.lane-band');
+        $window->key('b')->find('#desk-who');
+        $window->driver->getKeyboard()->sendKeys($who);
+        $window->find('.desk-option');
+        $window->until('what was typed is found', fn (): bool => str_contains($window->text(), $who));
+        usleep(600_000); // the list is asked for once nothing more is typed
+        $window->key(WebDriverKeys::TAB);
+        foreach (['#desk-email', '#desk-phone'] as $field) {
+            if ($window->driver->executeScript('return "#" + document.activeElement.id') === $field) {
+                $window->key(WebDriverKeys::TAB);
+            }
+        }
+        $window->driver->getKeyboard()->sendKeys($service);
+        $window->until('the service is found', fn (): bool => $window->find('.desk-option')->getText() === $service);
+        $window->key(WebDriverKeys::TAB);
+    }
+
+    /**
+     * Books a wheel lesson of an hour by what the desk's window would send, and opens its day.
+     *
+     * @return array{id: string, staff: string}
+     */
+    public static function lesson(Window $desk, string $date, string $who): array
+    {
+        $made = $desk->driver->executeAsyncScript(<<<'JS'
+            const [date, who, done] = arguments;
+            const told = false;
+            const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]);
+            const at = (path) => `/api/businesses/quernmoor/${path}`;
+            const ask = async (path, body) => (await fetch(at(path), body === undefined ? {} : {
+              method: 'POST',
+              headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+              body: JSON.stringify(body),
+            })).json();
+            (async () => {
+              const setup = await ask('setup');
+              const service = setup.services.find((one) => one.name === 'Wheel lesson').id;
+              const times = await ask('desk-times', { service, party: 1, date, at: null, staff: null });
+              const start = times.starts[2];
+              const card = await ask('bookings', { service, party: 1, start: start.at, staff: start.staff[0], name: who, told });
+              done({ id: card.id, staff: card.staff[0].id });
+            })();
+            JS, [$date, $who]);
+        $desk->go("/at/quernmoor/board?date={$date}")->find(".tag[data-tag=\"{$made['id']}\"]");
+
+        return $made;
+    }
+}
