@@ -19,6 +19,7 @@ use App\Accounts\Http\WithdrawInvitation;
 use App\Board\Http\AnswerRequest;
 use App\Board\Http\AskDeskRepeats;
 use App\Board\Http\AskDeskTimes;
+use App\Board\Http\AskDrawn;
 use App\Board\Http\AskMoveTimes;
 use App\Board\Http\AskOtherTimes;
 use App\Board\Http\BookHere;
@@ -140,6 +141,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::get('board', ShowBoard::class);
                 Route::get('board/ribbon', ShowRibbon::class);
                 Route::get('board/version', ShowVersion::class);
+                Route::post('board/drawn', AskDrawn::class);
                 Route::get('bookings/{id}', ShowCard::class);
                 Route::get('bookings/{id}/files/{file}', DownloadAttachment::class);
             });

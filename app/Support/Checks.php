@@ -57,6 +57,12 @@ final class Checks
         return self::time(Wall::timeOfDay(...));
     }
 
+    /** "09:30", or "24:00", the end of the day */
+    public static function endOfDay(): Closure
+    {
+        return self::time(static fn (string $time): int => Wall::timeOfDay($time, midnightEnds: true));
+    }
+
     /** @param  callable(string): int  $read */
     private static function time(callable $read): Closure
     {

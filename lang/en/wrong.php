@@ -71,6 +71,10 @@ return [
         'ends_another_time' => 'It ends at another time than it begins.',
         'services_limited_part' => 'Services are limited to this part of the day. Take it off them first.',
     ],
+    'drawn' => [
+        'nobody' => 'Nobody is chosen, so it would be for nobody.',
+        'weeks' => 'How many weeks: from 1 to {most}.',
+    ],
     'desk' => [
         'which_service' => 'Choose a service.',
         'which_date' => 'A date is missing: it looks like 2027-03-01.',

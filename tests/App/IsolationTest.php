@@ -177,12 +177,14 @@ function asksOf(Yard $yard): array
     $paid = ['method' => 'cash', 'amount' => 10, 'tip' => 0, 'given' => null, 'keepsRest' => false];
     $seen = ['seen' => $money->owed];
     $product = ['label' => 'Pot', 'amount' => 500, 'why' => ''];
+    $drawn = ['way' => 'off', 'date' => '2027-03-01', 'from' => '09:00', 'to' => '10:00', 'weeks' => 1];
     $asks = [
         ['GET', 'setup', [], false],
         ['GET', 'year/2027', [], false],
         ['GET', 'board', [], false],
         ['GET', 'board/ribbon', [], false],
         ['GET', 'board/version', [], false],
+        ['POST', 'board/drawn', ['staff' => [$yard->staff[0]->id]] + $drawn, true],
         ['PUT', 'published', ['published' => false], false],
         ['POST', 'pictures', ['picture' => UploadedFile::fake()->image('pot.png', 40, 40)], false],
         ['POST', 'meeting-rooms', ['name' => 'Online'], false],

@@ -6,7 +6,6 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\OutboxEntry;
 use App\Models\Sale;
-use App\Models\User;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Yard;
 
@@ -28,19 +27,6 @@ beforeEach(function (): void {
     );
     $this->other = $this->yard->staff[$this->booking->staff_ids[0] === $this->yard->staff[0]->id ? 1 : 0];
 });
-
-function somebodyWith(Yard $yard, string $role): User
-{
-    $user = User::query()->create([
-        'name' => ucfirst($role),
-        'email' => "{$role}.of@post.example",
-        'password' => 'clay-and-water',
-        'email_verified_at' => now(),
-    ]);
-    $yard->business->users()->attach($user->id, ['role' => $role]);
-
-    return $user;
-}
 
 it('says on which starts of a day it may hang, with whom, at its length or another', function (): void {
     $date = substr(Yard::at('10:00'), 0, 10);
@@ -121,13 +107,13 @@ it('books outside the rules and over others, too', function (): void {
 });
 
 it('lets a role go outside the rules or over others as far as it may', function (): void {
-    $this->actingAs(somebodyWith($this->yard, 'desk'));
+    $this->actingAs($this->yard->somebody('desk'));
     ($this->post)('move', ['start' => Yard::at('19:00'), 'outside' => true])->assertForbidden();
     ($this->post)('move', ['start' => Yard::at('11:00'), 'double' => true])->assertOk();
-    $this->actingAs(somebodyWith($this->yard, 'staff'));
+    $this->actingAs($this->yard->somebody('staff'));
     ($this->post)('move', ['start' => Yard::at('12:00'), 'double' => true])->assertForbidden();
     ($this->post)('move/tried', ['start' => Yard::at('12:00')])->assertForbidden();
-    $this->actingAs(somebodyWith($this->yard, 'manager'));
+    $this->actingAs($this->yard->somebody('manager'));
     ($this->post)('move', ['start' => Yard::at('19:00'), 'outside' => true])->assertOk();
 });
 

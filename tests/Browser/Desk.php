@@ -51,7 +51,8 @@ final class Desk
               const service = setup.services.find((one) => one.name === 'Wheel lesson').id;
               const times = await ask('desk-times', { service, party: 1, date, at: null, staff: null });
               const start = times.starts[2];
-              const card = await ask('bookings', { service, party: 1, start: start.at, staff: start.staff[0], name: who, told });
+              const wish = { service, party: 1, start: start.at, staff: start.staff[0], name: who, told };
+              const card = await ask('bookings', wish);
               done({ id: card.id, staff: card.staff[0].id });
             })();
             JS, [$date, $who]);

@@ -104,8 +104,8 @@ it('pulls a tag longer, says what that costs, and books over others where that i
     $date = emptyWednesday(6);
     ['id' => $id, 'staff' => $staff] = Desk::lesson($desk, $date, 'Ada Quince');
     $hour = $desk->driver->executeScript(<<<'JS'
-        const ticks = [...document.querySelectorAll('.ruler-hours span')].map((one) => one.getBoundingClientRect().left);
-        return ticks[1] - ticks[0];
+        const [one, next] = document.querySelectorAll('.ruler-hours span');
+        return next.getBoundingClientRect().left - one.getBoundingClientRect().left;
         JS);
     (new WebDriverActions($desk->driver))
         ->moveToElement($desk->find(".tag[data-tag=\"{$id}\"] .tag-pull"))
@@ -128,4 +128,29 @@ it('pulls a tag longer, says what that costs, and books over others where that i
     $desk->type('#desk-staff', (string) $name)->key(WebDriverKeys::TAB)->type('#desk-at', $found[1] ?? '');
     $desk->press('#desk-outside')->sees('What happened')->sees('booked over others on purpose');
     $desk->find('.tag[data-double="true"]');
+});
+
+it('draws time off on a lane, and blocks the house without a stroke, shown before it is saved', function (): void {
+    $desk = $this->window()->signIn();
+    $date = emptyWednesday(7);
+    ['id' => $id, 'staff' => $staff] = Desk::lesson($desk, $date, 'Ada Quince');
+    (new WebDriverActions($desk->driver))
+        ->moveToElement($desk->find("[data-of=\"{$staff}\"]"), 0, 30)
+        ->clickAndHold()
+        ->moveByOffset(40, 0)
+        ->moveByOffset(80, 0)
+        ->release()
+        ->perform();
+    $desk->sees('What this stretch is')->find('.effect-sum');
+    $desk->isAccessible();
+    $desk->write('#drawn-name', 'Dentist')->press('#drawn-save')->sees('Saved.')->find('.lane-off');
+    $desk->press('#undo')->sees('Undone.')
+        ->until('it is gone', fn (): bool => $desk->driver->executeScript(
+            'return document.querySelectorAll(".lane-off").length',
+        ) === 0);
+    $desk->driver->executeScript('document.activeElement.blur()');
+    $desk->key('x')->sees('Nobody is chosen yet');
+    expect($desk->find('#drawn-save')->isEnabled())->toBeFalse();
+    $desk->press('#drawn-all')->write('#drawn-from', '9:00')->write('#drawn-to', '12:30')->sees('Ada Quince');
+    $desk->press('#drawn-save')->sees('Saved.')->press('#undo')->sees('Undone.');
 });

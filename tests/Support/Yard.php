@@ -156,6 +156,20 @@ final readonly class Yard
         app(SellVisit::class)($booking, History::BY_CLIENT);
     }
 
+    /** Somebody who signs in with a role. */
+    public function somebody(string $role, ?string $staff = null): User
+    {
+        $user = User::query()->create([
+            'name' => ucfirst($role),
+            'email' => "{$role}.of.{$this->business->slug}@post.example",
+            'password' => 'clay-and-water',
+            'email_verified_at' => now(),
+        ]);
+        $this->business->users()->attach($user->id, ['role' => $role, 'staff_id' => $staff]);
+
+        return $user;
+    }
+
     public function hold(string $time, int $days = 2): Booking
     {
         return app(

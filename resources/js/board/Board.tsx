@@ -1,17 +1,17 @@
 import { useParams, useSearchParams } from 'react-router';
 import { dateIn } from '../lib/format';
-import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { BoardFoot } from './BoardFoot';
 import { BoardHead } from './BoardHead';
 import { BoardSide } from './BoardSide';
+import { BoardTools } from './BoardTools';
 import { clockIn, DeskSentence } from './DeskSentence';
 import { Lanes } from './Lanes';
-import { LookingAt } from './LookingAt';
 import { Ribbon } from './Ribbon';
 import { useBoard } from './useBoard';
 import { useDesk } from './useDesk';
 import { useDoubling } from './useDoubling';
+import { useDrawn } from './useDrawn';
 import { useKey } from './useKey';
 import { useLooking } from './useLooking';
 import { useSetup } from '../setup/useSetup';
@@ -35,7 +35,8 @@ export function Board() {
   const { may } = useSetup();
   const books = may('change-bookings');
   const doubling = useDoubling();
-  useKey('d', () => (may('book-double') ? doubling.toggle() : undefined));
+  const drawing = useDrawn(board?.business.timeZone ?? 'UTC', () => choose(null));
+  const draws = may('change-setup') || may('change-own-hours');
   useKey('b', () => (books ? desk.begin() : undefined));
 
   if (error !== null) {
@@ -88,24 +89,25 @@ export function Board() {
         {board.week.length > 0 ? (
           <Week {...shared} onDay={openDay} />
         ) : (
-          <Lanes {...shared} moves={books && looking.lanes === 'people'} double={doubling.on} />
+          <Lanes
+            {...shared}
+            moves={books && looking.lanes === 'people'}
+            double={doubling.on}
+            onStroke={draws && looking.lanes === 'people' ? drawing.stroke : null}
+          />
         )}
         <BoardSide
           board={board}
           now={now}
           chosen={chosen}
+          drawing={drawing}
           ofGroup={search.get('of') !== null}
           onChoose={choose}
           onPerson={(id, group) => setSearch({ date: board.date, booking: id, of: group })}
         />
       </div>
       <BoardFoot board={board} shown={date ?? board.date} onGo={go}>
-        {may('book-double') && (
-          <Button id="doubling" small aria-pressed={doubling.on} onClick={doubling.toggle}>
-            {doubling.on ? say.doublingOn : say.doubling}
-          </Button>
-        )}
-        <LookingAt looking={looking} onLook={look} />
+        <BoardTools doubling={doubling} looking={looking} onLook={look} onDraw={draws ? drawing.begin : null} />
       </BoardFoot>
     </main>
   );

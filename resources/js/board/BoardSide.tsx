@@ -1,13 +1,16 @@
 import type { Schemas } from '../lib/api';
 import { BookingCard } from './BookingCard';
 import { ComingUp } from './ComingUp';
+import { DrawnCard } from './DrawnCard';
 import { GroupCard } from './GroupCard';
+import type { Drawing } from './useDrawn';
 
 type Props = {
   board: Schemas['Board'];
   now: string;
   /** A booking's, or that of a tag of many. */
   chosen: string | null;
+  drawing: Drawing;
   /** Whether the chosen one is one person of a group. */
   ofGroup: boolean;
   onChoose: (id: string | null) => void;
@@ -15,13 +18,15 @@ type Props = {
 };
 
 /** Beside the lanes: the card of what is chosen, else what comes next. */
-export function BoardSide({ board, now, chosen, ofGroup, onChoose, onPerson }: Props) {
+export function BoardSide({ board, now, chosen, drawing, ofGroup, onChoose, onPerson }: Props) {
   const tags = [board, ...board.week].flatMap((day) => day.tags);
   const group = ofGroup ? undefined : tags.find((tag) => tag.id === chosen && tag.places !== null);
   return (
     <div className="board-side">
       <div>
-        {chosen === null ? (
+        {drawing.drawn !== null ? (
+          <DrawnCard board={board} drawn={drawing.drawn} onDrawn={drawing.draw} onClose={drawing.leave} />
+        ) : chosen === null ? (
           <ComingUp board={board} now={now} onChoose={onChoose} />
         ) : group !== undefined ? (
           <GroupCard

@@ -1,4 +1,4 @@
-import type { MouseEvent } from 'react';
+import type { MouseEvent, PointerEvent } from 'react';
 import type { Schemas } from '../lib/api';
 import { Fits } from './Fits';
 import { Ground } from './Ground';
@@ -29,6 +29,8 @@ type Props = {
   thin?: boolean;
   onChoose: (id: string | null) => void;
   onStart: (lane: string, instant: string) => void;
+  /** Where its empty ground is taken hold of. */
+  onGround?: ((lane: string, event: PointerEvent<HTMLElement>) => void) | undefined;
 };
 
 export type LaneLift = { up: string | null; may: readonly { from: number; to: number }[]; grip: Grip };
@@ -55,6 +57,7 @@ export function LaneBand(props: Props) {
     lift,
     onChoose,
     onStart,
+    onGround,
   } = props;
   const tags = day.tags.filter((tag) => tag.lanes.includes(lane.id));
   const rows = stacked(tags);
@@ -72,6 +75,7 @@ export function LaneBand(props: Props) {
       role="group"
       aria-label={lane.name}
       onClick={press}
+      onPointerDown={(event) => onGround?.(lane.id, event)}
     >
       <Ground lane={lane} ticks={thin ? [] : day.ruler.ticks} at={scale.at} />
       {lift?.may.map(({ from, to }) => (

@@ -1,7 +1,7 @@
 import { useRef, type ReactNode } from 'react';
 import type { Schemas } from '../lib/api';
 import { clock } from '../lib/format';
-import type { GhostHandle } from './Ghost';
+import { Ghost, type GhostHandle } from './Ghost';
 import { Hours } from './Hours';
 import { LaneBand } from './LaneBand';
 import { LaneName } from './LaneName';
@@ -11,6 +11,7 @@ import { scaleOf } from './ruler';
 import { useColours } from './useColours';
 import { useKey } from './useKey';
 import { useLift } from './useLift';
+import { useStroke } from './useStroke';
 import { useWalk } from './useWalk';
 import * as say from '@words/board';
 import './Lanes.css';
@@ -30,10 +31,12 @@ type DayProps = LanesProps & {
   /** Whether tags can be put elsewhere, and over others. */
   moves: boolean;
   double: boolean;
+  /** A stretch was drawn on a lane; null where nobody may. */
+  onStroke: ((lane: string, from: string, to: string) => void) | null;
 };
 
 /** People, places or units stacked, hours from left to right. */
-export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, moves, double }: DayProps) {
+export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, moves, double, onStroke }: DayProps) {
   const zone = board.business.timeZone;
   const scale = scaleOf(board.ruler);
   const rows = board.lanes.map(({ id }) => ({ id, tags: board.tags.filter((tag) => tag.lanes.includes(id)) }));
@@ -41,6 +44,8 @@ export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, move
   const colours = useColours();
   const ghost = useRef<GhostHandle>(null);
   const lift = useLift(board.business.slug, board.date, scale, (spot) => ghost.current?.put(spot));
+  const mark = useRef<GhostHandle>(null);
+  const stroke = useStroke(scale, mark, (lane, from, to) => onStroke?.(lane, from, to));
   const laneLift = (lane: string) => ({
     up: lift.lifted?.tag.id ?? lift.dropped?.lifted.tag.id ?? null,
     may: lift.lifted === null ? [] : stretches(startsOf(lift.starts, lane), lift.lifted.from.length),
@@ -77,6 +82,7 @@ export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, move
                 lift={moves ? laneLift(lane.id) : null}
                 onChoose={onChoose}
                 onStart={onStart}
+                onGround={onStroke === null ? undefined : stroke.begin}
               />
             </li>
           ))}
@@ -89,6 +95,7 @@ export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, move
           </div>
         )}
       </div>
+      <Ghost ref={mark} isUp={stroke.isUp} scale={scale} zone={zone} name="" />
       {moves && (
         <MoveLayer
           ref={ghost}

@@ -11,6 +11,7 @@ const KEYS = [
   ['Esc', say.keysDo.close],
   ['b', say.keysDo.book],
   ['m', say.keysDo.move],
+  ['x', say.keysDo.draw],
   ['d', say.keysDo.double],
   ['h', say.keysDo.names],
   ['w', say.keysDo.span],

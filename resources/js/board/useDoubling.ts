@@ -15,3 +15,5 @@ export function useDoubling() {
   }, [on]);
   return { on, toggle: () => setOn((before) => !before) };
 }
+
+export type Doubling = ReturnType<typeof useDoubling>;

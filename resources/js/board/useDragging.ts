@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { dayUnder } from './aim';
 import type { Lifted, Spot } from './lift';
+import { swallowClick } from './swallowClick';
 
 type Does = {
   lifted: Lifted | null;
@@ -54,11 +55,4 @@ export function useDragging(does: Does) {
       swallowClick();
     };
   }, [lifted]);
-}
-
-/** The click that ends a pull opens nothing. */
-function swallowClick() {
-  const swallow = (event: Event) => event.stopPropagation();
-  window.addEventListener('click', swallow, { capture: true, once: true });
-  window.setTimeout(() => window.removeEventListener('click', swallow, { capture: true }), 50);
 }

@@ -126,6 +126,16 @@ export const deskTimes = (business: string, asked: Schemas['DeskTimesAsk']) =>
       ),
   });
 
+export const drawnDrafts = (business: string, asked: Schemas['DrawnAsk']) =>
+  queryOptions({
+    queryKey: ['board', business, 'drawn', asked] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/board/drawn', { params: { path: { business } }, body: asked, signal }),
+      ),
+    retry: false,
+  });
+
 /** Where a booking may hang on a day; the day's own, so that it is not asked twice. */
 export const moveTimes = (business: string, id: string, date: string) =>
   queryOptions({

@@ -1,0 +1,38 @@
+import type { Looking } from '../lib/queries';
+import { useSetup } from '../setup/useSetup';
+import { Button } from '../ui/Button';
+import { LookingAt } from './LookingAt';
+import type { Doubling } from './useDoubling';
+import { useKey } from './useKey';
+import * as say from '@words/board';
+
+type Props = {
+  doubling: Doubling;
+  looking: Looking;
+  onLook: (changes: Partial<Looking>) => void;
+  /** Begins a stretch of hours or time off; null where nobody may. */
+  onDraw: (() => void) | null;
+};
+
+/** Beneath the lanes: the mode of double booking, hours and time off, and what is shown. */
+export function BoardTools({ doubling, looking, onLook, onDraw }: Props) {
+  const { may } = useSetup();
+  const doubles = may('book-double');
+  useKey('d', () => (doubles ? doubling.toggle() : undefined));
+  useKey('x', () => onDraw?.());
+  return (
+    <>
+      {doubles && (
+        <Button id="doubling" small aria-pressed={doubling.on} onClick={doubling.toggle}>
+          {doubling.on ? say.doublingOn : say.doubling}
+        </Button>
+      )}
+      {onDraw !== null && (
+        <Button id="draw" small onClick={onDraw}>
+          {say.hoursAndOff}
+        </Button>
+      )}
+      <LookingAt looking={looking} onLook={onLook} />
+    </>
+  );
+}
