@@ -16,6 +16,7 @@ export default defineConfig({
         'resources/js/workspace/main.tsx',
         'resources/css/app.css',
         'resources/css/stand-ins.css',
+        'resources/css/instead.css',
       ],
       buildDirectory: `build/${language}`,
       refresh: false,

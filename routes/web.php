@@ -16,6 +16,7 @@ use App\Accounts\Http\SignOut;
 use App\Accounts\Http\SignUp;
 use App\Accounts\Http\VerifyMail;
 use App\Accounts\Http\WithdrawInvitation;
+use App\Board\Http\AddNote;
 use App\Board\Http\AnswerRequest;
 use App\Board\Http\AskDeskRepeats;
 use App\Board\Http\AskDeskTimes;
@@ -32,8 +33,10 @@ use App\Board\Http\SendSaleLetter;
 use App\Board\Http\SendWord;
 use App\Board\Http\ShowBoard;
 use App\Board\Http\ShowCard;
+use App\Board\Http\ShowOtherVisits;
 use App\Board\Http\ShowRibbon;
 use App\Board\Http\ShowVersion;
+use App\Board\Http\Suggest;
 use App\Board\Http\TakeCode;
 use App\Board\Http\TryMove;
 use App\Changes\Http\SaveChanges;
@@ -46,6 +49,7 @@ use App\Gate\Http\Pay;
 use App\Gate\Http\ShowBooking;
 use App\Gate\Http\ShowGate;
 use App\Gate\Http\ShowPicture;
+use App\Gate\Http\TakeInstead;
 use App\Ledger\Http\AddSaleLine;
 use App\Ledger\Http\ChargeAgain;
 use App\Ledger\Http\CloseToday;
@@ -90,6 +94,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('book/{slug}', ShowGate::class)->withoutMiddleware('web');
 Route::get('b/{id}', ShowBooking::class)->withoutMiddleware('web');
 Route::get('b/{id}/pay', Pay::class)->withoutMiddleware('web');
+Route::match(['get', 'post'], 'b/{id}/instead', TakeInstead::class)->withoutMiddleware('web');
 Route::get('b/{id}/calendar', DownloadCalendar::class)->withoutMiddleware('web');
 Route::get('pictures/{id}', ShowPicture::class)->withoutMiddleware('web');
 Route::get('verify/{id}', VerifyMail::class)->where('id', '[0-9]{1,18}')->name('verify');
@@ -143,6 +148,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::get('board/version', ShowVersion::class);
                 Route::post('board/drawn', AskDrawn::class);
                 Route::get('bookings/{id}', ShowCard::class);
+                Route::get('bookings/{id}/visits', ShowOtherVisits::class);
                 Route::get('bookings/{id}/files/{file}', DownloadAttachment::class);
             });
             Route::middleware('may:see-sales')->group(static function (): void {
@@ -175,6 +181,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('bookings/{id}/code', TakeCode::class);
             });
             Route::post('bookings/{id}/course', Mark::class)->middleware('may:mark-visits');
+            Route::post('bookings/{id}/notes', AddNote::class)->middleware('may:mark-visits');
             Route::middleware('may:change-bookings')->group(static function (): void {
                 Route::post('desk-times', AskDeskTimes::class);
                 Route::post('desk-repeats', AskDeskRepeats::class);
@@ -183,6 +190,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('bookings/{id}/missed', Miss::class);
                 Route::post('bookings/{id}/answer', AnswerRequest::class);
                 Route::post('bookings/{id}/times', AskOtherTimes::class);
+                Route::post('bookings/{id}/suggest', Suggest::class);
                 Route::post('bookings/{id}/move', Move::class);
                 Route::post('bookings/{id}/move/tried', TryMove::class);
                 Route::post('bookings/{id}/move/times', AskMoveTimes::class);

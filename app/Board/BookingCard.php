@@ -18,6 +18,7 @@ use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Models\VisitNote;
 use App\Support\Clock;
 use YardBell\Core\Booking\State;
 
@@ -48,6 +49,10 @@ final readonly class BookingCard
             'sale' => $booking->sale_id,
             'state' => $booking->state->value,
             'answers' => $booking->answers,
+            'suggested' => array_column($booking->suggested, 'start'),
+            'notes' => $this->notes($booking),
+            'serviceId' => $booking->service_id,
+            'clientId' => $booking->client_id,
             'mayAnswer' => $booking->state === State::Pending,
             'start' => $facts->start->format('Y-m-d\TH:i\Z'),
             'end' => $facts->end->format('Y-m-d\TH:i\Z'),
@@ -120,6 +125,25 @@ final readonly class BookingCard
             'double' => $booking->double_booked,
             'laterOnes' => count(Repeated::after($booking)),
         ];
+    }
+
+    /** @return list<array{text: string, by: string, at: string}> of staff, the latest first */
+    private function notes(Booking $booking): array
+    {
+        return array_values(
+            VisitNote::query()
+                ->where('business_id', $booking->business_id)
+                ->where('booking_id', $booking->id)
+                ->orderByDesc('at')
+                ->orderByDesc('id')
+                ->get()
+                ->map(static fn (VisitNote $note): array => [
+                    'text' => $note->text,
+                    'by' => $note->by,
+                    'at' => $note->at->format('Y-m-d\TH:i\Z'),
+                ])
+                ->all(),
+        );
     }
 
     /** What we have noted is said in the reader's language; what somebody typed stays as it was typed. */

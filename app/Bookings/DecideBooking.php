@@ -29,15 +29,7 @@ final readonly class DecideBooking
     {
         return $this->db->transaction(function () use ($businessId, $id, $yes, $by, $why): Booking {
             $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($id);
-            if ($booking->state !== State::Pending) {
-                throw new Refusal(
-                    new Sentence('refusal.booking.not_asked', [
-                        'state' => new Sentence('refusal.state', ['state' => $booking->state->value]),
-                    ]),
-                    409,
-                    'too_late',
-                );
-            }
+            self::check($booking);
             $this->history->become($booking, $yes ? State::Confirmed : State::Declined, $by, $why);
             $this->announcements->of($booking, $yes ? Occasion::Booked : Occasion::Declined, $why);
             if ($yes) {
@@ -48,5 +40,19 @@ final readonly class DecideBooking
 
             return $booking;
         }, attempts: 5);
+    }
+
+    /** @throws Refusal where it does not wait any more */
+    public static function check(Booking $booking): void
+    {
+        if ($booking->state !== State::Pending) {
+            throw new Refusal(
+                new Sentence('refusal.booking.not_asked', [
+                    'state' => new Sentence('refusal.state', ['state' => $booking->state->value]),
+                ]),
+                409,
+                'too_late',
+            );
+        }
     }
 }

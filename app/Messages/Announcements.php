@@ -48,6 +48,25 @@ final readonly class Announcements
         }
     }
 
+    /**
+     * Other times to somebody who has asked for one.
+     *
+     * @param  list<string>  $starts instants
+     */
+    public function suggest(Booking $booking, array $starts, string $why): void
+    {
+        $times = implode(' ', $starts);
+        $this->mail(
+            $booking,
+            Occasion::Suggested,
+            Audience::Client,
+            $booking->contact['email'] ?? '',
+            why: $why,
+            mark: substr(hash('sha256', $times), 0, 12),
+            more: ['times' => $times],
+        );
+    }
+
     /** A word to the client about their booking, in somebody's own words. */
     public function word(Booking $booking, string $text): void
     {

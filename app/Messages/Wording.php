@@ -11,7 +11,9 @@ use App\Models\Booking;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
 use App\Support\ClientLink;
+use App\Support\Instants;
 use App\Support\LocalTime;
+use YardBell\Core\Time\Wall;
 
 /**
  * The shipped wording, from the catalogue. It fits itself to the case: place, payment and link appear where they apply.
@@ -21,6 +23,7 @@ final readonly class Wording
     private const LINKED = [
         Occasion::Booked,
         Occasion::Pending,
+        Occasion::Suggested,
         Occasion::Moved,
         Occasion::Word,
         Occasion::Reminder,
@@ -90,6 +93,7 @@ final readonly class Wording
             $toClient ? $this->toClient($entry->occasion, $facts) : $this->toHouse($entry->occasion, $facts),
             implode("\n", $this->particulars->of($booking, $facts, $entry->audience)),
             $entry->text('why') === '' ? '' : "\"{$entry->text('why')}\"",
+            implode("\n", $this->suggested($entry, $booking, $facts)),
             $toClient ? $this->link($entry->occasion, $booking) : '',
             $facts->business->name,
         ]);
@@ -104,6 +108,16 @@ final readonly class Wording
             $method?->value,
             ...$this->papers->with($entry, $booking),
         );
+    }
+
+    /** @return list<string> each time that is suggested, with its link */
+    private function suggested(OutboxEntry $entry, Booking $booking, BookingFacts $facts): array
+    {
+        return array_map(function (string $start) use ($booking, $facts): string {
+            $when = LocalTime::written(Instants::carbon(Wall::instant($start)), $facts->business);
+
+            return "{$this->catalogue->sentence($when)}\n{$this->links->instead($booking, $start)}";
+        }, array_values(array_filter(explode(' ', $entry->text('times')))));
     }
 
     private function toClient(Occasion $occasion, BookingFacts $facts): string

@@ -54,6 +54,7 @@ use YardBell\Core\Booking\State;
  * @property list<string> $staff_ids as booked
  * @property list<string> $units ids
  * @property bool $double_booked
+ * @property list<array{start: string, staff: list<string>}> $suggested other times, while it waits for a yes
  * @property list<array{rule: string, says: string}> $outside what was broken on purpose, in what words (rules.md T18)
  * @property array{name: string, email: string, phone: string}|null $contact as given with this booking; null while held
  * @property list<array{question: string, answer: string, file?: string}> $answers each with its question as it was
@@ -76,6 +77,7 @@ final class Booking extends Model
     protected $attributes = [
         'answers' => '[]',
         'outside' => '[]',
+        'suggested' => '[]',
         'lines' => '[]',
         'taxes' => '[]',
         'staff_pay' => '[]',
@@ -101,6 +103,7 @@ final class Booking extends Model
             'contact' => 'array',
             'answers' => 'array',
             'outside' => 'array',
+            'suggested' => 'array',
             'lines' => 'array',
             'taxes' => 'array',
             'staff_pay' => 'array',

@@ -11,6 +11,7 @@ enum Occasion: string
     case Prove = 'prove';
     case Pending = 'pending';
     case Declined = 'declined';
+    case Suggested = 'suggested';
     case Moved = 'moved';
     case Word = 'word';
     case Cancelled = 'cancelled';

@@ -24,6 +24,12 @@ final readonly class ClientLink
         return "{$this->url}/b/{$booking->id}?{$this->query($booking)}";
     }
 
+    /** Where a time that is suggested instead can be taken. */
+    public function instead(Booking $booking, string $start): string
+    {
+        return "{$this->url}/b/{$booking->id}/instead?{$this->query($booking)}&start=".rawurlencode($start);
+    }
+
     /** The same, as it is mailed: whoever opens it can read what goes to that address. */
     public function mailed(Booking $booking): string
     {

@@ -8,6 +8,8 @@ return [
     'by_client' => 'client',
     'by_clock' => 'the clock',
     'by_import' => 'the import',
+    'suggested' => 'other times suggested',
+    'noted' => 'a note added',
     'moved' => 'moved from {from}',
     'undone' => 'undone',
     'taken_again' => 'taken again',

@@ -20,6 +20,13 @@ return [
         'title' => 'Book at {business}',
         'description' => 'Pick a time at {business} and book it in a minute.',
     ],
+    'instead' => [
+        'title' => 'Another time at {business}',
+        'offer' => '{service}: {when}',
+        'kept' => 'If this suits you, take it, and it is booked. What you asked for is free again then.',
+        'take' => 'Yes, book this time',
+        'back' => 'See what you asked for',
+    ],
     'booking' => [
         'title' => 'Your booking at {business}',
         'description' => '{service} at {business}',

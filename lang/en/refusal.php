@@ -119,6 +119,7 @@ return [
         'not_missed' => 'Whether somebody came is known once it has begun, and said once.',
         'not_asked' => 'This booking does not wait for an answer: it is {state}.',
         'later_not_moved' => 'Nothing was moved: of the later ones, {date} does not fit.',
+        'not_suggested' => 'This time is not offered any more.',
         'not_moved' => 'This booking cannot be moved: it has begun, is over, or is part of a session.',
         'not_cancelled' => 'This booking is {state} and can no longer be cancelled.',
         'begun' => 'It has begun already, so it can no longer be cancelled here. Please call.',

@@ -71,6 +71,8 @@ return [
         'ends_another_time' => 'It ends at another time than it begins.',
         'services_limited_part' => 'Services are limited to this part of the day. Take it off them first.',
     ],
+    'suggest' => ['how_many' => 'Choose one to {most} times.'],
+    'note' => ['empty' => 'There is nothing to note yet.'],
     'drawn' => [
         'nobody' => 'Nobody is chosen, so it would be for nobody.',
         'weeks' => 'How many weeks: from 1 to {most}.',

@@ -177,6 +177,7 @@ function asksOf(Yard $yard): array
     $paid = ['method' => 'cash', 'amount' => 10, 'tip' => 0, 'given' => null, 'keepsRest' => false];
     $seen = ['seen' => $money->owed];
     $product = ['label' => 'Pot', 'amount' => 500, 'why' => ''];
+    $suggested = ['times' => [['start' => Yard::at('15:00'), 'staff' => $pending->staff_ids]]];
     $drawn = ['way' => 'off', 'date' => '2027-03-01', 'from' => '09:00', 'to' => '10:00', 'weeks' => 1];
     $asks = [
         ['GET', 'setup', [], false],
@@ -221,6 +222,9 @@ function asksOf(Yard $yard): array
         ['POST', "bookings/{$pending->id}/answer", ['accept' => true], true],
         ['POST', "bookings/{$booked->id}/times", [], true],
         ['POST', "bookings/{$booked->id}/move", ['start' => Yard::at('15:00'), 'staff' => null], true],
+        ['GET', "bookings/{$booked->id}/visits", [], true],
+        ['POST', "bookings/{$booked->id}/notes", ['text' => 'Left-handed'], true],
+        ['POST', "bookings/{$pending->id}/suggest", $suggested, true],
         ['POST', "bookings/{$booked->id}/move/tried", ['start' => Yard::at('15:00'), 'staff' => null], true],
         ['POST', "bookings/{$booked->id}/move/times", ['date' => substr(Yard::at('15:00'), 0, 10)], true],
         [

@@ -1,5 +1,6 @@
 import { useParams, useSearchParams } from 'react-router';
-import { dateIn } from '../lib/format';
+import type { Schemas } from '../lib/api';
+import { addDays, dateIn } from '../lib/format';
 import { Notice } from '../ui/Notice';
 import { BoardFoot } from './BoardFoot';
 import { BoardHead } from './BoardHead';
@@ -63,6 +64,10 @@ export function Board() {
       }
     }
   };
+  const again = (card: Schemas['Card'], weeks: number) => {
+    desk.beginAgain(card, zone);
+    go(addDays(dateIn(card.start, zone), 7 * weeks));
+  };
   const shared = {
     board,
     now,
@@ -103,6 +108,7 @@ export function Board() {
           drawing={drawing}
           ofGroup={search.get('of') !== null}
           onChoose={choose}
+          onAgain={books ? again : undefined}
           onPerson={(id, group) => setSearch({ date: board.date, booking: id, of: group })}
         />
       </div>

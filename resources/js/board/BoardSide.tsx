@@ -15,10 +15,11 @@ type Props = {
   ofGroup: boolean;
   onChoose: (id: string | null) => void;
   onPerson: (id: string, group: string) => void;
+  onAgain: ((card: Schemas['Card'], weeks: number) => void) | undefined;
 };
 
 /** Beside the lanes: the card of what is chosen, else what comes next. */
-export function BoardSide({ board, now, chosen, drawing, ofGroup, onChoose, onPerson }: Props) {
+export function BoardSide({ board, now, chosen, drawing, ofGroup, onChoose, onPerson, onAgain }: Props) {
   const tags = [board, ...board.week].flatMap((day) => day.tags);
   const group = ofGroup ? undefined : tags.find((tag) => tag.id === chosen && tag.places !== null);
   return (
@@ -42,6 +43,7 @@ export function BoardSide({ board, now, chosen, drawing, ofGroup, onChoose, onPe
             business={board.business.slug}
             id={chosen}
             zone={board.business.timeZone}
+            onAgain={onAgain}
             onClose={() => onChoose(null)}
           />
         )}

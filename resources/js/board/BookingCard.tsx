@@ -1,27 +1,37 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { Check } from '../ui/Check';
-import { inputLook } from '../ui/inputLook';
+import { useQuery } from '@tanstack/react-query';
 import { Wrong } from '../ui/Wrong';
-import { Notice, noticeLook } from '../ui/Notice';
+import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
-import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import type { Schemas } from '../lib/api';
 import { clock, day, moment } from '../lib/format';
 import { Mark } from '../ui/Mark';
 import { card as cardQuery } from '../lib/queries';
+import { BookAgain } from './BookAgain';
+import { Cancel } from './Cancel';
 import { Course } from './Course';
+import { Decide } from './Decide';
 import { Money } from './Money';
 import { Move } from './Move';
+import { Notes } from './Notes';
 import { useNames } from './useNames';
 import { SideCard } from './SideCard';
+import { Visits } from './Visits';
+import { Word } from './Word';
 import * as say from '@words/board';
 import { wordOf } from '../language/wordOf';
 import { rich } from '../language/rich';
 
-type Props = { business: string; id: string; zone: string; onClose: () => void };
+type Props = {
+  business: string;
+  id: string;
+  zone: string;
+  /** Begins the same booking so many weeks later; left out where nobody may. */
+  onAgain: ((card: Schemas['Card'], weeks: number) => void) | undefined;
+  onClose: () => void;
+};
 
 /** Everything about one booking: who, what, money, messages sent and waiting, what happened. */
-export function BookingCard({ business, id, zone, onClose }: Props) {
+export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
   const { hidden, toggle, shown } = useNames();
   const { data, error } = useQuery({ ...cardQuery(business, id), refetchInterval: 5_000 });
   if (error !== null) {
@@ -56,6 +66,10 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
           <Mark of={member} /> {member.name}
         </p>
       ))}
+      {data.mayAnswer && <Decide business={business} id={id} zone={zone} suggested={data.suggested} />}
+      {data.mayMove && <Move business={business} card={data} zone={zone} />}
+      {data.mayCancel && <Cancel business={business} id={id} later={data.laterOnes} />}
+      {onAgain !== undefined && data.clientId !== null && <BookAgain card={data} onAgain={onAgain} />}
       {hidden ? (
         <Notice as="div" className="grid justify-items-start gap-2">
           {say.namesAreHidden}
@@ -66,9 +80,8 @@ export function BookingCard({ business, id, zone, onClose }: Props) {
       ) : (
         <About business={business} card={data} zone={zone} />
       )}
-      {data.mayAnswer && <Decide business={business} id={id} />}
-      {data.mayMove && <Move business={business} card={data} zone={zone} />}
-      {data.mayCancel && <Cancel business={business} id={id} later={data.laterOnes} />}
+      {!hidden && data.client !== null && data.client.email !== '' && <Word business={business} id={id} />}
+      {!hidden && <Visits business={business} card={data} zone={zone} />}
       {!hidden && <Past card={data} zone={zone} />}
     </SideCard>
   );
@@ -113,6 +126,7 @@ function About({ business, card, zone }: PartProps) {
         </div>
       )}
       {card.note !== '' && <Notice>{card.note}</Notice>}
+      <Notes business={business} card={card} zone={zone} />
       <Money business={business} zone={zone} card={card} />
       <Messages card={card} zone={zone} />
     </>
@@ -162,112 +176,5 @@ function Messages({ card, zone }: { card: Schemas['Card']; zone: string }) {
         ))}
       </ul>
     </div>
-  );
-}
-
-/** Yes or no to a booking that waits for it. */
-function Decide({ business, id }: { business: string; id: string }) {
-  const queries = useQueryClient();
-  const [why, setWhy] = useState('');
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const answer = async (accept: boolean) => {
-    try {
-      const sending = api.POST('/api/businesses/{business}/bookings/{id}/answer', {
-        params: { path: { business, id } },
-        body: { accept, why },
-      });
-      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(sending));
-      await queries.invalidateQueries({ queryKey: ['board', business] });
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong).message);
-    }
-  };
-  return (
-    <Notice as="div" className="grid gap-2">
-      <label htmlFor="answer-why" className="font-semibold">
-        {say.waitsForAnswer}
-      </label>
-      <input
-        id="answer-why"
-        className={inputLook()}
-        maxLength={300}
-        value={why}
-        onChange={(event) => setWhy(event.target.value)}
-      />
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
-      <p className="flex flex-wrap gap-2">
-        <Button id="accept" kind="next" small onClick={() => void answer(true)}>
-          {say.yesBook}
-        </Button>
-        <Button id="decline" small onClick={() => void answer(false)}>
-          {say.decline}
-        </Button>
-      </p>
-    </Notice>
-  );
-}
-
-function Cancel({ business, id, later }: { business: string; id: string; later: number }) {
-  const queries = useQueryClient();
-  const [asking, setAsking] = useState(false);
-  const [all, setAll] = useState(false);
-  const [why, setWhy] = useState('');
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const cancel = async () => {
-    try {
-      const sending = api.POST('/api/businesses/{business}/bookings/{id}/cancel', {
-        params: { path: { business, id } },
-        body: { why, later: all },
-      });
-      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(sending));
-      await queries.invalidateQueries({ queryKey: ['board', business] });
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong).message);
-    }
-  };
-  if (!asking) {
-    return (
-      <Button id="cancel-booking" small className="justify-self-start" onClick={() => setAsking(true)}>
-        {say.cancelThisBooking}
-      </Button>
-    );
-  }
-  return (
-    <form
-      className={`${noticeLook('trouble')} grid gap-2`}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void cancel();
-      }}
-    >
-      <label htmlFor="why" className="font-semibold">
-        {say.wordToClientIf}
-      </label>
-      <input
-        id="why"
-        className={inputLook()}
-        maxLength={300}
-        value={why}
-        onChange={(event) => setWhy(event.target.value)}
-      />
-      {later > 0 && (
-        <Check id="cancel-later" checked={all} onChange={setAll}>
-          {say.cancelLater({ count: later })}
-        </Check>
-      )}
-      {trouble !== null && <Wrong as="p">{trouble}</Wrong>}
-      <p className="flex flex-wrap gap-2">
-        <Button type="submit" id="really-cancel" kind="trouble" small>
-          {say.cancelAndTellThem}
-        </Button>
-        <Button small onClick={() => setAsking(false)}>
-          {say.leave}
-        </Button>
-      </p>
-    </form>
   );
 }

@@ -10,7 +10,7 @@ export function SideCard({ label, title, onClose, children }: Props) {
   useEffect(() => heading.current?.focus(), []);
   return (
     <article
-      className="grid gap-3 rounded-2xl border border-line bg-paper p-4"
+      className="grid grid-cols-[minmax(0,1fr)] gap-3 rounded-2xl border border-line bg-paper p-4"
       aria-label={label}
       onKeyDown={(event) => {
         if (event.key === 'Escape') {

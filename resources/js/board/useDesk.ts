@@ -1,6 +1,8 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
+import { readClock } from '../lib/clock';
+import { clock } from '../lib/format';
 import { card as cardQuery, deskTimes } from '../lib/queries';
 import { useSettled } from '../ui/useSettled';
 
@@ -95,6 +97,16 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
     wrong: refusal?.fields ?? {},
     trouble: refusal === null || refusal.fields !== undefined ? null : refusal.message,
     begin: (known: Partial<DeskDraft> = {}) => setDraft((before) => ({ ...(before ?? EMPTY), ...known })),
+    /** The same for the same client, at the same hour. */
+    beginAgain: ({ clientId, client, serviceId, staff: people, start, party: many }: Schemas['Card'], zone: string) =>
+      setDraft({
+        ...EMPTY,
+        who: { ...NOBODY, id: clientId, name: client?.name ?? '' },
+        service: serviceId,
+        staff: people.length === 1 ? (people[0]?.id ?? null) : null,
+        at: readClock(clock(start, zone)) ?? '',
+        party: many,
+      }),
     set,
     leave: () => setDraft(null),
     book,

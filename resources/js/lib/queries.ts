@@ -136,6 +136,28 @@ export const drawnDrafts = (business: string, asked: Schemas['DrawnAsk']) =>
     retry: false,
   });
 
+export const otherVisits = (business: string, id: string) =>
+  queryOptions({
+    queryKey: ['card', business, id, 'visits'] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.GET('/api/businesses/{business}/bookings/{id}/visits', { params: { path: { business, id } }, signal }),
+      ),
+  });
+
+export const otherTimes = (business: string, id: string) =>
+  queryOptions({
+    queryKey: ['card', business, id, 'times'] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/bookings/{id}/times', {
+          params: { path: { business, id } },
+          body: { drafts: [] },
+          signal,
+        }),
+      ),
+  });
+
 /** Where a booking may hang on a day; the day's own, so that it is not asked twice. */
 export const moveTimes = (business: string, id: string, date: string) =>
   queryOptions({

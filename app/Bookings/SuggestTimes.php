@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Language\Sentence;
+use App\Messages\Announcements;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Support\Refusal;
+use Illuminate\Database\ConnectionInterface;
+use YardBell\Core\Time\Wall;
+
+/**
+ * Other times for somebody who has asked for one: they take one by its link, and it is booked. Until then what they
+ * asked for stays kept for them, and the others are not.
+ */
+final readonly class SuggestTimes
+{
+    public function __construct(
+        private ConnectionInterface $db,
+        private RulesReader $rules,
+        private OtherTimes $times,
+        private MoveBooking $move,
+        private DecideBooking $decide,
+        private History $history,
+        private Announcements $announcements,
+    ) {
+    }
+
+    /**
+     * @param  list<Destination>  $times
+     * @param  string  $why a word with it
+     *
+     * @throws Refusal|TimeTaken where it does not wait any more, or one of them is not free
+     */
+    public function __invoke(Business $business, string $id, array $times, string $by, string $why): Booking
+    {
+        return $this->db->transaction(function () use ($business, $id, $times, $by, $why): Booking {
+            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+            DecideBooking::check($booking);
+            $book = $this->rules->bookNow($business);
+            $suggested = [];
+            foreach ($times as $to) {
+                $slots = $this->times->at($business, $book, $booking, $to);
+                $slot = $slots[0] ?? throw TimeTaken::near($this->times->near($business, $book, $booking, $to, 4));
+                $suggested[] = ['start' => Wall::writeInstant($slot->start), 'staff' => $to->staff ?? $slot->staff];
+            }
+            $booking->update(['suggested' => $suggested]);
+            $this->history->changed($booking, $by, (new Sentence('history.suggested'))->text());
+            $this->announcements->suggest($booking, array_column($suggested, 'start'), $why);
+
+            return $booking;
+        }, attempts: 5);
+    }
+
+    /** @throws Refusal|TimeTaken where it was not suggested, does not wait any more, or is taken meanwhile */
+    public function take(Business $business, string $id, string $start): Booking
+    {
+        return $this->db->transaction(function () use ($business, $id, $start): Booking {
+            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+            DecideBooking::check($booking);
+            $staff = array_column($booking->suggested, 'staff', 'start')[$start] ?? null;
+            if ($staff === null) {
+                throw new Refusal(new Sentence('refusal.booking.not_suggested'), 409, 'too_late');
+            }
+            $to = new Destination(Wall::instant($start), $staff);
+            ($this->move)($business, $id, $to, History::BY_CLIENT, told: false);
+            $booking->refresh()->update(['suggested' => []]);
+
+            return ($this->decide)($business->id, $id, true, History::BY_CLIENT);
+        }, attempts: 5);
+    }
+}

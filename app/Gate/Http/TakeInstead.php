@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate\Http;
+
+use App\Bookings\SuggestTimes;
+use App\Facts\BookingFacts;
+use App\Gate\LinkedBooking;
+use App\Language\Catalogue;
+use App\Models\Booking;
+use App\Support\ClientLink;
+use App\Support\Instants;
+use App\Support\LocalTime;
+use App\Support\Refusal;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use YardBell\Core\Time\Wall;
+
+/**
+ * A time that was suggested instead of the one asked for: looked at by its link, taken by a press, so that no mail
+ * program books by looking at a link.
+ */
+final readonly class TakeInstead
+{
+    public function __construct(
+        private ClientLink $links,
+        private LinkedBooking $linked,
+        private SuggestTimes $suggest,
+        private Catalogue $catalogue,
+    ) {
+    }
+
+    public function __invoke(Request $request, string $id): View|RedirectResponse
+    {
+        $this->links->check($request, $id);
+        $booking = $this->linked->find($id);
+        $start = $request->query('start');
+        if (! is_string($start) || preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\dZ\z/', $start) !== 1) {
+            throw new NotFoundHttpException();
+        }
+        $refusal = null;
+        if ($request->isMethod('post')) {
+            try {
+                $this->suggest->take($booking->business()->firstOrFail(), $id, $start);
+
+                return new RedirectResponse($this->links->to($booking->refresh()));
+            } catch (Refusal $refused) {
+                $why = $refused->sentence;
+                $refusal = is_string($why) ? $this->catalogue->say($why) : $this->catalogue->sentence($why);
+            }
+        }
+
+        return $this->page($booking, $start, $refusal);
+    }
+
+    private function page(Booking $booking, string $start, ?string $refusal): View
+    {
+        $facts = BookingFacts::of($booking);
+        $isOpen = in_array($start, array_column($booking->suggested, 'start'), true);
+
+        return view('instead', [
+            'business' => $facts->business->name,
+            'service' => $facts->service,
+            'when' => $this->catalogue->sentence(
+                LocalTime::written(Instants::carbon(Wall::instant($start)), $facts->business),
+            ),
+            'refusal' => $refusal ?? ($isOpen ? null : $this->catalogue->say('refusal.booking.not_suggested')),
+            'mayTake' => $isOpen,
+            'back' => $this->links->to($booking),
+        ]);
+    }
+}

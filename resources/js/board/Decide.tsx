@@ -1,0 +1,75 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, refusalOf, unwrap } from '../lib/api';
+import { moment } from '../lib/format';
+import { card as cardQuery } from '../lib/queries';
+import { Button } from '../ui/Button';
+import { inputLook } from '../ui/inputLook';
+import { Notice } from '../ui/Notice';
+import { Wrong } from '../ui/Wrong';
+import { Suggest } from './Suggest';
+import * as say from '@words/board';
+
+type Props = {
+  business: string;
+  id: string;
+  zone: string;
+  /** Instants that wait for the client's answer. */
+  suggested: readonly string[];
+};
+
+/** Yes, no or another time to a booking that waits for an answer. */
+export function Decide({ business, id, zone, suggested }: Props) {
+  const queries = useQueryClient();
+  const [why, setWhy] = useState('');
+  const [suggests, setSuggests] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const answer = async (accept: boolean) => {
+    try {
+      const sending = api.POST('/api/businesses/{business}/bookings/{id}/answer', {
+        params: { path: { business, id } },
+        body: { accept, why },
+      });
+      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(sending));
+      await queries.invalidateQueries({ queryKey: ['board', business] });
+    } catch (wrong) {
+      setTrouble(refusalOf(wrong).message);
+    }
+  };
+  return (
+    <Notice as="div" className="grid gap-2">
+      <label htmlFor="answer-why" className="font-semibold">
+        {say.waitsForAnswer}
+      </label>
+      <input
+        id="answer-why"
+        className={inputLook()}
+        maxLength={300}
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+      />
+      {trouble !== null && (
+        <Wrong as="p" role="alert">
+          {trouble}
+        </Wrong>
+      )}
+      <p className="flex flex-wrap gap-2">
+        <Button id="accept" kind="next" small onClick={() => void answer(true)}>
+          {say.yesBook}
+        </Button>
+        <Button id="decline" small onClick={() => void answer(false)}>
+          {say.decline}
+        </Button>
+        {!suggests && (
+          <Button id="another-time" small onClick={() => setSuggests(true)}>
+            {say.anotherTime}
+          </Button>
+        )}
+      </p>
+      {suggested.length > 0 && (
+        <p className="text-sm">{say.suggested({ times: suggested.map((at) => moment(at, zone)).join(', ') })}</p>
+      )}
+      {suggests && <Suggest business={business} id={id} zone={zone} why={why} onDone={() => setSuggests(false)} />}
+    </Notice>
+  );
+}

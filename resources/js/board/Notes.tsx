@@ -1,0 +1,66 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState, type SubmitEvent } from 'react';
+import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { moment } from '../lib/format';
+import { card as cardQuery } from '../lib/queries';
+import { useSetup } from '../setup/useSetup';
+import { Button } from '../ui/Button';
+import { inputLook } from '../ui/inputLook';
+import { Wrong } from '../ui/Wrong';
+import * as say from '@words/board';
+
+type Props = { business: string; card: Schemas['Card']; zone: string };
+
+/** What staff have noted about the visit, dated and signed, and a line for more. */
+export function Notes({ business, card, zone }: Props) {
+  const queries = useQueryClient();
+  const { may } = useSetup();
+  const [text, setText] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const note = async (event: SubmitEvent) => {
+    event.preventDefault();
+    try {
+      const sending = api.POST('/api/businesses/{business}/bookings/{id}/notes', {
+        params: { path: { business, id: card.id } },
+        body: { text },
+      });
+      queries.setQueryData(cardQuery(business, card.id).queryKey, await unwrap(sending));
+      setText('');
+      setTrouble(null);
+    } catch (wrong) {
+      setTrouble(refusalOf(wrong).message);
+    }
+  };
+  return (
+    <section className="grid grid-cols-[minmax(0,1fr)] gap-1.5" aria-label={say.staffNotes}>
+      <h3 className="text-lg">{say.staffNotes}</h3>
+      {card.notes.map((one) => (
+        <p key={`${one.at} ${one.text}`} className="text-sm whitespace-pre-line">
+          {one.text}
+          <span className="block text-soft">{say.signed({ by: one.by, at: moment(one.at, zone) })}</span>
+        </p>
+      ))}
+      {may('mark-visits') && (
+        <form className="flex gap-2" onSubmit={(event) => void note(event)}>
+          <input
+            id="visit-note"
+            className={`min-w-0 flex-1 ${inputLook('small')}`}
+            aria-label={say.newNote}
+            placeholder={say.newNote}
+            maxLength={2000}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+          <Button type="submit" small disabled={text.trim() === ''}>
+            {say.noteIt}
+          </Button>
+        </form>
+      )}
+      {trouble !== null && (
+        <Wrong as="p" role="alert">
+          {trouble}
+        </Wrong>
+      )}
+    </section>
+  );
+}

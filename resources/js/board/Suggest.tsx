@@ -1,0 +1,62 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { listed, moment } from '../lib/format';
+import { card as cardQuery, otherTimes } from '../lib/queries';
+import { Button } from '../ui/Button';
+import { Check } from '../ui/Check';
+import { Wrong } from '../ui/Wrong';
+import * as say from '@words/board';
+
+type Props = { business: string; id: string; zone: string; why: string; onDone: () => void };
+
+/** As many times as a client can weigh. */
+const MOST = 3;
+
+/** Other times for somebody who waits for an answer: those that are ticked are mailed, each with its link. */
+export function Suggest({ business, id, zone, why, onDone }: Props) {
+  const queries = useQueryClient();
+  const { data } = useQuery(otherTimes(business, id));
+  const [chosen, setChosen] = useState<readonly Schemas['OtherTime'][]>([]);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const send = async () => {
+    try {
+      const sending = api.POST('/api/businesses/{business}/bookings/{id}/suggest', {
+        params: { path: { business, id } },
+        body: { times: chosen.map(({ start, staff }) => ({ start, staff })), why },
+      });
+      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(sending));
+      onDone();
+    } catch (wrong) {
+      setTrouble(refusalOf(wrong).message);
+    }
+  };
+  return (
+    <div className="grid gap-1" role="group" aria-label={say.anotherTime}>
+      {data?.times.length === 0 && <p>{say.nothingFits}</p>}
+      {data?.times.map((time) => (
+        <Check
+          key={`${time.start} ${time.staff.join()}`}
+          id={`suggest-${time.start}-${time.staff.join()}`}
+          checked={chosen.includes(time)}
+          onChange={(on) => setChosen(on ? [...chosen, time].slice(-MOST) : chosen.filter((one) => one !== time))}
+        >
+          {say.timeWith({ at: moment(time.start, zone), who: listed(time.names) })}
+        </Check>
+      ))}
+      {trouble !== null && (
+        <Wrong as="p" role="alert">
+          {trouble}
+        </Wrong>
+      )}
+      <p className="flex gap-2">
+        <Button id="send-suggestion" kind="next" small disabled={chosen.length === 0} onClick={() => void send()}>
+          {say.suggestThem({ count: chosen.length })}
+        </Button>
+        <Button small onClick={onDone}>
+          {say.leave}
+        </Button>
+      </p>
+    </div>
+  );
+}
