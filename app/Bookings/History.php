@@ -9,6 +9,7 @@ use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Support\Clock;
 use App\Support\Instants;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 use LogicException;
 use YardBell\Core\Booking\State;
@@ -36,13 +37,18 @@ final readonly class History
         $this->note($booking, $by, '');
     }
 
-    public function become(Booking $booking, State $state, string $by, string $why = ''): void
-    {
+    public function become(
+        Booking $booking,
+        State $state,
+        string $by,
+        string $why = '',
+        ?CarbonImmutable $at = null,
+    ): void {
         if (! $booking->state->mayBecome($state)) {
             throw new LogicException("A booking that is {$booking->state->value} does not become {$state->value}.");
         }
         $booking->held_until = null;
-        $this->put($booking, $state, $by, $why);
+        $this->put($booking, $state, $by, $why, $at);
     }
 
     /** What was said of the visit on its day is undone. */
@@ -82,15 +88,20 @@ final readonly class History
         $this->note($booking, $by, $why);
     }
 
-    private function put(Booking $booking, State $state, string $by, string $why): void
-    {
+    private function put(
+        Booking $booking,
+        State $state,
+        string $by,
+        string $why,
+        ?CarbonImmutable $at = null,
+    ): void {
         $booking->state = $state;
         $booking->save();
         $this->holds($booking);
-        $this->note($booking, $by, $why);
+        $this->note($booking, $by, $why, $at);
     }
 
-    private function note(Booking $booking, string $by, string $why): void
+    private function note(Booking $booking, string $by, string $why, ?CarbonImmutable $at = null): void
     {
         BookingChange::query()->create([
             'business_id' => $booking->business_id,
@@ -98,7 +109,7 @@ final readonly class History
             'state' => $booking->state->value,
             'by' => $by,
             'why' => $why,
-            'at' => $this->clock->now(),
+            'at' => $at ?? $this->clock->now(),
         ]);
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Booking;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\Refusal;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
@@ -54,17 +55,42 @@ final readonly class MarkVisit
         return $before !== null && $booking->state->mayReturnTo($before) ? $before : null;
     }
 
-    public function __invoke(Booking $of, State $state, string $by): Booking
+    /** @param  CarbonImmutable|null  $at when it was said; null: now */
+    public function __invoke(Booking $of, State $state, string $by, ?CarbonImmutable $at = null): Booking
     {
-        return $this->locked($of, function (Booking $booking) use ($state, $by): void {
+        return $this->locked($of, function (Booking $booking) use ($state, $by, $at): void {
             if ($booking->state === $state) {
                 return; // pressed twice
             }
             if (! in_array($state, $this->steps($booking), true)) {
                 throw self::tooLate($booking);
             }
-            $this->history->become($booking, $state, $by);
+            $this->history->become($booking, $state, $by, at: $at);
         });
+    }
+
+    /**
+     * When it began and ended, as far as that was said, and how much longer than planned that is.
+     *
+     * @return array{from: string|null, until: string|null, over: int|null} instants; minutes, fewer than none: shorter
+     */
+    public static function course(Booking $booking): array
+    {
+        $at = [];
+        foreach ($booking->changes()->get() as $change) {
+            $at[$change->state] = $change->at;
+        }
+        $isOn = in_array($booking->state, [State::Started, State::Completed], true);
+        $from = $isOn ? $at['started'] ?? null : null;
+        $until = $booking->state === State::Completed ? $at['completed'] ?? null : null;
+
+        return [
+            'from' => $from?->format('Y-m-d\TH:i\Z'),
+            'until' => $until?->format('Y-m-d\TH:i\Z'),
+            'over' => $from === null || $until === null
+                ? null
+                : Instants::minute($until) - Instants::minute($from) - $booking->minutes,
+        ];
     }
 
     /** @param  State  $state what is undone: nothing else, where it is something else by now */

@@ -85,3 +85,31 @@ it('lets staff say it of their own visits alone, and of none that was not come t
     ($this->mark)('arrived', of: $other)->assertNotFound();
     ($this->mark)('no_show', undo: true)->assertForbidden();
 });
+
+it('keeps when a visit began and ended, as it was pressed in a tunnel, and how long it took', function (): void {
+    $yard = $this->yard;
+    $booking = $yard->book('10:00');
+    $booking->update(['starts_at' => now()->subHours(2)->startOfMinute()]);
+    $mark = fn (string $state, ?int $ago) => $this->postJson("/api/businesses/yard/bookings/{$booking->id}/course", [
+        'state' => $state,
+        'undo' => false,
+        'at' => $ago === null ? null : now()->subMinutes($ago)->utc()->format('Y-m-d\TH:i\Z'),
+    ]);
+    expect($mark('started', 100)->assertOk()->json('course'))->toMatchArray(['until' => null, 'over' => null]);
+    $done = $mark('completed', 30)->assertOk()->json('course');
+    expect($done['over'])->toBe(10)->and($mark('completed', null)->assertOk()->json('course'))->toBe($done);
+    $mark('started', 0)->assertStatus(409);
+    $this->postJson("/api/businesses/yard/bookings/{$booking->id}/course", [
+        'state' => 'completed',
+        'undo' => false,
+        'at' => 'soon',
+    ])->assertUnprocessable();
+    $other = $yard->book('12:00');
+    $other->update(['starts_at' => now()->subHour()->startOfMinute()]);
+    $ahead = $this->postJson("/api/businesses/yard/bookings/{$other->id}/course", [
+        'state' => 'started',
+        'undo' => false,
+        'at' => now()->addHours(3)->utc()->format('Y-m-d\TH:i\Z'),
+    ])->assertOk();
+    expect($ahead->json('course.from') <= now()->utc()->format('Y-m-d\TH:i\Z'))->toBeTrue(); // not believed
+});

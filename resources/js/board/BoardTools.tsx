@@ -1,6 +1,7 @@
+import { Link } from 'react-router';
 import type { Looking } from '../lib/queries';
 import { useSetup } from '../setup/useSetup';
-import { Button } from '../ui/Button';
+import { Button, buttonLook } from '../ui/Button';
 import { LookingAt } from './LookingAt';
 import type { Doubling } from './useDoubling';
 import { useKey } from './useKey';
@@ -16,7 +17,7 @@ type Props = {
 
 /** Beneath the lanes: the mode of double booking, hours and time off, and what is shown. */
 export function BoardTools({ doubling, looking, onLook, onDraw }: Props) {
-  const { may } = useSetup();
+  const { business, data, may } = useSetup();
   const doubles = may('book-double');
   useKey('d', () => (doubles ? doubling.toggle() : undefined));
   useKey('x', () => onDraw?.());
@@ -31,6 +32,11 @@ export function BoardTools({ doubling, looking, onLook, onDraw }: Props) {
         <Button id="draw" small onClick={onDraw}>
           {say.hoursAndOff}
         </Button>
+      )}
+      {data?.me.staff != null && (
+        <Link id="my-day" className={buttonLook({ small: true })} to={`/at/${business}/my-day`}>
+          {say.myDay}
+        </Link>
       )}
       <LookingAt looking={looking} onLook={onLook} />
     </>

@@ -78,7 +78,7 @@ export function Room({ me }: { me: Schemas['Me'] }) {
               </MenuItem>
             </MenuItems>
           </Menu>
-          <nav aria-label={say.rooms} className="flex h-12 gap-5">
+          <nav aria-label={say.rooms} className="flex h-12 min-w-0 max-w-full gap-5 overflow-x-auto">
             {ROOMS.map(([path, label]) => (
               <NavLink key={path} to={`/at/${here.slug}/${path}`} className="room-link">
                 {label}

@@ -8,6 +8,7 @@ import { SignIn } from '../accounts/SignIn';
 import { SignUp } from '../accounts/SignUp';
 import { Start } from '../accounts/Start';
 import { Board } from '../board/Board';
+import { MyDay } from '../board/MyDay';
 import { Clients } from '../clients/Clients';
 import { Ledger } from '../ledger/Ledger';
 import { Offer } from '../offer/Offer';
@@ -56,6 +57,7 @@ export function Workspace() {
           />
           <Route path="/at/:business" element={<Room me={data} />}>
             <Route path="board" element={<Board />} />
+            <Route path="my-day" element={<MyDay />} />
             <Route path="offer/*" element={<Offer />} />
             <Route path="roster/*" element={<Roster />} />
             <Route path="clients" element={<Clients />} />

@@ -1,0 +1,74 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { refusalOf, type Schemas } from '../lib/api';
+import { card as cardQuery } from '../lib/queries';
+import { isTunnel, later, send, sendWaiting, waiting, type Press } from './tunnel';
+import { written } from './ruler';
+import * as say from '@words/board';
+
+/** ms after which what waits is tried again */
+const AGAIN = 8_000;
+
+/** Says how far a visit is, also in a tunnel: then it is kept, and sent once there is a network again. */
+export function usePresses(business: string) {
+  const queries = useQueryClient();
+  const [kept, setKept] = useState(() => waiting().length);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const underWay = useRef(false);
+  const refresh = () =>
+    Promise.all(['board', 'card'].map((key) => queries.invalidateQueries({ queryKey: [key, business] })));
+  const flush = async () => {
+    if (underWay.current || waiting().length === 0) {
+      return;
+    }
+    underWay.current = true;
+    const { sent, refused } = await sendWaiting();
+    underWay.current = false;
+    setKept(waiting().length);
+    setTrouble(refused[0] ?? null);
+    if (sent + refused.length > 0) {
+      await refresh();
+    }
+  };
+  const latest = useRef(flush);
+  useEffect(() => {
+    latest.current = flush;
+  });
+  useEffect(() => {
+    const go = () => void latest.current();
+    const timer = window.setInterval(go, AGAIN);
+    window.addEventListener('online', go);
+    go();
+    return () => {
+      window.clearInterval(timer);
+      window.removeEventListener('online', go);
+    };
+  }, []);
+  const press = async (id: string, state: Press['state'], undo: boolean) => {
+    const one = { business, id, state, undo, at: written(Math.floor(Date.now() / 60_000) * 60_000) };
+    setBusy(true);
+    setTrouble(null);
+    try {
+      if (waiting().length > 0) {
+        throw new Error(say.keptForLater); // one after the other
+      }
+      const card: Schemas['Card'] = await send(one);
+      queries.setQueryData(cardQuery(business, id).queryKey, card);
+      await refresh();
+    } catch (wrong) {
+      if (isTunnel(wrong) || waiting().length > 0) {
+        later(one);
+        setKept(waiting().length);
+        void flush();
+      } else {
+        setTrouble(refusalOf(wrong).message);
+      }
+    } finally {
+      setBusy(false);
+    }
+  };
+  return { kept, trouble, busy, press };
+}
+
+export type Presses = ReturnType<typeof usePresses>;
