@@ -27,6 +27,41 @@ final readonly class Window
         return $window;
     }
 
+    /** How often a second it is answered, where eight windows ask for the same as fast as they can. */
+    public function perSecond(string $path, float $seconds): float
+    {
+        $all = curl_multi_init();
+        curl_setopt($this->handle, CURLOPT_COOKIELIST, 'FLUSH');
+        $one = function () use ($path): CurlHandle {
+            $handle = curl_init();
+            curl_setopt_array($handle, [
+                CURLOPT_URL => $this->address.$path,
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_COOKIEFILE => $this->cookies,
+                CURLOPT_HTTPHEADER => ['Accept: application/json', 'X-Requested-With: XMLHttpRequest'],
+            ]);
+
+            return $handle;
+        };
+        for ($i = 0; $i < 8; $i++) {
+            curl_multi_add_handle($all, $one());
+        }
+        $answers = 0;
+        $until = hrtime(true) + $seconds * 1e9;
+        while (hrtime(true) < $until) {
+            curl_multi_exec($all, $running);
+            curl_multi_select($all, 0.01);
+            while (($done = curl_multi_info_read($all)) !== false) {
+                curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE) === 200 || stop("{$path} was not answered.");
+                $answers++;
+                curl_multi_remove_handle($all, $done['handle']);
+                curl_multi_add_handle($all, $done['handle']);
+            }
+        }
+
+        return $answers / $seconds;
+    }
+
     /**
      * @param  array<string, mixed>|null  $body null: it is a GET
      * @return array{float, int, string} milliseconds, status, answer

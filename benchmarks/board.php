@@ -63,4 +63,8 @@ for ($round = -5; $round < ROUNDS; $round++) {
     }
 }
 $ratios = table($times);
+printf(
+    "%d windows could ask every 1.5 s whether anything has happened\n",
+    1.5 * $window->perSecond($asked['has anything happened'], sized(4, 1)),
+);
 verdict($ratios['day of 40 people'] <= 2.5 && $ratios['week of six people'] <= 2.5);

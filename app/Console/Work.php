@@ -10,6 +10,7 @@ use App\Ledger\FetchPayouts;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
 use App\Ledger\SettleOpen;
+use App\Messages\RemindLate;
 use App\Outbox\DeliverDue;
 use App\StandIns\ProcessorStandIn;
 use App\Support\Clock;
@@ -90,6 +91,7 @@ final class Work extends Command
             ],
             'upkeep' => [
                 'holds' => static fn () => app(ExpireHolds::class)(),
+                'late visits' => static fn () => app(RemindLate::class)(),
                 'sweeping' => static fn () => app(Sweep::class)(),
             ],
             'stand-ins' => config('yardbell.demonstration') === true

@@ -111,6 +111,12 @@ final readonly class Announcements
         }
     }
 
+    /** To one of the house: it was to begin, and nobody has said that it did. */
+    public function late(Booking $booking, Audience $audience, string $recipient): void
+    {
+        $this->mail($booking, Occasion::Late, $audience, $recipient);
+    }
+
     /** What still waits is not sent any more. */
     public function drop(Booking $booking): void
     {

@@ -39,7 +39,7 @@ final class Member extends Model
     use OfRules;
 
     /** What somebody may get a mail about. */
-    public const OCCASIONS = ['booked', 'moved', 'cancelled'];
+    public const OCCASIONS = ['booked', 'moved', 'cancelled', 'late'];
 
     protected $table = 'staff';
 

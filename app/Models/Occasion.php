@@ -16,6 +16,8 @@ enum Occasion: string
     case Word = 'word';
     case Cancelled = 'cancelled';
     case Reminder = 'reminder';
+    /** Not started in time. */
+    case Late = 'late';
     case PaidTooLate = 'paid_too_late';
 
     /** Of a sale, when somebody at the desk sends it. */

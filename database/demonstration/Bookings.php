@@ -38,6 +38,11 @@ final readonly class Bookings
 
     private const DAYS_AHEAD = 13;
 
+    /** How often each service is booked once more on the full Saturday, as far as it still fits. */
+    private const ROUNDS = 5;
+
+    private const NOTES = ['Left-handed', 'Comes with a pram', 'Wants the same glaze as last time'];
+
     /** Of a service's people, how many bookings each gets a day, at most. */
     private const PER_PERSON = 0.7;
 
@@ -81,7 +86,43 @@ final readonly class Bookings
                 }
             }
         }
+        $this->saturday($business, $book, $today, $clients, new Randomizer(new Mt19937($seed + 1)));
         $this->takings->week($business);
+    }
+
+    /**
+     * The first Saturday from the day after tomorrow on takes whatever still fits.
+     *
+     * @param  list<Client>  $clients
+     */
+    private function saturday(
+        Business $business,
+        RuleBook $book,
+        int $today,
+        array $clients,
+        Randomizer $random,
+    ): void {
+        $saturday = $today + 2;
+        while (Wall::weekday($saturday) !== 5) {
+            $saturday++;
+        }
+        $turn = 0;
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            foreach ($business->services()->get() as $service) {
+                $this->book($business, $book, $service, $saturday, $clients[$turn++ % count($clients)], $random);
+            }
+        }
+        $booked = Booking::query()
+            ->where('business_id', $business->id)
+            ->where('starts_at', '>=', Instants::carbon($saturday * Wall::DAY))
+            ->where('starts_at', '<', Instants::carbon(($saturday + 1) * Wall::DAY))
+            ->orderBy('starts_at')
+            ->get();
+        foreach ($booked as $i => $booking) {
+            if ($i % 3 === 0) {
+                $booking->update(['note' => self::NOTES[intdiv($i, 3) % 3]]);
+            }
+        }
     }
 
     private function wanted(Service $service, int $people, float $fill, Randomizer $random): int

@@ -19,6 +19,7 @@ return [
         'word' => 'About your booking: {service}, {when}',
         'cancelled' => 'Cancelled: {service}, {when}',
         'reminder' => 'Tomorrow: {service}, {when}',
+        'late' => 'Not begun yet? {service}, {when}',
         'pay_link' => 'To be paid: {service}, {when}',
         'receipt' => 'Your receipt: {service}, {when}',
         'invoice' => 'Your invoice: {service}, {when}',
@@ -46,6 +47,7 @@ return [
         'pending' => '{who} would like to come {when}. The time is kept until you say yes or no on the Board.',
         'moved' => '{who} now comes {when}.',
         'cancelled' => '{who} no longer comes. The time is free again.',
+        'late' => '{who} was to come {when}, and nobody has said yet that it began.',
     ],
 
     'link' => ['see' => 'See it, or cancel it:', 'book' => 'Book it:', 'pay' => 'Pay it:'],

@@ -218,6 +218,7 @@ return [
         'cancelled' => 'cancelled',
         'prove' => 'is it your address',
         'reminder' => 'reminder',
+        'late' => 'not begun yet',
         'paid_too_late' => 'paid too late',
     ],
     'audiences' => [

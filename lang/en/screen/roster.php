@@ -115,6 +115,7 @@ return [
     'mail_when_somebody_books' => 'A mail when somebody books them',
     'mail_when_booking_with' => 'A mail when a booking with them is moved',
     'mail_when_booking_with_them' => 'A mail when a booking with them is cancelled',
+    'mail_when_not_begun' => 'A mail when nobody has said that a visit began, five minutes late; ten later to the owners',
     'most_bookings_day' => 'Most bookings a day',
     'nothing_typed_any_number' => 'Nothing typed: any number',
     'busy_times_their_outside' => 'Busy times of their outside calendar count',

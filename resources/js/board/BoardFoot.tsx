@@ -18,7 +18,7 @@ export function BoardFoot({ board, shown, onGo, children }: Props) {
   useKey('h', names.toggle);
   const { field, typed, wrong, onChange, onSubmit } = useJump(shown, board.today, onGo);
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 text-sm text-soft">
+    <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 text-sm text-soft">
       <Legend />
       <Button id="hide-names" small aria-pressed={names.hidden} onClick={names.toggle}>
         {names.hidden ? say.showNames : say.hideNames}

@@ -14,6 +14,7 @@ const MAILS = [
   ['booked', say.mailWhenSomebodyBooks],
   ['moved', say.mailWhenBookingWith],
   ['cancelled', say.mailWhenBookingWithThem],
+  ['late', say.mailWhenNotBegun],
 ] as const;
 
 /** How much somebody takes on, and what they get a mail about. */
