@@ -85,7 +85,8 @@ final readonly class Diary
                 ->on('services.id', '=', 's.service_id')
                 ->on('services.business_id', '=', 's.business_id'))
             ->where('s.state', 'scheduled')
-            ->select(['s.id', 's.location_id', 's.minutes', 's.staff_ids', 's.units', 's.places', 'services.name'])
+            ->select(['s.id', 's.service_id', 's.location_id'])
+            ->addSelect(['s.minutes', 's.staff_ids', 's.units', 's.places', 'services.name'])
             ->selectRaw(self::minutes('starts_at', 'taken_from', 'taken_until'))
             ->orderBy('s.starts_at')
             ->orderBy('s.id')
@@ -94,6 +95,7 @@ final readonly class Diary
         return array_map(
             static fn (stdClass $row): Scheduled => new Scheduled(
                 $row->id,
+                $row->service_id,
                 $row->name,
                 $row->location_id,
                 $row->starts_at,

@@ -9,6 +9,7 @@ use App\Bookings\Breach;
 use App\Bookings\Destination;
 use App\Bookings\MoveBooking;
 use App\Bookings\OtherTimes;
+use App\Bookings\Repeated;
 use App\Bookings\RulesReader;
 use App\Bookings\TimeTaken;
 use App\Models\Booking;
@@ -33,6 +34,7 @@ final readonly class MoveTried
     /** @return array<string, mixed> */
     public function of(Business $business, Access $access, Booking $booking, Destination $to): array
     {
+        $later = count(Repeated::after($booking));
         try {
             $moved = $this->tried->of(fn (): Booking => ($this->move)($business, $booking->id, $to, '', false));
         } catch (TimeTaken $taken) {
@@ -46,6 +48,7 @@ final readonly class MoveTried
                 'breaks' => [],
                 'rows' => $this->rows($business, $access, $booking, $to),
                 'near' => $taken->details()['near'],
+                'laterOnes' => $later,
             ];
         }
         $start = Instants::minute($moved->starts_at);
@@ -60,6 +63,7 @@ final readonly class MoveTried
             'breaks' => array_map(static fn (Breach $breach): string => $breach->says, $to->freedom->breaches),
             'rows' => [],
             'near' => [],
+            'laterOnes' => $later,
         ];
     }
 

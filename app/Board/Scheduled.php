@@ -13,6 +13,7 @@ final readonly class Scheduled
      */
     public function __construct(
         public string $id,
+        public string $serviceId,
         public string $service,
         public ?string $location,
         public int $start,

@@ -80,6 +80,7 @@ final readonly class Tags
             'takenFrom' => Wall::writeInstant($of->takenFrom),
             'takenUntil' => Wall::writeInstant($of->takenUntil),
             'service' => $of->service,
+            'serviceId' => $of->serviceId,
             'client' => $alone?->client,
             'state' => $alone->state->value ?? 'confirmed',
             'money' => $alone->balance->state ?? ($due > 0 ? 'due' : 'free'),

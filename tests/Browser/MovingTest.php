@@ -154,3 +154,23 @@ it('draws time off on a lane, and blocks the house without a stroke, shown befor
     $desk->press('#drawn-all')->write('#drawn-from', '9:00')->write('#drawn-to', '12:30')->sees('Ada Quince');
     $desk->press('#drawn-save')->sees('Saved.')->press('#undo')->sees('Undone.');
 });
+
+it('adds somebody to a group that is half full by pressing it', function (): void {
+    $desk = $this->window()->signIn();
+    $day = new DateTimeImmutable('tomorrow', new DateTimeZone('Europe/Lisbon'));
+    $half = 'return [...document.querySelectorAll(".tag")].find((tag) => tag.querySelector(".tag-pips '
+        .'i[data-taken=false]"))?.dataset.tag ?? null';
+    for ($ahead = 0; $ahead < 13; $ahead++) {
+        $desk->go('/at/quernmoor/board?date='.$day->modify("+{$ahead} days")->format('Y-m-d'))->find('.lane-band');
+        $desk->sees('First of the day');
+        $id = $desk->driver->executeScript($half);
+        if ($id !== null) {
+            break;
+        }
+    }
+    $desk->press(".tag[data-tag=\"{$id}\"]")->press('#join-group')->sees('would like');
+    $desk->type('#desk-who', 'Nell Ashby')->key(WebDriverKeys::TAB);
+    $desk->until('it can be booked', fn (): bool => $desk->find('#desk-book')->isEnabled());
+    $desk->press('#desk-book')->sees('What happened');
+    expect($desk->text())->toContain('Nell Ashby');
+});

@@ -14,6 +14,7 @@ const tag = (id: string, from: string, to: string): Schemas['Tag'] => ({
   takenFrom: `2027-03-01T${from}Z`,
   takenUntil: `2027-03-01T${to}Z`,
   service: 'Lesson',
+  serviceId: 'lesson',
   client: null,
   state: 'confirmed',
   money: 'free',

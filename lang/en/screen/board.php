@@ -74,6 +74,8 @@ return [
     'move_it' => 'Move it',
     'move_near' => 'Near it:',
     'moved' => 'It has moved.',
+    'move_later' => '{count, plural, one {the later one of its repeat too} other {the # later ones of its repeat too}}',
+    'add_somebody' => 'Add somebody',
     'would_be' => '{date}, {from} to {to}, with {who}',
     'costs_instead' => 'It would cost {price} instead of {was}.',
     'all_the_same' => 'Put it there all the same',

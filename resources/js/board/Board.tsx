@@ -108,6 +108,7 @@ export function Board() {
           drawing={drawing}
           ofGroup={search.get('of') !== null}
           onChoose={choose}
+          onJoin={books ? (tag) => desk.beginWith(tag, zone) : undefined}
           onAgain={books ? again : undefined}
           onPerson={(id, group) => setSearch({ date: board.date, booking: id, of: group })}
         />

@@ -15,11 +15,12 @@ type Props = {
   ofGroup: boolean;
   onChoose: (id: string | null) => void;
   onPerson: (id: string, group: string) => void;
+  onJoin: ((tag: Schemas['Tag']) => void) | undefined;
   onAgain: ((card: Schemas['Card'], weeks: number) => void) | undefined;
 };
 
 /** Beside the lanes: the card of what is chosen, else what comes next. */
-export function BoardSide({ board, now, chosen, drawing, ofGroup, onChoose, onPerson, onAgain }: Props) {
+export function BoardSide({ board, now, chosen, drawing, ofGroup, onChoose, onPerson, onJoin, onAgain }: Props) {
   const tags = [board, ...board.week].flatMap((day) => day.tags);
   const group = ofGroup ? undefined : tags.find((tag) => tag.id === chosen && tag.places !== null);
   return (
@@ -35,6 +36,7 @@ export function BoardSide({ board, now, chosen, drawing, ofGroup, onChoose, onPe
             board={board}
             tag={group}
             onChoose={(id) => onPerson(id, group.id)}
+            onJoin={onJoin}
             onClose={() => onChoose(null)}
           />
         ) : (

@@ -1,5 +1,6 @@
 import type { Schemas } from '../lib/api';
 import { clock, day } from '../lib/format';
+import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';
 import { useSetup } from '../setup/useSetup';
 import { SideCard } from './SideCard';
@@ -10,11 +11,13 @@ type Props = {
   board: Schemas['Board'];
   tag: Schemas['Tag'];
   onChoose: (booking: string) => void;
+  /** Books a place in it; left out where nobody may. */
+  onJoin: ((tag: Schemas['Tag']) => void) | undefined;
   onClose: () => void;
 };
 
 /** Who comes to a session or a shared appointment, and what is left of it. */
-export function GroupCard({ board, tag, onChoose, onClose }: Props) {
+export function GroupCard({ board, tag, onChoose, onJoin, onClose }: Props) {
   const { shown } = useNames();
   const { data } = useSetup();
   const zone = board.business.timeZone;
@@ -33,6 +36,11 @@ export function GroupCard({ board, tag, onChoose, onClose }: Props) {
             <Mark of={member} /> {member.name}
           </p>
         ))}
+      {left > 0 && onJoin !== undefined && (
+        <Button id="join-group" kind="next" small className="justify-self-start" onClick={() => onJoin(tag)}>
+          {say.addSomebody}
+        </Button>
+      )}
       {tag.people.length === 0 ? (
         <p className="text-soft">{say.nobodyHasBookedPlace}</p>
       ) : (

@@ -11,6 +11,7 @@ import { noticeLook } from '../ui/Notice';
 import { Select } from '../ui/Select';
 import { Wrong } from '../ui/Wrong';
 import { useMove } from './useMove';
+import { WhyRows } from './WhyRows';
 import * as say from '@words/board';
 
 type Props = { business: string; card: Schemas['Card']; zone: string };
@@ -18,7 +19,7 @@ type Props = { business: string; card: Schemas['Card']; zone: string };
 /** Another time, perhaps somebody else: typed, refused with what is near, and put back as easily. */
 export function Move({ business, card, zone }: Props) {
   const [open, setOpen] = useState(false);
-  const { before, busy, move, trouble, near } = useMove(business, card);
+  const { before, busy, move, trouble, near, rows, failed } = useMove(business, card);
   if (!open) {
     return (
       <p className="flex flex-wrap items-center gap-2">
@@ -40,8 +41,11 @@ export function Move({ business, card, zone }: Props) {
   const close = () => setOpen(false);
   return (
     <Where
+      business={business}
       card={card}
       zone={zone}
+      rows={rows}
+      failed={failed}
       busy={busy}
       trouble={trouble}
       near={near}
@@ -53,7 +57,10 @@ export function Move({ business, card, zone }: Props) {
   );
 }
 
-type WhereProps = Omit<Props, 'business'> & {
+type WhereProps = Props & {
+  /** What stood in the way of what was tried last. */
+  rows: readonly Schemas['WhyNotRow'][];
+  failed: Schemas['MoveAsk'] | null;
   busy: boolean;
   trouble: string | null;
   near: readonly string[];
@@ -61,13 +68,14 @@ type WhereProps = Omit<Props, 'business'> & {
   onLeave: () => void;
 };
 
-function Where({ card, zone, busy, trouble, near, onMove, onLeave }: WhereProps) {
-  const { data } = useSetup();
+function Where({ business, card, zone, rows, failed, busy, trouble, near, onMove, onLeave }: WhereProps) {
+  const { data, may } = useSetup();
   const [date, setDate] = useState(dateIn(card.start, zone));
   const [hour, setHour] = useState(readClock(clock(card.start, zone)) ?? '');
   const [staff, setStaff] = useState('');
   const [told, setTold] = useState(true);
-  const whom = { told, ...(staff === '' ? {} : { staff: [staff] }) };
+  const [later, setLater] = useState(false);
+  const whom = { told, later, ...(staff === '' ? {} : { staff: [staff] }) };
   const submit = (event: SubmitEvent) => {
     event.preventDefault();
     onMove({ ...whom, at: `${date}T${hour}` });
@@ -87,10 +95,21 @@ function Where({ card, zone, busy, trouble, near, onMove, onLeave }: WhereProps)
       <Check id="move-told" checked={told} onChange={setTold}>
         {say.tellThem}
       </Check>
+      {card.laterOnes > 0 && (
+        <Check id="move-later" checked={later} onChange={setLater}>
+          {say.moveLater({ count: card.laterOnes })}
+        </Check>
+      )}
       {trouble !== null && (
         <Wrong as="p" role="alert">
           {trouble}
         </Wrong>
+      )}
+      <WhyRows business={business} rows={rows} />
+      {failed !== null && may('book-outside') && (
+        <Button id="move-outside" small disabled={busy} onClick={() => onMove({ ...failed, ...whom, outside: true })}>
+          {say.allTheSame}
+        </Button>
       )}
       {near.length > 0 && (
         <p className="flex flex-wrap items-center gap-1.5">

@@ -70,6 +70,11 @@ export function MoveSlip({ board, name, moving, names, mayOutside }: Props) {
           <Check id="slip-told" checked={moving.told} onChange={moving.setTold}>
             {say.tellThem}
           </Check>
+          {tried.laterOnes > 0 && (
+            <Check id="slip-later" checked={moving.later} onChange={moving.setLater}>
+              {say.moveLater({ count: tried.laterOnes })}
+            </Check>
+          )}
           <p className="flex flex-wrap gap-2">
             {tried.fits && (
               <Button id="slip-move" ref={first} kind="next" small disabled={busy} onClick={() => void moving.move()}>

@@ -97,6 +97,14 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
     wrong: refusal?.fields ?? {},
     trouble: refusal === null || refusal.fields !== undefined ? null : refusal.message,
     begin: (known: Partial<DeskDraft> = {}) => setDraft((before) => ({ ...(before ?? EMPTY), ...known })),
+    /** A place in a group: its service, its hour, its people. */
+    beginWith: ({ serviceId, staff: people, start }: Schemas['Tag'], zone: string) =>
+      setDraft({
+        ...EMPTY,
+        service: serviceId,
+        staff: people.length === 1 ? (people[0] ?? null) : null,
+        at: readClock(clock(start, zone)) ?? '',
+      }),
     /** The same for the same client, at the same hour. */
     beginAgain: ({ clientId, client, serviceId, staff: people, start, party: many }: Schemas['Card'], zone: string) =>
       setDraft({

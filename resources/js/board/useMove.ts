@@ -1,7 +1,7 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
-import { card as cardQuery } from '../lib/queries';
+import { card as cardQuery, moveTried } from '../lib/queries';
 
 type Where = { start: string; staff: string[] };
 
@@ -11,11 +11,15 @@ export function useMove(business: string, card: Schemas['Card']) {
   const [before, setBefore] = useState<Where | null>(null);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
+  /** What did not fit: asked again for what stands in the way. */
+  const [failed, setFailed] = useState<Schemas['MoveAsk'] | null>(null);
+  const { data: tried } = useQuery({ ...moveTried(business, card.id, failed ?? {}), enabled: failed !== null });
   /** @returns whether it was done */
   const move = async (body: Schemas['MoveAsk']): Promise<boolean> => {
     const was = { start: card.start, staff: card.staff.map(({ id }) => id) };
     setBusy(true);
     setRefusal(null);
+    setFailed(null);
     try {
       const sending = api.POST('/api/businesses/{business}/bookings/{id}/move', {
         params: { path: { business, id: card.id } },
@@ -27,10 +31,19 @@ export function useMove(business: string, card: Schemas['Card']) {
       return true;
     } catch (wrong) {
       setRefusal(refusalOf(wrong));
+      setFailed({ ...body, told: false });
       return false;
     } finally {
       setBusy(false);
     }
   };
-  return { before, busy, move, trouble: refusal?.message ?? null, near: refusal?.near ?? [] };
+  return {
+    before,
+    busy,
+    move,
+    trouble: refusal?.message ?? null,
+    near: refusal?.near ?? [],
+    rows: failed === null ? [] : (tried?.rows ?? []),
+    failed,
+  };
 }

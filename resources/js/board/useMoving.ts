@@ -27,6 +27,7 @@ export function useMoving({ business, zone, lifted: up, dropped, settled, double
   const notices = useNotices();
   const [told, setTold] = useState(true);
   const [outside, setOutside] = useState(false);
+  const [later, setLater] = useState(false);
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const lifted = dropped?.lifted ?? up;
@@ -38,6 +39,7 @@ export function useMoving({ business, zone, lifted: up, dropped, settled, double
   });
   const leave = () => {
     setOutside(false);
+    setLater(false);
     setTrouble(null);
     onLeave();
   };
@@ -57,10 +59,10 @@ export function useMoving({ business, zone, lifted: up, dropped, settled, double
     setBusy(true);
     setTrouble(null);
     try {
-      await post(tag.id, { ...to, told });
+      await post(tag.id, { ...to, told, later });
       notices.say(
         say.moved,
-        () => void post(tag.id, back).catch((wrong: unknown) => notices.say(refusalOf(wrong).message)),
+        () => void post(tag.id, { ...back, later }).catch((wrong: unknown) => notices.say(refusalOf(wrong).message)),
       );
       leave();
     } catch (wrong) {
@@ -99,6 +101,8 @@ export function useMoving({ business, zone, lifted: up, dropped, settled, double
     setTold,
     outside,
     setOutside,
+    later,
+    setLater,
     busy,
     trouble,
     move: () => move(),
