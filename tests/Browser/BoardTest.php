@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserCase;
 use Tests\Browser\Desk;
@@ -152,4 +153,30 @@ it('makes it weekly, leaves one date out, books the rest together, and cancels a
     $desk->isAccessible()->press('.desk-dates li:nth-child(2) button')->sees('Book 3 times')->press('#desk-book');
     $desk->sees('What happened')->sees('Rosa Repeats')->press('#cancel-booking')->press('#cancel-later');
     $desk->sees('All later ones of this repeat, too: 2')->press('#really-cancel')->sees('cancelled');
+});
+
+it('prints what is shown as a list, without the Board around it', function (): void {
+    $desk = $this->window()->signIn();
+    $desk->go('/at/quernmoor/board?date='.lastWorkday())->find('.tag[data-state="completed"]');
+    $seen = fn (string $css): bool => $desk->driver->executeScript(
+        'return getComputedStyle(document.querySelector(arguments[0])).display !== "none"',
+        [$css],
+    );
+    expect($seen('.day-print'))->toBeFalse();
+    (new ChromeDevToolsDriver($desk->driver))->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
+    expect($seen('.day-print'))->toBeTrue()
+        ->and($seen('.board-columns'))->toBeFalse()
+        ->and($seen('.room-bar'))->toBeFalse()
+        ->and($desk->text())->toContain('Wheel lesson');
+});
+
+it('keeps names hidden in the other rooms, too, until somebody asks for them', function (): void {
+    $desk = $this->window()->signIn();
+    $desk->go('/at/quernmoor/clients')->sees('Greta Moss');
+    $text = fn (): string => $desk->driver->executeScript('return document.querySelector("main").innerHTML');
+    $desk->key('h')->sees('Name hidden');
+    expect($text())->not->toContain('Greta')->not->toContain('@');
+    $desk->go('/at/quernmoor/ledger/sales')->sees('Name hidden');
+    expect($text())->not->toContain('Greta');
+    $desk->press('#businesses')->choose('Show names')->sees('Greta Moss');
 });

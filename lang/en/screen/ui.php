@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'name_hidden' => 'Name hidden',
     'undo' => 'Undo',
     'put_this_notice_away' => 'Put this notice away',
     'type_whole_number' => 'Type a whole number.',

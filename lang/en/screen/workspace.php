@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'hide_names' => 'Hide names',
+    'show_names' => 'Show names',
     'board' => 'Board',
     'offer' => 'Offer',
     'roster' => 'Roster',

@@ -6,6 +6,7 @@ import { BoardFoot } from './BoardFoot';
 import { BoardHead } from './BoardHead';
 import { BoardSide } from './BoardSide';
 import { BoardTools } from './BoardTools';
+import { DayPrint } from './DayPrint';
 import { clockIn, DeskSentence } from './DeskSentence';
 import { Lanes } from './Lanes';
 import { Ribbon } from './Ribbon';
@@ -13,7 +14,7 @@ import { useBoard } from './useBoard';
 import { useDesk } from './useDesk';
 import { useDoubling } from './useDoubling';
 import { useDrawn } from './useDrawn';
-import { useKey } from './useKey';
+import { useKey } from '../ui/useKey';
 import { useLooking } from './useLooking';
 import { useSetup } from '../setup/useSetup';
 import { Week } from './Week';
@@ -116,6 +117,7 @@ export function Board() {
       <BoardFoot board={board} shown={date ?? board.date} onGo={go}>
         <BoardTools doubling={doubling} looking={looking} onLook={look} onDraw={draws ? drawing.begin : null} />
       </BoardFoot>
+      <DayPrint board={board} />
     </main>
   );
 }

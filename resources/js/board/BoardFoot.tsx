@@ -6,8 +6,7 @@ import { inputLook } from '../ui/inputLook';
 import { Wrong } from '../ui/Wrong';
 import { Legend } from './Legend';
 import { useJump } from './useJump';
-import { useKey } from './useKey';
-import { useNames } from './useNames';
+import { useNames } from '../ui/useNames';
 import * as say from '@words/board';
 
 type Props = { board: Schemas['Board']; shown: string; onGo: (date: string) => void; children: ReactNode };
@@ -15,7 +14,6 @@ type Props = { board: Schemas['Board']; shown: string; onGo: (date: string) => v
 /** Beneath the lanes: what the marks and keys are, and the way to another day. */
 export function BoardFoot({ board, shown, onGo, children }: Props) {
   const names = useNames();
-  useKey('h', names.toggle);
   const { field, typed, wrong, onChange, onSubmit } = useJump(shown, board.today, onGo);
   return (
     <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 text-sm text-soft">

@@ -4,7 +4,7 @@ import { useSetup } from '../setup/useSetup';
 import { Button, buttonLook } from '../ui/Button';
 import { LookingAt } from './LookingAt';
 import type { Doubling } from './useDoubling';
-import { useKey } from './useKey';
+import { useKey } from '../ui/useKey';
 import * as say from '@words/board';
 
 type Props = {

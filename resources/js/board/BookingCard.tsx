@@ -13,7 +13,7 @@ import { Decide } from './Decide';
 import { Money } from './Money';
 import { Move } from './Move';
 import { Notes } from './Notes';
-import { useNames } from './useNames';
+import { useNames } from '../ui/useNames';
 import { SideCard } from './SideCard';
 import { Visits } from './Visits';
 import { Word } from './Word';

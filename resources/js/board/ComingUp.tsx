@@ -1,6 +1,6 @@
 import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment, money } from '../lib/format';
-import { useNames } from './useNames';
+import { useNames } from '../ui/useNames';
 import * as say from '@words/board';
 import './ComingUp.css';
 

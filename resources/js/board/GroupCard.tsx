@@ -4,7 +4,7 @@ import { Button } from '../ui/Button';
 import { Mark } from '../ui/Mark';
 import { useSetup } from '../setup/useSetup';
 import { SideCard } from './SideCard';
-import { useNames } from './useNames';
+import { useNames } from '../ui/useNames';
 import * as say from '@words/board';
 
 type Props = {

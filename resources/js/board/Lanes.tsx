@@ -9,7 +9,7 @@ import { startsOf, stretches } from './lift';
 import { MoveLayer } from './MoveLayer';
 import { scaleOf } from './ruler';
 import { useColours } from './useColours';
-import { useKey } from './useKey';
+import { useKey } from '../ui/useKey';
 import { useLift } from './useLift';
 import { useStroke } from './useStroke';
 import { useWalk } from './useWalk';

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { LEGEND } from './standing';
-import { isTypedInto } from './useJump';
+import { isTypedInto } from '../ui/isTypedInto';
 import * as say from '@words/board';
 import './Legend.css';
 

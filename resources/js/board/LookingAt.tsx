@@ -1,11 +1,11 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import type { Looking } from '../lib/queries';
 import { useSetup } from '../setup/useSetup';
-import { buttonLook } from '../ui/Button';
+import { Button, buttonLook } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
-import { useKey } from './useKey';
+import { useKey } from '../ui/useKey';
 import * as say from '@words/board';
 import './LookingAt.css';
 
@@ -83,6 +83,9 @@ export function LookingAt({ looking, onLook }: Props) {
             )}
           </>
         )}
+        <Button id="print-day" small className="justify-self-start" onClick={() => window.print()}>
+          {say.print}
+        </Button>
       </PopoverPanel>
     </Popover>
   );

@@ -7,7 +7,7 @@ import { MoveSlip } from './MoveSlip';
 import type { Scale } from './ruler';
 import type { Dropped } from './useLift';
 import { useMoving } from './useMoving';
-import { useNames } from './useNames';
+import { useNames } from '../ui/useNames';
 
 /** ms a tag hangs still before it is asked what it would cost there, or what stands in the way */
 const STILL = 180;

@@ -5,7 +5,7 @@ import { card as cardQuery } from '../lib/queries';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { Notes } from './Notes';
-import { useNames } from './useNames';
+import { useNames } from '../ui/useNames';
 import type { Presses } from './usePresses';
 import * as say from '@words/board';
 

@@ -1,7 +1,7 @@
 import type { Schemas } from '../lib/api';
 import { moment } from '../lib/format';
 import { Button } from '../ui/Button';
-import { useNames } from './useNames';
+import { useNames } from '../ui/useNames';
 import type { DeskRepeat } from './useRepeats';
 import * as say from '@words/board';
 

@@ -7,7 +7,7 @@ import type { Standing } from './standing';
 import { clock } from '../lib/format';
 import { FIRST, NOTED } from './standing';
 import * as say from '@words/board';
-import { useNames } from './useNames';
+import { useNames } from '../ui/useNames';
 import './Tag.css';
 
 type Props = {

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../lib/api';
-import { useNames } from './useNames';
+import { useNames } from '../ui/useNames';
 
 type Props = { business: string; rows: readonly Schemas['WhyNotRow'][] };
 

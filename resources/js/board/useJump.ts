@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type ChangeEvent, type SubmitEvent } from 'react';
 import { readDate } from '../lib/date';
+import { isTypedInto } from '../ui/isTypedInto';
 
 /** What is complete as it stands: "6w", "+6w", "-3d". */
 const STEP = /^[+-]?\d{1,3}[dw]$/i;
@@ -56,7 +57,3 @@ export function useJump(shown: string, today: string, onGo: (date: string) => vo
 }
 
 const hasModifier = (event: globalThis.KeyboardEvent): boolean => event.ctrlKey || event.altKey || event.metaKey;
-
-/** Whether keys are text where they are pressed. */
-export const isTypedInto = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable="true"]') !== null;

@@ -10,6 +10,7 @@ import { Row, RowEnd, RowFact, RowName, Rows } from '../ui/Row';
 import { useSettled } from '../ui/useSettled';
 import { Wrong } from '../ui/Wrong';
 import { OwnPrices } from './OwnPrices';
+import { useNames } from '../ui/useNames';
 import * as say from '@words/clients';
 
 const WAIT = 250; // ms
@@ -24,6 +25,7 @@ export function Clients() {
     placeholderData: keepPreviousData,
   });
   const names = new Map((data?.services ?? []).map((one) => [one.id, one.name]));
+  const { hidden, shown } = useNames();
   const ownOf = (client: Schemas['Client']) =>
     client.rates.length === 0
       ? ''
@@ -42,15 +44,15 @@ export function Clients() {
         {(found?.clients ?? []).map((client) => (
           <li key={client.id}>
             <Row lit>
-              <RowName>{client.name}</RowName>
-              <RowFact wide>{client.email}</RowFact>
-              <RowFact>{client.phone}</RowFact>
+              <RowName>{shown(client.name)}</RowName>
+              <RowFact wide>{hidden ? '' : client.email}</RowFact>
+              <RowFact>{hidden ? '' : client.phone}</RowFact>
               <RowFact>{ownOf(client)}</RowFact>
               <RowEnd>
                 <Button
                   small
                   aria-expanded={open === client.id}
-                  aria-label={say.ownPricesOf({ name: client.name })}
+                  aria-label={say.ownPricesOf({ name: shown(client.name) })}
                   onClick={() => setOpen(open === client.id ? null : client.id)}
                 >
                   {open === client.id ? say.close : say.open}

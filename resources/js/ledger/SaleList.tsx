@@ -9,6 +9,7 @@ import { DateField } from '../ui/DateField';
 import { Field } from '../ui/Field';
 import { RowEnd, RowFact, RowLink, RowName, Rows } from '../ui/Row';
 import { Select } from '../ui/Select';
+import { useNames } from '../ui/useNames';
 import { useSettled } from '../ui/useSettled';
 import { Wrong } from '../ui/Wrong';
 import * as say from '@words/ledger';
@@ -73,9 +74,10 @@ export function SaleList() {
 type RowProps = { row: Schemas['SaleRow']; business: string; zone: string; currency: string };
 
 function SaleRow({ row, business, zone, currency }: RowProps) {
+  const { shown } = useNames();
   return (
     <RowLink to={`/at/${business}/ledger/sales/${row.id}`}>
-      <RowName>{row.name === '' ? say.nobody : row.name}</RowName>
+      <RowName>{row.name === '' ? say.nobody : shown(row.name)}</RowName>
       <RowFact wide>{row.what}</RowFact>
       <RowFact className="w-38">{moment(row.at, zone)}</RowFact>
       <RowFact className="w-26">{row.numbers.join(', ')}</RowFact>

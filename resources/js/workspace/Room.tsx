@@ -6,6 +6,8 @@ import { LOCALE } from '../language/locale';
 import { api, type Schemas } from '../lib/api';
 import { NoticeLine } from '../ui/Notices';
 import * as say from '@words/workspace';
+import { useKey } from '../ui/useKey';
+import { useNames } from '../ui/useNames';
 import './Room.css';
 
 const ROOMS = [
@@ -36,6 +38,8 @@ export function Room({ me }: { me: Schemas['Me'] }) {
   const queries = useQueryClient();
   const here = me.businesses.find((one) => one.slug === business);
   useWrittenAs(here?.locale ?? LOCALE);
+  const names = useNames();
+  useKey('h', names.toggle);
   const leave = async () => {
     await api.POST('/api/sign-out');
     queries.clear();
@@ -70,6 +74,11 @@ export function Room({ me }: { me: Schemas['Me'] }) {
               ))}
               <MenuItem>
                 <Link to="/start">{say.beginAnotherBusiness}</Link>
+              </MenuItem>
+              <MenuItem>
+                <button type="button" onClick={names.toggle}>
+                  {names.hidden ? say.showNames : say.hideNames}
+                </button>
               </MenuItem>
               <MenuItem>
                 <button type="button" onClick={() => void leave()}>

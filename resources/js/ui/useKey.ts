@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { isTypedInto } from './useJump';
+import { isTypedInto } from './isTypedInto';
 
 /** Does something when a key is pressed anywhere but where keys are text. */
 export function useKey(key: string, does: () => void) {

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import * as say from '@words/board';
+import * as say from '@words/ui';
 
 const KEY = 'names-hidden';
 
