@@ -1,4 +1,4 @@
-# bin/yardbell bench core|http|pay|crowd|setup|board|fuzz|mutants [PORT, SEED or PATH]: see docs/benchmarks.md.
+# bin/yardbell bench core|http|pay|crowd|setup|board|frames|fuzz|mutants [PORT, SEED or PATH]: see docs/benchmarks.md.
 
 port=${2:-8400}
 case "${1:-}" in
@@ -6,6 +6,7 @@ case "${1:-}" in
     http) exec php benchmarks/http.php "http://127.0.0.1:$port" ;;
     pay) exec php benchmarks/pay.php "http://127.0.0.1:$port" ;;
     setup) exec php -d memory_limit=1G benchmarks/setup.php "http://127.0.0.1:$port" "$((port + 33))" ;;
+    frames) exec php -d memory_limit=1G benchmarks/frames.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     board) exec php -d memory_limit=1G benchmarks/board.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     crowd) exec php benchmarks/crowd.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     fuzz)
@@ -32,7 +33,7 @@ case "${1:-}" in
     *)
         fail 'bench knows core (the search against a plain one), http (the running server against its floor),' \
             'crowd (the same with 200,000 bookings more), setup (the lists and previews of the workspace),' \
-            'board (full days and weeks of the Board),' \
+            'board (full days and weeks of the Board), frames (a tag dragged over a full one),' \
             'fuzz (strange input), pay (who pays when booking beside who does not)' \
             "and mutants (what the core's tests notice)." ;;
 esac

@@ -330,6 +330,7 @@ it('is found without fault by axe on every screen, wide and narrow', function (i
             'roster/resources/new',
             'gate',
             'clients',
+            'my-day',
             'ledger/sales',
             'ledger/day',
             'ledger/figures',

@@ -42,6 +42,12 @@ final readonly class Ask
         return $this->with(relaxed: $relaxed);
     }
 
+    /** The same with somebody. */
+    public function by(string $staff): self
+    {
+        return $this->with(staff: $staff);
+    }
+
     /** The same for another length. */
     public function lasting(?int $minutes, int $extra): self
     {

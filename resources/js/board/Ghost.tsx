@@ -1,4 +1,4 @@
-import { useImperativeHandle, useRef, type Ref } from 'react';
+import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import { clock } from '../lib/format';
 import { bandsOf } from './aim';
 import type { Spot } from './lift';
@@ -13,11 +13,22 @@ type Props = { ref: Ref<GhostHandle>; isUp: boolean; scale: Scale; zone: string;
 export function Ghost({ ref, isUp, scale, zone, name }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const time = useRef<HTMLElement>(null);
+  // where lanes lie is measured once a pull: asking while something moves would lay the page out for every frame
+  const bands = useRef<ReturnType<typeof bandsOf> | null>(null);
+  useEffect(() => {
+    const forget = () => {
+      bands.current = null;
+    };
+    forget();
+    window.addEventListener('scroll', forget, true);
+    return () => window.removeEventListener('scroll', forget, true);
+  }, [isUp]);
   useImperativeHandle(
     ref,
     () => ({
       put: ({ lane, start, length }) => {
-        const band = bandsOf().find((one) => one.lane === lane)?.box;
+        bands.current ??= bandsOf();
+        const band = bands.current.find((one) => one.lane === lane)?.box;
         if (box.current !== null && time.current !== null && band !== undefined) {
           const perMs = band.width / (scale.end - scale.start);
           const { style } = box.current;
