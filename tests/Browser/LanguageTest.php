@@ -92,7 +92,10 @@ it('says every word of the workspace as its reader does, and cuts none', functio
     $data = [...$data, ...dataOf($sales), ...dataOf(answerOf($window, "/api/businesses/quernmoor/sales/{$sale}"))];
     $data = [...$data, ...dataOf(answerOf($window, '/api/businesses/quernmoor/clients'))];
     $rooms = [
-        'board', "board?booking={$tag}", 'my-day', 'offer/services', 'offer/categories', 'offer/add-ons', 'offer/questions',
+        'board',
+        "board?booking={$tag}",
+        'my-day',
+        'offer/services', 'offer/categories', 'offer/add-ons', 'offer/questions',
         'offer/dayparts',
         "offer/services/{$setup['services'][0]['id']}", 'offer/services/new', 'roster', 'roster/year', 'roster/people',
         "roster/people/{$setup['staff'][0]['id']}", 'roster/people/new', 'roster/locations',
