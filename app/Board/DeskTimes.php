@@ -28,6 +28,9 @@ final readonly class DeskTimes
 
     private const SOONEST = 3;
 
+    /** And where the wish is narrowed. */
+    private const MORE = 6;
+
     public function __construct(private RulesReader $rules, private WhyThere $why, private Clock $clock)
     {
     }
@@ -42,8 +45,14 @@ final readonly class DeskTimes
      * @param  int|null  $minute since midnight, as clocks show it: the start that was named
      * @return array<string, mixed>
      */
-    public function of(Business $business, Access $access, Choice $choice, int $day, ?int $minute): array
-    {
+    public function of(
+        Business $business,
+        Access $access,
+        Choice $choice,
+        int $day,
+        ?int $minute,
+        Narrowed $narrowed = new Narrowed(),
+    ): array {
         $book = $this->rules->book($business);
         $now = $this->clock->minute();
         $until = $day + self::LOOKS_FOR;
@@ -51,7 +60,7 @@ final readonly class DeskTimes
         $slots = array_values(
             array_filter(
                 (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: true)))->slots($ask),
-                static fn (Slot $slot): bool => $slot->start >= $now,
+                static fn (Slot $slot): bool => $slot->start >= $now && $narrowed->suits($slot, $book->zone),
             ),
         );
         $today = array_filter($slots, static fn (Slot $slot): bool => $book->zone->day($slot->start) === $day);
@@ -60,7 +69,7 @@ final readonly class DeskTimes
         return [
             'date' => Wall::date($day),
             'starts' => self::starts($today),
-            'soonest' => array_slice(self::starts($later), 0, self::SOONEST),
+            'soonest' => array_slice(self::starts($later), 0, $narrowed->isAny() ? self::MORE : self::SOONEST),
             'named' => $minute === null ? null : $this->named($business, $access, $book, $ask, $day, $minute),
         ];
     }

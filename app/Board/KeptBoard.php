@@ -28,7 +28,7 @@ final readonly class KeptBoard
     public function of(Business $business, string $what, callable $shown): string
     {
         $version = $this->pulse->of($business);
-        $state = [$version, $this->clock->minute(), app()->getLocale()];
+        $state = [$version, $this->clock->minute()];
         $key = "board-{$business->id}-".hash('xxh128', $what);
         $kept = $this->cache->get($key);
         if (is_array($kept) && $kept[0] === $state && is_string($kept[1])) {

@@ -15,7 +15,6 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Given;
-use YardBell\Core\Availability\Ask;
 
 /** Whether somebody may leave rules out on purpose, and what that breaks in each case: said before, kept after. */
 final readonly class Liberty
@@ -50,50 +49,42 @@ final readonly class Liberty
 
     public function ofWish(Business $business, Access $access, Wish $wish): Wish
     {
-        if (! $wish->freedom->isTaken()) {
+        if (! $wish->freedom->isMeant()) {
             return $wish;
         }
-        $day = $this->rules->book($business)->zone->day($wish->start);
+        $book = $this->rules->book($business);
+        $day = $book->zone->day($wish->start);
         $ask = $wish->choice->during($day, $day, $this->clock->minute(), $wish->relaxed);
-        $member = $wish->choice->member;
-        $staff = $member === null ? null : [$member];
+        $least = WhyThere::least($this->why->verdicts($business, $book, $ask, $wish->start));
+        if ($least === null) {
+            return $wish;
+        }
+        $breaches = $this->why->breaches($business, $access, $book, $ask, $wish->start, $least);
+        // where anyone may take it, those do for whom the least is broken: it is their reasons that are kept
+        $member = count($least->staff) === 1 ? $least->staff[0] : $wish->choice->member;
 
-        return $wish->with($this->broken($business, $access, $ask, $wish->start, $wish->freedom, $staff));
+        return new Wish(
+            $wish->choice->with($member),
+            $wish->start,
+            $wish->relaxed,
+            $wish->freedom->breaking($breaches),
+        );
     }
 
     public function ofMove(Business $business, Access $access, Booking $booking, Destination $to): Destination
     {
         $book = $this->rules->book($business);
         $day = $book->zone->day($to->start);
-        $ask = $to->freedom->isTaken() ? $this->times->ask($book, $booking, $day, $day, $to->minutes) : null;
+        $ask = $to->freedom->isMeant() ? $this->times->ask($book, $booking, $day, $day, $to->minutes) : null;
+        $least = $ask === null ? null : WhyThere::least(
+            $this->why->verdicts($business, $book, $ask, $to->start, $booking->id),
+            $to->staff ?? $booking->staff_ids,
+        );
+        if ($ask === null || $least === null) {
+            return $to;
+        }
+        $breaches = $this->why->breaches($business, $access, $book, $ask, $to->start, $least);
 
-        return $ask === null
-            ? $to
-            : $to->with($this->broken(
-                $business,
-                $access,
-                $ask,
-                $to->start,
-                $to->freedom,
-                $to->staff ?? $booking->staff_ids,
-                $booking->id,
-            ));
-    }
-
-    /** @param  list<string>|null  $staff */
-    private function broken(
-        Business $business,
-        Access $access,
-        Ask $ask,
-        int $at,
-        Freedom $freedom,
-        ?array $staff,
-        ?string $moving = null,
-    ): Freedom {
-        $book = $this->rules->book($business);
-        $verdicts = $this->why->verdicts($business, $book, $ask, $at, $moving);
-        $breaches = $this->why->breaches($business, $access, $book, $ask, $at, $verdicts, $staff);
-
-        return $freedom->breaking($breaches);
+        return new Destination($to->start, $least->staff, $to->minutes, $to->freedom->breaking($breaches));
     }
 }

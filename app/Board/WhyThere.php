@@ -71,22 +71,13 @@ final readonly class WhyThere
     }
 
     /**
-     * What is broken where it is done all the same: by the verdict with the fewest reasons of those people.
+     * The one with the fewest reasons.
      *
      * @param  list<Verdict>  $verdicts
-     * @param  list<string>|null  $staff null: whoever breaks least
-     * @return list<Breach>
+     * @param  list<string>|null  $staff of those people alone; null: of anybody
      */
-    public function breaches(
-        Business $business,
-        Access $access,
-        RuleBook $book,
-        Ask $ask,
-        int $at,
-        array $verdicts,
-        ?array $staff,
-    ): array {
-        $sentences = $this->sentences($business, $access, $book, $ask, $at);
+    public static function least(array $verdicts, ?array $staff = null): ?Verdict
+    {
         $least = null;
         foreach ($verdicts as $verdict) {
             $isAsked = $staff === null || $verdict->staff === $staff;
@@ -94,8 +85,22 @@ final readonly class WhyThere
                 $least = $verdict;
             }
         }
+
+        return $least;
+    }
+
+    /** @return list<Breach> what is broken where it is done all the same */
+    public function breaches(
+        Business $business,
+        Access $access,
+        RuleBook $book,
+        Ask $ask,
+        int $at,
+        Verdict $verdict,
+    ): array {
+        $sentences = $this->sentences($business, $access, $book, $ask, $at);
         $breaches = [];
-        foreach ($least->reasons ?? [] as $reason) {
+        foreach ($verdict->reasons as $reason) {
             $breach = new Breach($reason->rule, $sentences->of($reason)['says']);
             $breaches["{$breach->rule} {$breach->says}"] = $breach;
         }

@@ -19,9 +19,4 @@ final readonly class Destination
         public Freedom $freedom = new Freedom(),
     ) {
     }
-
-    public function with(Freedom $freedom): self
-    {
-        return new self($this->start, $this->staff, $this->minutes, $freedom);
-    }
 }

@@ -28,7 +28,8 @@ final readonly class Freedom
         return new self($this->outside, $this->double, $breaches);
     }
 
-    public function isTaken(): bool
+    /** Whether anything is left out. */
+    public function isMeant(): bool
     {
         return $this->outside || $this->double;
     }

@@ -52,7 +52,8 @@ final readonly class OtherTimes
         $nearest = [];
         foreach ($this->slots($business, $book, $booking, $day - 1, $day + 3, $to->minutes) as $slot) {
             $theirs = $slot->staff === $staff;
-            if ($slot->start > $now && ($theirs || ! isset($nearest[$slot->start]))) {
+            $stays = $slot->start === Instants::minute($booking->starts_at) && $staff === $booking->staff_ids;
+            if ($slot->start > $now && ! $stays && ($theirs || ! isset($nearest[$slot->start]))) {
                 $nearest[$slot->start] = $slot;
             }
         }

@@ -43,9 +43,12 @@ final readonly class SuggestTimes
             $book = $this->rules->bookNow($business);
             $suggested = [];
             foreach ($times as $to) {
-                $slots = $this->times->at($business, $book, $booking, $to);
-                $slot = $slots[0] ?? throw TimeTaken::near($this->times->near($business, $book, $booking, $to, 4));
-                $suggested[] = ['start' => Wall::writeInstant($slot->start), 'staff' => $to->staff ?? $slot->staff];
+                $free = array_column($this->times->at($business, $book, $booking, $to), 'staff');
+                $staff = $to->staff ?? $free[0] ?? [];
+                if (! in_array($staff, $free, true)) {
+                    throw TimeTaken::near($this->times->near($business, $book, $booking, $to, 4));
+                }
+                $suggested[] = ['start' => Wall::writeInstant($to->start), 'staff' => $staff];
             }
             $booking->update(['suggested' => $suggested]);
             $this->history->changed($booking, $by, (new Sentence('history.suggested'))->text());

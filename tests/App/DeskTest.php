@@ -159,3 +159,22 @@ it('cancels one of a repeat, or it and all later ones', function (): void {
     expect($cancel($card['id'], true)->json('state'))->toBe('cancelled')
         ->and(Booking::query()->where('state', 'cancelled')->count())->toBe(3);
 });
+
+it('finds the soonest with one of some people, after an hour, on some weekdays', function (): void {
+    [$ana, $bo] = $this->yard->staff;
+    $date = substr(Yard::at('10:00'), 0, 10);
+    $weekday = ((int) (new DateTimeImmutable($date))->format('N') + 1) % 7; // the day after the day after it
+    $times = ($this->times)(['people' => [$bo->id], 'after' => '15:30', 'weekdays' => [$weekday]])->assertOk()->json();
+    expect($times['starts'])->toBe([])
+        ->and(array_column($times['soonest'], 'staff'))->each->toBe([$bo->id])
+        ->and(array_map(static fn (array $one): string => substr($one['at'], 11), $times['soonest']))
+        ->toBe(['15:30Z', '16:00Z', '15:30Z', '16:00Z', '15:30Z', '16:00Z'])
+        ->and(array_unique(array_map(
+            static fn (array $one): int => (int) (new DateTimeImmutable($one['at']))->format('N') - 1,
+            $times['soonest'],
+        )))->toBe([$weekday]);
+    ($this->times)(['after' => 'four'])->assertUnprocessable();
+    ($this->times)(['weekdays' => [7]])->assertUnprocessable();
+    expect(($this->times)(['people' => ['nobody']])->json('starts'))->toBe([])
+        ->and($ana->id)->not->toBe($bo->id);
+});

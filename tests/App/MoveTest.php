@@ -57,6 +57,8 @@ it('says what would be, and does nothing', function (): void {
         ->and($not['rows'][0]['staff'])->toBe([$this->other->name])
         ->and($not['rows'][0]['reasons'])->not->toBe([])
         ->and($not['near'])->not->toBe([]);
+    $own = ($this->post)('move/tried', ['start' => Yard::at('10:05')])->json('near');
+    expect($own)->toContain(Yard::at('10:30'))->not->toContain(Yard::at('10:00')); // it is there already
 });
 
 it('is sold anew at another length, and keeps its price at its own', function (): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Http;
 
 use App\Board\DeskTimes;
+use App\Board\Narrowed;
 use App\Http\Asker;
 use App\Support\Given;
 use Illuminate\Http\JsonResponse;
@@ -26,11 +27,17 @@ final readonly class AskDeskTimes
                 ...DeskChoice::rules($business),
                 'date' => 'required|date_format:Y-m-d|after:1970-01-01|before:2199-01-01',
                 'at' => 'nullable|date_format:H:i',
+                'people' => 'nullable|array|list|max:200',
+                'people.*' => 'string|max:26',
+                'after' => 'nullable|date_format:H:i',
+                'weekdays' => 'nullable|array|list|max:7',
+                'weekdays.*' => 'integer|min:0|max:6',
             ],
             [
                 ...DeskChoice::sentences(),
                 'date.*' => 'wrong.desk.which_date',
                 'at.*' => 'wrong.desk.which_hour',
+                'after.*' => 'wrong.desk.which_hour',
             ],
         ));
         $at = $given->stringIf('at');
@@ -41,6 +48,11 @@ final readonly class AskDeskTimes
             DeskChoice::of($given),
             Wall::day($given->string('date')),
             $at === null ? null : Wall::timeOfDay($at),
+            new Narrowed(
+                $given->stringsIf('people') ?? [],
+                Wall::timeOfDay($given->stringIf('after') ?? '00:00'),
+                $given->has('weekdays') ? $given->ints('weekdays') : [],
+            ),
         ));
     }
 }

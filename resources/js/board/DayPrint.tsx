@@ -1,12 +1,17 @@
 import type { Schemas } from '../lib/api';
 import { clock, longDate, money } from '../lib/format';
 import { useNames } from '../ui/useNames';
+import { usePrinting } from './usePrinting';
 import * as say from '@words/board';
 import './DayPrint.css';
 
 /** What is shown as a list for paper, in black and white: a part a lane, a line a visit. Not seen on the screen. */
 export function DayPrint({ board }: { board: Schemas['Board'] }) {
+  const isPrinting = usePrinting();
   const days = board.week.length > 0 ? board.week : [board];
+  if (!isPrinting) {
+    return null;
+  }
   return (
     <div className="day-print" aria-hidden="true">
       <p>{board.business.name}</p>

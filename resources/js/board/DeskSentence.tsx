@@ -7,6 +7,8 @@ import { Check } from '../ui/Check';
 import { inputLook } from '../ui/inputLook';
 import { Wrong } from '../ui/Wrong';
 import { DeskFits } from './DeskFits';
+import { LengthPart } from './LengthPart';
+import { Narrow } from './Narrow';
 import { RepeatList } from './RepeatList';
 import { RepeatPart } from './RepeatPart';
 import { SmallNumber } from './SmallNumber';
@@ -83,6 +85,7 @@ export function DeskSentence({ board, desk, draft, double, onGo }: Props) {
             onValue={(party) => desk.set({ party })}
           />
         </label>
+        <LengthPart desk={desk} draft={draft} />
         <RepeatPart desk={desk} draft={draft} />
         <input
           id="desk-note"
@@ -121,6 +124,7 @@ export function DeskSentence({ board, desk, draft, double, onGo }: Props) {
           {wrong.join(' ')}
         </Wrong>
       )}
+      {draft.repeat === null && draft.service !== '' && <Narrow desk={desk} draft={draft} />}
       {draft.repeat !== null && <RepeatList repeat={repeat} zone={zone} />}
       {draft.repeat === null && desk.fits !== undefined && (
         <DeskFits business={business} fits={desk.fits} zone={zone} onAt={takeStart} onGo={onGo} />

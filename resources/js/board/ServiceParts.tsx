@@ -20,7 +20,7 @@ export function ServiceParts({ desk, draft }: Props) {
   const choose = (id: string) => {
     const next = services.find((one) => one.id === id);
     const keeps = draft.staff === null || next?.staff.includes(draft.staff) === true;
-    desk.set({ service: id, staff: keeps ? draft.staff : null });
+    desk.set({ service: id, minutes: null, staff: keeps ? draft.staff : null });
   };
   return rich(say.wouldLike, {
     what: (

@@ -17,11 +17,17 @@ export type DeskDraft = {
   /** "16:00", as clocks show it; empty: not named yet */
   at: string;
   party: number;
+  /** null: the service's own length */
+  minutes: number | null;
+  /** What the caller adds: with one of some, after an hour, on some weekdays. */
+  narrowed: Narrowed;
   note: string;
   told: boolean;
   /** How often it repeats; null: it does not. */
   repeat: Repeat | null;
 };
+
+export type Narrowed = { people: readonly string[]; after: string; weekdays: readonly number[] };
 
 export type Repeat = { every: number; unit: Schemas['DeskRepeatsAsk']['unit']; count: number };
 
@@ -33,6 +39,8 @@ const EMPTY: DeskDraft = {
   staff: null,
   at: '',
   party: 1,
+  minutes: null,
+  narrowed: { people: [], after: '', weekdays: [] },
   note: '',
   told: true,
   repeat: null,
@@ -50,8 +58,18 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
   const [draft, setDraft] = useState<DeskDraft | null>(null);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
-  const { service, staff, party, at } = draft ?? EMPTY;
-  const said = { service, staff, party, date, at: at === '' ? null : at };
+  const { service, staff, party, minutes, at, narrowed } = draft ?? EMPTY;
+  const said = {
+    service,
+    staff,
+    party,
+    minutes,
+    date,
+    at: at === '' ? null : at,
+    people: [...narrowed.people],
+    after: narrowed.after === '' ? null : narrowed.after,
+    weekdays: [...narrowed.weekdays],
+  };
   const asked = useSettled(said, WAIT);
   const { data: fits, isPlaceholderData } = useQuery({
     ...deskTimes(business, asked),
@@ -124,7 +142,7 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
 export type Desk = ReturnType<typeof useDesk>;
 
 function bodyOf(said: DeskDraft, start: string): Schemas['DeskBooking'] {
-  const { who, service, staff, party, note, told } = said;
+  const { who, service, staff, party, minutes, note, told } = said;
   const guest = who.id === null ? { name: who.name, email: who.email, phone: who.phone } : { client: who.id };
-  return { ...guest, service, staff, party, note, told, start };
+  return { ...guest, service, staff, party, minutes, note, told, start };
 }

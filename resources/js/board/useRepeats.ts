@@ -10,8 +10,15 @@ type Answer = 'take' | 'nearest' | 'out';
 /** The times of the repeat that the sentence speaks of, and what somebody has said of each. */
 export function useRepeats(business: string, draft: DeskDraft, date: string) {
   const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
-  const { service, staff, party, at, repeat } = draft;
-  const asked = { service, staff, party, at: `${date}T${at}`, ...(repeat ?? { every: 1, unit: 'weeks', count: 2 }) };
+  const { service, staff, party, minutes, at, repeat } = draft;
+  const asked = {
+    service,
+    staff,
+    party,
+    minutes,
+    at: `${date}T${at}`,
+    ...(repeat ?? { every: 1, unit: 'weeks', count: 2 }),
+  };
   const isAsked = repeat !== null && service !== '' && at !== '';
   const { data, isPlaceholderData } = useQuery({
     ...deskRepeats(business, asked),
