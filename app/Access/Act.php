@@ -14,8 +14,6 @@ enum Act: string
     case ChangeBookings = 'change-bookings';
     /** Leave hours, grids and limits out on purpose (rules.md T18). */
     case BookOutside = 'book-outside';
-    /** Book over others on purpose. */
-    case BookDouble = 'book-double';
     /** Say how far a visit is: of others only where the Board is seen. */
     case MarkVisits = 'mark-visits';
     case SeeSetup = 'see-setup';

@@ -19,7 +19,6 @@ enum Role: string
         Act::SeeOwnDay,
         Act::SeeBoard,
         Act::ChangeBookings,
-        Act::BookDouble,
         Act::MarkVisits,
         Act::SeeSetup,
         Act::SeeSales,

@@ -63,7 +63,6 @@ return [
         'see-own-day' => 'Your role does not see this part of the Board.',
         'see-board' => 'Your role does not see this part of the Board.',
         'book-outside' => 'Your role may not book outside the rules.',
-        'book-double' => 'Your role may not book over others.',
         'change-bookings' => 'Your role may look at bookings, not change them.',
         'mark-visits' => 'Your role may look at bookings, not say how far they are.',
         'see-pay' => 'Your role does not see what staff are paid.',

@@ -18,7 +18,7 @@ type Props = {
 /** Beneath the lanes: the mode of double booking, hours and time off, and what is shown. */
 export function BoardTools({ doubling, looking, onLook, onDraw }: Props) {
   const { business, data, may } = useSetup();
-  const doubles = may('book-double');
+  const doubles = may('change-bookings');
   useKey('d', () => (doubles ? doubling.toggle() : undefined));
   useKey('x', () => onDraw?.());
   return (
