@@ -86,7 +86,8 @@ final readonly class BoardReader
             $this->diary
                 ->requests($business)
                 ->filter(
-                    static fn (Booking $one): bool => $only === [] || array_intersect($only, $one->staff_ids) !== [],
+                    static fn (Booking $one): bool => $only === [] ||
+                        $one->staff->pluck('id')->intersect($only)->isNotEmpty(), // who leads a session, too
                 )
                 ->map(static fn (Booking $booking): array => [
                     'id' => $booking->id,

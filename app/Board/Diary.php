@@ -144,6 +144,7 @@ final readonly class Diary
             ->where('business_id', $business->id)
             ->where('state', 'pending')
             ->where('starts_at', '>', $this->clock->now())
+            ->with('staff:id,name')
             ->orderBy('created_at')
             ->limit(self::MOST_REQUESTS)
             ->get();

@@ -23,15 +23,17 @@ final readonly class MoveLater
     public function __invoke(Business $business, Booking $booking, Destination $to, string $by, bool $told): Booking
     {
         $zone = $business->zone();
-        $by_wall = $zone->wall($to->start) - $zone->wall(Instants::minute($booking->starts_at));
+        $shift = $zone->wall($to->start) - $zone->wall(Instants::minute($booking->starts_at));
         $later = Repeated::after($booking);
         // those ahead make room for those behind
-        $all = $by_wall > 0 ? [...array_reverse($later), $booking] : [$booking, ...$later];
+        $all = $shift > 0 ? [...array_reverse($later), $booking] : [$booking, ...$later];
 
-        return $this->db->transaction(function () use ($business, $booking, $to, $by, $told, $zone, $by_wall, $all) {
+        return $this->db->transaction(function () use ($business, $booking, $to, $by, $told, $zone, $shift, $all) {
             foreach ($all as $one) {
-                $start = $zone->first($zone->wall(Instants::minute($one->starts_at)) + $by_wall);
-                $there = new Destination($start, $to->staff, $to->minutes, $to->freedom);
+                $start = $zone->first($zone->wall(Instants::minute($one->starts_at)) + $shift);
+                // what is left out on purpose is meant for the one it was said of
+                $freedom = $one->id === $booking->id ? $to->freedom : new Freedom();
+                $there = new Destination($start, $to->staff, $to->minutes, $freedom);
                 try {
                     ($this->move)($business, $one->id, $there, $by, $told);
                 } catch (TimeTaken $taken) {

@@ -129,9 +129,9 @@ it('moves the later ones of a repeat with it, all or none', function (): void {
         'start' => Yard::at('10:00', 2),
         'more' => $more,
     ])->assertCreated()->json();
-    $move = fn (string $at): TestResponse => $this->postJson(
+    $move = fn (string $at, array $more = []): TestResponse => $this->postJson(
         "/api/businesses/yard/bookings/{$card['id']}/move",
-        ['start' => Yard::at($at), 'later' => true, 'told' => false],
+        ['start' => Yard::at($at), 'later' => true, 'told' => false] + $more,
     );
     $starts = fn (): array => Booking::query()
         ->where('repeat_id', Booking::query()->find($card['id'])?->repeat_id)
@@ -144,5 +144,6 @@ it('moves the later ones of a repeat with it, all or none', function (): void {
     $this->yard->book('14:00', 'a@post.example', 6);
     $this->yard->book('14:00', 'b@post.example', 6);
     $move('14:00')->assertStatus(409);
+    $move('14:00', ['double' => true])->assertStatus(409); // meant for the one alone
     expect($starts())->toBe([Yard::at('11:30', 2), Yard::at('11:30', 4), Yard::at('11:30', 6)]);
 });

@@ -475,6 +475,8 @@ it('shows staff the seats of the sessions they lead, and no others', function ()
     expect($seat->staff_ids)->toBe([])
         ->and($board($yard->staff[1]->id)[0]['taken'])->toBe(1);
     $this->getJson("/api/businesses/yard/bookings/{$seat->id}")->assertOk();
+    $seat->update(['state' => 'pending']);
+    expect($this->getJson('/api/businesses/yard/board?date=2027-01-04')->json('requests.*.id'))->toBe([$seat->id]);
     $yard->business
         ->users()
         ->updateExistingPivot(User::query()->where('email', 'staff@post.example')->value('id'), [

@@ -13,7 +13,10 @@ export function useMove(business: string, card: Schemas['Card']) {
   const [busy, setBusy] = useState(false);
   /** What did not fit: asked again for what stands in the way. */
   const [failed, setFailed] = useState<Schemas['MoveAsk'] | null>(null);
-  const { data: tried } = useQuery({ ...moveTried(business, card.id, failed ?? {}), enabled: failed !== null });
+  const { data: tried, isPlaceholderData } = useQuery({
+    ...moveTried(business, card.id, failed ?? {}),
+    enabled: failed !== null,
+  });
   /** @returns whether it was done */
   const move = async (body: Schemas['MoveAsk']): Promise<boolean> => {
     const was = { start: card.start, staff: card.staff.map(({ id }) => id) };
@@ -43,7 +46,7 @@ export function useMove(business: string, card: Schemas['Card']) {
     move,
     trouble: refusal?.message ?? null,
     near: refusal?.near ?? [],
-    rows: failed === null ? [] : (tried?.rows ?? []),
+    rows: failed === null || isPlaceholderData ? [] : (tried?.rows ?? []),
     failed,
   };
 }

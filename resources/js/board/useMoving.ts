@@ -33,7 +33,7 @@ export function useMoving({ business, zone, lifted: up, dropped, settled, double
   const lifted = dropped?.lifted ?? up;
   const spot = dropped?.spot ?? settled;
   const asked = lifted === null || spot === null ? null : bodyOf();
-  const { data: tried } = useQuery({
+  const { data, isPlaceholderData } = useQuery({
     ...moveTried(business, lifted?.tag.id ?? '', asked ?? {}),
     enabled: asked !== null && (dropped !== null || isElsewhere()),
   });
@@ -95,7 +95,8 @@ export function useMoving({ business, zone, lifted: up, dropped, settled, double
 
   return {
     lifted,
-    tried: asked === null ? undefined : tried,
+    // while it is up the last answer stays in sight; put down, only the answer for where it hangs counts
+    tried: asked === null || (dropped !== null && isPlaceholderData) ? undefined : data,
     isDropped: dropped !== null,
     told,
     setTold,
@@ -106,7 +107,7 @@ export function useMoving({ business, zone, lifted: up, dropped, settled, double
     busy,
     trouble,
     move: () => move(),
-    goTo: (start: string) => void move({ start }),
+    goTo: (start: string) => void move({ ...asked, at: null, start }),
     leave,
   };
 }

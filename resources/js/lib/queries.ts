@@ -183,7 +183,7 @@ export const moveTried = (business: string, id: string, body: Schemas['MoveAsk']
           signal,
         }),
       ),
-    placeholderData: keepPreviousData,
+    placeholderData: (before, asked) => (asked?.queryKey[3] === id ? before : undefined),
   });
 
 export const deskRepeats = (business: string, asked: Schemas['DeskRepeatsAsk']) =>
