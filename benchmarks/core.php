@@ -15,6 +15,9 @@ require __DIR__.'/PlainSearch.php';
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Availability\VisitAsk;
+use YardBell\Core\Availability\VisitPart;
+use YardBell\Core\Availability\VisitSearch;
 use YardBell\Core\Price\Order;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
@@ -112,6 +115,40 @@ $line(
     'at most 2.2',
     $grown['days'] <= 2.2 * $grown['once'],
     sprintf('%.2f ms, %.2f ms', $grown['once'], $grown['days']),
+);
+
+$six = $read(6, sized(800, 40), 0);
+$visit = static fn (int $wait, bool $anyOrder): array => (new VisitSearch($six->book, $six->diary))->plans(
+    new VisitAsk(
+        [new VisitPart('service-0'), new VisitPart('service-1'), new VisitPart('service-2')],
+        Wall::day(FROM),
+        Wall::day('2027-03-31'),
+        Wall::instant(NOW),
+        maxWait: $wait,
+        anyOrder: $anyOrder,
+    ),
+);
+$took = $compare(
+    [
+        'one' => fn () => $search($six),
+        'visit' => fn () => $visit(0, false),
+        'any' => fn () => $visit(30, true),
+    ],
+    20,
+);
+$line(
+    '(f) a month of visits of three services / of one',
+    $took['visit'] / $took['one'],
+    'at most 20',
+    $took['visit'] <= 20 * $took['one'],
+    sprintf('%.1f ms / %.2f ms, %d rows', $took['visit'], $took['one'], count($visit(0, false))),
+);
+$line(
+    '(f) the same in any order, waiting up to 30 minutes',
+    $took['any'] / $took['one'],
+    'at most 20',
+    $took['any'] <= 20 * $took['one'],
+    sprintf('%.1f ms, %d rows', $took['any'], count($visit(30, true))),
 );
 
 $examples = dirname(__DIR__).'/docs/examples';

@@ -14,6 +14,7 @@ use App\Models\Occasion;
 use App\Models\Service;
 use App\Support\MailAddress;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Validation\ValidationException;
 use Throwable;
 use YardBell\Core\Booking\State;
 
@@ -26,7 +27,7 @@ final readonly class BookAtDesk
     public function __construct(
         private ConnectionInterface $db,
         private HoldTime $hold,
-        private VisitQuote $quote,
+        private UseCodes $codes,
         private History $history,
         private SellVisit $sell,
         private Announcements $announcements,
@@ -36,16 +37,19 @@ final readonly class BookAtDesk
     /**
      * @param  non-empty-list<Wish>  $wishes several are a repeat: separate bookings with a shared mark, booked together
      *                                       or not at all
+     * @param  list<string>  $codes as they were named
      * @param  bool  $told whether the client and the staff are mailed
      * @return non-empty-list<Booking>
      *
      * @throws TimeTaken
+     * @throws ValidationException that says which code does not count, and why
      */
     public function __invoke(
         Business $business,
         array $wishes,
         Guest $guest,
         string $note,
+        array $codes,
         bool $told,
         string $by,
     ): array {
@@ -60,7 +64,16 @@ final readonly class BookAtDesk
 
             return $this->db->transaction(
                 fn (): array => array_map(
-                    fn (Booking $one): Booking => $this->book($business, $one->id, $guest, $mark, $note, $told, $by),
+                    fn (Booking $one): Booking => $this->book(
+                        $business,
+                        $one->id,
+                        $guest,
+                        $mark,
+                        $note,
+                        $codes,
+                        $told,
+                        $by,
+                    ),
                     $held,
                 ),
                 attempts: 5,
@@ -85,18 +98,20 @@ final readonly class BookAtDesk
         }
     }
 
+    /** @param  list<string>  $codes */
     private function book(
         Business $business,
         string $id,
         Guest $guest,
         ?string $mark,
         string $note,
+        array $codes,
         bool $told,
         string $by,
     ): Booking {
         $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
         $client = $this->client($business, $guest);
-        $quote = $this->quote->of($business, $booking, [], $client->id);
+        $quote = $this->codes->named($business, $booking, $codes, $client);
         $booking->update([
             ...KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)),
             'due_now' => 0,

@@ -29,7 +29,7 @@ final readonly class MovedPrice
     {
         $business = $booking->business()->firstOrFail();
         try {
-            $quote = $this->quote->of($business, $booking, UseCodes::named($booking), $booking->client_id);
+            $quote = $this->quote->of($business, $booking, UseCodes::soldWith($booking), $booking->client_id);
         } catch (Refusal) {
             $this->instead($booking, $by);
 

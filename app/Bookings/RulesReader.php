@@ -12,6 +12,7 @@ use stdClass;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Assignment;
 use YardBell\Core\Availability\Diary;
+use YardBell\Core\Availability\Gaps;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
 use YardBell\Core\Time\Wall;
@@ -103,10 +104,11 @@ final readonly class RulesReader
     public static function window(RuleBook $book, Ask $ask): DiaryWindow
     {
         $service = $book->services[$ask->service];
+        $more = Gaps::margin($book, $service);
 
         return new DiaryWindow(
-            ($ask->fromDay - 1) * Wall::DAY - $service->setup - $book->travelMinutes,
-            ($ask->toDay + 2) * Wall::DAY +
+            ($ask->fromDay - 1 - $more) * Wall::DAY - $service->setup - $book->travelMinutes,
+            ($ask->toDay + 2 + $more) * Wall::DAY +
                 ($service->lengths->max ?? 0) +
                 $ask->extra +
                 $service->clearup +

@@ -21,6 +21,7 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 use YardBell\Core\Booking\State;
 use YardBell\Core\Price\CodeUse;
+use YardBell\Core\Price\Quote;
 
 /** A held time is sold for less by codes (rules.md P7), until it is booked or its payment has begun. */
 final readonly class UseCodes
@@ -63,7 +64,7 @@ final readonly class UseCodes
      */
     public function check(Business $business, Booking $booking, ClientRow $client): void
     {
-        $codes = self::named($booking);
+        $codes = self::soldWith($booking);
         foreach ($codes === [] ? [] : $this->quote->of($business, $booking, $codes, $client->id)->codes as $use) {
             if (! $use->isApplied()) {
                 throw new Refusal(
@@ -76,6 +77,27 @@ final readonly class UseCodes
                 );
             }
         }
+    }
+
+    /**
+     * What a time costs with the codes that somebody of the house names for a client; their uses are counted. Within
+     * the transaction that books.
+     *
+     * @param  list<string>  $codes
+     *
+     * @throws ValidationException that says why one of them does not count
+     */
+    public function named(Business $business, Booking $booking, array $codes, ClientRow $client): Quote
+    {
+        $quote = $this->quote->of($business, $booking, $codes, $client->id);
+        foreach ($quote->codes as $use) {
+            if ($use->reason !== null) {
+                throw ValidationException::withMessages(['codes' => "refusal.code.{$use->reason->value}"]);
+            }
+        }
+        $this->uses->put($booking, $quote->codes);
+
+        return $quote;
     }
 
     /**
@@ -95,7 +117,7 @@ final readonly class UseCodes
                 throw new Refusal(new Sentence('refusal.sale.not_booked'), 409, 'too_late');
             }
             $later = $sale->lines->where('kind', SaleLineKind::Code)->pluck('label');
-            $named = [...self::named($booking), ...Column::strings($later)];
+            $named = [...self::soldWith($booking), ...Column::strings($later)];
             $with = $this->quote->of($business, $booking, [...$named, $code], $booking->client_id);
             $use = $with->codes[count($with->codes) - 1];
             $off = $this->quote->of($business, $booking, $named, $booking->client_id)->total - $with->total;
@@ -114,7 +136,7 @@ final readonly class UseCodes
     }
 
     /** @return list<string> the codes a booking was quoted with */
-    public static function named(Booking $booking): array
+    public static function soldWith(Booking $booking): array
     {
         return array_column(
             array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'code'),

@@ -115,6 +115,7 @@ final readonly class SetupLists
                 'name' => $addOn->name,
                 'price' => $addOn->price,
                 'minutes' => $addOn->minutes,
+                'services' => $addOn->services,
             ]),
             'taxRates' => self::inOrder(TaxRate::class, static fn (TaxRate $rate): array => [
                 'id' => $rate->id,

@@ -109,6 +109,7 @@ it('shows staff other visits with themselves alone, and lets them note nothing o
         )],
         new App\Bookings\Guest($asked->client_id, '', '', ''),
         '',
+        [],
         false,
         'Desk',
     )[0];

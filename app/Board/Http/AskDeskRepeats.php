@@ -18,7 +18,7 @@ use YardBell\Core\Time\Wall;
 /** Which of the times of a repeat fit. */
 final readonly class AskDeskRepeats
 {
-    public function __construct(private DeskRepeats $repeats)
+    public function __construct(private DeskRepeats $repeats, private DeskChoice $choice)
     {
     }
 
@@ -51,7 +51,7 @@ final readonly class AskDeskRepeats
             'occurrences' => $this->repeats->of(
                 $business,
                 Asker::access($request),
-                DeskChoice::of($given),
+                $this->choice->of($business, $given),
                 $rule,
             ),
         ]);

@@ -15,7 +15,7 @@ use YardBell\Core\Time\Wall;
 /** What fits on a date, and of one start that was named whether it does. */
 final readonly class AskDeskTimes
 {
-    public function __construct(private DeskTimes $times)
+    public function __construct(private DeskTimes $times, private DeskChoice $choice)
     {
     }
 
@@ -45,7 +45,7 @@ final readonly class AskDeskTimes
         return new JsonResponse($this->times->of(
             $business,
             Asker::access($request),
-            DeskChoice::of($given),
+            $this->choice->of($business, $given),
             Wall::day($given->string('date')),
             $at === null ? null : Wall::timeOfDay($at),
             new Narrowed(

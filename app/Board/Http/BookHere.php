@@ -27,8 +27,12 @@ use YardBell\Core\Time\Wall;
 /** Books for somebody at the desk or on the telephone. */
 final readonly class BookHere
 {
-    public function __construct(private BookAtDesk $book, private Liberty $liberty, private BookingCard $card)
-    {
+    public function __construct(
+        private DeskChoice $choice,
+        private BookAtDesk $book,
+        private Liberty $liberty,
+        private BookingCard $card,
+    ) {
     }
 
     public function __invoke(Request $request): JsonResponse
@@ -55,10 +59,11 @@ final readonly class BookHere
             $business,
             array_map(
                 fn (Wish $wish): Wish => $this->liberty->ofWish($business, $access, $wish->with($freedom)),
-                self::wishes($given),
+                $this->wishes($business, $given),
             ),
             $guest,
             $given->text('note'),
+            $given->stringsIf('codes') ?? [],
             $given->bool('told'),
             $access->user->name,
         );
@@ -67,9 +72,9 @@ final readonly class BookHere
     }
 
     /** @return non-empty-list<Wish> the first, and the further ones of a repeat */
-    private static function wishes(Given $given): array
+    private function wishes(Business $business, Given $given): array
     {
-        $choice = DeskChoice::of($given);
+        $choice = $this->choice->of($business, $given);
         try {
             $wishes = [$choice->at(Wall::instant($given->string('start')), DeskTimes::relaxed())];
             foreach ($given->each('more') as $more) {
@@ -108,6 +113,8 @@ final readonly class BookHere
             'email' => ['nullable', 'string', 'max:190', new MailAddress()],
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
             'note' => 'nullable|string|max:1000',
+            'codes' => 'nullable|array|list|max:5',
+            'codes.*' => 'required|string|max:60',
             'told' => 'required|boolean',
         ];
     }

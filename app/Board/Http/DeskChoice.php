@@ -5,13 +5,22 @@ declare(strict_types=1);
 namespace App\Board\Http;
 
 use App\Bookings\Choice;
+use App\Bookings\Tariffs;
 use App\Models\Business;
 use App\Support\Given;
+use App\Support\Refusal;
 use Illuminate\Validation\Rule;
 
 /** What the desk has chosen so far, read from a body: what is named must be the business's own. */
-final class DeskChoice
+final readonly class DeskChoice
 {
+    /** Add-ons of different kinds, and of one kind. */
+    private const MOST = 20;
+
+    public function __construct(private Tariffs $tariffs)
+    {
+    }
+
     /** @return array<string, list<mixed>> */
     public static function rules(Business $business): array
     {
@@ -22,6 +31,9 @@ final class DeskChoice
             'staff' => ['nullable', 'string', 'max:26', $own('staff')],
             'minutes' => ['nullable', 'integer', 'min:1', 'max:43200'],
             'party' => ['required', 'integer', 'min:1', 'max:1000'],
+            'addOns' => ['nullable', 'array', 'list', 'max:'.self::MOST],
+            'addOns.*.id' => ['required', 'string', 'max:26', 'distinct'],
+            'addOns.*.quantity' => ['required', 'integer', 'min:1', 'max:'.self::MOST],
         ];
     }
 
@@ -33,16 +45,28 @@ final class DeskChoice
             'staff.*' => 'wrong.choice.no_such_person',
             'minutes.*' => 'wrong.choice.length_whole_number',
             'party.*' => 'wrong.choice.how_many_come',
+            'addOns' => 'wrong.choice.add_ons_chosen?most='.self::MOST,
+            'addOns.*.id' => 'wrong.choice.add_ons_chosen?most='.self::MOST,
+            'addOns.*.quantity' => 'wrong.choice.add_on_quantity?most='.self::MOST,
         ];
     }
 
-    public static function of(Given $given): Choice
+    /** @throws Refusal where the service has no such add-on */
+    public function of(Business $business, Given $given): Choice
     {
+        $service = $given->string('service');
+        $addOns = [];
+        foreach ($given->each('addOns') as $one) {
+            $addOns[$one->string('id')] = $one->int('quantity');
+        }
+
         return new Choice(
-            $given->string('service'),
+            $service,
             $given->stringIf('staff'),
             $given->int('party'),
             $given->intIf('minutes'),
+            addOns: $addOns,
+            extra: $this->tariffs->extraMinutes($business, $service, $addOns),
         );
     }
 }

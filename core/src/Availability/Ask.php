@@ -48,6 +48,12 @@ final readonly class Ask
         return $this->with(staff: $staff);
     }
 
+    /** The same at a place. */
+    public function at(string $location): self
+    {
+        return $this->with(location: $location);
+    }
+
     /** The same for another length. */
     public function lasting(?int $minutes, int $extra): self
     {

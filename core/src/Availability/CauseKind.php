@@ -30,4 +30,5 @@ enum CauseKind: string
     case TimeOff = 'time off';
     case Outage = 'outage of';
     case Calendar = 'outside calendar';
+    case TightDays = 'tight days';
 }

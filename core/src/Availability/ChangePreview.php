@@ -70,6 +70,9 @@ final readonly class ChangePreview
     private function touched(): array
     {
         $ids = array_map(strval(...), array_keys($this->before->services + $this->after->services));
+        if ($this->leavesOut()) {
+            return $ids;
+        }
         foreach (['zone', 'openingHours', 'closures', 'dayparts', 'travelMinutes'] as $shared) {
             if ($this->before->$shared !== $this->after->$shared) {
                 return $ids;
@@ -77,6 +80,12 @@ final readonly class ChangePreview
         }
 
         return array_values(array_filter($ids, $this->isTouched(...)));
+    }
+
+    /** Whether T21 may leave out rows that nothing else is in the way of: any change may let them in. */
+    private function leavesOut(): bool
+    {
+        return in_array(TightDays::Only, [$this->before->tightDays, $this->after->tightDays], true);
     }
 
     private function isTouched(string $id): bool
@@ -110,7 +119,8 @@ final readonly class ChangePreview
             $service === null ||
             $service !== ($this->before->services[$id] ?? null) ||
             $service->gridFromOpening ||
-            $service->hasSessions
+            $service->hasSessions ||
+            $this->leavesOut()
         ) {
             return false;
         }
@@ -167,10 +177,24 @@ final readonly class ChangePreview
      */
     private function openTimes(int $fromDay, int $toDay, int $further): array
     {
-        $back = $this->countsFromOpening() ? Grid::LOOKS_BACK : 0;
-        [$first, $last] = [$fromDay - self::AROUND - $back, $toDay + self::AROUND + $further];
+        $more = $this->margin();
+        $back = max($more, $this->countsFromOpening() ? Grid::LOOKS_BACK : 0);
+        [$first, $last] = [$fromDay - self::AROUND - $back, $toDay + self::AROUND + $more + $further];
 
         return [new OpenTime($this->before, $first, $last), new OpenTime($this->after, $first, $last)];
+    }
+
+    /** Days further that T21 looks. */
+    private function margin(): int
+    {
+        $margin = 0;
+        foreach ([$this->before, $this->after] as $book) {
+            foreach ($book->services as $service) {
+                $margin = max($margin, Gaps::margin($book, $service));
+            }
+        }
+
+        return $margin;
     }
 
     private function countsFromOpening(): bool
@@ -189,7 +213,7 @@ final readonly class ChangePreview
     /** @return array{Commitments, Commitments} before and after, of all that an appointment on the dates can meet */
     private function commitments(int $fromDay, int $toDay, int $now): array
     {
-        $around = (self::AROUND + $this->longest()) * Wall::DAY;
+        $around = (self::AROUND + $this->longest() + $this->margin()) * Wall::DAY;
         $within = [$fromDay * Wall::DAY - $around, ($toDay + 1) * Wall::DAY + $around];
 
         return [

@@ -33,6 +33,8 @@ final readonly class Ground
 
     public Grid $grid;
 
+    public Gaps $gaps;
+
     /** @var array<string, array<int, Group>> T14: by who and where, then by start */
     public array $groups;
 
@@ -57,6 +59,7 @@ final readonly class Ground
         $this->grid = $ask->relaxed->anyTime
             ? new Grid($book->zone, 1, false)
             : new Grid($book->zone, $service->startEvery, $service->gridFromOpening);
+        $this->gaps = new Gaps($book, $service, $minutes, $this->open, $this->commitments);
         $this->groups = $service->isShared() ? Group::gather($diary, $service, $minutes, $ask, $book->zone) : [];
     }
 
@@ -133,9 +136,11 @@ final readonly class Ground
     /** @return array{int, int} the instants a wanted appointment can touch, with a margin */
     private function horizon(): array
     {
+        $more = Gaps::margin($this->book, $this->service);
+
         return [
-            ($this->ask->fromDay - 2) * Wall::DAY - $this->service->setup,
-            ($this->ask->toDay + 3) * Wall::DAY + $this->minutes + $this->service->clearup,
+            ($this->ask->fromDay - 2 - $more) * Wall::DAY - $this->service->setup,
+            ($this->ask->toDay + 3 + $more) * Wall::DAY + $this->minutes + $this->service->clearup,
         ];
     }
 }

@@ -36,4 +36,5 @@ enum Obstacle: string
     case UnitTaken = 'unit-taken';
     case ServiceFull = 'service-full';
     case MemberFull = 'member-full';
+    case Gap = 'gap';
 }

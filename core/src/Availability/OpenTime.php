@@ -9,6 +9,7 @@ use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
 use function intdiv;
+use function max;
 use function min;
 
 /** T4: when a staff member is open for a service at a location, over a range of dates (day numbers). */
@@ -35,25 +36,34 @@ final class OpenTime
      */
     public static function around(RuleBook $book, Service $service, Ask $ask, int $minutes): self
     {
+        $more = Gaps::margin($book, $service);
+
         return new self(
             $book,
-            $ask->fromDay - 3 - ($service->gridFromOpening ? Grid::LOOKS_BACK : 0),
-            $ask->toDay + 3 + min(self::LONGEST_DAYS, intdiv($minutes, Wall::DAY)),
+            $ask->fromDay - 3 - max($more, $service->gridFromOpening ? Grid::LOOKS_BACK : 0),
+            $ask->toDay + 3 + $more + min(self::LONGEST_DAYS, intdiv($minutes, Wall::DAY)),
         );
     }
 
     public function of(Member $member, Location $location, Service $service): Timeline
     {
-        $place = $this->ofLocation($location);
-        $open = $this->ofMember($member, $location); // within the opening hours already
-        if ($place !== null) {
-            $open = $this->known["place {$member->id} {$location->id}"] ??= $open->intersect($place);
-        }
+        $open = $this->at($member, $location);
         $hours = $this->ofService($service);
 
         return $hours === null
             ? $open
             : ($this->known["all {$member->id} {$location->id} {$service->id}"] ??= $open->intersect($hours));
+    }
+
+    /** When somebody is there, whatever it is for. */
+    public function at(Member $member, Location $location): Timeline
+    {
+        $open = $this->ofMember($member, $location); // within the opening hours already
+        $place = $this->ofLocation($location);
+
+        return $place === null
+            ? $open
+            : ($this->known["place {$member->id} {$location->id}"] ??= $open->intersect($place));
     }
 
     /** Opening hours and the member's own, less closures and breaks: what every service shares. */

@@ -19,6 +19,7 @@ use function is_array;
  *   from?: int, until?: int, by?: int, day?: int, days?: int, minutes?: int,
  *   party?: int, places?: int, left?: int, units?: int, wanted?: int, count?: int, most?: int,
  *   wished?: bool, parts?: list<string>, windows?: list<Window>, stretches?: list<array{int, int}>,
+ *   lost?: list<array{member: string, from: int, until: int}>,
  * }
  */
 final readonly class Reason

@@ -12,13 +12,26 @@ final readonly class Relaxed
      * @param  bool  $limits T12
      * @param  bool  $dayparts the dayparts of T5
      * @param  bool  $anyTime T4, T5 and T10
+     * @param  bool  $gaps T21's `only`, which is not asked either where anything else is left out
      */
     public function __construct(
         public bool $notice = false,
         public bool $limits = false,
         public bool $dayparts = false,
         public bool $anyTime = false,
+        public bool $gaps = false,
     ) {
+    }
+
+    /** The same, and T21's `only`. */
+    public function withGaps(): self
+    {
+        return new self($this->notice, $this->limits, $this->dayparts, $this->anyTime, true);
+    }
+
+    public function isAny(): bool
+    {
+        return $this->notice || $this->limits || $this->dayparts || $this->anyTime || $this->gaps;
     }
 
     /** All that may be left out. */

@@ -21,6 +21,7 @@ final readonly class RuleBook
      * @param  array<string, Pool>  $pools
      * @param  array<string, Member>  $staff
      * @param  array<string, Service>  $services
+     * @param  TightDays  $tightDays T21
      */
     public function __construct(
         public Zone $zone,
@@ -32,6 +33,7 @@ final readonly class RuleBook
         public array $pools = [],
         public array $staff = [],
         public array $services = [],
+        public TightDays $tightDays = TightDays::Off,
     ) {
     }
 

@@ -38,10 +38,10 @@ final readonly class SessionSearch
             $a[2] <=> $b[2],
         );
 
-        return array_map(static fn (array $row): Slot => self::slot($row[0], $row[1]), $rows);
+        return array_map(fn (array $row): Slot => $this->slot($row[0], $row[1]), $rows);
     }
 
-    private static function slot(Session $session, int $left): Slot
+    private function slot(Session $session, int $left): Slot
     {
         return new Slot(
             $session->start,
@@ -52,6 +52,7 @@ final readonly class SessionSearch
             $left,
             true,
             $session->id,
+            $this->book->tightDays === TightDays::Off ? null : true, // whoever scheduled it decided (T21)
         );
     }
 

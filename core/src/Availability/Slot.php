@@ -12,6 +12,7 @@ final readonly class Slot
      * @param  list<string>  $units
      * @param  int  $places what is left for others and the asking party together
      * @param  bool|null  $next T16: the one "anyone" would get; null where it is drawn afresh
+     * @param  bool|null  $tight T21: whether it leaves no gap that is lost; null where nobody asks
      */
     public function __construct(
         public int $start,
@@ -22,6 +23,7 @@ final readonly class Slot
         public int $places,
         public ?bool $next,
         public ?string $session = null,
+        public ?bool $tight = null,
     ) {
     }
 }

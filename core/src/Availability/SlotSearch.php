@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace YardBell\Core\Availability;
 
 use function array_filter;
-use function array_keys;
 use function array_map;
-use function array_values;
 use function count;
 use function in_array;
 use function ksort;
@@ -53,25 +51,26 @@ final readonly class SlotSearch
         if ($minutes === null || ($service->isShared() && $ask->party > $service->places)) {
             return []; // T17, T14
         }
-        $crews = $this->crews($service);
-        $starts = new Starts(
-            new Ground(
-                $this->book,
-                $this->diary,
-                $service,
-                $ask,
-                $minutes + $ask->extra,
-                $this->open,
-                $this->only,
-                $this->commitments,
-            ),
+        $crews = Crews::of($this->book, $service);
+        $ground = new Ground(
+            $this->book,
+            $this->diary,
+            $service,
+            $ask,
+            $minutes + $ask->extra,
+            $this->open,
+            $this->only,
+            $this->commitments,
         );
+        $starts = new Starts($ground);
         $rows = [];
-        foreach ($service->locations as $at => $location) {
+        foreach ($service->locations as $at => $id) {
+            $location = $this->book->locations[$id];
             foreach ($crews as $order => $crew) {
                 $place = $at * count($service->staff) + $order; // what rows of one start are sorted by
-                foreach ($starts->offered($this->book->locations[$location], $crew) as $start => $row) {
-                    $rows[$start][$place] = [$location, $order, ...$row];
+                $offered = $this->tightened($starts->offered($location, $crew), $ground, $location, $crew);
+                foreach ($offered as $start => $row) {
+                    $rows[$start][$place] = [$id, $order, ...$row];
                 }
             }
         }
@@ -81,34 +80,46 @@ final readonly class SlotSearch
     }
 
     /**
-     * T16: who would do it together: everyone, or each on their own. Keys give the service's staff order.
+     * T21: each row of one place and crew with whether it is tight; with `only` those that are not are left out on
+     * dates that have one.
      *
-     * @return array<int, non-empty-list<Member>>
+     * @param  array<int, array{list<string>, int, bool}>  $rows by start
+     * @param  non-empty-list<Member>  $crew
+     * @return array<int, array{list<string>, int, bool, bool|null}>
      */
-    private function crews(Service $service): array
+    private function tightened(array $rows, Ground $ground, Location $location, array $crew): array
     {
-        $active = array_filter(
-            array_map(fn (string $id): Member => $this->book->staff[$id], $service->staff),
-            static fn (Member $member): bool => $member->active,
-        );
+        $asks = $this->book->tightDays !== TightDays::Off;
+        $only = $this->book->tightDays === TightDays::Only && ! $ground->ask->relaxed->isAny();
+        $days = [];
+        foreach ($rows as $start => [, , $joins]) {
+            $tight = $asks ? $joins || $ground->gaps->isTight($crew, $location, $start) : null;
+            $rows[$start][] = $tight;
+            if ($only && $tight === true) {
+                $days[$this->book->zone->day($start)] = true;
+            }
+        }
 
-        return match (true) {
-            $active === [] => [],
-            $service->assignment === Assignment::All => [array_values($active)],
-            default => array_map(static fn (Member $member): array => [$member], $active),
-        };
+        return $days === []
+            ? $rows
+            : array_filter(
+                $rows,
+                fn (array $row, int $start): bool => $row[3] === true ||
+                    ! isset($days[$this->book->zone->day($start)]),
+                ARRAY_FILTER_USE_BOTH,
+            );
     }
 
     /**
      * The rows as slots, those of each start by location and staff order, with `next` (T16).
      *
-     * @param  array<int, array<int, array{string, int, list<string>, int, bool}>>  $starts sorted, each with its rows
+     * @param  array<int, array<int, array{string, int, list<string>, int, bool, bool|null}>>  $starts sorted
      * @param  array<int, non-empty-list<Member>>  $crews
      * @return list<Slot>
      */
     private function marked(array $starts, array $crews, Service $service, Ask $ask, int $minutes): array
     {
-        $ranks = $this->ranks($service, $ask->now);
+        $ranks = Crews::turns($service, $this->diary, $ask->now);
         $people = array_map(
             static fn (array $crew): array => array_map(static fn (Member $member): string => $member->id, $crew),
             $crews,
@@ -117,7 +128,7 @@ final readonly class SlotSearch
         foreach ($starts as $start => $rows) {
             ksort($rows);
             $next = self::next($rows, $ranks);
-            foreach ($rows as $place => [$location, $order, $units, $left]) {
+            foreach ($rows as $place => [$location, $order, $units, $left, , $tight]) {
                 if (
                     ($ask->staff === null || in_array($ask->staff, $people[$order], true)) &&
                     ($ask->location === null || $location === $ask->location)
@@ -130,6 +141,7 @@ final readonly class SlotSearch
                         $units,
                         $left,
                         $service->assignment === Assignment::Random ? null : $next[$location] === $place,
+                        tight: $tight,
                     );
                 }
             }
@@ -141,7 +153,7 @@ final readonly class SlotSearch
     /**
      * T16: which row of one start is `next`, of those that join a group where there are any.
      *
-     * @param  array<int, array{string, int, list<string>, int, bool}>  $rows
+     * @param  array<int, array{string, int, list<string>, int, bool, bool|null}>  $rows
      * @param  array<int, int>  $ranks
      * @return array<string, int> by location: the key of the row
      */
@@ -156,23 +168,5 @@ final readonly class SlotSearch
         }
 
         return $next;
-    }
-
-    /** @return array<int, int> T16: by the service's staff order, whose turn it is; 0 comes first */
-    private function ranks(Service $service, int $now): array
-    {
-        if (! in_array($service->assignment, [Assignment::Choose, Assignment::Rotate], true)) {
-            return [];
-        }
-        $last = $this->diary->lastTaken($service->id, $now);
-        $order = array_keys($service->staff);
-        usort(
-            $order,
-            static fn (int $a, int $b): int => ($last[$service->staff[$a]] ?? PHP_INT_MIN) <=>
-            ($last[$service->staff[$b]] ?? PHP_INT_MIN) ?:
-            $a <=> $b,
-        );
-
-        return array_flip($order);
     }
 }

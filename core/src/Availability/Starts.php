@@ -30,15 +30,11 @@ final class Starts
         if (! $ground->units->serveAt($location->id)) {
             return $rows;
         }
-        $wanted = $ground->wantedOf($location, $crew);
-        if ($wanted->isEmpty()) {
+        $free = $this->free($location, $crew);
+        if ($free->isEmpty()) {
             return $rows;
         }
         $open = $ground->openFor($location, $crew);
-        $free = $ground->ask->relaxed->anyTime ? $wanted : $this->fitting($open, $wanted);
-        foreach ($free->isEmpty() ? [] : $crew as $member) {
-            $free = $free->subtract($this->blockedFor($member, $location));
-        }
         foreach ($ground->grid->candidates($free, $open) as [$start, $day]) {
             $units = isset($rows[$start]) || $this->isFull($crew, $day) ? null : $ground->units->at($start);
             if ($units !== null) {
@@ -47,6 +43,26 @@ final class Starts
         }
 
         return $rows;
+    }
+
+    /**
+     * T5–T7, T11: the minutes at which they could begin, units, daily limits and the grid aside.
+     *
+     * @param  non-empty-list<Member>  $crew
+     */
+    public function free(Location $location, array $crew): Timeline
+    {
+        $wanted = $this->ground->wantedOf($location, $crew);
+        if ($wanted->isEmpty() || $this->ground->ask->relaxed->anyTime) {
+            $free = $wanted;
+        } else {
+            $free = $this->fitting($this->ground->openFor($location, $crew), $wanted);
+        }
+        foreach ($free->isEmpty() ? [] : $crew as $member) {
+            $free = $free->subtract($this->blockedFor($member, $location));
+        }
+
+        return $free;
     }
 
     /** T5: the wanted starts whose appointment lies in one stretch. */

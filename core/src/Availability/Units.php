@@ -12,6 +12,7 @@ use function array_map;
 use function array_push;
 use function array_values;
 use function count;
+use function in_array;
 
 /** T9: which units an appointment of a service would take, start by start. */
 final class Units
@@ -92,6 +93,37 @@ final class Units
     }
 
     /**
+     * T20: the units taken where some are held already by what comes before.
+     *
+     * @param  array<string, int>  $heldUntil instants by unit
+     * @return list<string>|null
+     */
+    public function besides(int $start, array $heldUntil): ?array
+    {
+        return $heldUntil === [] ? $this->at($start) : $this->find($start, $heldUntil);
+    }
+
+    /**
+     * Until when an appointment that ends then holds the units it has taken.
+     *
+     * @param  list<string>  $units
+     * @return array<string, int> instants by unit
+     */
+    public function heldUntil(int $end, array $units): array
+    {
+        $until = [];
+        foreach ($this->service->needs as $need) {
+            foreach ($this->book->pools[$need->pool]->units as $unit) {
+                if (in_array($unit, $units, true)) {
+                    $until[$unit] = $end + ($need->holdsBuffers ? $this->service->clearup : 0);
+                }
+            }
+        }
+
+        return $until;
+    }
+
+    /**
      * T14: the units of a booking that joins: the shared ones, and further free ones of the pools counted by person.
      *
      * @param  array<string, true>  $held what those already in it hold
@@ -120,12 +152,15 @@ final class Units
         return $units;
     }
 
-    /** @return list<string>|null */
-    private function find(int $start): ?array
+    /**
+     * @param  array<string, int>  $heldUntil
+     * @return list<string>|null
+     */
+    private function find(int $start, array $heldUntil = []): ?array
     {
         $units = [];
         foreach ($this->service->needs as $need) {
-            $free = $this->free($need, $start);
+            $free = $this->free($need, $start, $heldUntil);
             if ($free === null) {
                 return null;
             }
@@ -135,16 +170,20 @@ final class Units
         return $units;
     }
 
-    /** @return list<string>|null the first free ones in the pool's order */
-    private function free(Need $need, int $start): ?array
+    /**
+     * @param  array<string, int>  $heldUntil
+     * @return list<string>|null the first free ones in the pool's order
+     */
+    private function free(Need $need, int $start, array $heldUntil = []): ?array
     {
         $wanted = $need->unitsFor($this->party);
+        $from = $start - ($need->holdsBuffers ? $this->service->setup : 0);
         $free = [];
         foreach ($this->taken[$need->pool] as $unit => $taken) {
             if (count($free) === $wanted) {
                 break;
             }
-            if (! $taken->covers($start)) {
+            if (! $taken->covers($start) && ($heldUntil[$unit] ?? $from) <= $from) {
                 $free[] = (string) $unit; // PHP makes a key of digits a number
             }
         }

@@ -31,20 +31,44 @@ final readonly class WhyNot
         $named = $service->lengths?->named($ask->minutes);
         $minutes = ($named ?? ($ask->minutes ?? 0)) + $ask->extra;
         $general = $this->general($service, $ask, $named);
-        $obstacles = new Obstacles(new Ground($this->book, $this->diary, $service, $ask, $minutes), $at);
+        $ground = new Ground($this->book, $this->diary, $service, $ask, $minutes);
+        $obstacles = new Obstacles($ground, $at);
         $verdicts = [];
         foreach ($this->locations($service, $ask) as $location) {
             foreach ($this->crews($service, $ask) as $crew) {
-                $nobody = $this->assigned($service, $location, $crew);
+                $reasons = $this->assigned($service, $location, $crew)
+                    ?: [...$general, ...$obstacles->of($location, $crew)];
                 $verdicts[] = new Verdict(
                     $location?->id,
                     array_map(static fn (Member $member): string => $member->id, $crew),
-                    $nobody === [] ? [...$general, ...$obstacles->of($location, $crew)] : $nobody,
+                    $reasons === [] && $location !== null ? $this->gaps($ground, $location, $crew, $at) : $reasons,
                 );
             }
         }
 
         return $verdicts;
+    }
+
+    /**
+     * T21: what would be lost with a row that nothing else stands in the way of, where it is left out for it.
+     *
+     * @param  list<Member>  $crew
+     * @return list<Reason>
+     */
+    private function gaps(Ground $ground, Location $location, array $crew, int $at): array
+    {
+        if ($crew === [] || $this->book->tightDays !== TightDays::Only || $ground->ask->relaxed->isAny()) {
+            return [];
+        }
+        $search = new SlotSearch($this->book, $this->diary);
+        foreach ($search->slots($ground->ask->by($crew[0]->id)->at($location->id)) as $row) {
+            if ($row->start === $at) {
+                return [];
+            }
+        }
+        $lost = $ground->gaps->lost($crew, $location, $at);
+
+        return [new Reason('T21', Obstacle::Gap, new Cause(CauseKind::TightDays), ['lost' => $lost])];
     }
 
     /** @return list<Reason> what holds whoever would take it */

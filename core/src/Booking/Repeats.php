@@ -31,9 +31,12 @@ final class Repeats
 
     private Diary $diary;
 
+    private readonly Ask $ask;
+
     /** @param  Ask  $ask what is wished; its dates say nothing here */
-    public function __construct(private readonly RuleBook $book, Diary $diary, private readonly Ask $ask)
+    public function __construct(private readonly RuleBook $book, Diary $diary, Ask $ask)
     {
+        $this->ask = $ask->leaving($ask->relaxed->withGaps()); // T21's `only` is not asked
         $this->diary = $diary->withTurnsOf($ask->service, $ask->now);
     }
 

@@ -6,6 +6,7 @@ namespace YardBell\Core\Booking;
 
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Diary;
+use YardBell\Core\Availability\Relaxed;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
@@ -30,7 +31,16 @@ final readonly class WaitlistMatch
      */
     public function slots(WaitlistEntry $entry, int $now): array
     {
-        $ask = new Ask($entry->service, $entry->fromDay, $entry->toDay, $now, $entry->minutes, 0, $entry->party);
+        $ask = new Ask(
+            $entry->service,
+            $entry->fromDay,
+            $entry->toDay,
+            $now,
+            $entry->minutes,
+            0,
+            $entry->party,
+            relaxed: new Relaxed(gaps: true), // T21's `only` is not asked
+        );
         $wished = $entry->weekdays === [] ? null : $this->wished($entry);
 
         return array_values(

@@ -35,6 +35,12 @@ final class Command
           what becomes of each code (docs/rules.md, part 3). Exit 2 for a bad document or request.
         TEXT;
 
+    private const VISITS = <<<'TEXT'
+        bin/yardbell visits FILE REQUEST.json
+          Prints the visits of several services, one after the other, that can be booked (docs/rules.md, T20). Exit 2
+          for a bad document or request.
+        TEXT;
+
     private const REPEATS = <<<'TEXT'
         bin/yardbell repeats FILE REQUEST.json
           Says of each time of the request's repeat which row it takes, or every rule in its way and the nearest row
@@ -48,7 +54,7 @@ final class Command
         TEXT;
 
     /** Documents that each command takes. */
-    private const FILES = ['slots' => 1, 'why' => 1, 'quote' => 2, 'repeats' => 2, 'check' => 1];
+    private const FILES = ['slots' => 1, 'why' => 1, 'quote' => 2, 'visits' => 2, 'repeats' => 2, 'check' => 1];
 
     /**
      * @param  list<string>  $arguments
@@ -81,9 +87,17 @@ final class Command
             'slots' => self::SLOTS,
             'why' => self::WHY,
             'quote' => self::QUOTE,
+            'visits' => self::VISITS,
             'repeats' => self::REPEATS,
             'check' => self::CHECK,
-            default => implode("\n", [self::SLOTS, self::WHY, self::QUOTE, self::REPEATS, self::CHECK]),
+            default => implode("\n", [
+                self::SLOTS,
+                self::WHY,
+                self::QUOTE,
+                self::VISITS,
+                self::REPEATS,
+                self::CHECK,
+            ]),
         };
     }
 
@@ -115,6 +129,7 @@ final class Command
                 'why' => Why::of($scenario, $options),
                 'check' => Check::of($scenario, $options),
                 'quote' => Quotes::of($scenario, self::request($files[1], $options)),
+                'visits' => Visits::of($scenario, self::request($files[1], $options)),
                 'repeats' => Repeating::of($scenario, self::request($files[1], $options)),
             },
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,

@@ -13,6 +13,7 @@ use YardBell\Core\Availability\Member;
 use YardBell\Core\Availability\Pool;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
+use YardBell\Core\Availability\TightDays;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Time\Hours;
@@ -120,8 +121,10 @@ final class Reader
                 $this->knownStaff,
                 $pools,
             )),
+            TightDays::from(
+                $business->choice('tightDays', array_column(TightDays::cases(), 'value'), TightDays::Off->value),
+            ),
         );
-        $business->choice('tightDays', ['off'], 'off');
         $reader = new DiaryReader($book);
         $diary = $reader->diary($this->document);
         $prices = (new PriceListReader($times, $services, $reader->clients()))->list($this->document, $business);

@@ -73,6 +73,7 @@ final readonly class ReasonWords
             Obstacle::UnitTaken => "Unit {$fact('unit')} of pool {$fact('pool')} is taken from {$stretch()}, "
                 ."{$fact('wanted')} free ones are needed.",
             Obstacle::ServiceFull => "{$fact('count')} of at most {$fact('most')} a day are taken.",
+            Obstacle::Gap => "It would leave {$this->gaps($facts['lost'] ?? [])}, too short for anything.",
             Obstacle::MemberFull => "{$member} takes at most {$fact('most')} a day and has {$fact('count')}.",
         };
     }
@@ -81,6 +82,19 @@ final readonly class ReasonWords
     private function stretches(array $stretches): string
     {
         return implode(', ', array_map(fn (array $one): string => $this->told->stretch(...$one), $stretches));
+    }
+
+    /** @param  list<array{member: string, from: int, until: int}>  $lost */
+    private function gaps(array $lost): string
+    {
+        return implode(
+            ' and ',
+            array_map(
+                fn (array $gap): string => "{$this->book->staff[$gap['member']]->name} "
+                    .($gap['until'] - $gap['from'])." minutes from {$this->told->stretch($gap['from'], $gap['until'])}",
+                $lost,
+            ),
+        );
     }
 
     /** @param  list<string>  $parts ids */

@@ -43,6 +43,6 @@ final class Repeating
     /** @return array<string, mixed>|null */
     private static function row(?Slot $slot): ?array
     {
-        return $slot === null ? null : array_diff_key(Slots::row($slot), ['next' => true]);
+        return $slot === null ? null : array_diff_key(Slots::row($slot), ['next' => true, 'tight' => true]);
     }
 }

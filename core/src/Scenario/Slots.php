@@ -9,14 +9,15 @@ use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Time\Wall;
 
-use function array_diff_key;
+use function array_filter;
 use function array_map;
+use function in_array;
 
 /** The command `slots`: which times can be booked. */
 final class Slots
 {
     /** Days asked for at most: a longer range is a slip of the keyboard. */
-    private const LONGEST_DAYS = 3700;
+    public const LONGEST_DAYS = 3700;
 
     /**
      * @param  list<string>  $arguments
@@ -80,8 +81,13 @@ final class Slots
             'places' => $slot->places,
             'next' => $slot->next,
             'session' => $slot->session,
+            'tight' => $slot->tight,
         ];
 
-        return $slot->next === null ? array_diff_key($row, ['next' => true]) : $row;
+        return array_filter(
+            $row,
+            static fn (mixed $value, string $key): bool => $value !== null || ! in_array($key, ['next', 'tight'], true),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 }

@@ -109,6 +109,7 @@ final class Writer
                 ),
             ),
             'travelMinutes' => $book->travelMinutes,
+            'tightDays' => $book->tightDays->value,
         ];
     }
 

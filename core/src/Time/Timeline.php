@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Time;
 
+use function array_map;
 use function array_push;
 use function count;
 use function intdiv;
@@ -14,7 +15,7 @@ use function sort;
 /**
  * A set of minutes as sorted stretches that neither overlap nor touch (T3).
  *
- * Make: none, of, between. Combine: union, intersect, subtract. Derive: starts, within. Ask: stretches, span,
+ * Make: none, of, between. Combine: union, intersect, subtract. Derive: starts, within, moved. Ask: stretches, span,
  * minutes, covers, stretchAt, isEmpty. Kept as one flat list of edges [start, end, start, end, …] in minutes, so that
  * sweeps touch nothing but integers.
  */
@@ -131,6 +132,17 @@ final readonly class Timeline
         }
 
         return new self($starts);
+    }
+
+    /** Each stretch with its start and its end moved by so many minutes; those that overlap then are joined. */
+    public function moved(int $start, int $end): self
+    {
+        return self::of(
+            array_map(
+                static fn (array $stretch): array => [$stretch[0] + $start, $stretch[1] + $end],
+                $this->stretches(),
+            ),
+        );
     }
 
     /** What of it lies in [$from, $until): where that is little, little of this is looked at. */

@@ -7,7 +7,7 @@ use YardBell\Core\Tests\Support\Days;
 use YardBell\Core\Tests\Support\Twin;
 
 /*
- * The search against a twin that asks every minute of the dates, on documents made by chance (rules.md T1–T17).
+ * The search against a twin that asks every minute of the dates, on documents made by chance (rules.md T1–T17, T21).
  * More of them: YARDBELL_SEEDS=1000 vendor/bin/pest core/tests/Availability/TwinTest.php
  */
 
@@ -16,6 +16,7 @@ it('agrees with the slow twin', function (int $first, int $count): void {
     for ($seed = $first; $seed < $first + $count; $seed++) {
         $chance = new Chance($seed);
         $document = $chance->document();
+        $document['business']['tightDays'] = ['off', 'mark', 'only'][$seed % 3];
         $ask = $chance->ask();
         $fast = array_map(
             static fn (array $row): string => "{$row['start']} "
@@ -27,6 +28,11 @@ it('agrees with the slow twin', function (int $first, int $count): void {
                     true => 'yes',
                     false => 'no',
                     null => '-',
+                }
+                .match ($row['tight'] ?? null) {
+                    true => ' tight',
+                    false => ' loose',
+                    null => '',
                 },
             Days::slots($document, [
                 'service' => 'lesson',

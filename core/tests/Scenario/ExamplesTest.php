@@ -33,7 +33,7 @@ it('tells how each command is used', function (string $name): void {
     assert($out !== false && $errors !== false);
     expect(Command::run([$name, '--help'], $out, $errors))->toBe(0)
         ->and((string) stream_get_contents($out, offset: 0))->toStartWith("bin/yardbell {$name} FILE");
-})->with(['slots', 'why', 'quote', 'repeats', 'check']);
+})->with(['slots', 'why', 'quote', 'visits', 'repeats', 'check']);
 
 it('runs on PHP without any extension', function (string $line): void {
     exec(dirname(__DIR__, 3)."/bin/yardbell {$line} 2>&1", $said, $exit);
@@ -64,11 +64,20 @@ it('runs on PHP without any extension', function (string $line): void {
         'now' => '2027-03-01T10:00Z',
     ]));
 
+    $visit = (string) tempnam(sys_get_temp_dir(), 'request');
+    file_put_contents($visit, json_encode([
+        'parts' => [['service' => 'lesson'], ['service' => 'lesson']],
+        'from' => '2027-03-01',
+        'to' => '2027-03-07',
+        'now' => '2027-02-20T00:00Z',
+    ]));
+
     return [
         'slots' => ["slots {$everything} --service=lesson --from=2027-03-01 --to=2027-03-07 --now=2027-02-20T00:00Z"],
         'why' => ["why {$everything} --service=lesson --at=2027-03-01T10:00Z --now=2027-02-20T00:00Z"],
         'check' => ["check {$everything}"],
         'quote' => ["quote {$everything} {$request}"],
+        'visits' => ["visits {$everything} {$visit}"],
         'repeats' => ["repeats {$everything} {$repeat}"],
     ];
 });

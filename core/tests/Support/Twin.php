@@ -24,6 +24,9 @@ final class Twin
     /** @var array<string, bool> asked of one service only */
     private array $open = [];
 
+    /** @var array<string, bool> */
+    private array $room = [];
+
     /** @var array<string, int> */
     private static array $minutes = [];
 
@@ -38,14 +41,14 @@ final class Twin
 
     /**
      * @param  array<string, mixed>  $ask service, from, to (dates), now (instant), party
-     * @return list<string> "start staff location units places next"
+     * @return list<string> "start staff location units places next", and "tight" or "loose" where days are kept tight
      */
     public function slots(array $ask): array
     {
         $service = $this->byId('services', $ask['service']);
         $service['minutes'] =
             (is_array($service['minutes']) ? $service['minutes'][0] : $service['minutes']) + ($ask['extra'] ?? 0);
-        $rows = [];
+        $found = [];
         $start = self::minute($ask['from'].'T00:00Z') - 1500;
         $end = self::minute($ask['to'].'T00:00Z') + 3000;
         if ($ask['party'] > ($service['maxParty'] ?? (($service['places'] ?? 1) > 1 ? $ask['party'] : 1))) {
@@ -57,18 +60,99 @@ final class Twin
                 continue;
             }
             foreach ($service['locations'] as $location) {
-                $here = [];
                 foreach ($this->crews($service) as $i => $crew) {
                     $row = $this->row($service, $crew, $location, $t, $ask);
                     if ($row !== null) {
-                        $here[$i] = $row;
+                        $found["{$t} {$location}"][$i] = [...$row, $this->isTight($service, $row, $location, $t, $ask)];
                     }
                 }
-                array_push($rows, ...$this->marked($service, $here, $t, $location, $ask));
             }
+        }
+        $rows = [];
+        foreach ($this->left($found) as $at => $here) {
+            [$t, $location] = explode(' ', $at);
+            array_push($rows, ...$this->marked($service, $here, (int) $t, $location, $ask));
         }
 
         return $rows;
+    }
+
+    /** T21's `only`: those that are not tight, where the same people have a tight one at that place on that date. */
+    private function left(array $found): array
+    {
+        if (($this->doc['business']['tightDays'] ?? 'off') !== 'only') {
+            return $found;
+        }
+        $has = [];
+        foreach ($found as $at => $here) {
+            foreach ($here as $row) {
+                [$t, $location] = explode(' ', (string) $at);
+                $key = implode('+', $row[0])." {$location} {$this->date((int) $t)}";
+                $has[$key] = ($has[$key] ?? false) || $row[4];
+            }
+        }
+        foreach ($found as $at => $here) {
+            [$t, $location] = explode(' ', (string) $at);
+            $found[$at] = array_filter(
+                $here,
+                fn (array $row): bool => $row[4] ||
+                    ! $has[implode('+', $row[0])." {$location} {$this->date((int) $t)}"],
+            );
+        }
+
+        return array_filter($found);
+    }
+
+    /** T21, minute by minute: what is left before and after it of the time in which somebody is there and free. */
+    private function isTight(array $service, array $row, string $location, int $t, array $ask): bool
+    {
+        [$crew, , , $joins] = $row;
+        if ($joins || ($this->doc['business']['tightDays'] ?? 'off') === 'off') {
+            return true;
+        }
+        $end = $t + $service['minutes'];
+        foreach ($crew as $id) {
+            $room = fn (int $m): bool => $this->isRoom($id, $location, $m, $ask);
+            for ($m = $t; $m < $end && $room($m); $m++);
+            if ($m < $end) {
+                continue;
+            }
+            $least = $this->least($id, $location);
+            for ($left = $t - ($service['setup'] ?? 0), $m = $t - 1; $m >= $left - $least && $room($m); $m--);
+            $before = $left - 1 - $m;
+            $from = $end + ($service['clearup'] ?? 0);
+            for ($m = $end; $m < $from + $least && $room($m); $m++);
+            $after = $m - $from;
+            if (($before > 0 && $before < $least) || ($after > 0 && $after < $least)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function isRoom(string $id, string $location, int $m, array $ask): bool
+    {
+        return $this->room["{$id} {$location} {$m}"] ??=
+            $this->isOpenMinute([], $id, $location, $m) &&
+            $this->isFree(['minutes' => 1], $id, $location, $m, $ask);
+    }
+
+    private function least(string $id, string $location): int
+    {
+        $least = PHP_INT_MAX >> 1;
+        foreach ($this->doc['services'] as $one) {
+            if (
+                ($one['kind'] ?? 'appointment') === 'appointment' &&
+                in_array($id, $one['staff'] ?? [], true) &&
+                in_array($location, $one['locations'] ?? [], true)
+            ) {
+                $shortest = is_array($one['minutes']) ? min($one['minutes']) : $one['minutes'];
+                $least = min($least, ($one['setup'] ?? 0) + $shortest + ($one['clearup'] ?? 0));
+            }
+        }
+
+        return $least;
     }
 
     /** @return array<int, list<string>> */
@@ -438,7 +522,7 @@ final class Twin
         uksort($pool, fn (int $a, int $b): int => $last[$a] <=> $last[$b] ?: $a <=> $b);
         $next = array_key_first($pool);
         $rows = [];
-        foreach ($here as $i => [$crew, $units, $places]) {
+        foreach ($here as $i => [$crew, $units, $places, , $tight]) {
             $mark = match ($assignment) {
                 'random' => '-',
                 'all' => 'yes',
@@ -450,7 +534,12 @@ final class Twin
                 .implode('+', $crew)
                 ." {$location} ["
                 .implode(',', $units)
-                ."] {$places} {$mark}";
+                ."] {$places} {$mark}"
+                .match (true) {
+                    ($this->doc['business']['tightDays'] ?? 'off') === 'off' => '',
+                    $tight => ' tight',
+                    default => ' loose',
+                };
         }
 
         return $rows;
