@@ -6,15 +6,19 @@ namespace App\Board;
 
 use App\Access\Access;
 use App\Bookings\Choice;
+use App\Bookings\PlanVisit;
 use App\Bookings\RulesReader;
+use App\Bookings\VisitChoice;
 use App\Models\Business;
 use App\Support\Clock;
 use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\PlannedPart;
 use YardBell\Core\Availability\Relaxed;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Availability\Verdict;
+use YardBell\Core\Availability\VisitPlan;
 use YardBell\Core\Time\Wall;
 
 /**
@@ -31,8 +35,12 @@ final readonly class DeskTimes
     /** And where the wish is narrowed. */
     private const MORE = 6;
 
-    public function __construct(private RulesReader $rules, private WhyThere $why, private Clock $clock)
-    {
+    public function __construct(
+        private RulesReader $rules,
+        private PlanVisit $plan,
+        private WhyThere $why,
+        private Clock $clock,
+    ) {
     }
 
     public static function relaxed(): Relaxed
@@ -41,6 +49,7 @@ final readonly class DeskTimes
     }
 
     /**
+     * @param  VisitChoice|null  $visit where others follow that choice
      * @param  int  $day day number
      * @param  int|null  $minute since midnight, as clocks show it: the start that was named
      * @return array<string, mixed>
@@ -49,6 +58,7 @@ final readonly class DeskTimes
         Business $business,
         Access $access,
         Choice $choice,
+        ?VisitChoice $visit,
         int $day,
         ?int $minute,
         Narrowed $narrowed = new Narrowed(),
@@ -57,20 +67,27 @@ final readonly class DeskTimes
         $now = $this->clock->minute();
         $until = $day + self::LOOKS_FOR;
         $ask = $choice->during($day, $until, $now, self::relaxed());
+        $plans = $visit === null
+            ? null
+            : $this->plan->during($business, $book, $visit, $day, $until, self::relaxed());
+        $found = $plans === null
+            ? (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: true)))->slots($ask)
+            : array_map(PlanVisit::slot(...), $plans);
         $slots = array_values(
             array_filter(
-                (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: true)))->slots($ask),
+                $found,
                 static fn (Slot $slot): bool => $slot->start >= $now && $narrowed->suits($slot, $book->zone),
             ),
         );
         $today = array_filter($slots, static fn (Slot $slot): bool => $book->zone->day($slot->start) === $day);
         $later = array_slice($slots, count($today));
+        $at = $minute === null ? null : $book->zone->first($day * Wall::DAY + $minute);
 
         return [
             'date' => Wall::date($day),
             'starts' => self::starts($today),
             'soonest' => array_slice(self::starts($later), 0, $narrowed->isAny() ? self::MORE : self::SOONEST),
-            'named' => $minute === null ? null : $this->named($business, $access, $book, $ask, $day, $minute),
+            'named' => $at === null ? null : $this->named($business, $access, $book, $ask, $at, $plans),
         ];
     }
 
@@ -89,22 +106,48 @@ final readonly class DeskTimes
         return array_values($starts);
     }
 
-    /** @return array<string, mixed> whether it can be had, else what stands in the way for each who could take it */
+    /**
+     * Whether it can be had, else what stands in the way for each who could take it; of a visit, of its first part.
+     *
+     * @param  list<VisitPlan>|null  $plans
+     * @return array<string, mixed>
+     */
     private function named(
         Business $business,
         Access $access,
         RuleBook $book,
         Ask $ask,
-        int $day,
-        int $minute,
+        int $at,
+        ?array $plans,
     ): array {
-        $at = $book->zone->first($day * Wall::DAY + $minute);
         $verdicts = $this->why->verdicts($business, $book, $ask, $at);
+        $plan = self::beginning($plans ?? [], $at);
+        $alone = array_filter($verdicts, static fn (Verdict $verdict): bool => $verdict->isOffered()) !== [];
 
         return [
             'at' => Wall::writeInstant($at),
-            'offered' => array_filter($verdicts, static fn (Verdict $verdict): bool => $verdict->isOffered()) !== [],
+            'offered' => $plans === null ? $alone : $plan !== null,
+            'parts' => array_map(self::part(...), $plan->parts ?? []),
+            'restFails' => $plans !== null && $plan === null && $alone,
             'rows' => $this->why->rows($business, $access, $book, $ask, $at, $verdicts),
         ];
+    }
+
+    /** @param  list<VisitPlan>  $plans */
+    private static function beginning(array $plans, int $at): ?VisitPlan
+    {
+        foreach ($plans as $plan) {
+            if ($plan->start() === $at) {
+                return $plan;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{service: string, at: string, staff: list<string>} */
+    private static function part(PlannedPart $part): array
+    {
+        return ['service' => $part->service, 'at' => Wall::writeInstant($part->start), 'staff' => $part->staff];
     }
 }

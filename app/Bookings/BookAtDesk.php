@@ -35,8 +35,8 @@ final readonly class BookAtDesk
     }
 
     /**
-     * @param  non-empty-list<Wish>  $wishes several are a repeat: separate bookings with a shared mark, booked together
-     *                                       or not at all
+     * @param  non-empty-list<Wish>  $wishes several are separate bookings with a shared mark, booked together or not at
+     *                                       all
      * @param  list<string>  $codes as they were named
      * @param  bool  $told whether the client and the staff are mailed
      * @return non-empty-list<Booking>
@@ -52,6 +52,7 @@ final readonly class BookAtDesk
         array $codes,
         bool $told,
         string $by,
+        Together $together = Together::Repeat,
     ): array {
         $held = [];
         try {
@@ -60,24 +61,21 @@ final readonly class BookAtDesk
                 $one->update($wish->freedom->columns());
                 $held[] = $one;
             }
-            $mark = count($wishes) > 1 ? Id::make() : null;
+            $mark = count($wishes) > 1 ? [$together->column() => Id::make()] : [];
 
-            return $this->db->transaction(
-                fn (): array => array_map(
-                    fn (Booking $one): Booking => $this->book(
-                        $business,
-                        $one->id,
-                        $guest,
-                        $mark,
-                        $note,
-                        $codes,
-                        $told,
-                        $by,
-                    ),
-                    $held,
-                ),
-                attempts: 5,
-            );
+            return $this->db->transaction(function () use ($business, $held, $guest, $mark, $note, $codes, $told, $by) {
+                $booked = [];
+                foreach ($held as $one) {
+                    $sale = isset($mark['visit_id']) ? $booked[0]->sale_id ?? null : null;
+                    $columns = [...$mark, 'note' => $note, 'sale_id' => $sale];
+                    $booked[] = $this->book($business, $one->id, $guest, $columns, $codes, $by);
+                }
+                if ($told) {
+                    $this->announcements->ofAll($booked, Occasion::Booked);
+                }
+
+                return $booked;
+            }, attempts: 5);
         } catch (Throwable $wrong) {
             $this->letGo($held, $by);
             throw $wrong;
@@ -98,15 +96,16 @@ final readonly class BookAtDesk
         }
     }
 
-    /** @param  list<string>  $codes */
+    /**
+     * @param  array<string, string|null>  $columns
+     * @param  list<string>  $codes
+     */
     private function book(
         Business $business,
         string $id,
         Guest $guest,
-        ?string $mark,
-        string $note,
+        array $columns,
         array $codes,
-        bool $told,
         string $by,
     ): Booking {
         $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
@@ -114,18 +113,13 @@ final readonly class BookAtDesk
         $quote = $this->codes->named($business, $booking, $codes, $client);
         $booking->update([
             ...KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)),
+            ...$columns,
             'due_now' => 0,
             'client_id' => $client->id,
-            'repeat_id' => $mark,
             'contact' => ['name' => $client->name, 'email' => (string) $client->email, 'phone' => $client->phone],
-            'note' => $note,
         ]);
         ($this->sell)($booking, $by);
         $this->history->become($booking, State::Confirmed, $by);
-        if ($told) {
-            $this->announcements->of($booking, Occasion::Booked);
-            $this->announcements->remind($booking);
-        }
 
         return $booking;
     }

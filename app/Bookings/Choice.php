@@ -45,6 +45,20 @@ final readonly class Choice
         );
     }
 
+    /** The same at a place. */
+    public function placed(string $location): self
+    {
+        return new self(
+            $this->service,
+            $this->member,
+            $this->party,
+            $this->minutes,
+            $location,
+            $this->addOns,
+            $this->extra,
+        );
+    }
+
     /** @param  int  $start instant */
     public function at(int $start, Relaxed $relaxed = new Relaxed()): Wish
     {

@@ -28,7 +28,7 @@ final readonly class DiaryRows
         return count($this->rows).' '.array_sum(array_column($this->rows, 'mark'));
     }
 
-    /** @param  array<string, int>  $lastTaken instant by staff member (rules.md T16) */
+    /** @param  array<string, array<string, int>>  $lastTaken instant by service and staff member (rules.md T16) */
     public function diary(array $lastTaken = []): Diary
     {
         [$bookings, $sessions, $seats, $lists] = [[], [], [], []];

@@ -96,8 +96,29 @@ final readonly class RulesReader
     public function diary(Business $business, RuleBook $book, Ask $ask, bool $turn): Diary
     {
         return $this->rows($business, self::window($book, $ask))->diary(
-            $turn ? $this->lastTaken($business, $book->services[$ask->service]) : [],
+            $turn ? [$ask->service => $this->lastTaken($business, $book->services[$ask->service])] : [],
         );
+    }
+
+    /**
+     * The same for a visit of several services (rules.md T20): one query for what is booked, one a service for whose
+     * turn it is.
+     *
+     * @param  non-empty-list<Ask>  $asks one a part
+     */
+    public function diaryOfVisit(Business $business, RuleBook $book, array $asks): Diary
+    {
+        $windows = array_map(static fn (Ask $ask): DiaryWindow => self::window($book, $ask), $asks);
+        $turns = [];
+        foreach ($asks as $ask) {
+            $turns[$ask->service] ??= $this->lastTaken($business, $book->services[$ask->service]);
+        }
+
+        return $this->rows($business, new DiaryWindow(
+            min(array_map(static fn (DiaryWindow $window): int => $window->from, $windows)),
+            max(array_map(static fn (DiaryWindow $window): int => $window->until, $windows)),
+            $book->hasSessions(),
+        ))->diary($turns);
     }
 
     /** What an appointment of an asked date can meet, whatever its zone, with set-up, clear-up and the way to it. */

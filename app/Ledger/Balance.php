@@ -42,13 +42,21 @@ final readonly class Balance
     public static function of(Booking $booking): self
     {
         return self::from(
-            SaleSums::of($booking),
+            self::sums($booking),
             $booking->state,
             $booking->price,
             $booking->payment,
             $booking->from_price,
             $booking->fee,
         );
+    }
+
+    /** A part of a visit that is over leaves the visit's sale to the parts that are not. */
+    private static function sums(Booking $booking): SaleSums
+    {
+        $isOver = in_array($booking->state, [State::Cancelled, State::Declined, State::Expired], true);
+
+        return $isOver && $booking->visit_id !== null ? new SaleSums() : SaleSums::of($booking);
     }
 
     /**

@@ -49,6 +49,50 @@ final readonly class Announcements
     }
 
     /**
+     * Tells everybody once of bookings that were made together, and reminds of them: of each date of a repeat, of a
+     * visit when it begins.
+     *
+     * @param  non-empty-list<Booking>  $bookings of one client, in order of time
+     */
+    public function ofAll(array $bookings, Occasion $occasion): void
+    {
+        [$first] = $bookings;
+        foreach ($first->visit_id === null ? $bookings : [$first] as $booking) {
+            $this->remind($booking);
+        }
+        if (count($bookings) === 1) {
+            $this->of($first, $occasion);
+
+            return;
+        }
+        if ($first->contact !== null) {
+            $this->mailAll($bookings, $occasion, Audience::Client, $first->contact['email']);
+        }
+        $theirs = [];
+        foreach ($bookings as $booking) {
+            foreach ($booking->staff()->get() as $member) {
+                if ($member->email !== null && in_array($occasion->value, $member->told_of, true)) {
+                    $theirs[$member->email][] = $booking;
+                }
+            }
+        }
+        foreach ($theirs as $email => $some) {
+            $this->mailAll($some, $occasion, Audience::Staff, (string) $email);
+        }
+        $owners = $first->business()->firstOrFail()->users()->wherePivot('role', 'owner');
+        foreach ($owners->whereNotIn('email', array_keys($theirs))->get() as $owner) {
+            $this->mailAll($bookings, $occasion, Audience::Owner, $owner->email);
+        }
+    }
+
+    /** @param  non-empty-list<Booking>  $bookings */
+    private function mailAll(array $bookings, Occasion $occasion, Audience $audience, string $recipient): void
+    {
+        $ids = array_map(static fn (Booking $booking): string => $booking->id, $bookings);
+        $this->mail($bookings[0], $occasion, $audience, $recipient, more: ['all' => implode(' ', $ids)]);
+    }
+
+    /**
      * Other times to somebody who has asked for one.
      *
      * @param  list<string>  $starts instants

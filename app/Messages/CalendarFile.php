@@ -15,17 +15,20 @@ final readonly class CalendarFile
     {
     }
 
-    public function with(BookingFacts $facts, CalendarMethod $method): string
+    /** One that a calendar is to answer holds one event; several are for whoever wants to take them over. */
+    public function with(CalendarMethod $method, BookingFacts ...$bookings): string
     {
         $calendar = new VCalendar(['PRODID' => '-//Yard Bell//Yard Bell//EN', 'METHOD' => $method->value]);
-        $properties = $this->event->of($facts, $method);
-        $event = $calendar->add(
-            'VEVENT',
-            array_filter($properties, static fn (mixed $value): bool => ! is_array($value)),
-        );
-        assert($event instanceof VEvent);
-        foreach (array_filter($properties, is_array(...)) as $name => [$value, $parameters]) {
-            $event->add($name, $value, $parameters);
+        foreach ($bookings as $facts) {
+            $properties = $this->event->of($facts, $method);
+            $event = $calendar->add(
+                'VEVENT',
+                array_filter($properties, static fn (mixed $value): bool => ! is_array($value)),
+            );
+            assert($event instanceof VEvent);
+            foreach (array_filter($properties, is_array(...)) as $name => [$value, $parameters]) {
+                $event->add($name, $value, $parameters);
+            }
         }
 
         return $calendar->serialize();

@@ -82,21 +82,37 @@ final readonly class Wording
 
     private function bookingLetter(OutboxEntry $entry, Booking $booking): Letter
     {
-        $facts = BookingFacts::of($booking);
+        $bookings = $this->together($entry, $booking);
+        $all = array_map(BookingFacts::of(...), $bookings);
+        [$facts] = $all;
         $toClient = $entry->audience === Audience::Client;
+        $isOne = count($all) === 1;
         $method = $toClient ? CalendarMethod::for($entry->occasion) : null;
-        $subject = $this->catalogue->say("mail.subject.{$entry->occasion->value}", [
+        $occasion = $entry->occasion->value.($isOne ? '' : '_several');
+        $subject = $this->catalogue->say("mail.subject.{$occasion}", [
             'service' => $facts->service,
             'when' => LocalTime::written($facts->start, $facts->business),
+            'more' => count($all) - 1,
         ]);
+        $link = fn (Booking $one): string => $toClient ? $this->link($entry->occasion, $one) : '';
         $paragraphs = array_filter([
-            $toClient ? $this->toClient($entry->occasion, $facts) : $this->toHouse($entry->occasion, $facts),
-            implode("\n", $this->particulars->of($booking, $facts, $entry->audience)),
+            $toClient ? $this->toClient($occasion, $facts) : $this->toHouse($occasion, $facts, count($all) - 1),
+            ...array_map(
+                fn (Booking $one, BookingFacts $its): string => trim(implode("\n", [
+                    ...$this->particulars->of($one, $its, $entry->audience),
+                    $isOne ? '' : $link($one),
+                ]), "\n"),
+                $bookings,
+                $all,
+            ),
             $entry->text('why') === '' ? '' : "\"{$entry->text('why')}\"",
             implode("\n", $this->suggested($entry, $booking, $facts)),
-            $toClient ? $this->link($entry->occasion, $booking) : '',
+            $isOne ? $link($booking) : '',
             $facts->business->name,
         ]);
+        if ($method !== null && ! $isOne) {
+            $method = CalendarMethod::Publish; // an invitation is to one event
+        }
 
         return new Letter(
             $entry->key,
@@ -104,10 +120,25 @@ final readonly class Wording
             $facts->business->name,
             $subject,
             implode("\n\n", $paragraphs)."\n",
-            $method === null ? null : $this->calendar->with($facts, $method),
+            $method === null ? null : $this->calendar->with($method, ...$all),
             $method?->value,
             ...$this->papers->with($entry, $booking),
         );
+    }
+
+    /** @return non-empty-list<Booking> what it is about: one, or all that were made together */
+    private function together(OutboxEntry $entry, Booking $booking): array
+    {
+        $ids = array_values(array_filter(explode(' ', $entry->text('all'))));
+
+        return array_values(
+            Booking::query()
+                ->where('business_id', $booking->business_id)
+                ->whereIn('id', $ids)
+                ->orderBy('starts_at')
+                ->get()
+                ->all(),
+        ) ?: [$booking];
     }
 
     /** @return list<string> each time that is suggested, with its link */
@@ -120,9 +151,9 @@ final readonly class Wording
         }, array_values(array_filter(explode(' ', $entry->text('times')))));
     }
 
-    private function toClient(Occasion $occasion, BookingFacts $facts): string
+    private function toClient(string $occasion, BookingFacts $facts): string
     {
-        $text = $this->catalogue->say("mail.client.{$occasion->value}", [
+        $text = $this->catalogue->say("mail.client.{$occasion}", [
             'when' => LocalTime::written($facts->start, $facts->business),
             'until' => $facts->heldUntil === null ? '' : LocalTime::clock($facts->heldUntil, $facts->business),
         ]);
@@ -130,11 +161,13 @@ final readonly class Wording
         return $this->hello($facts->isProven ? $facts->contact['name'] ?? '' : '').",\n\n{$text}";
     }
 
-    private function toHouse(Occasion $occasion, BookingFacts $facts): string
+    /** @param  int  $more beside the first */
+    private function toHouse(string $occasion, BookingFacts $facts, int $more): string
     {
-        return $this->catalogue->say("mail.house.{$occasion->value}", [
+        return $this->catalogue->say("mail.house.{$occasion}", [
             'who' => $facts->contact['name'] ?? '',
             'when' => LocalTime::written($facts->start, $facts->business),
+            'more' => $more,
         ]);
     }
 

@@ -38,6 +38,7 @@ use YardBell\Core\Booking\State;
  * @property string $payment none, optional, deposit, full, card_hold or desk
  * @property int $extra_minutes of the minutes: what add-ons add
  * @property string|null $repeat_id shared by those that were booked as one repeat
+ * @property string|null $visit_id shared by those that are the parts of one visit
  * @property string|null $sale_id once it is booked, or to be paid
  * @property list<array{name: string, percent: string, included: bool, net: int, amount: int}> $taxes of the quote, by
  *   rate

@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use YardBell\Core\Availability\TightDays;
 use YardBell\Core\Time\Zone;
 
 /**
@@ -22,6 +23,7 @@ use YardBell\Core\Time\Zone;
  * @property CarbonImmutable|null $published_at
  * @property string|null $rules_mark null before it is first saved
  * @property int $travel_minutes
+ * @property TightDays $tight_days
  * @property string $tax_number
  * @property bool $prices_include_tax
  * @property int $longest_taken
@@ -43,7 +45,7 @@ final class Business extends Model
     use BootsByName;
 
     /** What the rules are made of; a change of any of these is a change of the rules. */
-    private const RULES = ['time_zone', 'opening_hours', 'travel_minutes', 'prices_include_tax'];
+    private const RULES = ['time_zone', 'opening_hours', 'travel_minutes', 'tight_days', 'prices_include_tax'];
 
     protected $table = 'businesses';
 
@@ -51,6 +53,7 @@ final class Business extends Model
 
     protected $attributes = [
         'travel_minutes' => 0,
+        'tight_days' => 'off',
         'longest_taken' => 4320,
         'prices_include_tax' => true,
         'links' => '[]',
@@ -84,6 +87,7 @@ final class Business extends Model
     {
         return [
             'opening_hours' => 'array',
+            'tight_days' => TightDays::class,
             'links' => 'array',
             'prices_include_tax' => 'boolean',
             'public_hours' => 'array',

@@ -53,6 +53,7 @@ final readonly class SetupReader implements ReadsSetup
             pools: $this->roster->pools($business, $zone),
             staff: $this->roster->staff($business, $zone, $special['staff'] ?? []),
             services: $this->services($business),
+            tightDays: $business->tight_days,
         );
     }
 

@@ -43,6 +43,7 @@ final readonly class WhySentences
             Obstacle::Outside => $this->hours($reason),
             Obstacle::Closed => $this->closure($reason),
             Obstacle::Taken, Obstacle::Travel, Obstacle::UnitTaken => $this->taken($reason),
+            Obstacle::Gap => $this->gap($reason),
             default => new Sentence("why.{$reason->what->value}", $this->parameters($reason)),
         };
 
@@ -107,6 +108,19 @@ final readonly class WhySentences
         ]);
     }
 
+    /** What would be lost with it (rules.md T21), the first of it where it is more than one gap. */
+    private function gap(Reason $reason): Sentence
+    {
+        $lost = $reason->facts['lost'][0] ?? ['member' => '', 'from' => 0, 'until' => 0];
+        $stretch = new Reason($reason->rule, $reason->what, $reason->causes, $lost);
+
+        return new Sentence('why.gap', [
+            'who' => $this->person($lost['member']),
+            'minutes' => $lost['until'] - $lost['from'],
+            'stretch' => $this->stretch($stretch),
+        ]);
+    }
+
     /** Somebody or something is taken by something else. */
     private function taken(Reason $reason): Sentence
     {
@@ -157,6 +171,7 @@ final readonly class WhySentences
 
         return match ($kind) {
             CauseKind::OpeningHours => 'roster/hours',
+            CauseKind::TightDays => 'roster/business',
             CauseKind::SpecialDay, CauseKind::SpecialDayOfLocation, CauseKind::SpecialDayOfMember,
             CauseKind::Closure => 'roster/year',
             CauseKind::HoursOfLocation, CauseKind::Location => "roster/locations/{$id}",

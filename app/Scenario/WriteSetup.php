@@ -64,6 +64,7 @@ final readonly class WriteSetup
                 'time_zone' => $book->zone->name,
                 'currency' => $scenario->currency,
                 'travel_minutes' => $book->travelMinutes,
+                'tight_days' => $book->tightDays,
                 'opening_hours' => self::table($book->openingHours->weekly()),
                 'about' => $business->about ?? '',
             ])

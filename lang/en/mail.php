@@ -11,6 +11,7 @@ return [
 
     'subject' => [
         'booked' => 'Booked: {service}, {when}',
+        'booked_several' => 'Booked: {service} and {more, plural, one {one more} other {# more}}, from {when}',
         'prove' => 'Confirm your address, and it is booked: {service}, {when}',
         'pending' => 'Asked for: {service}, {when}',
         'declined' => 'Not booked: {service}, {when}',
@@ -28,6 +29,7 @@ return [
 
     'client' => [
         'booked' => 'your time is booked.',
+        'booked_several' => 'your times are booked.',
         'prove' => 'somebody has asked for this time with your address. It is kept until {until}; it is booked when you open the link below and say yes. If it was not you, leave it be: nothing is booked.',
         'pending' => 'you have asked for this time. It is not booked yet: we look at it and write to you. The time is kept for you meanwhile.',
         'declined' => 'we are sorry: this time cannot be given, so nothing is booked.',
@@ -44,6 +46,7 @@ return [
 
     'house' => [
         'booked' => 'A new booking: {who} comes {when}.',
+        'booked_several' => '{who} comes {when}, and {more, plural, one {once more} other {# times more}}:',
         'pending' => '{who} would like to come {when}. The time is kept until you say yes or no on the Board.',
         'moved' => '{who} now comes {when}.',
         'cancelled' => '{who} no longer comes. The time is free again.',

@@ -58,6 +58,7 @@ return [
     'units-elsewhere' => 'Its units are at {place} alone.',
     'units-too-few' => '“{pool}” has {units, plural, one {# unit} other {# units}}, {wanted} are needed.',
     'service-full' => '{count} of at most {most} a day are taken.',
+    'gap' => '{who} would be left with {minutes, plural, one {# minute} other {# minutes}}, {stretch}: too short for anything.',
     'member-full' => '{who} takes at most {most} a day and has {count}.',
 
     'taken' => [

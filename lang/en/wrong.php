@@ -79,6 +79,8 @@ return [
     ],
     'desk' => [
         'which_service' => 'Choose a service.',
+        'how_many_parts' => 'At most {most} services go one after the other.',
+        'how_long_a_wait' => 'A wait between two of them is at most {most} minutes.',
         'which_date' => 'A date is missing: it looks like 2027-03-01.',
         'how_often' => 'How often: every so many days, weeks or months.',
         'how_many_times' => 'How many times: from 2 to {most}.',

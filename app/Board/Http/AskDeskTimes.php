@@ -41,11 +41,13 @@ final readonly class AskDeskTimes
             ],
         ));
         $at = $given->stringIf('at');
+        $choice = $this->choice->of($business, $given);
 
         return new JsonResponse($this->times->of(
             $business,
             Asker::access($request),
-            $this->choice->of($business, $given),
+            $choice,
+            $this->choice->visit($given, $choice),
             Wall::day($given->string('date')),
             $at === null ? null : Wall::timeOfDay($at),
             new Narrowed(

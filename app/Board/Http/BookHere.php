@@ -9,6 +9,8 @@ use App\Board\DeskTimes;
 use App\Board\Liberty;
 use App\Bookings\BookAtDesk;
 use App\Bookings\Guest;
+use App\Bookings\PlanVisit;
+use App\Bookings\Together;
 use App\Bookings\Wish;
 use App\Clients\PhoneNumber;
 use App\Http\Asker;
@@ -29,6 +31,7 @@ final readonly class BookHere
 {
     public function __construct(
         private DeskChoice $choice,
+        private PlanVisit $plan,
         private BookAtDesk $book,
         private Liberty $liberty,
         private BookingCard $card,
@@ -66,17 +69,23 @@ final readonly class BookHere
             $given->stringsIf('codes') ?? [],
             $given->bool('told'),
             $access->user->name,
+            $given->each('then') !== [] ? Together::Visit : Together::Repeat,
         );
 
         return new JsonResponse($this->card->of($bookings[0]), 201);
     }
 
-    /** @return non-empty-list<Wish> the first, and the further ones of a repeat */
+    /** @return non-empty-list<Wish> of a visit each part, of a repeat each date */
     private function wishes(Business $business, Given $given): array
     {
         $choice = $this->choice->of($business, $given);
+        $visit = $this->choice->visit($given, $choice);
         try {
-            $wishes = [$choice->at(Wall::instant($given->string('start')), DeskTimes::relaxed())];
+            $start = Wall::instant($given->string('start'));
+            if ($visit !== null) {
+                return $this->plan->at($business, $visit, $start, DeskTimes::relaxed());
+            }
+            $wishes = [$choice->at($start, DeskTimes::relaxed())];
             foreach ($given->each('more') as $more) {
                 $wishes[] = $choice->with($more->stringIf('staff'))->at(
                     Wall::instant($more->string('start')),

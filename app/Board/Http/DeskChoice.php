@@ -6,10 +6,12 @@ namespace App\Board\Http;
 
 use App\Bookings\Choice;
 use App\Bookings\Tariffs;
+use App\Bookings\VisitChoice;
 use App\Models\Business;
 use App\Support\Given;
 use App\Support\Refusal;
 use Illuminate\Validation\Rule;
+use YardBell\Core\Availability\VisitAsk;
 
 /** What the desk has chosen so far, read from a body: what is named must be the business's own. */
 final readonly class DeskChoice
@@ -34,6 +36,13 @@ final readonly class DeskChoice
             'addOns' => ['nullable', 'array', 'list', 'max:'.self::MOST],
             'addOns.*.id' => ['required', 'string', 'max:26', 'distinct'],
             'addOns.*.quantity' => ['required', 'integer', 'min:1', 'max:'.self::MOST],
+            'then' => ['nullable', 'array', 'list', 'max:'.(VisitAsk::MOST - 1)],
+            'then.*.service' => ['required', 'string', 'max:26', $own('services')],
+            'then.*.staff' => ['nullable', 'string', 'max:26', $own('staff')],
+            'then.*.minutes' => ['nullable', 'integer', 'min:1', 'max:43200'],
+            'maxWait' => ['nullable', 'integer', 'min:0', 'max:'.VisitAsk::LONGEST_WAIT],
+            'anyOrder' => ['nullable', 'boolean'],
+            'samePerson' => ['nullable', 'boolean'],
         ];
     }
 
@@ -42,6 +51,9 @@ final readonly class DeskChoice
     {
         return [
             'service.*' => 'wrong.desk.which_service',
+            'then.*.service' => 'wrong.desk.which_service',
+            'then' => 'wrong.desk.how_many_parts?most='.VisitAsk::MOST,
+            'maxWait.*' => 'wrong.desk.how_long_a_wait?most='.VisitAsk::LONGEST_WAIT,
             'staff.*' => 'wrong.choice.no_such_person',
             'minutes.*' => 'wrong.choice.length_whole_number',
             'party.*' => 'wrong.choice.how_many_come',
@@ -68,5 +80,28 @@ final readonly class DeskChoice
             addOns: $addOns,
             extra: $this->tariffs->extraMinutes($business, $service, $addOns),
         );
+    }
+
+    /** Several services one after the other (rules.md T20); null: one alone. */
+    public function visit(Given $given, Choice $first): ?VisitChoice
+    {
+        $parts = [$first];
+        foreach ($given->each('then') as $then) {
+            $parts[] = new Choice(
+                $then->string('service'),
+                $then->stringIf('staff'),
+                $first->party,
+                $then->intIf('minutes'),
+            );
+        }
+
+        return count($parts) === 1
+            ? null
+            : new VisitChoice(
+                $parts,
+                $given->intIf('maxWait') ?? 0,
+                $given->bool('anyOrder'),
+                $given->bool('samePerson'),
+            );
     }
 }

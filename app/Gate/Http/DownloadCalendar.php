@@ -26,7 +26,7 @@ final readonly class DownloadCalendar
         $this->links->check($request, $id);
 
         return new Response(
-            $this->calendar->with(BookingFacts::of($this->linked->find($id)), CalendarMethod::Publish),
+            $this->calendar->with(CalendarMethod::Publish, BookingFacts::of($this->linked->find($id))),
             200,
             [
                 'Content-Type' => 'text/calendar; charset=utf-8',

@@ -15,6 +15,7 @@ use App\Support\Given;
 use App\Support\WeeklyTable;
 use Closure;
 use Illuminate\Validation\Rule;
+use YardBell\Core\Availability\TightDays;
 use YardBell\Core\Time\InvalidTime;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Zone;
@@ -34,6 +35,7 @@ final readonly class FactsContent extends Content
      * @param  string  $locale language and country: "en-GB"
      * @param  int  $clock 12 or 24 hours
      * @param  Week|null  $publicHours null: the opening hours
+     * @param  string  $tightDays off, mark or only (rules.md T21)
      * @param  string  $proof of an address (see ProofOfAddress)
      */
     public function __construct(
@@ -50,6 +52,7 @@ final readonly class FactsContent extends Content
         public string $firstWeekday,
         public ?array $publicHours,
         public int $travelMinutes,
+        public string $tightDays,
         public string $taxNumber,
         public string $proof,
         public ?string $logo,
@@ -73,6 +76,7 @@ final readonly class FactsContent extends Content
             firstWeekday: $given->string('firstWeekday'),
             publicHours: WeeklyTable::of($given, 'publicHours'),
             travelMinutes: $given->int('travelMinutes'),
+            tightDays: $given->stringIf('tightDays') ?? TightDays::Off->value,
             taxNumber: $given->text('taxNumber'),
             proof: $given->stringIf('proof') ?? 'abuse',
             logo: $given->stringIf('logo'),
@@ -96,6 +100,7 @@ final readonly class FactsContent extends Content
             firstWeekday: $business->first_weekday,
             publicHours: WeeklyTable::whole($business->public_hours),
             travelMinutes: $business->travel_minutes,
+            tightDays: $business->tight_days->value,
             taxNumber: $business->tax_number,
             proof: $business->proof,
             logo: $business->logo,
@@ -116,6 +121,7 @@ final readonly class FactsContent extends Content
             'firstWeekday' => ['required', Rule::in(Wall::WEEKDAYS)],
             'publicHours' => ['present', 'nullable', new WeeklyTable()],
             'travelMinutes' => 'required|integer|min:0|max:720',
+            'tightDays' => ['nullable', Rule::enum(TightDays::class)],
             'taxNumber' => 'nullable|string|max:40',
             'proof' => ['nullable', Rule::in(ProofOfAddress::CHOICES)],
             'logo' => Checks::picture($business),
@@ -189,6 +195,7 @@ final readonly class FactsContent extends Content
             'first_weekday' => $this->firstWeekday,
             'public_hours' => $this->publicHours,
             'travel_minutes' => $this->travelMinutes,
+            'tight_days' => $this->tightDays,
             'tax_number' => $this->taxNumber,
             'proof' => $this->proof,
             'logo' => $this->logo,

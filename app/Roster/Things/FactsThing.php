@@ -9,6 +9,7 @@ use App\Changes\Thing;
 use App\Models\Business;
 use App\Roster\Contents\FactsContent;
 use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\TightDays;
 use YardBell\Core\Time\Zone;
 
 /**
@@ -42,10 +43,9 @@ final readonly class FactsThing implements Thing
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook
     {
         assert($content !== null);
-        $book =
-            $content->travelMinutes === $book->travelMinutes
-                ? $book
-                : $book->with(travelMinutes: $content->travelMinutes);
+        $tightDays = TightDays::from($content->tightDays);
+        $isSame = $content->travelMinutes === $book->travelMinutes && $tightDays === $book->tightDays;
+        $book = $isSame ? $book : $book->with(travelMinutes: $content->travelMinutes, tightDays: $tightDays);
 
         return $content->timeZone === $book->zone->name ? $book : $book->in(Zone::named($content->timeZone));
     }

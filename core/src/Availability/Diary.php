@@ -14,8 +14,9 @@ final readonly class Diary
      * @param  list<Booking>  $bookings
      * @param  list<Session>  $sessions
      * @param  list<Seat>  $seats
-     * @param  array<string, int>|null  $lastTaken T16: by staff member, when their latest booking of the service asked
-     *                                           for was made, where $bookings are not all there are
+     * @param  array<string, array<string, int>>|null  $lastTaken T16: by service and staff member, when their latest
+     *                                                            booking of it was made, where $bookings are not all
+     *                                                            there are
      */
     public function __construct(
         public array $bookings = [],
@@ -50,7 +51,12 @@ final readonly class Diary
     /** Whose turn a service is (T16) stays as it is now, whatever is booked further. */
     public function withTurnsOf(string $service, int $now): self
     {
-        return new self($this->bookings, $this->sessions, $this->seats, $this->lastTaken($service, $now));
+        return new self(
+            $this->bookings,
+            $this->sessions,
+            $this->seats,
+            [$service => $this->lastTaken($service, $now)],
+        );
     }
 
     /** For who asks what is free, not whose turn it is (T16). */
@@ -76,7 +82,7 @@ final readonly class Diary
     public function lastTaken(string $service, int $now): array
     {
         if ($this->lastTaken !== null) {
-            return $this->lastTaken;
+            return $this->lastTaken[$service] ?? [];
         }
         $latest = [];
         foreach ($this->bookings as $booking) {

@@ -56,7 +56,7 @@ final readonly class Ground
         $this->commitments = $commitments ?? new Commitments($book, $diary, $ask->now, $this->horizon());
         $this->counts = new DayCounts($book, $diary, $ask);
         $this->units = new Units($book, $service, $minutes, $ask->party, $this->commitments);
-        $this->grid = $ask->relaxed->anyTime
+        $this->grid = $ask->relaxed->anyTime || $ask->relaxed->grid
             ? new Grid($book->zone, 1, false)
             : new Grid($book->zone, $service->startEvery, $service->gridFromOpening);
         $this->gaps = new Gaps($book, $service, $minutes, $this->open, $this->commitments);

@@ -47,7 +47,7 @@ final readonly class Obstacles
         }
         if (! $this->ground->ask->relaxed->anyTime) {
             array_push($reasons, ...(new Hindrance($this->ground, $this->at))->of($location, $crew));
-            array_push($reasons, ...$this->grid($location, $crew));
+            array_push($reasons, ...$this->ground->ask->relaxed->grid ? [] : $this->grid($location, $crew));
         }
 
         return [

@@ -12,6 +12,7 @@ final readonly class Relaxed
      * @param  bool  $limits T12
      * @param  bool  $dayparts the dayparts of T5
      * @param  bool  $anyTime T4, T5 and T10
+     * @param  bool  $grid T10 alone: of a visit's later parts (T20)
      * @param  bool  $gaps T21's `only`, which is not asked either where anything else is left out
      */
     public function __construct(
@@ -19,19 +20,27 @@ final readonly class Relaxed
         public bool $limits = false,
         public bool $dayparts = false,
         public bool $anyTime = false,
+        public bool $grid = false,
         public bool $gaps = false,
     ) {
     }
 
-    /** The same, and T21's `only`. */
-    public function withGaps(): self
+    /** The same, and more. */
+    public function and(bool $grid = false, bool $gaps = false): self
     {
-        return new self($this->notice, $this->limits, $this->dayparts, $this->anyTime, true);
+        return new self(
+            $this->notice,
+            $this->limits,
+            $this->dayparts,
+            $this->anyTime,
+            $grid || $this->grid,
+            $gaps || $this->gaps,
+        );
     }
 
     public function isAny(): bool
     {
-        return $this->notice || $this->limits || $this->dayparts || $this->anyTime || $this->gaps;
+        return $this != new self();
     }
 
     /** All that may be left out. */

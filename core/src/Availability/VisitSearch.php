@@ -6,6 +6,7 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Wall;
 
+use function array_map;
 use function array_merge;
 use function array_values;
 use function count;
@@ -57,12 +58,16 @@ final readonly class VisitSearch
         return true;
     }
 
-    /** @return list<PartStarts> empty where one of them cannot be part of a visit at all */
-    private function parts(VisitAsk $ask): array
+    /**
+     * What is asked of each part by itself, later dates included that the visit may reach.
+     *
+     * @return list<Ask> empty where one of them cannot be part of a visit at all
+     */
+    public static function asks(RuleBook $book, VisitAsk $ask): array
     {
-        $minutes = [];
+        $minutes = 0;
         foreach ($ask->parts as $part) {
-            $service = $this->book->services[$part->service];
+            $service = $book->services[$part->service];
             $named = $service->lengths?->named($part->minutes);
             if (
                 $named === null ||
@@ -72,33 +77,34 @@ final readonly class VisitSearch
             ) {
                 return [];
             }
-            $minutes[] = $named + $part->extra;
+            $minutes += $named + $part->extra + $ask->maxWait;
         }
-        $days = 1 + intdiv(array_sum($minutes) + count($minutes) * $ask->maxWait, Wall::DAY);
+        $until = $ask->toDay + 1 + intdiv($minutes, Wall::DAY);
+
+        return array_map(
+            static fn (VisitPart $part): Ask => new Ask(
+                $part->service,
+                $ask->fromDay,
+                $until,
+                $ask->now,
+                $part->minutes,
+                $part->extra,
+                $ask->party,
+                relaxed: $ask->relaxed,
+            ),
+            $ask->parts,
+        );
+    }
+
+    /** @return list<PartStarts> */
+    private function parts(VisitAsk $ask): array
+    {
         $parts = [];
-        foreach ($ask->parts as $i => $part) {
-            $parts[] = new PartStarts(
-                $i,
-                count($minutes),
-                new Ground(
-                    $this->book,
-                    $this->diary,
-                    $this->book->services[$part->service],
-                    new Ask(
-                        $part->service,
-                        $ask->fromDay,
-                        $ask->toDay + $days,
-                        $ask->now,
-                        $part->minutes,
-                        $part->extra,
-                        $ask->party,
-                        relaxed: $ask->relaxed,
-                    ),
-                    $minutes[$i],
-                ),
-                $this->diary,
-                $part->staff,
-            );
+        foreach (self::asks($this->book, $ask) as $i => $one) {
+            $service = $this->book->services[$one->service];
+            $minutes = ($service->lengths?->named($one->minutes) ?? 0) + $one->extra;
+            $ground = new Ground($this->book, $this->diary, $service, $one, $minutes);
+            $parts[] = new PartStarts($i, count($ask->parts), $ground, $this->diary, $ask->parts[$i]->staff);
         }
 
         return $parts;

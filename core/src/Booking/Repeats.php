@@ -36,7 +36,7 @@ final class Repeats
     /** @param  Ask  $ask what is wished; its dates say nothing here */
     public function __construct(private readonly RuleBook $book, Diary $diary, Ask $ask)
     {
-        $this->ask = $ask->leaving($ask->relaxed->withGaps()); // T21's `only` is not asked
+        $this->ask = $ask->leaving($ask->relaxed->and(gaps: true)); // T21's `only` is not asked
         $this->diary = $diary->withTurnsOf($ask->service, $ask->now);
     }
 

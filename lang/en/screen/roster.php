@@ -34,6 +34,13 @@ return [
     'tax_number' => 'Tax number',
     'stands_on_invoices' => 'Stands on invoices and receipts',
     'kept_free_between_visits' => 'Kept free between visits at different locations',
+    'tight_days' => 'Times that leave a gap too short for anything',
+    'tight_days_why' => 'So that days fill up without holes that nobody can book',
+    'tight' => [
+        'off' => 'are offered like all others',
+        'mark' => 'are offered after those that leave none',
+        'only' => 'are left out where others leave none',
+    ],
     'time_and_money' => 'Time and money',
     'never' => 'never',
     'for_day_after_somebody' => 'for a day after somebody has held more times than anybody needs',

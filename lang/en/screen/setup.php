@@ -122,6 +122,7 @@ return [
         'firstWeekday' => 'First weekday',
         'publicHours' => 'Hours shown',
         'travelMinutes' => 'Way between places',
+        'tightDays' => 'Short gaps',
         'taxNumber' => 'Tax number',
         'proof' => 'Proving an address',
         'logo' => 'Logo',

@@ -77,6 +77,18 @@ export function FactsCounts({ content, set, wrong }: FactsProps) {
           empty={-1}
           onValue={(travelMinutes) => set({ travelMinutes })}
         />
+        <Select
+          id="tight-days"
+          label={say.tightDays}
+          hint={say.tightDaysWhy}
+          value={content.tightDays}
+          options={[
+            ['off', say.tight.off],
+            ['mark', say.tight.mark],
+            ['only', say.tight.only],
+          ]}
+          onValue={(tightDays) => set({ tightDays })}
+        />
         <Field
           id="tax-number"
           label={say.taxNumber}

@@ -92,7 +92,9 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
         <FactsPublic {...part} opening={data.openingHours} />
       </fieldset>
       {before !== null &&
-        (content.timeZone !== before.timeZone || content.travelMinutes !== before.travelMinutes) &&
+        (content.timeZone !== before.timeZone ||
+          content.travelMinutes !== before.travelMinutes ||
+          content.tightDays !== before.tightDays) &&
         draft !== null && <Effects business={business} zone={data.timeZone} drafts={[draft]} stranded={stranded} />}
       <Meanwhile editing={editing} names={namesOf(data)} />
       <History history={editing.history} zone={data.timeZone} names={namesOf(data)} />

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Models\Business;
+use App\Support\Clock;
+use YardBell\Core\Availability\PlannedPart;
+use YardBell\Core\Availability\Relaxed;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Slot;
+use YardBell\Core\Availability\VisitPlan;
+use YardBell\Core\Availability\VisitSearch;
+
+/** When a visit of several services can be had, and by whom each of them (rules.md T20). */
+final readonly class PlanVisit
+{
+    /** Days after the wished one that are looked through for something else. */
+    private const NEAR_DAYS = 3;
+
+    private const NEAR = 4;
+
+    public function __construct(private RulesReader $rules, private Clock $clock)
+    {
+    }
+
+    /** @return list<VisitPlan> by start */
+    public function during(
+        Business $business,
+        RuleBook $book,
+        VisitChoice $choice,
+        int $fromDay,
+        int $toDay,
+        Relaxed $relaxed = new Relaxed(),
+    ): array {
+        $ask = $choice->during($fromDay, $toDay, $this->clock->minute(), $relaxed);
+        $asks = VisitSearch::asks($book, $ask);
+
+        return $asks === []
+            ? []
+            : (new VisitSearch($book, $this->rules->diaryOfVisit($business, $book, $asks)))->plans($ask);
+    }
+
+    /**
+     * The parts in their place, for a visit that begins then.
+     *
+     * @return non-empty-list<Wish>
+     *
+     * @throws TimeTaken
+     */
+    public function at(Business $business, VisitChoice $choice, int $start, Relaxed $relaxed = new Relaxed()): array
+    {
+        $book = $this->rules->book($business);
+        $day = $book->zone->day($start);
+        $plans = $this->during($business, $book, $choice, $day, $day + self::NEAR_DAYS, $relaxed);
+        foreach ($plans as $plan) {
+            if ($plan->start() === $start) {
+                return self::wishes($choice, $plan, $relaxed) ?: throw TimeTaken::near([]);
+            }
+        }
+
+        throw TimeTaken::near(array_slice(array_map(self::slot(...), $plans), 0, self::NEAR));
+    }
+
+    /** A plan as the row of its first part, which is whom the client meets first. */
+    public static function slot(VisitPlan $plan): Slot
+    {
+        [$first] = $plan->parts;
+
+        return new Slot($plan->start(), $plan->end(), $plan->location, $first->staff, $first->units, 1, null);
+    }
+
+    /** @return list<Wish> only the first keeps to the grid */
+    private static function wishes(VisitChoice $choice, VisitPlan $plan, Relaxed $relaxed): array
+    {
+        return array_map(
+            static fn (PlannedPart $part): Wish => $choice->parts[$part->part]
+                ->with($part->staff[0])
+                ->placed($plan->location)
+                ->at($part->start, $relaxed->and(grid: $part !== $plan->parts[0], gaps: true)),
+            $plan->parts,
+        );
+    }
+}

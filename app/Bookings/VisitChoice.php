@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use YardBell\Core\Availability\Relaxed;
+use YardBell\Core\Availability\VisitAsk;
+use YardBell\Core\Availability\VisitPart;
+
+/** Several services that somebody wants one after the other (rules.md T20). */
+final readonly class VisitChoice
+{
+    /**
+     * @param  non-empty-list<Choice>  $parts in the order asked; the first says how many come, and where
+     * @param  int  $maxWait minutes between two of them
+     */
+    public function __construct(
+        public array $parts,
+        public int $maxWait = 0,
+        public bool $anyOrder = false,
+        public bool $samePerson = false,
+    ) {
+    }
+
+    public function during(int $fromDay, int $toDay, int $now, Relaxed $relaxed): VisitAsk
+    {
+        return new VisitAsk(
+            array_map(
+                static fn (Choice $part): VisitPart => new VisitPart(
+                    $part->service,
+                    $part->minutes,
+                    $part->extra,
+                    $part->member,
+                ),
+                $this->parts,
+            ),
+            $fromDay,
+            $toDay,
+            $now,
+            $this->parts[0]->party,
+            $this->parts[0]->location,
+            $this->maxWait,
+            $this->anyOrder,
+            $this->samePerson,
+            $relaxed,
+        );
+    }
+}
