@@ -8,6 +8,7 @@ use App\Bookings\MarkVisit;
 use App\Bookings\MissBooking;
 use App\Bookings\MoveBooking;
 use App\Bookings\Repeated;
+use App\Bookings\VisitParts;
 use App\Facts\BookingFacts;
 use App\Facts\Told;
 use App\Language\Catalogue;
@@ -127,6 +128,18 @@ final readonly class BookingCard
             'outside' => array_column($booking->outside, 'says'),
             'double' => $booking->double_booked,
             'laterOnes' => count(Repeated::after($booking)),
+            'visit' => array_map(self::part(...), VisitParts::of($booking)),
+        ];
+    }
+
+    /** @return array{id: string, service: string, start: string, state: string} */
+    private static function part(Booking $booking): array
+    {
+        return [
+            'id' => $booking->id,
+            'service' => $booking->service_name,
+            'start' => $booking->starts_at->format('Y-m-d\TH:i\Z'),
+            'state' => $booking->state->value,
         ];
     }
 

@@ -38,7 +38,7 @@ final readonly class Diary
     public function visits(Business $business, Timeline $span, array $sessions): array
     {
         $found = $this->taken($business, $span)
-            ->select(['id', 'service_id', 'service_name', 'location_id', 'session_id', 'client_id', 'sale_id'])
+            ->select(['id', 'service_id', 'service_name', 'location_id', 'session_id', 'client_id', 'sale_id', 'visit_id'])
             ->addSelect(['minutes', 'party', 'state', 'staff_ids', 'units', 'price', 'payment', 'double_booked'])
             ->selectRaw("json_value(contact, '$.name') as client")
             ->selectRaw("note <> '' or exists (select 1 from visit_notes
@@ -74,6 +74,7 @@ final readonly class Diary
                 $row->client_id !== null && ! isset($known[$row->client_id]),
                 $row->noted === 1,
                 $row->double_booked === 1,
+                $row->visit_id,
             ),
             $rows,
         );

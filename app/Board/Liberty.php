@@ -82,6 +82,6 @@ final readonly class Liberty
         }
         $breaches = $this->why->breaches($business, $access, $book, $ask, $to->start, $least);
 
-        return new Destination($to->start, $least->staff, $to->minutes, $to->freedom->breaking($breaches));
+        return $to->by($least->staff)->with($to->freedom->breaking($breaches));
     }
 }

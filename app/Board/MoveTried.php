@@ -78,6 +78,7 @@ final readonly class MoveTried
         }
         $staff = $to->staff ?? $booking->staff_ids;
         $ask = count($staff) === 1 ? $ask->by($staff[0]) : $ask;
+        $ask = $to->location === null ? $ask : $ask->at($to->location);
         $verdicts = $this->why->verdicts($business, $book, $ask, $to->start, $booking->id);
         $isTheirs = static fn (Verdict $verdict): bool => $verdict->staff === $staff;
         $theirs = array_values(array_filter($verdicts, $isTheirs));

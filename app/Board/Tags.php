@@ -88,6 +88,7 @@ final readonly class Tags
             'first' => $alone?->isFirst === true,
             'noted' => in_array(true, array_column($people, 'isNoted'), true),
             'double' => in_array(true, array_column($people, 'isDouble'), true),
+            'visit' => $alone?->visit,
             'places' => $places,
             'taken' => array_sum(array_map(static fn (Visit $visit): int => $visit->party, $people)),
             'people' => $alone === null ? array_map(self::person(...), $people) : [],

@@ -17,6 +17,7 @@ final readonly class Visit
      * @param  bool  $isFirst whether the client was not here before
      * @param  bool  $isNoted whether it carries a note
      * @param  bool  $isDouble whether it was booked over others on purpose
+     * @param  string|null  $visit the mark it shares with the other parts of a visit
      */
     public function __construct(
         public string $id,
@@ -38,6 +39,7 @@ final readonly class Visit
         public bool $isFirst,
         public bool $isNoted,
         public bool $isDouble,
+        public ?string $visit,
     ) {
     }
 }

@@ -11,12 +11,36 @@ final readonly class Destination
      * @param  int  $start instant
      * @param  list<string>|null  $staff null: whoever is free then, the same people first
      * @param  int|null  $minutes add-ons included; null: as long as it is
+     * @param  string|null  $location null: where it is, or where it can be had
      */
     public function __construct(
         public int $start,
         public ?array $staff = null,
         public ?int $minutes = null,
         public Freedom $freedom = new Freedom(),
+        public ?string $location = null,
     ) {
+    }
+
+    /**
+     * The same for others.
+     *
+     * @param  list<string>  $staff
+     */
+    public function by(array $staff): self
+    {
+        return new self($this->start, $staff, $this->minutes, $this->freedom, $this->location);
+    }
+
+    /** The same with what is left out on purpose. */
+    public function with(Freedom $freedom): self
+    {
+        return new self($this->start, $this->staff, $this->minutes, $freedom, $this->location);
+    }
+
+    /** The same at another time. */
+    public function at(int $start): self
+    {
+        return new self($start, $this->staff, $this->minutes, $this->freedom, $this->location);
     }
 }

@@ -57,8 +57,7 @@ final readonly class MoveBooking
                 $slot->start - $booking->setup,
                 $slot->end + $booking->clearup,
             );
-            $there = new Destination($to->start, $slot->staff, $to->minutes, $to->freedom);
-            $slot = $this->slot($business, $booking, $there) ?? throw $this->taken($business, $booking, $to);
+            $slot = $this->slot($business, $booking, $to->by($slot->staff)) ?? throw $this->taken($business, $booking, $to);
             $this->put($booking, $slot, $to->freedom, $by, $told);
 
             return $booking;
@@ -70,16 +69,17 @@ final readonly class MoveBooking
         return in_array($booking->state, self::MOVABLE, true) && $booking->session_id === null;
     }
 
+    /** Where it is, if it can stay there, and with the same people, if they can. */
     private function slot(Business $business, Booking $booking, Destination $to): ?Slot
     {
         $slots = $this->times->at($business, $this->rules->bookNow($business), $booking, $to);
-        foreach ($slots as $slot) {
-            if ($slot->staff === ($to->staff ?? $booking->staff_ids)) {
-                return $slot;
-            }
-        }
+        $wanted = $to->staff ?? $booking->staff_ids;
+        $stays = static fn (Slot $slot): int => $slot->location === $booking->location_id ? 0 : 1;
+        $others = static fn (Slot $slot): int => $slot->staff === $wanted ? 0 : 1;
+        usort($slots, static fn (Slot $a, Slot $b): int => $others($a) <=> $others($b) ?: $stays($a) <=> $stays($b));
+        $first = $slots[0] ?? null;
 
-        return $to->staff === null ? $slots[0] ?? null : null;
+        return $to->staff === null || $first?->staff === $wanted ? $first : null;
     }
 
     private function taken(Business $business, Booking $booking, Destination $to): TimeTaken

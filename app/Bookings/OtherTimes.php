@@ -50,7 +50,7 @@ final readonly class OtherTimes
         $now = $this->clock->minute();
         $staff = $to->staff ?? $booking->staff_ids;
         $nearest = [];
-        foreach ($this->slots($business, $book, $booking, $day - 1, $day + 3, $to->minutes) as $slot) {
+        foreach ($this->slots($business, $book, $booking, $day - 1, $day + 3, $to->minutes, at: $to->location) as $slot) {
             $theirs = $slot->staff === $staff;
             $stays = $slot->start === Instants::minute($booking->starts_at) && $staff === $booking->staff_ids;
             if ($slot->start > $now && ! $stays && ($theirs || ! isset($nearest[$slot->start]))) {
@@ -74,7 +74,7 @@ final readonly class OtherTimes
 
         return array_values(
             array_filter(
-                $this->slots($business, $book, $booking, $day, $day, $to->minutes, $to->freedom),
+                $this->slots($business, $book, $booking, $day, $day, $to->minutes, $to->freedom, $to->location),
                 static fn (Slot $slot): bool => $slot->start === $to->start,
             ),
         );
@@ -127,11 +127,13 @@ final readonly class OtherTimes
         int $toDay,
         ?int $length = null,
         Freedom $freedom = new Freedom(),
+        ?string $at = null,
     ): array {
         $ask = $this->ask($book, $booking, $fromDay, $toDay, $length);
         if ($ask === null) {
             return [];
         }
+        $ask = $at === null ? $ask : $ask->at($at);
         $ask = $ask->leaving($freedom->relaxed($ask->relaxed));
         if ($freedom->outside && $ask->minutes !== null) {
             $lengths = $book->services[$booking->service_id]->lengths;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Location;
 use App\Models\OutboxEntry;
 use App\Models\Sale;
+use App\Roster\Assigned;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Yard;
 
@@ -30,8 +32,13 @@ beforeEach(function (): void {
 
 it('says on which starts of a day it may hang, with whom, at its length or another', function (): void {
     $date = substr(Yard::at('10:00'), 0, 10);
+    $place = $this->yard->business->locations()->sole()->id;
     $starts = ($this->post)('move/times', ['date' => $date])->assertOk()->json('starts');
-    expect($starts[0])->toBe(['at' => Yard::at('09:00'), 'staff' => [...$this->yard->lesson->staff->pluck('id')]])
+    expect($starts[0])->toBe([
+        'at' => Yard::at('09:00'),
+        'staff' => [...$this->yard->lesson->staff->pluck('id')],
+        'places' => [$place],
+    ])
         ->and($starts[count($starts) - 1]['at'])->toBe(Yard::at('16:00'))
         ->and(array_column($starts, 'at'))->toContain(Yard::at('10:00')) // it is not in its own way
         ->and(($this->post)('move/times', ['date' => $date])->json('lengths'))->toBe([60, 90])
@@ -146,4 +153,23 @@ it('moves the later ones of a repeat with it, all or none', function (): void {
     $move('14:00')->assertStatus(409);
     $move('14:00', ['double' => true])->assertStatus(409); // meant for the one alone
     expect($starts())->toBe([Yard::at('11:30', 2), Yard::at('11:30', 4), Yard::at('11:30', 6)]);
+});
+
+it('goes to another place where the service is offered there, and otherwise stays where it is', function (): void {
+    $business = $this->yard->business;
+    $mill = Location::query()->create(['business_id' => $business->id, 'name' => 'Mill', 'address' => '2 Mill Lane']);
+    $none = ($this->post)('move', ['start' => Yard::at('12:00'), 'location' => $mill->id])->assertStatus(409);
+    expect($none->json('near'))->toBe([]);
+    $tried = ($this->post)('move/tried', ['start' => Yard::at('12:00'), 'location' => $mill->id])->json();
+    expect($tried['rows'][0]['reasons'][0]['says'])->toContain('is not offered at Mill');
+    $places = [$mill->id, $this->booking->location_id];
+    app(Assigned::class)->set($business->id, $this->yard->lesson->id, 'location', $places);
+    Business::markRules($business->id);
+    ($this->post)('move', ['start' => Yard::at('12:00')])->assertOk();
+    expect($this->booking->refresh()->location_id)->toBe($places[1]);
+    ($this->post)('move', ['start' => Yard::at('12:00'), 'location' => $mill->id])->assertOk();
+    expect($this->booking->refresh()->location_id)->toBe($mill->id);
+    ($this->post)('move', ['start' => Yard::at('14:00'), 'location' => 'none'])->assertNotFound();
+    $other = Yard::open(slug: 'other')->business->locations()->sole();
+    ($this->post)('move', ['start' => Yard::at('14:00'), 'location' => $other->id])->assertNotFound();
 });

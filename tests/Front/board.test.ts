@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { lengthened, pulled, snapped, startsOf, stepped, stretches } from '../../resources/js/board/lift';
 import { instantAt, scaleOf } from '../../resources/js/board/ruler';
+import { stringsOf } from '../../resources/js/board/Strings';
 import { stacked } from '../../resources/js/board/stack';
 import { readLooking } from '../../resources/js/board/useLooking';
 import type { Schemas } from '../../resources/js/lib/api';
@@ -22,6 +23,7 @@ const tag = (id: string, from: string, to: string): Schemas['Tag'] => ({
   first: false,
   noted: false,
   double: false,
+  visit: null,
   places: null,
   taken: 1,
   people: [],
@@ -87,13 +89,29 @@ test('starts that follow one another open one stretch', () => {
     { from: 0, to: 90 },
     { from: 200, to: 260 },
   ]);
-  expect(
-    startsOf(
-      [
-        { at: '2027-03-01T09:00Z', staff: ['a', 'b'] },
-        { at: '2027-03-01T10:00Z', staff: ['a'] },
-      ],
-      'b',
-    ),
-  ).toEqual([Date.parse('2027-03-01T09:00Z')]);
+});
+
+test('a tag may hang where somebody could take it, where it could be, or on any unit at that hour', () => {
+  const starts = [
+    { at: '2027-03-01T09:00Z', staff: ['a', 'b'], places: ['yard'] },
+    { at: '2027-03-01T10:00Z', staff: ['a'], places: ['yard', 'mill'] },
+  ];
+  const hours = (lane: string, by: 'people' | 'places' | 'units') =>
+    startsOf(starts, lane, by).map((ms) => new Date(ms).getUTCHours());
+  expect(hours('b', 'people')).toEqual([9]);
+  expect(hours('mill', 'places')).toEqual([10]);
+  expect(hours('wheel-1', 'units')).toEqual([9, 10]);
+});
+
+test('the tags of a visit hang on one string, from the end of each to the beginning of the next', () => {
+  const on = (lane: string, visit: string | null, one: Schemas['Tag']) => ({ ...one, lanes: [lane], visit });
+  const tags = [
+    on('ana', 'v1', tag('a', '09:00', '10:00')),
+    on('ana', null, tag('b', '10:00', '11:00')),
+    on('bo', 'v1', tag('c', '10:15', '11:00')),
+    on('ana', 'v1', tag('d', '11:00', '12:00')),
+    on('gone', 'v2', tag('e', '09:00', '09:30')),
+  ];
+  const at = (instant: string) => Number(instant.slice(11, 13)) * 60 + Number(instant.slice(14, 16)) - 540;
+  expect(stringsOf(tags, [{ id: 'ana' }, { id: 'bo' }], { at })).toEqual(['M60 0.5L75 1.5', 'M120 1.5L120 0.5']);
 });

@@ -36,8 +36,11 @@ final readonly class AskMoveTimes
         $book = $this->rules->book($business);
         foreach ($this->times->on($business, $book, $booking, $day, $given->intIf('minutes')) as $slot) {
             $at = Wall::writeInstant($slot->start);
-            $starts[$at] ??= ['at' => $at, 'staff' => []];
+            $starts[$at] ??= ['at' => $at, 'staff' => [], 'places' => []];
             array_push($starts[$at]['staff'], ...$slot->staff);
+            if (! in_array($slot->location, $starts[$at]['places'], true)) {
+                $starts[$at]['places'][] = $slot->location;
+            }
         }
 
         $lengths = ($book->services[$booking->service_id] ?? null)?->lengths?->all() ?? [];

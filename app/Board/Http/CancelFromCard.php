@@ -7,13 +7,14 @@ namespace App\Board\Http;
 use App\Board\BookingCard;
 use App\Bookings\CancelBooking;
 use App\Bookings\Repeated;
+use App\Bookings\VisitParts;
 use App\Http\Asker;
 use App\Models\User;
 use App\Support\Given;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** Cancels a booking; of a repeat, all later ones with it where that is wished. */
+/** Cancels a booking; of a repeat all later ones with it, of a visit all parts, where that is wished. */
 final readonly class CancelFromCard
 {
     public function __construct(private CancelBooking $cancel, private BookingCard $card)
@@ -26,12 +27,16 @@ final readonly class CancelFromCard
         $user = $request->user();
         assert($user instanceof User);
         $given = Given::in($request->validate(
-            ['why' => 'nullable|string|max:300', 'later' => 'nullable|boolean'],
+            ['why' => 'nullable|string|max:300', 'later' => 'nullable|boolean', 'whole' => 'nullable|boolean'],
             ['why.max' => 'wrong.plain.most_characters_fit?max=:max'],
         ));
         $booking = ($this->cancel)($business->id, $id, $user->name, $given->text('why'));
-        foreach ($given->bool('later') ? Repeated::after($booking) : [] as $later) {
-            ($this->cancel)($business->id, $later->id, $user->name, $given->text('why'));
+        $others = [
+            ...$given->bool('later') ? Repeated::after($booking) : [],
+            ...$given->bool('whole') ? VisitParts::besides($booking) : [],
+        ];
+        foreach ($others as $other) {
+            ($this->cancel)($business->id, $other->id, $user->name, $given->text('why'));
         }
 
         return new JsonResponse($this->card->of($booking));

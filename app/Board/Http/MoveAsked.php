@@ -32,6 +32,7 @@ final readonly class MoveAsked
                 'at' => ['nullable', Checks::wall()],
                 'staff' => 'nullable|array|list|min:1|max:200',
                 'staff.*' => 'string|max:26',
+                'location' => 'nullable|string|max:26',
                 'minutes' => 'nullable|integer|min:1|max:43200',
                 'told' => 'nullable|boolean',
                 'later' => 'nullable|boolean',
@@ -51,9 +52,17 @@ final readonly class MoveAsked
             $given->stringsIf('staff'),
             $given->intIf('minutes'),
             Liberty::asked($given, $access),
+            $this->location($business, $given),
         );
 
         return $this->liberty->ofMove($business, $access, $booking, $to);
+    }
+
+    private function location(Business $business, Given $given): ?string
+    {
+        $id = $given->stringIf('location');
+
+        return $id === null ? null : $business->locations()->findOrFail($id)->id;
     }
 
     /** An instant, or a time as clocks show it there. */

@@ -97,7 +97,8 @@ export function Board() {
         ) : (
           <Lanes
             {...shared}
-            moves={books && looking.lanes === 'people'}
+            by={looking.lanes}
+            moves={books}
             double={doubling.on}
             onStroke={draws && looking.lanes === 'people' ? drawing.stroke : null}
           />

@@ -15,6 +15,7 @@ import { Move } from './Move';
 import { Notes } from './Notes';
 import { useNames } from '../ui/useNames';
 import { SideCard } from './SideCard';
+import { VisitParts } from './VisitParts';
 import { Visits } from './Visits';
 import { Word } from './Word';
 import * as say from '@words/board';
@@ -61,6 +62,7 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
         {data.location}
       </p>
       <Course business={business} card={data} />
+      <VisitParts card={data} zone={zone} />
       {data.staff.map((member) => (
         <p key={member.id} className="flex items-center gap-2">
           <Mark of={member} /> {member.name}
@@ -68,7 +70,7 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
       ))}
       {data.mayAnswer && <Decide business={business} id={id} zone={zone} suggested={data.suggested} />}
       {data.mayMove && <Move business={business} card={data} zone={zone} />}
-      {data.mayCancel && <Cancel business={business} id={id} later={data.laterOnes} />}
+      {data.mayCancel && <Cancel business={business} card={data} />}
       {onAgain !== undefined && data.clientId !== null && <BookAgain card={data} onAgain={onAgain} />}
       {hidden ? (
         <Notice as="div" className="grid justify-items-start gap-2">

@@ -1,33 +1,27 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, refusalOf, unwrap } from '../lib/api';
-import { card as cardQuery } from '../lib/queries';
+import { api, type Schemas } from '../lib/api';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { inputLook } from '../ui/inputLook';
 import { noticeLook } from '../ui/Notice';
 import { Wrong } from '../ui/Wrong';
+import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
 
-/** Cancels a booking; of a repeat, all later ones with it where that is ticked. */
-export function Cancel({ business, id, later }: { business: string; id: string; later: number }) {
-  const queries = useQueryClient();
+/** Cancels a booking; of a repeat all later ones, of a visit all parts with it, where that is ticked. */
+export function Cancel({ business, card }: { business: string; card: Schemas['Card'] }) {
   const [asking, setAsking] = useState(false);
-  const [all, setAll] = useState(false);
+  const [later, setLater] = useState(false);
+  const [whole, setWhole] = useState(false);
   const [why, setWhy] = useState('');
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const cancel = async () => {
-    try {
-      const sending = api.POST('/api/businesses/{business}/bookings/{id}/cancel', {
-        params: { path: { business, id } },
-        body: { why, later: all },
-      });
-      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(sending));
-      await queries.invalidateQueries({ queryKey: ['board', business] });
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong).message);
-    }
-  };
+  const { busy, trouble, act } = useCardAct(business, card.id);
+  const cancel = () =>
+    void act(
+      api.POST('/api/businesses/{business}/bookings/{id}/cancel', {
+        params: { path: { business, id: card.id } },
+        body: { why, later, whole },
+      }),
+    );
   if (!asking) {
     return (
       <Button id="cancel-booking" small className="justify-self-start" onClick={() => setAsking(true)}>
@@ -40,7 +34,7 @@ export function Cancel({ business, id, later }: { business: string; id: string; 
       className={`${noticeLook('trouble')} grid gap-2`}
       onSubmit={(event) => {
         event.preventDefault();
-        void cancel();
+        cancel();
       }}
     >
       <label htmlFor="why" className="font-semibold">
@@ -53,14 +47,19 @@ export function Cancel({ business, id, later }: { business: string; id: string; 
         value={why}
         onChange={(event) => setWhy(event.target.value)}
       />
-      {later > 0 && (
-        <Check id="cancel-later" checked={all} onChange={setAll}>
-          {say.cancelLater({ count: later })}
+      {card.laterOnes > 0 && (
+        <Check id="cancel-later" checked={later} onChange={setLater}>
+          {say.cancelLater({ count: card.laterOnes })}
+        </Check>
+      )}
+      {card.visit.length > 0 && (
+        <Check id="cancel-whole" checked={whole} onChange={setWhole}>
+          {say.cancelWhole}
         </Check>
       )}
       {trouble !== null && <Wrong as="p">{trouble}</Wrong>}
       <p className="flex flex-wrap gap-2">
-        <Button type="submit" id="really-cancel" kind="trouble" small>
+        <Button type="submit" id="really-cancel" kind="trouble" small disabled={busy}>
           {say.cancelAndTellThem}
         </Button>
         <Button small onClick={() => setAsking(false)}>

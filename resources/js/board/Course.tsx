@@ -1,20 +1,17 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
-import { card as cardQuery } from '../lib/queries';
+import { api, type Schemas } from '../lib/api';
 import { Button } from '../ui/Button';
 import { Wrong } from '../ui/Wrong';
 import { useSetup } from '../setup/useSetup';
 import { wordOf } from '../language/wordOf';
+import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
 
 type Props = { business: string; card: Schemas['Card'] };
-type Answer = Parameters<typeof unwrap<Schemas['Card']>>[0];
 
 /** How far a visit is: one press for what comes next, and one to undo what was said last. */
 export function Course({ business, card }: Props) {
   const { may } = useSetup();
-  const { busy, trouble, act } = useCourse(business, card.id);
+  const { busy, trouble, act } = useCardAct(business, card.id);
   const path = { params: { path: { business, id: card.id } } };
   const mark = (state: Schemas['VisitMark']['state'], undo: boolean) =>
     void act(api.POST('/api/businesses/{business}/bookings/{id}/course', { ...path, body: { state, undo } }));
@@ -66,24 +63,3 @@ export function Course({ business, card }: Props) {
 const MARKS = ['arrived', 'started', 'completed', 'no_show'] as const;
 
 const isMark = (state: string | null): state is (typeof MARKS)[number] => MARKS.some((one) => one === state);
-
-/** Does something to the visit: what it has become is shown at once, also where its money is. */
-function useCourse(business: string, id: string) {
-  const queries = useQueryClient();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const act = async (asked: Answer) => {
-    setBusy(true);
-    setTrouble(null);
-    try {
-      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(asked));
-      ['board', 'sale', 'sales'].forEach((key) => void queries.invalidateQueries({ queryKey: [key, business] }));
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong).message);
-      void queries.invalidateQueries({ queryKey: ['card', business] });
-    } finally {
-      setBusy(false);
-    }
-  };
-  return { busy, trouble, act };
-}

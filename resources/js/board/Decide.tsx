@@ -1,13 +1,12 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, refusalOf, unwrap } from '../lib/api';
+import { api } from '../lib/api';
 import { moment } from '../lib/format';
-import { card as cardQuery } from '../lib/queries';
 import { Button } from '../ui/Button';
 import { inputLook } from '../ui/inputLook';
 import { Notice } from '../ui/Notice';
 import { Wrong } from '../ui/Wrong';
 import { Suggest } from './Suggest';
+import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
 
 type Props = {
@@ -20,22 +19,16 @@ type Props = {
 
 /** Yes, no or another time to a booking that waits for an answer. */
 export function Decide({ business, id, zone, suggested }: Props) {
-  const queries = useQueryClient();
   const [why, setWhy] = useState('');
   const [suggests, setSuggests] = useState(false);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const answer = async (accept: boolean) => {
-    try {
-      const sending = api.POST('/api/businesses/{business}/bookings/{id}/answer', {
+  const { busy, trouble, act } = useCardAct(business, id);
+  const answer = (accept: boolean) =>
+    void act(
+      api.POST('/api/businesses/{business}/bookings/{id}/answer', {
         params: { path: { business, id } },
         body: { accept, why },
-      });
-      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(sending));
-      await queries.invalidateQueries({ queryKey: ['board', business] });
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong).message);
-    }
-  };
+      }),
+    );
   return (
     <Notice as="div" className="grid gap-2">
       <label htmlFor="answer-why" className="font-semibold">
@@ -54,10 +47,10 @@ export function Decide({ business, id, zone, suggested }: Props) {
         </Wrong>
       )}
       <p className="flex flex-wrap gap-2">
-        <Button id="accept" kind="next" small onClick={() => void answer(true)}>
+        <Button id="accept" kind="next" small disabled={busy} onClick={() => answer(true)}>
           {say.yesBook}
         </Button>
-        <Button id="decline" small onClick={() => void answer(false)}>
+        <Button id="decline" small disabled={busy} onClick={() => answer(false)}>
           {say.decline}
         </Button>
         {!suggests && (

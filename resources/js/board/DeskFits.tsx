@@ -1,5 +1,6 @@
 import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment } from '../lib/format';
+import { useSetup } from '../setup/useSetup';
 import { Button } from '../ui/Button';
 import { WhyRows } from './WhyRows';
 import * as say from '@words/board';
@@ -16,7 +17,7 @@ type Props = {
 export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
   const { named } = fits;
   if (named?.offered === true) {
-    return null;
+    return named.parts.length === 0 ? null : <Planned parts={named.parts} zone={zone} />;
   }
   const later = fits.soonest.map(({ at }) => (
     <Button key={at} small onClick={() => onGo(dateIn(at, zone))}>
@@ -37,7 +38,25 @@ export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
         {later.length > 0 && <span className="text-sm text-soft">{say.soonestAfter}</span>}
         {later}
       </p>
-      {named !== null && <WhyRows business={business} rows={named.rows} />}
+      {named !== null && named.restFails && <p className="text-sm">{say.restFails}</p>}
+      {named !== null && !named.restFails && <WhyRows business={business} rows={named.rows} />}
     </div>
+  );
+}
+
+/** "10:00 Glazing, Bo Marsh": the parts of a visit in their place. */
+function Planned({ parts, zone }: { parts: readonly Schemas['DeskPart'][]; zone: string }) {
+  const { data } = useSetup();
+  const named = (list: readonly { id: string; name: string }[] | undefined, id: string) =>
+    list?.find((one) => one.id === id)?.name ?? '';
+  return (
+    <p className="flex flex-wrap gap-x-5 text-sm" role="status">
+      {parts.map((part) => (
+        <span key={part.at}>
+          <b>{clock(part.at, zone)}</b> {named(data?.services, part.service)},{' '}
+          {part.staff.map((id) => named(data?.staff, id)).join(', ')}
+        </span>
+      ))}
+    </p>
   );
 }

@@ -1,19 +1,14 @@
-import { useState, type SubmitEvent } from 'react';
+import type { SubmitEvent } from 'react';
 import type { Schemas } from '../lib/api';
-import { clock, longDate, timeOfDay } from '../lib/format';
+import { clock } from '../lib/format';
 import { readClock } from '../lib/clock';
 import { Button } from '../ui/Button';
-import { Check } from '../ui/Check';
-import { inputLook } from '../ui/inputLook';
 import { Wrong } from '../ui/Wrong';
 import { DeskFits } from './DeskFits';
-import { LengthPart } from './LengthPart';
+import { DeskLine } from './DeskLine';
+import { ExtrasPart } from './ExtrasPart';
 import { Narrow } from './Narrow';
 import { RepeatList } from './RepeatList';
-import { RepeatPart } from './RepeatPart';
-import { SmallNumber } from './SmallNumber';
-import { ServiceParts } from './ServiceParts';
-import { WhoPart } from './WhoPart';
 import type { Desk, DeskDraft } from './useDesk';
 import { useSetup } from '../setup/useSetup';
 import { useRepeats } from './useRepeats';
@@ -23,14 +18,14 @@ type Props = { board: Schemas['Board']; desk: Desk; draft: DeskDraft; double: bo
 
 /** "Rosa Bell would like a wheel lesson with anyone, on Thursday at four": what the desk completes to book. */
 export function DeskSentence({ board, desk, draft, double, onGo }: Props) {
-  const { slug: business, timeZone: zone } = board.business;
-  const [typed, setTyped] = useState<string | null>(null);
+  const { slug: business, timeZone: zone, currency } = board.business;
   const { named } = desk;
   const { may } = useSetup();
   const left = { double, outside: may('book-outside') };
   const repeat = useRepeats(business, draft, board.date);
   const first = draft.repeat === null ? (named?.offered === true ? { start: named.at } : undefined) : repeat.taken[0];
   const ready = draft.who.name !== '' && first !== undefined;
+  const mayForce = draft.then.length === 0 && (may('book-outside') || double);
   const submit = (event: SubmitEvent) => {
     event.preventDefault();
     if (first !== undefined) {
@@ -38,15 +33,8 @@ export function DeskSentence({ board, desk, draft, double, onGo }: Props) {
       void desk.book(whose, first.start, draft.repeat === null ? [] : repeat.taken.slice(1));
     }
   };
-  const nameStart = (text: string) => {
-    setTyped(text);
-    desk.set({ at: readClock(text) ?? '' });
-  };
-  const takeStart = (instant: string) => {
-    setTyped(null);
-    desk.set({ at: clockIn(instant, zone) });
-  };
-  const wrong = [...Object.values(desk.wrong), ...(desk.trouble === null ? [] : [desk.trouble])];
+  const elsewhere = Object.entries(desk.wrong).filter(([field]) => field !== 'codes'); // said where they are typed
+  const wrong = [...elsewhere.map(([, says]) => says), ...(desk.trouble === null ? [] : [desk.trouble])];
   return (
     <form
       className="desk-sentence"
@@ -59,52 +47,12 @@ export function DeskSentence({ board, desk, draft, double, onGo }: Props) {
       }}
     >
       <div className="desk-line">
-        <WhoPart business={business} desk={desk} draft={draft} />
-        <ServiceParts desk={desk} draft={draft} />
-        <span>{say.onDate({ date: longDate(board.date) })}</span>
-        <input
-          id="desk-at"
-          size={6}
-          className={inputLook('small')}
-          aria-label={say.atHour}
-          placeholder={say.atHour}
-          autoComplete="off"
-          maxLength={12}
-          aria-invalid={named?.offered === false}
-          value={typed ?? (draft.at === '' ? '' : timeOfDay(draft.at))}
-          onChange={(event) => nameStart(event.target.value)}
-          onBlur={() => setTyped(null)}
-        />
-        <label className="flex items-center gap-1.5">
-          {say.howMany}
-          <SmallNumber
-            id="desk-party"
-            min={1}
-            max={1000}
-            value={draft.party}
-            onValue={(party) => desk.set({ party })}
-          />
-        </label>
-        <LengthPart desk={desk} draft={draft} />
-        <RepeatPart desk={desk} draft={draft} />
-        <input
-          id="desk-note"
-          size={14}
-          className={inputLook('small')}
-          aria-label={say.noteForStaff}
-          placeholder={say.noteForStaff}
-          maxLength={1000}
-          value={draft.note}
-          onChange={(event) => desk.set({ note: event.target.value })}
-        />
-        <Check id="desk-told" checked={draft.told} onChange={(told) => desk.set({ told })}>
-          {say.tellThem}
-        </Check>
+        <DeskLine board={board} desk={desk} draft={draft} />
         <span className="flex gap-2">
           <Button type="submit" id="desk-book" kind="next" small disabled={desk.busy || !ready}>
             {draft.repeat === null ? say.bookIt : say.bookSome({ count: repeat.taken.length })}
           </Button>
-          {named?.offered === false && draft.who.name !== '' && (may('book-outside') || double) && (
+          {named?.offered === false && draft.who.name !== '' && mayForce && (
             <Button
               id="desk-outside"
               small
@@ -124,10 +72,21 @@ export function DeskSentence({ board, desk, draft, double, onGo }: Props) {
           {wrong.join(' ')}
         </Wrong>
       )}
-      {draft.repeat === null && draft.service !== '' && <Narrow desk={desk} draft={draft} />}
+      {draft.service !== '' && (
+        <div className="flex flex-wrap gap-x-8 gap-y-1">
+          <ExtrasPart desk={desk} draft={draft} currency={currency} />
+          {draft.repeat === null && <Narrow desk={desk} draft={draft} />}
+        </div>
+      )}
       {draft.repeat !== null && <RepeatList repeat={repeat} zone={zone} />}
       {draft.repeat === null && desk.fits !== undefined && (
-        <DeskFits business={business} fits={desk.fits} zone={zone} onAt={takeStart} onGo={onGo} />
+        <DeskFits
+          business={business}
+          fits={desk.fits}
+          zone={zone}
+          onAt={(instant) => desk.set({ at: clockIn(instant, zone) })}
+          onGo={onGo}
+        />
       )}
     </form>
   );

@@ -5,9 +5,10 @@ import { Ghost, type GhostHandle } from './Ghost';
 import { Hours } from './Hours';
 import { LaneBand } from './LaneBand';
 import { LaneName } from './LaneName';
-import { startsOf, stretches } from './lift';
+import { startsOf, stretches, type LanesBy } from './lift';
 import { MoveLayer } from './MoveLayer';
 import { scaleOf } from './ruler';
+import { Strings } from './Strings';
 import { useColours } from './useColours';
 import { useKey } from '../ui/useKey';
 import { useLift } from './useLift';
@@ -28,6 +29,8 @@ export type LanesProps = {
 };
 
 type DayProps = LanesProps & {
+  /** What the lanes are of. */
+  by: LanesBy;
   /** Whether tags can be put elsewhere, and over others. */
   moves: boolean;
   double: boolean;
@@ -36,19 +39,19 @@ type DayProps = LanesProps & {
 };
 
 /** People, places or units stacked, hours from left to right. */
-export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, moves, double, onStroke }: DayProps) {
+export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, by, moves, double, onStroke }: DayProps) {
   const zone = board.business.timeZone;
   const scale = scaleOf(board.ruler);
   const rows = board.lanes.map(({ id }) => ({ id, tags: board.tags.filter((tag) => tag.lanes.includes(id)) }));
   const walk = useWalk(rows, onChoose);
   const colours = useColours();
   const ghost = useRef<GhostHandle>(null);
-  const lift = useLift(board.business.slug, board.date, scale, (spot) => ghost.current?.put(spot));
+  const lift = useLift(board.business.slug, board.date, by, scale, (spot) => ghost.current?.put(spot));
   const mark = useRef<GhostHandle>(null);
   const stroke = useStroke(scale, mark, (lane, from, to) => onStroke?.(lane, from, to));
   const laneLift = (lane: string) => ({
     up: lift.lifted?.tag.id ?? lift.dropped?.lifted.tag.id ?? null,
-    may: lift.lifted === null ? [] : stretches(startsOf(lift.starts, lane), lift.lifted.from.length),
+    may: lift.lifted === null ? [] : stretches(startsOf(lift.starts, lane, by), lift.lifted.from.length),
     grip: lift.press,
   });
   useKey('m', () => {
@@ -87,6 +90,7 @@ export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, move
             </li>
           ))}
         </ol>
+        <Strings board={board} scale={scale} />
         {shows && (
           <div className="pointer-events-none absolute inset-y-0 start-[10.6rem] end-0" aria-hidden="true">
             <span className="rope" style={{ left: `${scale.at(now)}%` }}>
@@ -100,6 +104,7 @@ export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, move
         <MoveLayer
           ref={ghost}
           board={board}
+          by={by}
           scale={scale}
           lifted={lift.lifted}
           dropped={lift.dropped}

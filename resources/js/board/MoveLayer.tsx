@@ -2,7 +2,7 @@ import { useImperativeHandle, useRef, useState, type Ref } from 'react';
 import type { Schemas } from '../lib/api';
 import { useSetup } from '../setup/useSetup';
 import { Ghost, type GhostHandle } from './Ghost';
-import type { Lifted, Spot } from './lift';
+import type { LanesBy, Lifted, Spot } from './lift';
 import { MoveSlip } from './MoveSlip';
 import type { Scale } from './ruler';
 import type { Dropped } from './useLift';
@@ -15,6 +15,7 @@ const STILL = 180;
 type Props = {
   ref: Ref<GhostHandle>;
   board: Schemas['Board'];
+  by: LanesBy;
   scale: Scale;
   lifted: Lifted | null;
   dropped: Dropped | null;
@@ -23,7 +24,7 @@ type Props = {
 };
 
 /** Over the lanes: the tag that is up, and what that would mean. It is drawn anew by itself, not the lanes. */
-export function MoveLayer({ ref, board, scale, lifted, dropped, double, onLeave }: Props) {
+export function MoveLayer({ ref, board, by, scale, lifted, dropped, double, onLeave }: Props) {
   const { data, may } = useSetup();
   const { shown } = useNames();
   const ghost = useRef<GhostHandle>(null);
@@ -37,7 +38,7 @@ export function MoveLayer({ ref, board, scale, lifted, dropped, double, onLeave 
     },
   }));
   const { slug: business, timeZone: zone } = board.business;
-  const moving = useMoving({ business, zone, lifted, dropped, settled, double, onLeave });
+  const moving = useMoving({ business, zone, by, lifted, dropped, settled, double, onLeave });
   const tag = moving.lifted?.tag;
   const name = tag?.client == null ? (tag?.service ?? '') : shown(tag.client);
   return (

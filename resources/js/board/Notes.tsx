@@ -1,34 +1,25 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
-import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { api, type Schemas } from '../lib/api';
 import { moment } from '../lib/format';
-import { card as cardQuery } from '../lib/queries';
 import { useSetup } from '../setup/useSetup';
 import { Button } from '../ui/Button';
 import { inputLook } from '../ui/inputLook';
 import { Wrong } from '../ui/Wrong';
+import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
 
 type Props = { business: string; card: Schemas['Card']; zone: string };
 
 /** What staff have noted about the visit, dated and signed, and a line for more. */
 export function Notes({ business, card, zone }: Props) {
-  const queries = useQueryClient();
   const { may } = useSetup();
   const [text, setText] = useState('');
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { busy, trouble, act } = useCardAct(business, card.id);
   const note = async (event: SubmitEvent) => {
     event.preventDefault();
-    try {
-      const sending = api.POST('/api/businesses/{business}/bookings/{id}/notes', {
-        params: { path: { business, id: card.id } },
-        body: { text },
-      });
-      queries.setQueryData(cardQuery(business, card.id).queryKey, await unwrap(sending));
+    const params = { path: { business, id: card.id } };
+    if (await act(api.POST('/api/businesses/{business}/bookings/{id}/notes', { params, body: { text } }))) {
       setText('');
-      setTrouble(null);
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong).message);
     }
   };
   return (
@@ -51,7 +42,7 @@ export function Notes({ business, card, zone }: Props) {
             value={text}
             onChange={(event) => setText(event.target.value)}
           />
-          <Button type="submit" small disabled={text.trim() === ''}>
+          <Button type="submit" small disabled={busy || text.trim() === ''}>
             {say.noteIt}
           </Button>
         </form>

@@ -1,49 +1,55 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useSetup } from '../setup/useSetup';
-import { rich } from '../language/rich';
 import { ComboPart, matching } from './ComboPart';
-import type { Desk, DeskDraft } from './useDesk';
+import type { Wanted } from './useDesk';
 import * as say from '@words/board';
 
-type Props = { desk: Desk; draft: DeskDraft };
+type Props = {
+  /** Its two fields' ids begin with it. */
+  id: string;
+  wanted: Wanted;
+  wrong: Readonly<Record<string, string>>;
+  onWanted: (wanted: Wanted) => void;
+  /** What is said around the two. */
+  says: (parts: { what: ReactNode; whom: ReactNode }) => ReactNode;
+};
 
 const ANYONE = 'anyone';
 
 /** What they would like, and with whom. */
-export function ServiceParts({ desk, draft }: Props) {
+export function ServiceParts({ id, wanted, wrong, onWanted, says }: Props) {
   const { data } = useSetup();
   const [service, setService] = useState('');
   const [person, setPerson] = useState('');
   const services = (data?.services ?? []).filter((one) => one.active);
-  const chosen = services.find((one) => one.id === draft.service);
+  const chosen = services.find((one) => one.id === wanted.service);
   const people = (data?.staff ?? []).filter((one) => one.active && (chosen?.staff.includes(one.id) ?? true));
-  const choose = (id: string) => {
-    const next = services.find((one) => one.id === id);
-    const keeps = draft.staff === null || next?.staff.includes(draft.staff) === true;
-    desk.set({ service: id, minutes: null, staff: keeps ? draft.staff : null });
+  const choose = (next: string) => {
+    const does = services.find((one) => one.id === next)?.staff ?? [];
+    onWanted({ service: next, staff: wanted.staff === null || does.includes(wanted.staff) ? wanted.staff : null });
   };
-  return rich(say.wouldLike, {
+  return says({
     what: (
       <ComboPart
-        id="desk-service"
+        id={`${id}-service`}
         label={say.whichService}
         shown={chosen?.name ?? ''}
         options={matching(services, service)}
-        wrong={desk.wrong['service'] !== undefined}
+        wrong={wrong['service'] !== undefined}
         onTyped={setService}
         onChosen={choose}
       />
     ),
     whom: (
       <ComboPart
-        id="desk-staff"
+        id={`${id}-staff`}
         label={say.withWhom}
-        shown={people.find((one) => one.id === draft.staff)?.name ?? say.anyone}
+        shown={people.find((one) => one.id === wanted.staff)?.name ?? say.anyone}
         options={matching([{ id: ANYONE, name: say.anyone }, ...people], person)}
         size={11}
-        wrong={desk.wrong['staff'] !== undefined}
+        wrong={wrong['staff'] !== undefined}
         onTyped={setPerson}
-        onChosen={(id) => desk.set({ staff: id === ANYONE ? null : id })}
+        onChosen={(next) => onWanted({ ...wanted, staff: next === ANYONE ? null : next })}
       />
     ),
   });

@@ -1,11 +1,12 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { api, type Schemas } from '../lib/api';
 import { listed, moment } from '../lib/format';
-import { card as cardQuery, otherTimes } from '../lib/queries';
+import { otherTimes } from '../lib/queries';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Wrong } from '../ui/Wrong';
+import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
 
 type Props = { business: string; id: string; zone: string; why: string; onDone: () => void };
@@ -15,20 +16,14 @@ const MOST = 3;
 
 /** Other times for somebody who waits for an answer: those that are ticked are mailed, each with its link. */
 export function Suggest({ business, id, zone, why, onDone }: Props) {
-  const queries = useQueryClient();
   const { data } = useQuery(otherTimes(business, id));
   const [chosen, setChosen] = useState<readonly Schemas['OtherTime'][]>([]);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { busy, trouble, act } = useCardAct(business, id);
   const send = async () => {
-    try {
-      const sending = api.POST('/api/businesses/{business}/bookings/{id}/suggest', {
-        params: { path: { business, id } },
-        body: { times: chosen.map(({ start, staff }) => ({ start, staff })), why },
-      });
-      queries.setQueryData(cardQuery(business, id).queryKey, await unwrap(sending));
+    const times = chosen.map(({ start, staff }) => ({ start, staff }));
+    const params = { path: { business, id } };
+    if (await act(api.POST('/api/businesses/{business}/bookings/{id}/suggest', { params, body: { times, why } }))) {
       onDone();
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong).message);
     }
   };
   return (
@@ -50,7 +45,13 @@ export function Suggest({ business, id, zone, why, onDone }: Props) {
         </Wrong>
       )}
       <p className="flex gap-2">
-        <Button id="send-suggestion" kind="next" small disabled={chosen.length === 0} onClick={() => void send()}>
+        <Button
+          id="send-suggestion"
+          kind="next"
+          small
+          disabled={busy || chosen.length === 0}
+          onClick={() => void send()}
+        >
           {say.suggestThem({ count: chosen.length })}
         </Button>
         <Button small onClick={onDone}>

@@ -83,6 +83,7 @@ export function Tag({
     tag.first ? say.firstVisit : '',
     tag.noted ? say.hasNote : '',
     tag.double ? say.overOthers : '',
+    tag.visit === null ? '' : say.partOfVisit,
     standing?.word ?? '',
   ];
   return (

@@ -1,4 +1,7 @@
 import type { Schemas } from '../lib/api';
+import type { Looking } from '../lib/queries';
+
+export type LanesBy = Looking['lanes'];
 
 /** A tag taken off its string: where it hangs now, and how long it is. Instants and lengths are in ms. */
 export type Spot = { lane: string; start: number; length: number };
@@ -51,9 +54,15 @@ export function stretches(starts: readonly number[], length: number): { from: nu
   return joined;
 }
 
-/** The starts at which somebody could take it. */
-export const startsOf = (starts: readonly Schemas['DeskStart'][], lane: string): number[] =>
-  starts.filter(({ staff }) => staff.includes(lane)).map(({ at }) => Date.parse(at));
+/** The starts at which it could hang on a lane: of somebody, of a place, or of a unit, which follow by themselves. */
+export const startsOf = (starts: readonly Schemas['MoveStart'][], lane: string, by: LanesBy): number[] =>
+  starts
+    .filter(({ staff, places }) => by === 'units' || (by === 'people' ? staff : places).includes(lane))
+    .map(({ at }) => Date.parse(at));
+
+/** Whether a tag can be carried to another lane: not to a unit, nor what several people take to one of them. */
+export const crosses = (tag: Schemas['Tag'], by: LanesBy): boolean =>
+  by === 'places' || (by === 'people' && tag.staff.length <= 1);
 
 /** Where a tag hangs on a lane. */
 export const spotOf = (tag: Schemas['Tag'], lane: string): Spot => ({

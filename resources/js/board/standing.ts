@@ -26,6 +26,7 @@ export const LEGEND: readonly Standing[] = [
   { glyph: FIRST, word: say.firstVisit, tone: 'past' },
   { glyph: NOTED, word: say.hasNote, tone: 'past' },
   { glyph: '⧉', word: say.overOthers, tone: 'past' },
+  { glyph: '━', word: say.partOfVisit, tone: 'past' },
 ];
 
 /** Of a tag at that instant; null: booked and to come, or a group, whose people stand for themselves. */

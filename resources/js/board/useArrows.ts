@@ -1,12 +1,13 @@
 import { useEffect, useRef, type RefObject } from 'react';
 import type { Schemas } from '../lib/api';
 import type { Band } from './aim';
-import { lengthened, startsOf, stepped, type Lifted, type Spot } from './lift';
+import { crosses, lengthened, startsOf, stepped, type LanesBy, type Lifted, type Spot } from './lift';
 
 type Does = {
   lifted: Lifted | null;
+  by: LanesBy;
   spot: RefObject<Spot | null>;
-  starts: readonly Schemas['DeskStart'][];
+  starts: readonly Schemas['MoveStart'][];
   /** ms, those it may have */
   lengths: readonly number[];
   bands: RefObject<Band[]>;
@@ -52,14 +53,14 @@ export function useArrows(does: Does) {
   }, [isUp]);
 }
 
-const along = ({ starts, lengths }: Does, spot: Spot, by: 1 | -1, long: boolean): Spot =>
+const along = ({ starts, lengths, by: lanes }: Does, spot: Spot, by: 1 | -1, long: boolean): Spot =>
   long
     ? { ...spot, length: lengthened(spot.length, by, lengths) }
-    : { ...spot, start: stepped(spot.start, by, startsOf(starts, spot.lane)) };
+    : { ...spot, start: stepped(spot.start, by, startsOf(starts, spot.lane, lanes)) };
 
-/** To the lane beside it; what several people take together stays with them. */
-function across({ bands }: Does, lifted: Lifted, spot: Spot, by: 1 | -1): Spot {
+/** To the lane beside it, where it can be carried there. */
+function across({ bands, by: kind }: Does, lifted: Lifted, spot: Spot, by: 1 | -1): Spot {
   const lanes = bands.current.map(({ lane }) => lane);
   const next = lanes[lanes.indexOf(spot.lane) + by];
-  return next === undefined || lifted.tag.staff.length > 1 ? spot : { ...spot, lane: next };
+  return next === undefined || !crosses(lifted.tag, kind) ? spot : { ...spot, lane: next };
 }

@@ -9,11 +9,23 @@ import { useSettled } from '../ui/useSettled';
 /** Who comes: somebody known, or a name with what they give. */
 export type Who = { id: string | null; name: string; email: string; phone: string };
 
-export type DeskDraft = {
-  who: Who;
+/** A service, and by whom. */
+export type Wanted = {
   service: string;
   /** null: anyone */
   staff: string | null;
+};
+
+export type DeskDraft = Wanted & {
+  who: Who;
+  /** What follows in the same visit, and how. */
+  then: readonly Wanted[];
+  maxWait: number;
+  anyOrder: boolean;
+  samePerson: boolean;
+  /** How many of each, by id. */
+  addOns: Readonly<Record<string, number>>;
+  code: string;
   /** "16:00", as clocks show it; empty: not named yet */
   at: string;
   party: number;
@@ -37,6 +49,12 @@ const EMPTY: DeskDraft = {
   who: NOBODY,
   service: '',
   staff: null,
+  then: [],
+  maxWait: 15,
+  anyOrder: false,
+  samePerson: false,
+  addOns: {},
+  code: '',
   at: '',
   party: 1,
   minutes: null,
@@ -58,12 +76,9 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
   const [draft, setDraft] = useState<DeskDraft | null>(null);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
-  const { service, staff, party, minutes, at, narrowed } = draft ?? EMPTY;
+  const { service, at, narrowed } = draft ?? EMPTY;
   const said = {
-    service,
-    staff,
-    party,
-    minutes,
+    ...wishOf(draft ?? EMPTY),
     date,
     at: at === '' ? null : at,
     people: [...narrowed.people],
@@ -142,7 +157,20 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
 export type Desk = ReturnType<typeof useDesk>;
 
 function bodyOf(said: DeskDraft, start: string): Schemas['DeskBooking'] {
-  const { who, service, staff, party, minutes, note, told } = said;
+  const { who, code, note, told } = said;
   const guest = who.id === null ? { name: who.name, email: who.email, phone: who.phone } : { client: who.id };
-  return { ...guest, service, staff, party, minutes, note, told, start };
+  return { ...guest, ...wishOf(said), codes: code.trim() === '' ? [] : [code.trim()], note, told, start };
+}
+
+/** What is wished, whoever it is for: a part whose service is not chosen yet is left out. */
+function wishOf({ service, staff, party, minutes, addOns, then, maxWait, anyOrder, samePerson }: DeskDraft) {
+  const wish = {
+    service,
+    staff,
+    party,
+    minutes,
+    addOns: Object.entries(addOns).map(([id, quantity]) => ({ id, quantity })),
+  };
+  const more = then.filter((one) => one.service !== '');
+  return more.length === 0 ? wish : { ...wish, then: more, maxWait, anyOrder, samePerson };
 }

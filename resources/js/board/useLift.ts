@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import type { Schemas } from '../lib/api';
 import { moveTimes } from '../lib/queries';
 import { aimOf, bandsOf, type Band } from './aim';
-import { pulled, snapped, spotOf, startsOf, type Lifted, type Spot } from './lift';
+import { crosses, pulled, snapped, spotOf, startsOf, type LanesBy, type Lifted, type Spot } from './lift';
 import type { Scale } from './ruler';
 import { useArrows } from './useArrows';
 import { useDragging } from './useDragging';
@@ -19,7 +19,13 @@ export type Dropped = { lifted: Lifted; spot: Spot; date: string | null };
  * Tags that are lifted and put down elsewhere, by mouse, finger or keys. While one is up only its ghost moves, by what
  * `onSpot` does: nothing else of the Board is drawn anew.
  */
-export function useLift(business: string, date: string, scale: Scale, onSpot: (spot: Spot) => void) {
+export function useLift(
+  business: string,
+  date: string,
+  by: LanesBy,
+  scale: Scale,
+  onSpot: (spot: Spot) => void,
+) {
   const [lifted, setLifted] = useState<Lifted | null>(null);
   const [dropped, setDropped] = useState<Dropped | null>(null);
   const spot = useRef<Spot | null>(null);
@@ -57,10 +63,10 @@ export function useLift(business: string, date: string, scale: Scale, onSpot: (s
     if (lifted.kind === 'length') {
       return { ...lifted.from, length: pulled(aimed.at - lifted.grabbed - lifted.from.start, lengths, REACH) };
     }
-    const lane = lifted.tag.staff.length > 1 ? lifted.from.lane : aimed.lane;
-    return { ...lifted.from, lane, start: snapped(aimed.at - lifted.grabbed, startsOf(starts, lane), REACH) };
+    const lane = crosses(lifted.tag, by) ? aimed.lane : lifted.from.lane;
+    return { ...lifted.from, lane, start: snapped(aimed.at - lifted.grabbed, startsOf(starts, lane, by), REACH) };
   };
   useDragging({ lifted, aim, put, drop, leave });
-  useArrows({ lifted, spot, starts, lengths, bands, put, drop, leave });
+  useArrows({ lifted, by, spot, starts, lengths, bands, put, drop, leave });
   return { lifted, dropped, starts, press: useGrip(scale, lift), lift, leave };
 }

@@ -5,13 +5,14 @@ import { moveTried } from '../lib/queries';
 import { useNotices } from '../ui/Notices';
 import { clockIn } from './DeskSentence';
 import { written } from './ruler';
-import type { Lifted, Spot } from './lift';
+import type { LanesBy, Lifted, Spot } from './lift';
 import type { Dropped } from './useLift';
 import * as say from '@words/board';
 
 type Asked = {
   business: string;
   zone: string;
+  by: LanesBy;
   /** The tag that is up, where it hangs still, and the one that was put down. */
   lifted: Lifted | null;
   settled: Spot | null;
@@ -22,7 +23,7 @@ type Asked = {
 };
 
 /** What becomes of a tag that is up or was put down elsewhere: asked while it hangs there, done when that is said. */
-export function useMoving({ business, zone, lifted: up, dropped, settled, double, onLeave }: Asked) {
+export function useMoving({ business, zone, by, lifted: up, dropped, settled, double, onLeave }: Asked) {
   const queries = useQueryClient();
   const notices = useNotices();
   const [told, setTold] = useState(true);
@@ -55,7 +56,8 @@ export function useMoving({ business, zone, lifted: up, dropped, settled, double
       return;
     }
     const { tag, from } = lifted;
-    const back = { start: tag.start, staff: tag.staff, minutes: from.length / 60_000, told };
+    const place = by === 'places' ? { location: from.lane } : {};
+    const back = { start: tag.start, staff: tag.staff, minutes: from.length / 60_000, told, ...place };
     setBusy(true);
     setTrouble(null);
     try {
@@ -79,10 +81,10 @@ export function useMoving({ business, zone, lifted: up, dropped, settled, double
     const date = dropped?.date ?? null;
     const at = written(spot.start);
     const when = date === null ? { start: at } : { at: `${date}T${clockIn(at, zone)}` };
-    const single = lifted.tag.staff.length === 1;
+    const takers = by === 'people' && lifted.tag.staff.length === 1 ? [spot.lane] : lifted.tag.staff;
     return {
       ...when,
-      ...(single ? { staff: [spot.lane] } : { staff: lifted.tag.staff }),
+      ...(by === 'places' && spot.lane !== lifted.from.lane ? { location: spot.lane } : { staff: takers }),
       ...(spot.length === lifted.from.length ? {} : { minutes: spot.length / 60_000 }),
       ...(outside ? { outside } : {}),
       ...(double ? { double } : {}),

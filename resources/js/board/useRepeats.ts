@@ -10,12 +10,13 @@ type Answer = 'take' | 'nearest' | 'out';
 /** The times of the repeat that the sentence speaks of, and what somebody has said of each. */
 export function useRepeats(business: string, draft: DeskDraft, date: string) {
   const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
-  const { service, staff, party, minutes, at, repeat } = draft;
+  const { service, staff, party, minutes, addOns, at, repeat } = draft;
   const asked = {
     service,
     staff,
     party,
     minutes,
+    addOns: Object.entries(addOns).map(([id, quantity]) => ({ id, quantity })),
     at: `${date}T${at}`,
     ...(repeat ?? { every: 1, unit: 'weeks', count: 2 }),
   };
