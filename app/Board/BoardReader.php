@@ -110,11 +110,15 @@ final readonly class BoardReader
 
             return $visit->state !== State::Held && $day >= $first && $day <= $last;
         });
+        $due = [];
+        foreach ($begun as $visit) {
+            $due[$visit->visit ?? $visit->id] = $visit->balance->due; // the parts of a visit have one sale
+        }
 
         return [
             'bookings' => count($begun),
             'total' => array_sum(array_map(static fn (Visit $visit): int => $visit->price, $begun)),
-            'due' => array_sum(array_map(static fn (Visit $visit): int => $visit->balance->due, $begun)),
+            'due' => array_sum($due),
         ];
     }
 }

@@ -179,6 +179,12 @@ function asksOf(Yard $yard): array
     $product = ['label' => 'Pot', 'amount' => 500, 'why' => ''];
     $suggested = ['times' => [['start' => Yard::at('15:00'), 'staff' => $pending->staff_ids]]];
     $drawn = ['way' => 'off', 'date' => '2027-03-01', 'from' => '09:00', 'to' => '10:00', 'weeks' => 1];
+    $reminder = App\Models\Reminder::query()->create([
+        'business_id' => $yard->business->id,
+        'user_id' => $yard->owner->id,
+        'at' => '2030-03-01 10:00:00',
+        'text' => 'Order clay',
+    ])->id;
     $asks = [
         ['GET', 'setup', [], false],
         ['GET', 'year/2027', [], false],
@@ -225,6 +231,10 @@ function asksOf(Yard $yard): array
         ['GET', "bookings/{$booked->id}/visits", [], true],
         ['POST', "bookings/{$booked->id}/notes", ['text' => 'Left-handed'], true],
         ['POST', "bookings/{$pending->id}/suggest", $suggested, true],
+        ['GET', 'reminders?date=2030-03-01', [], false],
+        ['POST', 'reminders', ['at' => '2030-03-01T10:00', 'text' => 'Order clay'], false],
+        ['POST', "reminders/{$reminder}", ['done' => true], true],
+        ['DELETE', "reminders/{$reminder}", [], true],
         ['POST', "bookings/{$booked->id}/move/tried", ['start' => Yard::at('15:00'), 'staff' => null], true],
         ['POST', "bookings/{$booked->id}/move/times", ['date' => substr(Yard::at('15:00'), 0, 10)], true],
         [

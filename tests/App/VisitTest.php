@@ -131,7 +131,9 @@ it('cancels one part, which leaves the sale to the other, or all of it', functio
 it('shows which tags are of one visit', function (): void {
     $card = ($this->book)()->json();
     $date = substr(Yard::at('10:00'), 0, 10);
-    $tags = $this->getJson("/api/businesses/yard/board?date={$date}")->assertOk()->json('tags');
+    $board = $this->getJson("/api/businesses/yard/board?date={$date}")->assertOk()->json();
+    $tags = $board['tags'];
+    expect($board['takings'])->toBe(['bookings' => 2, 'total' => 6300, 'due' => 6300]);
     expect(array_unique(array_column($tags, 'visit')))->toHaveCount(1)
         ->and($tags[0]['visit'])->toBe(Booking::query()->findOrFail($card['id'])->visit_id);
 });

@@ -6,6 +6,7 @@ import { BoardFoot } from './BoardFoot';
 import { BoardHead } from './BoardHead';
 import { BoardSide } from './BoardSide';
 import { BoardTools } from './BoardTools';
+import { DayTable } from './DayTable';
 import { DayPrint } from './DayPrint';
 import { clockIn, DeskSentence } from './DeskSentence';
 import { Lanes } from './Lanes';
@@ -27,7 +28,7 @@ export function Board() {
   const [search, setSearch] = useSearchParams();
   const date = search.get('date');
   const chosen = search.get('booking');
-  const { looking, look } = useLooking(business);
+  const { looking, look, form, draw } = useLooking(business);
   const { board, error, ribbon, now } = useBoard(business, date, looking);
   const day = board?.date ?? '';
   const go = (to: string) => setSearch({ date: to });
@@ -92,7 +93,9 @@ export function Board() {
         <DeskSentence board={board} desk={desk} draft={desk.draft} double={doubling.on} onGo={go} />
       )}
       <div className="board-columns grid min-h-0 flex-1 gap-5">
-        {board.week.length > 0 ? (
+        {form === 'table' ? (
+          <DayTable board={board} now={now} onChoose={choose} />
+        ) : board.week.length > 0 ? (
           <Week {...shared} onDay={openDay} />
         ) : (
           <Lanes
@@ -116,9 +119,16 @@ export function Board() {
         />
       </div>
       <BoardFoot board={board} shown={date ?? board.date} onGo={go}>
-        <BoardTools doubling={doubling} looking={looking} onLook={look} onDraw={draws ? drawing.begin : null} />
+        <BoardTools
+          doubling={doubling}
+          looking={looking}
+          onLook={look}
+          form={form}
+          onForm={draw}
+          onDraw={draws ? drawing.begin : null}
+        />
       </BoardFoot>
-      <DayPrint board={board} />
+      <DayPrint board={board} now={now} />
     </main>
   );
 }

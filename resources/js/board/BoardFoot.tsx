@@ -5,6 +5,7 @@ import { Button } from '../ui/Button';
 import { inputLook } from '../ui/inputLook';
 import { Wrong } from '../ui/Wrong';
 import { Legend } from './Legend';
+import { Palette } from './Palette';
 import { useJump } from './useJump';
 import { useNames } from '../ui/useNames';
 import * as say from '@words/board';
@@ -18,6 +19,7 @@ export function BoardFoot({ board, shown, onGo, children }: Props) {
   return (
     <div className="flex flex-wrap items-center gap-x-2.5 gap-y-2 text-sm text-soft">
       <Legend />
+      <Palette shown={shown} today={board.today} onGo={onGo} />
       <Button id="hide-names" small aria-pressed={names.hidden} onClick={names.toggle}>
         {names.hidden ? say.showNames : say.hideNames}
       </Button>

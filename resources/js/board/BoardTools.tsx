@@ -3,6 +3,7 @@ import type { Looking } from '../lib/queries';
 import { useSetup } from '../setup/useSetup';
 import { Button, buttonLook } from '../ui/Button';
 import { LookingAt } from './LookingAt';
+import type { Form } from './useLooking';
 import type { Doubling } from './useDoubling';
 import { useKey } from '../ui/useKey';
 import * as say from '@words/board';
@@ -11,12 +12,14 @@ type Props = {
   doubling: Doubling;
   looking: Looking;
   onLook: (changes: Partial<Looking>) => void;
+  form: Form;
+  onForm: (form: Form) => void;
   /** Begins a stretch of hours or time off; null where nobody may. */
   onDraw: (() => void) | null;
 };
 
 /** Beneath the lanes: the mode of double booking, hours and time off, and what is shown. */
-export function BoardTools({ doubling, looking, onLook, onDraw }: Props) {
+export function BoardTools({ doubling, looking, onLook, form, onForm, onDraw }: Props) {
   const { business, data, may } = useSetup();
   const doubles = may('change-bookings');
   useKey('d', () => (doubles ? doubling.toggle() : undefined));
@@ -38,7 +41,7 @@ export function BoardTools({ doubling, looking, onLook, onDraw }: Props) {
           {say.myDay}
         </Link>
       )}
-      <LookingAt looking={looking} onLook={onLook} />
+      <LookingAt looking={looking} onLook={onLook} form={form} onForm={onForm} />
     </>
   );
 }

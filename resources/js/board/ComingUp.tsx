@@ -1,6 +1,7 @@
 import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment, money } from '../lib/format';
 import { useNames } from '../ui/useNames';
+import { Reminders } from './Reminders';
 import * as say from '@words/board';
 import './ComingUp.css';
 
@@ -57,6 +58,7 @@ export function ComingUp({ board, now, onChoose }: Props) {
           ))}
         </ul>
       </div>
+      <Reminders board={board} now={now} />
       {due.length > 0 && (
         <div>
           <h2 className="mb-2 text-xl">{say.stillToBePaid}</h2>

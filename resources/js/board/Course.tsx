@@ -1,5 +1,6 @@
 import { api, type Schemas } from '../lib/api';
 import { Button } from '../ui/Button';
+import { useKey } from '../ui/useKey';
 import { Wrong } from '../ui/Wrong';
 import { useSetup } from '../setup/useSetup';
 import { wordOf } from '../language/wordOf';
@@ -15,6 +16,12 @@ export function Course({ business, card }: Props) {
   const path = { params: { path: { business, id: card.id } } };
   const mark = (state: Schemas['VisitMark']['state'], undo: boolean) =>
     void act(api.POST('/api/businesses/{business}/bookings/{id}/course', { ...path, body: { state, undo } }));
+  useKey('n', () => {
+    const [next] = card.steps;
+    if (next !== undefined && !busy && may('mark-visits')) {
+      mark(next, false);
+    }
+  });
   const undoes = card.undoes === 'no_show' && !may('change-bookings') ? null : card.undoes;
   const misses = card.mayMiss && may('change-bookings');
   if (!may('mark-visits') || (card.steps.length === 0 && undoes === null && !misses)) {

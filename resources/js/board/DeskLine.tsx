@@ -9,7 +9,7 @@ import { LengthPart } from './LengthPart';
 import { RepeatPart } from './RepeatPart';
 import { ServiceParts } from './ServiceParts';
 import { SmallNumber } from './SmallNumber';
-import { ThenParts } from './ThenParts';
+import { ThenHow, ThenParts } from './ThenParts';
 import { WhoPart } from './WhoPart';
 import type { Desk, DeskDraft } from './useDesk';
 import * as say from '@words/board';
@@ -54,6 +54,7 @@ export function DeskLine({ board, desk, draft }: Props) {
       </label>
       <LengthPart desk={desk} draft={draft} />
       {draft.then.length === 0 && <RepeatPart desk={desk} draft={draft} />}
+      <ThenHow desk={desk} draft={draft} />
       <input
         id="desk-note"
         size={14}

@@ -1,24 +1,9 @@
 import { useEffect, useRef } from 'react';
+import { KEYS } from './keys';
 import { LEGEND } from './standing';
 import { isTypedInto } from '../ui/isTypedInto';
 import * as say from '@words/board';
 import './Legend.css';
-
-const KEYS = [
-  ['← →', say.keysDo.along],
-  ['↑ ↓', say.keysDo.between],
-  ['Enter', say.keysDo.open],
-  ['Esc', say.keysDo.close],
-  ['b', say.keysDo.book],
-  ['m', say.keysDo.move],
-  ['x', say.keysDo.draw],
-  ['d', say.keysDo.double],
-  ['h', say.keysDo.names],
-  ['w', say.keysDo.span],
-  ['6 w', say.keysDo.weeks],
-  ['- 3 d', say.keysDo.days],
-  ['?', say.keysDo.sheet],
-] as const;
 
 /** What the marks on the tags mean, and what the keys do; "?" opens and closes it. */
 export function Legend() {
@@ -50,7 +35,7 @@ export function Legend() {
           ))}
         </dl>
         <dl>
-          {KEYS.map(([keys, does]) => (
+          {KEYS.map(({ keys, does }) => (
             <div key={keys}>
               <dt>
                 <kbd>{keys}</kbd>

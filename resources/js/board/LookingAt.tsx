@@ -5,17 +5,24 @@ import { Button, buttonLook } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Select } from '../ui/Select';
+import type { Form } from './useLooking';
 import { useKey } from '../ui/useKey';
 import * as say from '@words/board';
 import './LookingAt.css';
 
-type Props = { looking: Looking; onLook: (changes: Partial<Looking>) => void };
+type Props = {
+  looking: Looking;
+  onLook: (changes: Partial<Looking>) => void;
+  form: Form;
+  onForm: (form: Form) => void;
+};
 
 /** What the Board shows: a day or its week, lanes of what, of whom and where. It stays as it is left. */
-export function LookingAt({ looking, onLook }: Props) {
+export function LookingAt({ looking, onLook, form, onForm }: Props) {
   const { data, may } = useSetup();
   const { span, lanes, whose, staff, location } = looking;
   useKey('w', () => onLook({ span: span === 'day' ? 'week' : 'day' }));
+  useKey('t', () => onForm(form === 'table' ? 'lanes' : 'table'));
   const places = data?.locations ?? [];
   const people = (data?.staff ?? []).filter((one) => one.active);
   const choose = (id: string, on: boolean) =>
@@ -35,6 +42,15 @@ export function LookingAt({ looking, onLook }: Props) {
             ['week', say.spans.week, 'look-week'],
           ]}
           onValue={(to) => onLook({ span: to })}
+        />
+        <Choice
+          label={say.drawnAs}
+          value={form}
+          options={[
+            ['lanes', say.forms.lanes, 'look-lanes'],
+            ['table', say.forms.table, 'look-table'],
+          ]}
+          onValue={onForm}
         />
         {may('see-board') && (
           <>

@@ -9,6 +9,8 @@ type Props = {
   id: string;
   wanted: Wanted;
   wrong: Readonly<Record<string, string>>;
+  /** Whether it is where one goes on. */
+  begins?: boolean;
   onWanted: (wanted: Wanted) => void;
   /** What is said around the two. */
   says: (parts: { what: ReactNode; whom: ReactNode }) => ReactNode;
@@ -17,7 +19,7 @@ type Props = {
 const ANYONE = 'anyone';
 
 /** What they would like, and with whom. */
-export function ServiceParts({ id, wanted, wrong, onWanted, says }: Props) {
+export function ServiceParts({ id, wanted, wrong, begins = false, onWanted, says }: Props) {
   const { data } = useSetup();
   const [service, setService] = useState('');
   const [person, setPerson] = useState('');
@@ -35,6 +37,7 @@ export function ServiceParts({ id, wanted, wrong, onWanted, says }: Props) {
         label={say.whichService}
         shown={chosen?.name ?? ''}
         options={matching(services, service)}
+        begins={begins}
         wrong={wrong['service'] !== undefined}
         onTyped={setService}
         onChosen={choose}

@@ -15,7 +15,7 @@ const MOST = 6;
 /** Minutes that somebody may be let wait between two of them. */
 const WAITS = [0, 15, 30, 60, 120];
 
-/** What follows in the same visit, and how: right after it or later, in this order or in any, by the same person. */
+/** What follows in the same visit. */
 export function ThenParts({ desk, draft }: Props) {
   const { then } = draft;
   const put = (at: number, wanted: Wanted) => desk.set({ then: then.map((one, i) => (i === at ? wanted : one)) });
@@ -27,6 +27,7 @@ export function ThenParts({ desk, draft }: Props) {
             id={`then-${i}`}
             wanted={wanted}
             wrong={{}}
+            begins={wanted.service === ''}
             onWanted={(next) => put(i, next)}
             says={(parts) => rich(say.andThen, parts)}
           />
@@ -35,6 +36,15 @@ export function ThenParts({ desk, draft }: Props) {
           </Button>
         </span>
       ))}
+    </>
+  );
+}
+
+/** How its parts follow one another, and one more of them. */
+export function ThenHow({ desk, draft }: Props) {
+  const { then } = draft;
+  return (
+    <>
       {then.length > 0 && (
         <>
           <select

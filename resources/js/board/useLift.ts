@@ -19,13 +19,7 @@ export type Dropped = { lifted: Lifted; spot: Spot; date: string | null };
  * Tags that are lifted and put down elsewhere, by mouse, finger or keys. While one is up only its ghost moves, by what
  * `onSpot` does: nothing else of the Board is drawn anew.
  */
-export function useLift(
-  business: string,
-  date: string,
-  by: LanesBy,
-  scale: Scale,
-  onSpot: (spot: Spot) => void,
-) {
+export function useLift(business: string, date: string, by: LanesBy, scale: Scale, onSpot: (spot: Spot) => void) {
   const [lifted, setLifted] = useState<Lifted | null>(null);
   const [dropped, setDropped] = useState<Dropped | null>(null);
   const spot = useRef<Spot | null>(null);

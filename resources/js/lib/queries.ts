@@ -126,6 +126,16 @@ export const deskTimes = (business: string, asked: Schemas['DeskTimesAsk']) =>
       ),
   });
 
+export const reminders = (business: string, date: string) =>
+  queryOptions({
+    queryKey: ['reminders', business, date] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.GET('/api/businesses/{business}/reminders', { params: { path: { business }, query: { date } }, signal }),
+      ),
+    refetchInterval: 60_000,
+  });
+
 export const drawnDrafts = (business: string, asked: Schemas['DrawnAsk']) =>
   queryOptions({
     queryKey: ['board', business, 'drawn', asked] as const,

@@ -1,7 +1,8 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { api, type Schemas } from '../lib/api';
 import { money } from '../lib/format';
 import { Button } from '../ui/Button';
+import { useKey } from '../ui/useKey';
 import { Wrong } from '../ui/Wrong';
 import { TakeForm } from './TakeForm';
 import { useSaleAct } from './useSaleAct';
@@ -16,6 +17,8 @@ type Props = { business: string; sale: Schemas['Sale'] };
 export function Take({ business, sale }: Props) {
   const { act, busy, trouble } = useSaleAct(business, sale.id);
   const [parts, setParts] = useState(false);
+  const cash = useRef<HTMLButtonElement>(null);
+  useKey('p', () => cash.current?.focus());
   const amount = money(sale.due, sale.currency);
   const params = { path: { business, id: sale.id } };
   const whole = (method: 'cash' | 'card') =>
@@ -37,7 +40,7 @@ export function Take({ business, sale }: Props) {
       )}
       {sale.due > 0 && (
         <p className="flex flex-wrap gap-2">
-          <Button id="take-cash" kind="next" small disabled={busy} onClick={() => void whole('cash')}>
+          <Button id="take-cash" ref={cash} kind="next" small disabled={busy} onClick={() => void whole('cash')}>
             {say.inCash({ amount })}
           </Button>
           <Button id="take-card" small disabled={busy} onClick={() => void whole('card')}>
