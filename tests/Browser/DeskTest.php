@@ -24,7 +24,7 @@ function pressFit(Window $desk): void
 {
     $desk->until('it can be booked', function () use ($desk): bool {
         $desk->find('.fit');
-        $desk->driver->executeScript('document.querySelector(".fit")?.click()');
+        $desk->driver->executeScript('const fit = document.querySelector(".fit"); fit?.focus(); fit?.click()');
         usleep(600_000);
 
         return $desk->find('#desk-book')->isEnabled();

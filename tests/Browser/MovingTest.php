@@ -174,3 +174,21 @@ it('adds somebody to a group that is half full by pressing it', function (): voi
     $desk->press('#desk-book')->sees('What happened');
     expect($desk->text())->toContain('Nell Ashby');
 });
+
+it('carries a tag from place to place, where its service is offered, and says where it is not', function (): void {
+    $desk = $this->window()->signIn();
+    ['id' => $id] = Desk::lesson($desk, emptyWednesday(9), 'Ida Marsh');
+    $tag = ".tag[data-tag=\"{$id}\"]";
+    $desk->press('#looking-at')->press('#look-places')->find("{$tag}[data-lane]");
+    $desk->key(WebDriverKeys::ESCAPE);
+    $desk->driver->executeScript('document.querySelector(arguments[0]).focus()', [$tag]);
+    $desk->key('m')->find('.lane-may');
+    $desk->key(WebDriverKeys::ARROW_DOWN)->key(WebDriverKeys::ENTER)->find('#slip-told');
+    $desk->sees('is not offered at')->isAccessible();
+    $desk->press('#slip-leave');
+    $desk->driver->executeScript('document.querySelector(arguments[0]).focus()', [$tag]);
+    $before = hangs($desk, $id)['left'];
+    $desk->key('m')->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::ENTER)->press('#slip-move');
+    $desk->sees('It has moved.')
+        ->until('it hangs later', fn (): bool => hangs($desk, $id)['left'] > $before);
+});
