@@ -116,7 +116,8 @@ final readonly class OpenTimes
             'from' => Wall::date($ask->fromDay),
             'lastDay' => Wall::date($today + $rules->bookAheadDays),
             'ruler' => self::ruler($open)->toArray(),
-            'soonest' => array_slice($soonest, 0, self::SOONEST),
+            'soonest' => self::best($soonest),
+            'next' => $starts === [] ? $this->next($book, $business, $choice, $ask) : null,
             'days' => array_map(
                 static fn (int $day): array => [
                     'date' => Wall::date($day),
@@ -127,6 +128,41 @@ final readonly class OpenTimes
                 range($ask->fromDay, $ask->toDay),
             ),
         ];
+    }
+
+    /**
+     * The first, those that leave no gap before the others (rules.md T21), in order of time.
+     *
+     * @param  list<array<string, mixed>>  $starts
+     * @return list<array<string, mixed>>
+     */
+    private static function best(array $starts): array
+    {
+        usort($starts, static fn (array $a, array $b): int => [
+            ($a['suits'] ?? true) ? 0 : 1,
+            $a['at'],
+        ] <=> [($b['suits'] ?? true) ? 0 : 1, $b['at']]);
+        $best = array_slice($starts, 0, self::SOONEST);
+        usort($best, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+
+        return $best;
+    }
+
+    /** The first start after the days that are shown, where these have none. */
+    private function next(RuleBook $book, Business $business, Choice $choice, Ask $ask): ?string
+    {
+        $last = $book->zone->day($ask->now) + $book->services[$choice->service]->bookAheadDays;
+        $until = min($last, $ask->toDay + self::LOOKS_FOR);
+        for ($day = $ask->toDay + 1; $day <= $until; $day += self::DAYS) {
+            $later = $choice->during($day, min($day + self::DAYS - 1, $until), $ask->now);
+            $diary = $this->rules->diary($business, $book, $later, turn: false);
+            $slots = (new SlotSearch($book, $diary))->slots($later);
+            if ($slots !== []) {
+                return Wall::writeInstant($slots[0]->start);
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -151,6 +187,7 @@ final readonly class OpenTimes
      * @param  list<Slot>  $slots
      * @return array<int, list<array{
      *     at: string, minute: int, part: string, staff: list<string>, places: int|null, minutes: int|null,
+     *     suits?: bool,
      * }>> by day number
      */
     private function starts(array $slots, Zone $zone, Service $service): array
@@ -169,6 +206,9 @@ final readonly class OpenTimes
                 'places' => $shared ? 0 : null,
                 'minutes' => $slot->session === null ? null : $slot->end - $slot->start,
             ]; // a session lasts as long as it lasts
+            if ($slot->tight !== null) {
+                $starts[$day][$slot->start]['suits'] = $slot->tight || ($starts[$day][$slot->start]['suits'] ?? false);
+            }
             if ($shared) {
                 $starts[$day][$slot->start]['places'] = max($starts[$day][$slot->start]['places'], $slot->places);
             }

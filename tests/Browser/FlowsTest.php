@@ -156,11 +156,11 @@ it(
 
 it('keeps a card for a visit that costs nothing, and pays a deposit for one that does', function (): void {
     $client = $this->window();
-    $choose = fn (string $what) => $client
-        ->go('/book/quernmoor')
-        ->press('[aria-label^="What would you like"]')
-        ->key($what)
-        ->key(Facebook\WebDriver\WebDriverKeys::ENTER);
+    $choose = function (string $what) use ($client): Window {
+        $client->go('/book/quernmoor')->press('[aria-label^="What would you like"]')->find('.choices');
+
+        return $client->key($what)->key(Facebook\WebDriver\WebDriverKeys::ENTER);
+    };
     $choose('Commission')
         ->sees('We ask for a card and keep it')
         ->press('#soonest button')

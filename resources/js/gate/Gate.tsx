@@ -1,6 +1,6 @@
+import { lazy, Suspense, useEffect } from 'react';
 import { Button } from '../ui/Button';
 import { clock, moment } from '../lib/format';
-import { DetailsForm } from './DetailsForm';
 import { Finding } from './Finding';
 import { Foot } from './Foot';
 import { Head } from './Head';
@@ -10,6 +10,10 @@ import type { Page, Quote, Times } from './types';
 import { useGate } from './useGate';
 import * as say from '@words/gate';
 import './Gate.css';
+
+const details = () => import('./DetailsForm');
+/** Needed once a time is kept: loaded when one is chosen. */
+const DetailsForm = lazy(async () => ({ default: (await details()).DetailsForm }));
 
 export function Gate({ page, times, quote }: { page: Page; times: Times | null; quote: Quote | null }) {
   return (
@@ -31,6 +35,11 @@ export function Gate({ page, times, quote }: { page: Page; times: Times | null; 
 function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; firstQuote: Quote }) {
   const gate = useGate(page, first, firstQuote);
   const { ask, held, start } = gate;
+  useEffect(() => {
+    if (start !== null) {
+      void details();
+    }
+  }, [start]);
   const service = page.services.find((one) => one.id === ask.service);
   if (service === undefined) {
     return null;
@@ -44,7 +53,9 @@ function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; 
       {held === null ? (
         <Finding page={page} service={service} gate={gate} />
       ) : (
-        <DetailsForm held={held} page={page} onBooking={gate.put} onLetGo={gate.letGo} />
+        <Suspense fallback={<p role="status">{say.oneMoment}</p>}>
+          <DetailsForm held={held} page={page} onBooking={gate.put} onLetGo={gate.letGo} />
+        </Suspense>
       )}
       <div className="top-5 self-start lg:sticky">
         <Slip facts={facts}>

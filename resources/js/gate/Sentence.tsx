@@ -1,8 +1,7 @@
-import { ListboxOption } from '@headlessui/react';
 import { duration } from '../lib/format';
+import { ungrouped } from './choices';
 import { SentenceChoice } from './SentenceChoice';
 import { ServiceChoice } from './ServiceChoice';
-import { Sight } from './Sight';
 import type { Ask, Page } from './types';
 import * as say from '@words/gate';
 import { rich } from '../language/rich';
@@ -33,13 +32,8 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
               value={String(minutes)}
               onChange={(value) => onChoose({ minutes: Number(value) })}
               shown={duration(minutes)}
-            >
-              {service.lengths.map((one) => (
-                <ListboxOption key={one} value={String(one)} className="choice">
-                  {duration(one)}
-                </ListboxOption>
-              ))}
-            </SentenceChoice>
+              groups={ungrouped(service.lengths.map((one) => ({ value: String(one), name: duration(one) })))}
+            />
           ) : (
             duration(minutes)
           ),
@@ -50,20 +44,11 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
             value={ask.staff ?? ''}
             onChange={(id) => onChoose({ staff: id === '' ? null : id })}
             shown={people.find((one) => one.id === ask.staff)?.name ?? say.anyone}
-          >
-            <ListboxOption value="" className="choice">
-              {say.anyoneWhoFree}
-            </ListboxOption>
-            {people.map((one) => (
-              <ListboxOption key={one.id} value={one.id} className="choice">
-                <Sight of={one} />
-                <span className="flex-1">
-                  {one.name}
-                  {one.about !== '' && <span className="block text-sm font-normal text-soft">{one.about}</span>}
-                </span>
-              </ListboxOption>
-            ))}
-          </SentenceChoice>
+            groups={ungrouped([
+              { value: '', name: say.anyoneWhoFree },
+              ...people.map((one) => ({ value: one.id, name: one.name, detail: one.about, sight: one })),
+            ])}
+          />
         ) : (
           (only ?? '')
         ),
@@ -75,17 +60,10 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
               value={place?.id ?? ''}
               onChange={(location) => onChoose({ location })}
               shown={place?.name ?? ''}
-            >
-              {places.map((one) => (
-                <ListboxOption key={one.id} value={one.id} className="choice">
-                  {one.picture !== null && <img className="sight" src={`/pictures/${one.picture}`} alt="" />}
-                  <span className="flex-1">
-                    {one.name}
-                    <span className="block text-sm font-normal text-soft">{one.address}</span>
-                  </span>
-                </ListboxOption>
-              ))}
-            </SentenceChoice>
+              groups={ungrouped(
+                places.map(({ id, name, address, picture }) => ({ value: id, name, detail: address, picture })),
+              )}
+            />
           ) : (
             (place?.name ?? '')
           ),
@@ -96,13 +74,10 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
             value={String(ask.party)}
             onChange={(value) => onChoose({ party: Number(value) })}
             shown={heads(ask.party)}
-          >
-            {Array.from({ length: service.largestParty }, (_, i) => (
-              <ListboxOption key={i + 1} value={String(i + 1)} className="choice">
-                {heads(i + 1)}
-              </ListboxOption>
-            ))}
-          </SentenceChoice>
+            groups={ungrouped(
+              Array.from({ length: service.largestParty }, (_, i) => ({ value: String(i + 1), name: heads(i + 1) })),
+            )}
+          />
         ),
       })}
     </h1>

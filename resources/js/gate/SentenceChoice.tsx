@@ -1,33 +1,36 @@
-import { Listbox, ListboxButton, ListboxOptions } from '@headlessui/react';
-import type { KeyboardEvent, ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import type { ChoiceProps } from './choices';
 
-type Props = {
-  label: string;
-  value: string;
-  shown: string;
-  onChange: (value: string) => void;
-  children: ReactNode;
-};
+const load = () => import('./ChoiceList');
+const ChoiceList = lazy(load);
 
-/** Enter opens as Space does; the list itself would only send a form. */
-function openByEnter(event: KeyboardEvent<HTMLButtonElement>) {
-  if (event.key === 'Enter') {
-    event.preventDefault();
-    event.currentTarget.dispatchEvent(new globalThis.KeyboardEvent('keydown', { key: ' ', bubbles: true }));
-    event.currentTarget.dispatchEvent(new globalThis.KeyboardEvent('keyup', { key: ' ', bubbles: true }));
-  }
-}
+/** ms after which it is loaded in any case: by then the times are drawn */
+const QUIET = 1500;
 
-/** A part of the sentence that opens a choice. */
-export function SentenceChoice({ label, value, shown, onChange, children }: Props) {
-  return (
-    <Listbox value={value} onChange={onChange}>
-      <ListboxButton aria-label={`${label} ${shown}`} onKeyDown={openByEnter}>
-        {shown}
-      </ListboxButton>
-      <ListboxOptions anchor={{ to: 'bottom start', gap: 6, padding: 16 }} className="choices" aria-label={label}>
-        {children}
-      </ListboxOptions>
-    </Listbox>
+/** A part of the sentence that opens a choice. What opens is loaded once the page stands, or somebody comes near it. */
+export function SentenceChoice(props: ChoiceProps) {
+  const [isOpened, setOpened] = useState(false);
+  useEffect(() => {
+    const timer = window.setTimeout(() => void load(), QUIET);
+    return () => window.clearTimeout(timer);
+  }, []);
+  const button = (
+    <button
+      type="button"
+      aria-label={`${props.label} ${props.shown}`}
+      aria-haspopup="listbox"
+      onPointerEnter={() => void load()}
+      onFocus={() => void load()}
+      onClick={() => setOpened(true)}
+    >
+      {props.shown}
+    </button>
+  );
+  return isOpened ? (
+    <Suspense fallback={button}>
+      <ChoiceList {...props} />
+    </Suspense>
+  ) : (
+    button
   );
 }

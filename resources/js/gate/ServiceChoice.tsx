@@ -1,44 +1,22 @@
-import { ListboxOption } from '@headlessui/react';
 import { duration } from '../lib/format';
 import { priceWords } from '../words/prices';
+import type { OptionGroup } from './choices';
 import { SentenceChoice } from './SentenceChoice';
-import { Sight } from './Sight';
 import type { Page, Service } from './types';
 import * as say from '@words/gate';
-import './ServiceChoice.css';
 
 type Props = { page: Page; service: Service; onService: (id: string) => void };
 
 /** What one would like: services under their headings. */
 export function ServiceChoice({ page, service, onService }: Props) {
   return (
-    <SentenceChoice label={say.whatWouldLike} value={service.id} onChange={onService} shown={service.name}>
-      {grouped(page).map((group) => (
-        <div key={group.id} role="group" aria-label={group.name === '' ? say.other : group.name}>
-          {group.name !== '' && (
-            <p className="choice-group" aria-hidden="true">
-              {group.picture !== null && (
-                <img className="sight" src={`/pictures/${group.picture}`} alt="" loading="lazy" />
-              )}
-              {group.name}
-            </p>
-          )}
-          {group.services.map((one) => (
-            <ListboxOption key={one.id} value={one.id} className="choice">
-              <Sight of={one} />
-              <span className="flex-1">
-                {one.name}
-                <span className="block text-sm font-normal text-soft">{one.description}</span>
-              </span>
-              <span className="text-end text-sm font-normal whitespace-nowrap">
-                {lengthsOf(one)}
-                <span className="block font-bold">{priceWords(one.price, page.business.currency)}</span>
-              </span>
-            </ListboxOption>
-          ))}
-        </div>
-      ))}
-    </SentenceChoice>
+    <SentenceChoice
+      label={say.whatWouldLike}
+      value={service.id}
+      groups={grouped(page)}
+      onChange={onService}
+      shown={service.name}
+    />
   );
 }
 
@@ -48,13 +26,21 @@ const lengthsOf = (service: Service): string =>
     : duration(service.minutes);
 
 /** By category, in their order; what is in none comes last. */
-function grouped(page: Page) {
+function grouped(page: Page): OptionGroup[] {
   return [...page.categories, { id: '', name: page.categories.length === 0 ? '' : say.more, picture: null }]
     .map(({ id, name, picture }) => ({
       id,
       name,
       picture,
-      services: page.services.filter((one) => (one.category ?? '') === id),
+      options: page.services
+        .filter((one) => (one.category ?? '') === id)
+        .map((one) => ({
+          value: one.id,
+          name: one.name,
+          detail: one.description,
+          trail: [lengthsOf(one), priceWords(one.price, page.business.currency)] as const,
+          sight: one,
+        })),
     }))
-    .filter((group) => group.services.length > 0);
+    .filter((group) => group.options.length > 0);
 }

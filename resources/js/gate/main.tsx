@@ -1,9 +1,12 @@
 import '../ui/ui.css';
 import './gate.css';
+import { lazy, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BookingPage } from './BookingPage';
 import { Gate } from './Gate';
 import type { First } from './types';
+
+/** The page behind the link in a mail: whoever comes to book does not load it. */
+const BookingPage = lazy(async () => ({ default: (await import('./BookingPage')).BookingPage }));
 
 const data = document.getElementById('first')?.textContent;
 const root = document.getElementById('gate');
@@ -14,7 +17,9 @@ if (root !== null && data !== undefined && data !== '') {
     first.booking === null ? (
       <Gate page={first.page} times={first.times} quote={first.quote} />
     ) : (
-      <BookingPage first={first.booking} page={first.page} />
+      <Suspense>
+        <BookingPage first={first.booking} page={first.page} />
+      </Suspense>
     ),
   );
 }
