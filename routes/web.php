@@ -53,6 +53,8 @@ use App\Gate\Http\Pay;
 use App\Gate\Http\ShowBooking;
 use App\Gate\Http\ShowGate;
 use App\Gate\Http\ShowPicture;
+use App\Gate\Http\ShowRobots;
+use App\Gate\Http\ShowSitemap;
 use App\Gate\Http\TakeInstead;
 use App\Ledger\Http\AddSaleLine;
 use App\Ledger\Http\ChargeAgain;
@@ -96,6 +98,8 @@ use Illuminate\Support\Facades\Route;
 /* Pages */
 
 Route::get('book/{slug}', ShowGate::class)->withoutMiddleware('web');
+Route::get('sitemap.xml', ShowSitemap::class)->withoutMiddleware('web');
+Route::get('robots.txt', ShowRobots::class)->withoutMiddleware('web');
 Route::get('b/{id}', ShowBooking::class)->withoutMiddleware('web');
 Route::get('b/{id}/pay', Pay::class)->withoutMiddleware('web');
 Route::match(['get', 'post'], 'b/{id}/instead', TakeInstead::class)->withoutMiddleware('web');

@@ -57,7 +57,8 @@ final readonly class MoveBooking
                 $slot->start - $booking->setup,
                 $slot->end + $booking->clearup,
             );
-            $slot = $this->slot($business, $booking, $to->by($slot->staff)) ?? throw $this->taken($business, $booking, $to);
+            $there = $to->by($slot->staff);
+            $slot = $this->slot($business, $booking, $there) ?? throw $this->taken($business, $booking, $to);
             $this->put($booking, $slot, $to->freedom, $by, $told);
 
             return $booking;

@@ -50,7 +50,8 @@ final readonly class OtherTimes
         $now = $this->clock->minute();
         $staff = $to->staff ?? $booking->staff_ids;
         $nearest = [];
-        foreach ($this->slots($business, $book, $booking, $day - 1, $day + 3, $to->minutes, at: $to->location) as $slot) {
+        $around = $this->slots($business, $book, $booking, $day - 1, $day + 3, $to->minutes, at: $to->location);
+        foreach ($around as $slot) {
             $theirs = $slot->staff === $staff;
             $stays = $slot->start === Instants::minute($booking->starts_at) && $staff === $booking->staff_ids;
             if ($slot->start > $now && ! $stays && ($theirs || ! isset($nearest[$slot->start]))) {

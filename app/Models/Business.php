@@ -24,6 +24,7 @@ use YardBell\Core\Time\Zone;
  * @property string|null $rules_mark null before it is first saved
  * @property int $travel_minutes
  * @property TightDays $tight_days
+ * @property bool $searchable whether search engines may show its page
  * @property string $tax_number
  * @property bool $prices_include_tax
  * @property int $longest_taken
@@ -54,6 +55,7 @@ final class Business extends Model
     protected $attributes = [
         'travel_minutes' => 0,
         'tight_days' => 'off',
+        'searchable' => true,
         'longest_taken' => 4320,
         'prices_include_tax' => true,
         'links' => '[]',
@@ -88,6 +90,7 @@ final class Business extends Model
         return [
             'opening_hours' => 'array',
             'tight_days' => TightDays::class,
+            'searchable' => 'boolean',
             'links' => 'array',
             'prices_include_tax' => 'boolean',
             'public_hours' => 'array',

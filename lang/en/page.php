@@ -18,6 +18,7 @@ return [
     ],
     'gate' => [
         'title' => 'Book at {business}',
+        'title_of' => '{service} at {business}',
         'description' => 'Pick a time at {business} and book it in a minute.',
     ],
     'instead' => [

@@ -5,6 +5,21 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }}</title>
     <meta name="description" content="{{ $description }}">
+    @isset($facts)
+        <link rel="canonical" href="{{ $facts['address'] }}">
+        <meta property="og:type" content="website">
+        <meta property="og:title" content="{{ $title }}">
+        <meta property="og:description" content="{{ $description }}">
+        <meta property="og:url" content="{{ $facts['address'] }}">
+        @if ($facts['picture'] !== null)
+            <meta property="og:image" content="{{ $facts['picture'] }}">
+        @endif
+        @php($data = JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)
+        <script type="application/ld+json">{!! json_encode($facts['structured'], $data) !!}</script>
+    @endisset
+    @unless ($facts['isFound'] ?? false)
+        <meta name="robots" content="noindex">
+    @endunless
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/gate/main.tsx'], $build)
 </head>

@@ -10,6 +10,7 @@ use App\Models\Booking;
 use App\Models\Client;
 use App\Models\OutboxEntry;
 use App\Models\Sale;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Yard;
 use YardBell\Core\Availability\Relaxed;
@@ -157,7 +158,9 @@ it('takes add-ons and codes at the desk, and books nothing where a code does not
         'then' => null,
         'addOns' => [['id' => $addOn->id, 'quantity' => 1]],
     ];
-    $last = fn (array $more): string => last(array_column(($this->times)(['then' => null] + $more)->json('starts'), 'at'));
+    $last = fn (array $more): string => last(
+        array_column(($this->times)(['then' => null] + $more)->json('starts'), 'at'),
+    );
     expect($last(['service' => $this->yard->lesson->id]))->toBe(Yard::at('16:00'))
         ->and($last($one))->toBe(Yard::at('15:30'));
     expect(($this->book)($one + ['codes' => ['NONE']])->assertUnprocessable()->json('fields.codes'))
@@ -166,7 +169,7 @@ it('takes add-ons and codes at the desk, and books nothing where a code does not
     $card = ($this->book)($one + ['codes' => ['ten']])->assertCreated()->json();
     expect($card)->toMatchArray(['total' => 4600, 'minutes' => 90])
         ->and(App\Models\Booking::query()->where('state', 'confirmed')->sole()->lines[1]['label'])->toBe('Bag of clay')
-        ->and($this->yard->business->getConnection()->table('code_uses')->where('code_id', $code->id)->count())->toBe(1);
+        ->and(DB::table('code_uses')->where('code_id', $code->id)->count())->toBe(1);
     ($this->book)(['addOns' => [['id' => 'none', 'quantity' => 1]]] + $one)->assertUnprocessable();
     ($this->book)(['addOns' => [['id' => $addOn->id, 'quantity' => 0]]] + $one)->assertUnprocessable();
 });
@@ -179,4 +182,26 @@ it('tells once of all dates of a repeat', function (): void {
     expect($letter->subject)->toContain('and 2 more')
         ->and(substr_count((string) $letter->calendar, 'BEGIN:VEVENT'))->toBe(3)
         ->and(OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'staff')->count())->toBeLessThan(3);
+});
+
+it('knows nothing of what is others’: their services, people and add-ons are none here', function (): void {
+    $theirs = Yard::open(slug: 'theirs', people: 1);
+    $addOn = App\Models\AddOn::query()->create([
+        'business_id' => $theirs->business->id,
+        'name' => 'Bag of clay',
+        'price' => 800,
+        'minutes' => 30,
+        'position' => 0,
+    ]);
+    foreach (
+        [
+            ['then' => [['service' => $theirs->lesson->id]]],
+            ['then' => [['service' => $this->yard->lesson->id, 'staff' => $theirs->staff[0]->id]]],
+            ['addOns' => [['id' => $addOn->id, 'quantity' => 1]]],
+        ] as $wrong
+    ) {
+        ($this->times)($wrong)->assertUnprocessable();
+        ($this->book)($wrong)->assertUnprocessable();
+    }
+    expect(Booking::query()->count())->toBe(0);
 });

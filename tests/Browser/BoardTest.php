@@ -90,7 +90,9 @@ it('books where a lane is pressed, and tells the second of two who take the same
         $window->go('/at/quernmoor/board?date='.quietWednesday());
         Desk::sentence($window, $who, 'Wheel lesson');
         $window->find('.fit');
-        $window->driver->executeScript('const fit = [...document.querySelectorAll(".fit")].at(-1); fit.focus(); fit.click()');
+        $window->driver->executeScript(
+            'const fit = [...document.querySelectorAll(".fit")].at(-1); fit.focus(); fit.click()',
+        );
         $window->until('it can be booked', fn (): bool => $window->find('#desk-book')->isEnabled());
     }
     $first->press('#desk-book')->sees('What happened')->sees('Wen Hollow');

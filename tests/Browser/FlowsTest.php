@@ -114,9 +114,8 @@ it(
     'lets a client choose length and add-ons, and says what each costs before and after it is booked',
     function (): void {
         $client = $this->window();
+        $client->go('/book/quernmoor')->press('[aria-label^="For how long"]')->find('.choices');
         $client
-            ->go('/book/quernmoor')
-            ->press('[aria-label^="For how long"]')
             ->key('1 hour 30')
             ->key(Facebook\WebDriver\WebDriverKeys::ENTER)
             ->sees('€66.00');
@@ -223,6 +222,7 @@ it('takes places in a shared afternoon, and the Board shows them as one tag', fu
     $client
         ->sees('one person')
         ->press('[aria-label^="How many"]')
+        ->sees('2 people')
         ->key('3')
         ->key(Facebook\WebDriver\WebDriverKeys::ENTER)
         ->sees('3 people')

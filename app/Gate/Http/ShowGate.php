@@ -9,8 +9,8 @@ use App\Bookings\OpenTimes;
 use App\Gate\GateLink;
 use App\Gate\GatePage;
 use App\Gate\GateQuote;
+use App\Gate\PageFacts;
 use App\Gate\Published;
-use App\Language\Catalogue;
 use App\Models\Business;
 use App\Support\Given;
 use Illuminate\Contracts\View\View;
@@ -25,7 +25,7 @@ final readonly class ShowGate
         private GatePage $page,
         private OpenTimes $times,
         private GateQuote $quote,
-        private Catalogue $catalogue,
+        private PageFacts $facts,
     ) {
     }
 
@@ -39,11 +39,12 @@ final readonly class ShowGate
         $service = is_string($asked) && in_array($asked, $ids, true) ? $asked : $ids[0] ?? null;
         $choice = $service === null ? null : $this->linked->choice($request, $business, $offered, $service);
 
+        $facts = $this->facts->of($business, $page, $service === $asked ? $service : null);
+
         return view('gate', [
-            'title' => $this->catalogue->say('page.gate.title', ['business' => $business->name]),
-            'description' => $business->about !== ''
-                ? $business->about
-                : $this->catalogue->say('page.gate.description', ['business' => $business->name]),
+            'title' => $facts['title'],
+            'description' => $facts['description'],
+            'facts' => $facts,
             'first' => [
                 'page' => $page,
                 ...$choice === null

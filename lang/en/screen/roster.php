@@ -34,6 +34,7 @@ return [
     'tax_number' => 'Tax number',
     'stands_on_invoices' => 'Stands on invoices and receipts',
     'kept_free_between_visits' => 'Kept free between visits at different locations',
+    'found_by_search' => 'Search engines may show this page',
     'tight_days' => 'Times that leave a gap too short for anything',
     'tight_days_why' => 'So that days fill up without holes that nobody can book',
     'tight' => [

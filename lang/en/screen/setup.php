@@ -123,6 +123,7 @@ return [
         'publicHours' => 'Hours shown',
         'travelMinutes' => 'Way between places',
         'tightDays' => 'Short gaps',
+        'searchable' => 'Shown by search engines',
         'taxNumber' => 'Tax number',
         'proof' => 'Proving an address',
         'logo' => 'Logo',

@@ -12,6 +12,8 @@ type Props = {
   times: Times;
   show: (start: Start, date: string) => boolean;
   chosen: string | null;
+  /** An hour as clocks show it where it is read. */
+  hour: (start: Start) => string;
   onPick: (start: Start) => void;
 };
 
@@ -25,7 +27,7 @@ const NONE: Readonly<Record<string, string>> = {
 };
 
 /** Two weeks, a row a day, on one ruler; on a phone the same rows folded to parts of the day. */
-export function Almanac({ times, show, chosen, onPick }: Props) {
+export function Almanac({ times, show, chosen, hour, onPick }: Props) {
   const [opened, setOpened] = useState<{ date: string; from: number } | null>(null);
   const roving = useRoving();
   const hours: number[] = [];
@@ -68,6 +70,7 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
                     ruler={times.ruler}
                     chosen={chosen}
                     opened={isOpen ? opened.from : null}
+                    hour={hour}
                     onPick={onPick}
                     onOpen={toggle}
                   />
@@ -93,7 +96,7 @@ export function Almanac({ times, show, chosen, onPick }: Props) {
                   </div>
                 )}
               </div>
-              {isOpen && <Starts starts={starts} from={opened.from} chosen={chosen} onPick={onPick} />}
+              {isOpen && <Starts starts={starts} from={opened.from} chosen={chosen} hour={hour} onPick={onPick} />}
             </li>
           );
         })}

@@ -1,4 +1,3 @@
-import { minuteOfDay } from '../lib/format';
 import type { Start, Times } from './types';
 import * as say from '@words/gate';
 import './AlmanacBar.css';
@@ -9,6 +8,7 @@ type Props = {
   ruler: Times['ruler'];
   chosen: string | null;
   opened: number | null;
+  hour: (start: Start) => string;
   onPick: (start: Start) => void;
   onOpen: (hour: number) => void;
 };
@@ -17,7 +17,7 @@ type Props = {
  * A day on the ruler. Each hour is a door, written with its first start: to it where it is the only one, else to all of
  * the day's.
  */
-export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen }: Props) {
+export function AlmanacBar({ day, starts, ruler, chosen, opened, hour: written, onPick, onOpen }: Props) {
   const span = ruler.to - ruler.from;
   const at = (minute: number) => `${(100 * (minute - ruler.from)) / span}%`;
   const hours = Map.groupBy(starts, (start) => Math.floor(start.minute / 60));
@@ -44,7 +44,7 @@ export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen 
             aria-pressed={holds}
             onClick={() => onPick(only)}
           >
-            {minuteOfDay(only.minute)} <small>{say.starts({ count: 1 })}</small>
+            {written(only)} <small>{say.starts({ count: 1 })}</small>
           </button>
         ) : (
           <button
@@ -56,7 +56,7 @@ export function AlmanacBar({ day, starts, ruler, chosen, opened, onPick, onOpen 
             aria-expanded={opened === hour || holds}
             onClick={() => onOpen(hour)}
           >
-            {minuteOfDay(inHour[0]?.minute ?? 0)} <small>{say.starts({ count: inHour.length })}</small>
+            {inHour[0] !== undefined && written(inHour[0])} <small>{say.starts({ count: inHour.length })}</small>
           </button>
         );
       })}

@@ -6,8 +6,10 @@ import { Trouble } from '../ui/Trouble';
 import { AddOns } from './AddOns';
 import { Almanac } from './Almanac';
 import { Sentence } from './Sentence';
+import { Soonest } from './Soonest';
 import type { Page, Service, Start } from './types';
 import type { useGate } from './useGate';
+import { useOwnZone } from './useOwnZone';
 import * as say from '@words/gate';
 import './Finding.css';
 
@@ -26,8 +28,10 @@ export function Finding({ page, service, gate }: Props) {
   const [weekends, setWeekends] = useState(false);
   const { ask, times } = gate;
   const zone = page.business.timeZone;
+  const own = useOwnZone(zone);
   const show = (start: Start, date: string) =>
     (part === 'any' || start.part === part) && (!weekends || [0, 6].includes(new Date(`${date}T12:00Z`).getUTCDay()));
+  const suits = times.days.some((day) => day.starts.some((start) => start.suits === true));
   const none = !times.days.some((day) => day.starts.some((start) => show(start, day.date)));
   return (
     <div className="grid content-start gap-3.5">
@@ -54,19 +58,7 @@ export function Finding({ page, service, gate }: Props) {
           )}
         </Trouble>
       )}
-      <Notice as="div" tone="good" className="flex flex-wrap items-center gap-x-4 gap-y-1" id="soonest">
-        <span>{times.soonest.length > 0 ? say.soonest : say.nothingFreeInTime}</span>
-        {times.soonest.map((start) => (
-          <button
-            key={start.at}
-            type="button"
-            className="min-h-11 font-bold underline underline-offset-4"
-            onClick={() => gate.pick(start)}
-          >
-            {moment(start.at, zone)}
-          </button>
-        ))}
-      </Notice>
+      <Soonest times={times} zone={own.zone} home={zone} onPick={gate.pick} onDay={gate.goTo} />
       <div className="flex flex-wrap items-center gap-2" role="group" aria-label={say.narrowTimes}>
         {FILTERS.map(([value, label]) => (
           <button
@@ -84,10 +76,21 @@ export function Finding({ page, service, gate }: Props) {
         </button>
       </div>
       <p className="text-sm text-soft">
-        {say.zoneOfTimes({ zone: cityOf(zone) })} {none && say.noneFitsThem}
+        {say.zoneOfTimes({ zone: cityOf(own.zone) })}{' '}
+        {own.other !== null && (
+          <button type="button" id="own-zone" className="link" onClick={own.toggle}>
+            {say.showZone({ zone: cityOf(own.other) })}
+          </button>
+        )}{' '}
+        {none && times.next === null && say.noneFitsThem}
+        {suits && (
+          <span className="block">
+            <span className="suits" aria-hidden="true" /> {say.suitsBest}
+          </span>
+        )}
       </p>
       <div className={gate.loading ? 'opacity-50' : ''} aria-busy={gate.loading}>
-        <Almanac times={times} show={show} chosen={gate.start?.at ?? null} onPick={gate.pick} />
+        <Almanac times={times} show={show} chosen={gate.start?.at ?? null} hour={own.hour} onPick={gate.pick} />
       </div>
       <nav className="flex justify-between gap-3" aria-label={say.weeks}>
         <Button disabled={times.from <= times.today} onClick={() => gate.turn(-1)}>

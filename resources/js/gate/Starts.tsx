@@ -1,5 +1,4 @@
 import { useEffect, useRef } from 'react';
-import { minuteOfDay } from '../lib/format';
 import { PARTS } from './parts';
 import type { Start } from './types';
 import * as say from '@words/gate';
@@ -9,11 +8,12 @@ type Props = {
   /** The hour of the day, or on a phone the part of the day (0 to 2), whose first start gets the focus. */
   from: number;
   chosen: string | null;
+  hour: (start: Start) => string;
   onPick: (start: Start) => void;
 };
 
 /** A day opened: every start as a button, by part of the day. */
-export function Starts({ starts, from, chosen, onPick }: Props) {
+export function Starts({ starts, from, chosen, hour, onPick }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const part = from <= 2 ? PARTS[from] : undefined;
   const first = starts.find((start) => (part === undefined ? start.minute >= from * 60 : start.part === part))?.at;
@@ -40,7 +40,13 @@ export function Starts({ starts, from, chosen, onPick }: Props) {
                   aria-pressed={start.at === chosen}
                   onClick={() => onPick(start)}
                 >
-                  {minuteOfDay(start.minute)}
+                  {hour(start)}
+                  {start.suits === true && (
+                    <>
+                      <span className="suits" aria-hidden="true" />
+                      <span className="sr-only">{say.suitsBest}</span>
+                    </>
+                  )}
                   {start.places !== null && <small>{say.left({ places: start.places })}</small>}
                 </button>
               ))}

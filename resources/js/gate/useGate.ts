@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { addDays } from '../lib/format';
+import { addressOf, startOfLink } from './address';
 import { codeOfLink, nameCodes } from './codes';
 import { sealed } from './sealed';
 import type { Ask, Booking, Page, Quote, Start, Times } from './types';
@@ -23,7 +24,9 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
   const [from, setFrom] = useState(first.from);
   const [times, setTimes] = useState(first);
   const [quote, setQuote] = useState(firstQuote);
-  const [start, setStart] = useState<Start | null>(null);
+  const [start, setStart] = useState<Start | null>(
+    () => first.days.flatMap((day) => day.starts).find((one) => one.at === startOfLink()) ?? null,
+  );
   const [held, setHeld] = useState<Booking | null>(null);
   const [trouble, setTrouble] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState<'keeping' | 'loading' | null>(null);
@@ -31,6 +34,10 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
   const load = async (wanted: Ask, day: string) => {
     setAsk(wanted);
     setFrom(day);
+    const address = addressOf(wanted, day, first.today);
+    if (address !== window.location.search) {
+      window.history.pushState(null, '', address);
+    }
     setBusy('loading');
     try {
       const [found, priced] = await Promise.all([
@@ -75,6 +82,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
     try {
       const body = { ...ask, start: at };
       const booking = await unwrap(api.POST('/gate-api/pages/{slug}/holds', { params: { path: { slug } }, body }));
+      window.history.pushState(HELD, '');
       setHeld(page.codes && codeOfLink() !== '' ? await withCodeOfLink(booking) : booking);
       window.scrollTo(0, 0);
       setBusy(null);
@@ -85,6 +93,17 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
       window.scrollTo(0, 0);
     }
   };
+
+  const letGo = () => {
+    const before = held;
+    setHeld(null);
+    setStart(null);
+    if (before !== null) {
+      const freed = api.POST('/gate-api/bookings/{id}/cancel', sealed(before));
+      void freed.then(() => load(ask, from));
+    }
+  };
+  useBack(() => (held === null ? window.location.reload() : letGo()));
 
   return {
     ask,
@@ -117,16 +136,10 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
     },
     /** What is held has changed its price. */
     put: setHeld,
-    /** Another time: what was held is free again at once. */
-    letGo: () => {
-      const before = held;
-      setHeld(null);
-      setStart(null);
-      if (before !== null) {
-        const letGo = api.POST('/gate-api/bookings/{id}/cancel', sealed(before));
-        void letGo.then(() => load(ask, from));
-      }
-    },
+    /** The two weeks from a date on. */
+    goTo: (date: string) => void load(ask, date),
+    /** Another time: what was held is free again at once, as it is by the way back. */
+    letGo: () => (isHeldHere() ? window.history.back() : letGo()),
   };
 }
 
@@ -139,6 +152,27 @@ function queryOf({ service, staff, party, minutes, location, addOns }: Ask) {
     ...(location === null ? {} : { location }),
     ...(Object.keys(addOns).length === 0 ? {} : { addOns: { ...addOns } }),
   };
+}
+
+/** What the history keeps of the page on which a time is held. */
+const HELD = { held: true };
+
+const isHeldHere = (): boolean => {
+  const state: unknown = window.history.state;
+  return typeof state === 'object' && state !== null && 'held' in state;
+};
+
+/** Somebody goes back, or forward again: the address says what they had chosen. */
+function useBack(does: () => void) {
+  const latest = useRef(does);
+  useEffect(() => {
+    latest.current = does;
+  });
+  useEffect(() => {
+    const back = () => latest.current();
+    window.addEventListener('popstate', back);
+    return () => window.removeEventListener('popstate', back);
+  }, []);
 }
 
 const timesOf = (slug: string, ask: Ask, from: string) =>

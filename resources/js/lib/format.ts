@@ -34,6 +34,10 @@ export const dateIn = (instant: string, zone: string): string =>
     new Date(instant),
   );
 
+/** "Tue" */
+export const weekdayIn = (instant: string, zone: string): string =>
+  formatter(zone, { weekday: 'short' }).format(new Date(instant));
+
 export const day = (instant: string, zone: string): string =>
   formatter(zone, { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date(instant));
 
