@@ -39,7 +39,8 @@ final readonly class Diary
     {
         $found = $this->taken($business, $span)
             ->select(['id', 'service_id', 'service_name', 'location_id', 'session_id', 'client_id', 'sale_id'])
-            ->addSelect(['visit_id', 'minutes', 'party', 'state', 'staff_ids', 'units', 'price', 'payment', 'double_booked'])
+            ->addSelect(['visit_id', 'minutes', 'party', 'state', 'staff_ids', 'units', 'price', 'payment'])
+            ->addSelect('double_booked')
             ->selectRaw("json_value(contact, '$.name') as client")
             ->selectRaw("note <> '' or exists (select 1 from visit_notes
                 where visit_notes.business_id = bookings.business_id and booking_id = bookings.id) as noted")

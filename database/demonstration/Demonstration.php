@@ -30,6 +30,7 @@ final readonly class Demonstration
         private ConnectionInterface $db,
         private ImportDocument $import,
         private Bookings $bookings,
+        private OneVisit $visit,
         private PictureFiles $pictures,
         private Clock $clock,
         private CurrentBusiness $current,
@@ -44,7 +45,11 @@ final readonly class Demonstration
         }
         $this->db->transaction(function (): void {
             foreach ([Quernmoor::facts(intdiv($this->clock->minute(), 1440)), Larkrise::facts()] as $facts) {
-                $this->bookings->fill($this->business($facts), $facts['clients'], $facts['sessions'], $facts['seed']);
+                $business = $this->business($facts);
+                $this->bookings->fill($business, $facts['clients'], $facts['sessions'], $facts['seed']);
+                if (isset($facts['visit'])) {
+                    $this->visit->make($business, $facts['visit'], $facts['clients'][0]);
+                }
             }
         });
 

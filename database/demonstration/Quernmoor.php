@@ -108,6 +108,7 @@ final class Quernmoor
                 'minutes' => 120,
                 'places' => 8,
             ],
+            'visit' => ['Wheel lesson', 'Glazing bench'],
             'clients' => [
                 'Rosa Mendal',
                 'Idris Kettle',

@@ -6,6 +6,7 @@ import { SaveBar } from '../setup/SaveBar';
 import { useStranded } from '../setup/Stranded';
 import { namesOf, useSetup } from '../setup/useSetup';
 import { useThing } from '../setup/useThing';
+import { Check } from '../ui/Check';
 import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import { Select } from '../ui/Select';
@@ -72,6 +73,9 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
           value={content.slug}
           onValue={(slug) => set({ slug })}
         />
+        <Check id="searchable" checked={content.searchable} onChange={(searchable) => set({ searchable })}>
+          {say.foundBySearch}
+        </Check>
         <FactsReach {...part} />
         <FactsCounts {...part} />
         <Fold

@@ -14,9 +14,6 @@ export function FactsPublic({ content, set, wrong, opening }: FactsProps & { ope
       says={content.publicHours === null ? say.theOpeningHours : say.othersThanOpeningHours}
       wrong={wrong['publicHours'] !== undefined}
     >
-      <Check id="searchable" checked={content.searchable} onChange={(searchable) => set({ searchable })}>
-        {say.foundBySearch}
-      </Check>
       <Check checked={content.publicHours !== null} onChange={(own) => set({ publicHours: own ? opening : null })}>
         {say.showOtherHoursThan}
       </Check>
