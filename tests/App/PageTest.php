@@ -44,7 +44,8 @@ it('is in the list for search engines unless the owner stays out, and says so it
     Yard::open(slug: 'draft')->business->update(['published_at' => null]);
     expect((string) $this->get('/sitemap.xml')->assertOk()->getContent())
         ->toContain(url('/book/yard'))
-        ->not->toContain('hidden', 'draft')
+        ->not->toContain('/book/hidden')
+        ->not->toContain('/book/draft')
         ->and((string) $this->get('/book/hidden')->getContent())->toContain('<meta name="robots" content="noindex">')
         ->and((string) $this->get('/robots.txt')->getContent())->toContain('Sitemap: '.url('/sitemap.xml'));
 });
