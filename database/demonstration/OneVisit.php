@@ -30,15 +30,13 @@ final readonly class OneVisit
     ) {
     }
 
-    /** @param  list<string>  $services names, in their order */
+    /** @param  non-empty-list<string>  $services names, in their order */
     public function make(Business $business, array $services, string $name): void
     {
         $ids = $business->services()->pluck('id', 'name');
         $client = Client::query()->where('business_id', $business->id)->where('name', $name)->firstOrFail();
-        $choice = new VisitChoice(
-            array_map(static fn (string $service): Choice => new Choice((string) $ids[$service]), $services) ?: throw new \LogicException('A visit has services.'),
-            maxWait: 15,
-        );
+        $part = static fn (string $service): Choice => new Choice((string) $ids[$service]);
+        $choice = new VisitChoice(array_map($part, $services), maxWait: 15);
         $book = $this->rules->book($business);
         $day = $book->zone->day($this->clock->minute()) + 2;
         while (Wall::weekday($day) !== self::TUESDAY) {
