@@ -12,10 +12,11 @@ uses(BrowserCase::class);
 
 it('keeps what is chosen in the address, for sharing and for the way back', function (): void {
     $client = $this->window();
-    $client->go('/book/quernmoor')->press('[aria-label^="With whom"]')->find('.choices');
+    $client->go('/book/quernmoor?code=SPRING')->press('[aria-label^="With whom"]')->find('.choices');
     $client->key('Bruno')->key(WebDriverKeys::ENTER);
     $client->until('the address says with whom', fn (): bool => str_contains($client->url(), 'with='));
     $address = $client->url();
+    expect($address)->toContain('code=SPRING'); // what else the link says stays
     $client->driver->navigate()->back();
     $client->until('nobody is chosen', fn (): bool => ! str_contains($client->url(), 'with='));
     $client->find('[aria-label="With whom? anyone"]');
