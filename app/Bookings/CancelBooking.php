@@ -60,6 +60,9 @@ final readonly class CancelBooking
             $booking->calendar_sequence++;
             $this->history->become($booking, State::Cancelled, $by, $why);
             $this->announcements->drop($booking);
+            foreach (array_slice(VisitParts::besides($booking), 0, 1) as $first) {
+                $this->announcements->remind($first); // a visit is reminded of once, by the part it begins with
+            }
             if ($wasBooked) {
                 $this->announcements->of($booking, Occasion::Cancelled, $by === History::BY_CLIENT ? '' : $why);
             }

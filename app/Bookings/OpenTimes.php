@@ -14,6 +14,7 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Availability\TightDays;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Zone;
@@ -116,7 +117,7 @@ final readonly class OpenTimes
             'from' => Wall::date($ask->fromDay),
             'lastDay' => Wall::date($today + $rules->bookAheadDays),
             'ruler' => self::ruler($open)->toArray(),
-            'soonest' => self::best($soonest),
+            'soonest' => self::best($soonest, $book),
             'next' => $starts === [] ? $this->next($book, $business, $choice, $ask) : null,
             'days' => array_map(
                 static fn (int $day): array => [
@@ -131,17 +132,22 @@ final readonly class OpenTimes
     }
 
     /**
-     * The first, those that leave no gap before the others (rules.md T21), in order of time.
+     * The first, of each date those that leave no gap before the others (rules.md T21), in order of time.
      *
-     * @param  list<array<string, mixed>>  $starts
-     * @return list<array<string, mixed>>
+     * @param  list<array{at: string, suits?: bool, ...}>  $starts in order of time
+     * @return list<array{at: string, suits?: bool, ...}>
      */
-    private static function best(array $starts): array
+    private static function best(array $starts, RuleBook $book): array
     {
-        usort($starts, static fn (array $a, array $b): int => [
-            ($a['suits'] ?? true) ? 0 : 1,
-            $a['at'],
-        ] <=> [($b['suits'] ?? true) ? 0 : 1, $b['at']]);
+        if ($book->tightDays === TightDays::Off) {
+            return array_slice($starts, 0, self::SOONEST);
+        }
+        $rank = static fn (array $start): array => [
+            $book->zone->day(Wall::instant($start['at'])),
+            ($start['suits'] ?? true) ? 0 : 1,
+            $start['at'],
+        ];
+        usort($starts, static fn (array $a, array $b): int => $rank($a) <=> $rank($b));
         $best = array_slice($starts, 0, self::SOONEST);
         usort($best, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
 
@@ -168,7 +174,7 @@ final readonly class OpenTimes
     /**
      * The first starts between today and the first day that is shown: what is soonest does not change by turning pages.
      *
-     * @return list<array<string, mixed>>
+     * @return list<array{at: string, suits?: bool, ...}>
      */
     private function before(RuleBook $book, Business $business, Choice $choice, int $today, int $from): array
     {

@@ -79,9 +79,14 @@ final readonly class Announcements
         foreach ($theirs as $email => $some) {
             $this->mailAll($some, $occasion, Audience::Staff, (string) $email);
         }
-        $owners = $first->business()->firstOrFail()->users()->wherePivot('role', 'owner');
-        foreach ($owners->whereNotIn('email', array_keys($theirs))->get() as $owner) {
-            $this->mailAll($bookings, $occasion, Audience::Owner, $owner->email);
+        foreach ($first->business()->firstOrFail()->users()->wherePivot('role', 'owner')->get() as $owner) {
+            $own = array_map(static fn (Booking $one): string => $one->id, $theirs[$owner->email] ?? []);
+            $others = array_values(
+                array_filter($bookings, static fn (Booking $one): bool => ! in_array($one->id, $own, true)),
+            );
+            if ($others !== []) {
+                $this->mailAll($others, $occasion, Audience::Owner, $owner->email);
+            }
         }
     }
 

@@ -125,8 +125,18 @@ it('cancels one part, which leaves the sale to the other, or all of it', functio
         ->and(Sale::query()->sole()->owed())->toBe(1500)
         ->and($this->getJson("/api/businesses/yard/bookings/{$card['id']}")->json('due'))->toBe(1500);
     $whole = ($this->book)(['start' => Yard::at('13:00')])->json();
+    $reminded = fn (): array => OutboxEntry::query()
+        ->where('occasion', 'reminder')
+        ->where('state', 'waiting')
+        ->pluck('booking_id')
+        ->all();
+    expect($reminded())->toBe([$card['id'], $whole['id']]);
+    $third = ($this->book)(['start' => Yard::at('11:30')])->json();
+    $cancel($third['id'])->assertOk();
+    expect($reminded())->toContain($third['visit'][1]['id']); // by the part it begins with now
+    $cancel($third['visit'][1]['id'])->assertOk();
     $cancel($whole['visit'][1]['id'], ['whole' => true])->assertOk();
-    expect(Booking::query()->where('state', 'cancelled')->count())->toBe(3);
+    expect(Booking::query()->where('state', 'cancelled')->count())->toBe(5);
 });
 
 it('shows which tags are of one visit', function (): void {

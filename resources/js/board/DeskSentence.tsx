@@ -24,7 +24,8 @@ export function DeskSentence({ board, desk, draft, double, onGo }: Props) {
   const left = { double, outside: may('book-outside') };
   const repeat = useRepeats(business, draft, board.date);
   const first = draft.repeat === null ? (named?.offered === true ? { start: named.at } : undefined) : repeat.taken[0];
-  const ready = draft.who.name !== '' && first !== undefined;
+  const isWhole = draft.then.every((one) => one.service !== '');
+  const ready = draft.who.name !== '' && first !== undefined && isWhole;
   const mayForce = draft.then.length === 0 && (may('book-outside') || double);
   const submit = (event: SubmitEvent) => {
     event.preventDefault();

@@ -28,7 +28,10 @@ export function Finding({ page, service, gate }: Props) {
   const [weekends, setWeekends] = useState(false);
   const { ask, times } = gate;
   const zone = page.business.timeZone;
-  const own = useOwnZone(zone);
+  const own = useOwnZone(
+    zone,
+    times.days.map(({ date }) => date),
+  );
   const show = (start: Start, date: string) =>
     (part === 'any' || start.part === part) && (!weekends || [0, 6].includes(new Date(`${date}T12:00Z`).getUTCDay()));
   const suits = times.days.some((day) => day.starts.some((start) => start.suits === true));

@@ -4,11 +4,14 @@ import type { Start } from './types';
 
 const KEY = 'times-in-own-zone';
 
-/** In whose time hours are shown: the business's, or where its clocks differ the client's own, which is remembered. */
-export function useOwnZone(zone: string) {
+/**
+ * In whose time hours are shown: the business's, or where clocks differ on one of the dates the client's own, which is
+ * remembered.
+ */
+export function useOwnZone(zone: string, dates: readonly string[]) {
   const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const [isOwn, setOwn] = useState(() => localStorage.getItem(KEY) !== null);
-  const differs = own !== zone && differ(own, zone);
+  const differs = dates.some((date) => moment(`${date}T12:00Z`, own) !== moment(`${date}T12:00Z`, zone));
   const shown = differs && isOwn ? own : zone;
   return {
     zone: shown,
@@ -29,10 +32,3 @@ export function useOwnZone(zone: string) {
 /** "01:30", or "Tue 01:30" where that is another date than at the business. */
 export const hourIn = (at: string, own: string, zone: string): string =>
   dateIn(at, own) === dateIn(at, zone) ? clock(at, own) : `${weekdayIn(at, own)} ${clock(at, own)}`;
-
-/** Whether clocks show different times there, now or half a year from now. */
-const differ = (own: string, zone: string): boolean =>
-  [0, 182].some((days) => {
-    const at = new Date(Date.now() + days * 86_400_000).toISOString();
-    return moment(at, own) !== moment(at, zone);
-  });
