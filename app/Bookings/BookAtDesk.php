@@ -26,7 +26,7 @@ final readonly class BookAtDesk
 {
     public function __construct(
         private ConnectionInterface $db,
-        private HoldTime $hold,
+        private HoldTogether $hold,
         private UseCodes $codes,
         private History $history,
         private SellVisit $sell,
@@ -54,13 +54,8 @@ final readonly class BookAtDesk
         string $by,
         Together $together = Together::Repeat,
     ): array {
-        $held = [];
+        $held = ($this->hold)($business, $wishes, by: $by);
         try {
-            foreach ($wishes as $wish) {
-                $one = ($this->hold)($business, $wish, by: $by);
-                $one->update($wish->freedom->columns());
-                $held[] = $one;
-            }
             $mark = count($wishes) > 1 ? [$together->column() => Id::make()] : [];
 
             return $this->db->transaction(function () use ($business, $held, $guest, $mark, $note, $codes, $told, $by) {
@@ -77,22 +72,8 @@ final readonly class BookAtDesk
                 return $booked;
             }, attempts: 5);
         } catch (Throwable $wrong) {
-            $this->letGo($held, $by);
+            $this->hold->letGo($held, $by);
             throw $wrong;
-        }
-    }
-
-    /**
-     * No time is kept for nothing.
-     *
-     * @param  list<Booking>  $held
-     */
-    private function letGo(array $held, string $by): void
-    {
-        foreach ($held as $one) {
-            if ($one->refresh()->state === State::Held) {
-                $this->history->become($one, State::Expired, $by);
-            }
         }
     }
 

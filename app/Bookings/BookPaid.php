@@ -11,6 +11,7 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Occasion;
 use App\Models\Payment;
+use App\Models\PaymentState;
 use App\Support\Clock;
 use App\Support\Refusal;
 use YardBell\Core\Booking\State;
@@ -28,22 +29,55 @@ final readonly class BookPaid implements Fulfilment
     ) {
     }
 
-    public function paid(Booking $booking, Payment $payment): void
+    public function paid(array $bookings, Payment $payment): void
     {
+        $waits = self::waits($payment);
         try {
-            $this->hold->again(
-                $booking,
-                Business::query()->findOrFail($booking->business_id),
-                $this->clock->minute() + 1,
+            $this->holdAll(
+                $bookings,
+                $this->clock->minute() + ($waits ? config()->integer('yardbell.payment_minutes') : 1),
             );
-            $this->confirm->book($booking);
+            if (! $waits) {
+                $this->confirm->book($bookings);
+            }
         } catch (TimeTaken|Refusal) {
+            $this->giveUp($bookings, $payment);
+        }
+    }
+
+    /** @param  non-empty-list<Booking>  $bookings */
+    private function holdAll(array $bookings, int $until): void
+    {
+        $business = Business::query()->findOrFail($bookings[0]->business_id);
+        foreach ($bookings as $booking) {
+            $this->hold->again($booking, $business, $until);
+        }
+    }
+
+    /** Whether something else was asked for beside it, and has not come yet: a card to be kept. */
+    private static function waits(Payment $payment): bool
+    {
+        $amounts = static fn (array $states): array => Payment::query()
+            ->where('sale_id', $payment->sale_id)
+            ->whereIn('state', $states)
+            ->pluck('amount')
+            ->all();
+
+        return array_diff(
+            $amounts(PaymentState::ASKED_FOR),
+            $amounts([PaymentState::Paid, PaymentState::Kept]),
+        ) !== [];
+    }
+
+    /** @param  non-empty-list<Booking>  $bookings */
+    private function giveUp(array $bookings, Payment $payment): void
+    {
+        foreach ($bookings as $booking) {
             if ($booking->state === State::Held) {
                 ($this->cancel)($booking->business_id, $booking->id, History::BY_CLOCK, 'history.paid_too_late');
-            } else {
-                $this->return->overpaid($payment->sale()->firstOrFail(), History::BY_CLOCK);
             }
-            $this->announcements->of($booking, Occasion::PaidTooLate);
         }
+        $this->return->overpaid($payment->sale()->firstOrFail(), History::BY_CLOCK);
+        $this->announcements->ofAll($bookings, Occasion::PaidTooLate);
     }
 }

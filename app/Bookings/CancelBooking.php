@@ -36,39 +36,80 @@ final readonly class CancelBooking
     {
         return $this->db->transaction(function () use ($businessId, $bookingId, $by, $why): Booking {
             $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($bookingId);
-            if ($booking->state === State::Cancelled) {
-                return $booking;
-            }
-            if (! $booking->state->mayBecome(State::Cancelled)) {
-                throw new Refusal(
-                    new Sentence('refusal.booking.not_cancelled', [
-                        'state' => new Sentence('refusal.state', ['state' => $booking->state->value]),
-                    ]),
-                    409,
-                    'too_late',
-                );
-            }
-            if ($by === History::BY_CLIENT && $booking->starts_at <= $this->clock->now()) {
-                throw new Refusal(
-                    new Sentence('refusal.booking.begun'),
-                    409,
-                    'too_late',
-                );
-            }
-            $wasBooked = $booking->state !== State::Held;
-            $fee = $by === History::BY_CLIENT ? $this->cost->of($booking) : 0;
-            $booking->calendar_sequence++;
-            $this->history->become($booking, State::Cancelled, $by, $why);
-            $this->announcements->drop($booking);
-            foreach (array_slice(VisitParts::besides($booking), 0, 1) as $first) {
-                $this->announcements->remind($first); // a visit is reminded of once, by the part it begins with
-            }
-            if ($wasBooked) {
-                $this->announcements->of($booking, Occasion::Cancelled, $by === History::BY_CLIENT ? '' : $why);
-            }
-            $this->return->less($fee, $booking, $by);
+            $this->all([$booking], $by, $why);
 
             return $booking;
         }, attempts: 5);
+    }
+
+    /** The same of all parts of a visit that can still be cancelled; everybody is told once. */
+    public function visit(int $businessId, string $bookingId, string $by, string $why = ''): Booking
+    {
+        return $this->db->transaction(function () use ($businessId, $bookingId, $by, $why): Booking {
+            $parts = VisitParts::locked($businessId, $bookingId);
+            $still = array_filter(
+                $parts,
+                static fn (Booking $part): bool => $part->state->mayBecome(State::Cancelled),
+            );
+            $this->all(array_values($still) ?: [$parts[0]], $by, $why);
+
+            return Booking::query()->where('business_id', $businessId)->findOrFail($bookingId);
+        }, attempts: 5);
+    }
+
+    /**
+     * @param  non-empty-list<Booking>  $bookings locked, in order of time
+     *
+     * @throws Refusal
+     */
+    private function all(array $bookings, string $by, string $why): void
+    {
+        $told = [];
+        foreach ($bookings as $booking) {
+            if ($booking->state === State::Cancelled) {
+                continue;
+            }
+            $this->check($booking, $by);
+            if ($booking->state !== State::Held) {
+                $told[] = $booking;
+            }
+            $this->one($booking, $by, $why);
+        }
+        foreach (array_slice(VisitParts::besides($bookings[0]), 0, 1) as $first) {
+            $this->announcements->remind($first); // a visit is reminded of once, by the part it begins with
+        }
+        if ($told !== []) {
+            $this->announcements->ofAll($told, Occasion::Cancelled, $by === History::BY_CLIENT ? '' : $why);
+        }
+    }
+
+    /** @throws Refusal */
+    private function check(Booking $booking, string $by): void
+    {
+        if (! $booking->state->mayBecome(State::Cancelled)) {
+            throw new Refusal(
+                new Sentence('refusal.booking.not_cancelled', [
+                    'state' => new Sentence('refusal.state', ['state' => $booking->state->value]),
+                ]),
+                409,
+                'too_late',
+            );
+        }
+        if ($by === History::BY_CLIENT && $booking->starts_at <= $this->clock->now()) {
+            throw new Refusal(
+                new Sentence('refusal.booking.begun'),
+                409,
+                'too_late',
+            );
+        }
+    }
+
+    private function one(Booking $booking, string $by, string $why): void
+    {
+        $fee = $by === History::BY_CLIENT ? $this->cost->of($booking) : 0;
+        $booking->calendar_sequence++;
+        $this->history->become($booking, State::Cancelled, $by, $why);
+        $this->announcements->drop($booking);
+        $this->return->less($fee, $booking, $by);
     }
 }

@@ -22,7 +22,10 @@ use App\Support\TooMany;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
-/** A held time gets its client: it is booked at once, or once it is paid. */
+/**
+ * A held time gets its client: it is booked at once, or once it is paid. The parts of a visit are held, paid and booked
+ * together or not at all.
+ */
 final readonly class ConfirmBooking
 {
     public function __construct(
@@ -41,68 +44,113 @@ final readonly class ConfirmBooking
     /**
      * @param  array{
      *     name: string, email: string, phone: string, note: string,
-     *     answers?: list<array{question: string, answer: string, file?: string}>, payNow?: bool,
-     * } $details checked before
+     *     answers?: array<string, list<array{question: string, answer: string, file?: string}>>, payNow?: bool,
+     * } $details checked before; the answers by booking
      *
      * @throws TimeTaken
      */
     public function __invoke(Business $business, string $bookingId, array $details): void
     {
         $this->db->transaction(function () use ($business, $bookingId, $details): void {
-            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($bookingId);
-            if (in_array($booking->state, [State::Confirmed, State::Pending], true)) {
+            $parts = VisitParts::locked($business->id, $bookingId);
+            if (in_array($parts[0]->state, [State::Confirmed, State::Pending], true)) {
                 return; // the same form sent twice
             }
-            if (! in_array($booking->state, [State::Held, State::Expired], true)) {
-                throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
-            }
-            if ($booking->payment === 'optional') {
-                $booking->due_now = $details['payNow'] ?? false ? $booking->price : 0;
+            foreach ($parts as $part) {
+                if (! in_array($part->state, [State::Held, State::Expired], true)) {
+                    throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
+                }
+                if ($part->payment === 'optional') {
+                    $part->due_now = $details['payNow'] ?? false ? $part->price : 0;
+                }
             }
             $client = $this->client($business, $details);
-            $this->codes->check($business, $booking, $client);
-            $paysFirst = $booking->due_now > 0 || $booking->payment === 'card_hold';
-            $provesFirst = ! $paysFirst && ProofOfAddress::isAsked($business, $client, $this->clock->now());
-            if ($provesFirst && ! $booking->awaits_proof && ! $this->quota->takes((string) $client->email)) {
-                throw new TooMany(
-                    new Sentence('refusal.held.unproved'),
-                    86_400,
-                );
+            foreach ($parts as $part) {
+                $this->codes->check($business, $part, $client);
             }
-            $this->hold->again($booking, $business, $this->until($booking, waits: $paysFirst || $provesFirst));
-            $booking->client_id = $client->id;
-            $booking->contact = [
+            $this->settle($business, $parts, $client, $details);
+        }, attempts: 5);
+    }
+
+    /**
+     * @param  non-empty-list<Booking>  $parts
+     * @param  array{
+     *     name: string, email: string, phone: string, note: string,
+     *     answers?: array<string, list<array{question: string, answer: string, file?: string}>>, payNow?: bool,
+     * } $details
+     */
+    private function settle(Business $business, array $parts, Client $client, array $details): void
+    {
+        $paysFirst = self::paysFirst($parts);
+        $provesFirst = ! $paysFirst && ProofOfAddress::isAsked($business, $client, $this->clock->now());
+        if ($provesFirst && ! $parts[0]->awaits_proof && ! $this->quota->takes((string) $client->email)) {
+            throw new TooMany(new Sentence('refusal.held.unproved'), 86_400);
+        }
+        foreach ($parts as $part) {
+            $this->hold->again($part, $business, $this->until($part, waits: $paysFirst || $provesFirst));
+            $part->client_id = $client->id;
+            $part->contact = [
                 'name' => $details['name'],
                 'email' => $details['email'],
                 'phone' => $details['phone'],
             ];
-            $booking->note = $details['note'];
-            $booking->answers = $details['answers'] ?? [];
-            $booking->awaits_proof = $provesFirst;
-            $booking->save();
-            match (true) {
-                $provesFirst => $this->announcements->of($booking, Occasion::Prove),
-                $paysFirst => ($this->payment)($booking, $booking->due_now),
-                default => $this->book($booking),
-            };
-        }, attempts: 5);
+            $part->note = $details['note'];
+            $part->answers = $details['answers'][$part->id] ?? [];
+            $part->awaits_proof = $provesFirst;
+            $part->save();
+        }
+        match (true) {
+            $provesFirst => $this->announcements->ofAll($parts, Occasion::Prove),
+            $paysFirst => $this->askForMoney($parts),
+            default => $this->book($parts),
+        };
+    }
+
+    /** @param  non-empty-list<Booking>  $parts */
+    private static function paysFirst(array $parts): bool
+    {
+        foreach ($parts as $part) {
+            if ($part->due_now > 0 || $part->payment === 'card_hold') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * All of a visit is paid at once; where a card is to be kept for one of its parts, that is asked for beside it.
+     *
+     * @param  non-empty-list<Booking>  $parts
+     */
+    private function askForMoney(array $parts): void
+    {
+        $due = array_sum(array_map(static fn (Booking $part): int => $part->due_now, $parts));
+        $keepsCard = in_array('card_hold', array_column($parts, 'payment'), true);
+        $amounts = $due > 0 ? [$due, ...$keepsCard ? [0] : []] : [0];
+        $sale = ($this->payment)($parts[0], $amounts);
+        foreach ($parts as $part) {
+            $part->update(['sale_id' => $sale->id]);
+        }
     }
 
     /** The link in the mail was opened and followed: what waits for it is booked. */
     public function proven(Business $business, string $bookingId): void
     {
         $this->db->transaction(function () use ($business, $bookingId): void {
-            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($bookingId);
-            if (! $booking->awaits_proof) {
+            $parts = VisitParts::locked($business->id, $bookingId);
+            if (! $parts[0]->awaits_proof) {
                 return; // pressed twice
             }
-            $this->hold->again(
-                $booking,
-                $business,
-                $this->clock->minute() + config()->integer('yardbell.hold_minutes'),
-            );
-            $booking->awaits_proof = false;
-            $this->book($booking);
+            foreach ($parts as $part) {
+                $this->hold->again(
+                    $part,
+                    $business,
+                    $this->clock->minute() + config()->integer('yardbell.hold_minutes'),
+                );
+                $part->awaits_proof = false;
+            }
+            $this->book($parts);
         }, attempts: 5);
     }
 
@@ -130,18 +178,24 @@ final readonly class ConfirmBooking
         return min($end, $now + config()->integer('yardbell.payment_minutes'));
     }
 
-    /** What happens when nothing is left to pay first. Within a transaction that has locked the booking. */
-    public function book(Booking $booking): void
+    /**
+     * What happens when nothing is left to pay first. Within a transaction that has locked them. Where one of them is
+     * only asked for, all of the visit is.
+     *
+     * @param  non-empty-list<Booking>  $parts of a visit, or a booking alone
+     */
+    public function book(array $parts): void
     {
-        ($this->sell)($booking, History::BY_CLIENT);
-        if (self::mustBeApproved($booking)) {
-            $this->ask($booking);
-
-            return;
+        $sale = null;
+        foreach ($parts as $part) {
+            $part->sale_id ??= $sale;
+            $sale = ($this->sell)($part, History::BY_CLIENT)->id;
         }
-        $this->history->become($booking, State::Confirmed, History::BY_CLIENT);
-        $this->announcements->of($booking, Occasion::Booked);
-        $this->announcements->remind($booking);
+        $asks = array_filter($parts, self::mustBeApproved(...)) !== [];
+        foreach ($parts as $part) {
+            $this->history->become($part, $asks ? State::Pending : State::Confirmed, History::BY_CLIENT);
+        }
+        $this->announcements->ofAll($parts, $asks ? Occasion::Pending : Occasion::Booked);
     }
 
     public static function mustBeApproved(Booking $booking): bool
@@ -150,13 +204,6 @@ final readonly class ConfirmBooking
             ->where('business_id', $booking->business_id)
             ->whereKey($booking->service_id)
             ->value('approval') === true;
-    }
-
-    /** It waits for a yes; the time is kept meanwhile. */
-    private function ask(Booking $booking): void
-    {
-        $this->history->become($booking, State::Pending, History::BY_CLIENT);
-        $this->announcements->of($booking, Occasion::Pending);
     }
 
     /**

@@ -13,7 +13,7 @@ use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
-/** Says yes or no to a booking that waits for it, and tells the client. */
+/** Says yes or no to a booking, or to all of a visit, that waits for it, and tells the client. */
 final readonly class DecideBooking
 {
     public function __construct(
@@ -28,17 +28,23 @@ final readonly class DecideBooking
     public function __invoke(int $businessId, string $id, bool $yes, string $by, string $why = ''): Booking
     {
         return $this->db->transaction(function () use ($businessId, $id, $yes, $by, $why): Booking {
-            $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($id);
-            self::check($booking);
-            $this->history->become($booking, $yes ? State::Confirmed : State::Declined, $by, $why);
-            $this->announcements->of($booking, $yes ? Occasion::Booked : Occasion::Declined, $why);
-            if ($yes) {
-                $this->announcements->remind($booking);
-            } else {
-                $this->return->less(0, $booking, $by);
+            $waiting = array_values(
+                array_filter(
+                    VisitParts::locked($businessId, $id),
+                    static fn (Booking $part): bool => $part->state === State::Pending || $part->id === $id,
+                ),
+            );
+            foreach ($waiting as $part) {
+                self::check($part);
+                $this->history->become($part, $yes ? State::Confirmed : State::Declined, $by, $why);
+                if (! $yes) {
+                    $this->return->less(0, $part, $by);
+                }
             }
+            assert($waiting !== []);
+            $this->announcements->ofAll($waiting, $yes ? Occasion::Booked : Occasion::Declined, $why);
 
-            return $booking;
+            return Booking::query()->where('business_id', $businessId)->findOrFail($id);
         }, attempts: 5);
     }
 

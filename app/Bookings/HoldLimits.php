@@ -39,7 +39,7 @@ final readonly class HoldLimits
      *
      * @throws TooMany
      */
-    public function check(Business $business, RuleBook $book, Slot $slot, int $party, Visitor $visitor): void
+    public function check(Business $business, RuleBook $book, Slot $slot, Wish $wish, Visitor $visitor): void
     {
         $this->claims->take(
             $business,
@@ -48,8 +48,15 @@ final readonly class HoldLimits
             $this->clock->minute() + 1,
         ); // counted by one at a time
         $live = $this->live($business);
-        $own = array_values(array_filter($live, static fn (stdClass $hold): bool => $hold->visitor === $visitor->mark));
-        if ($own !== [] && count($own) >= $this->mostOfOne) {
+        $own = array_values(
+            array_filter(
+                $live,
+                static fn (stdClass $hold): bool => $hold->visitor === $visitor->mark &&
+                    ($wish->visit === null || $hold->visit_id !== $wish->visit),
+            ),
+        );
+        $visits = array_unique(array_map(static fn (stdClass $hold): string => $hold->visit_id ?? $hold->id, $own));
+        if ($own !== [] && count($visits) >= $this->mostOfOne) {
             throw $this->refusal(
                 'by_one',
                 $own,
@@ -60,7 +67,7 @@ final readonly class HoldLimits
         if ($slot->session === null) {
             $this->checkDate($book, $slot, $live);
         } else {
-            $this->checkSession($slot, $party, $live);
+            $this->checkSession($slot, $wish->choice->party, $live);
         }
     }
 
@@ -76,7 +83,8 @@ final readonly class HoldLimits
             ->where('visitor', $visitor->mark)
             ->whereIn('state', ['pending', 'confirmed'])
             ->where('created_at', '>', $this->clock->now()->subHour())
-            ->count();
+            ->distinct()
+            ->count($this->db->raw('coalesce(visit_id, id)'));
         if ($booked >= 2 * $this->mostOfOne) {
             throw new TooMany(
                 new Sentence('refusal.held.by_one_booked', ['booked' => $booked]),
@@ -160,7 +168,7 @@ final readonly class HoldLimits
     private function live(Business $business): array
     {
         return $this->db->select(
-            "select visitor, session_id, staff_ids, minutes, party,
+            "select id, visit_id, visitor, session_id, staff_ids, minutes, party,
                 timestampdiff(minute, '1970-01-01', starts_at) as start,
                 timestampdiff(minute, '1970-01-01', held_until) as until
             from bookings

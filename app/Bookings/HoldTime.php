@@ -69,7 +69,7 @@ final readonly class HoldTime
             }
         }
 
-        throw TimeTaken::near($this->bookable->near($business, $wish));
+        throw TimeTaken::near($wish->visit === null ? $this->bookable->near($business, $wish) : []);
     }
 
     /**
@@ -91,12 +91,8 @@ final readonly class HoldTime
             $start + $booking->minutes + $booking->clearup,
         );
         if (! $this->stillHolds($booking) && ! $this->isStillFree($booking, $business)) {
-            throw TimeTaken::near(
-                $this->bookable->near(
-                    $business,
-                    (new Choice($booking->service_id, party: $booking->party))->at($start),
-                ),
-            );
+            $alone = (new Choice($booking->service_id, party: $booking->party))->at($start);
+            throw TimeTaken::near($booking->visit_id === null ? $this->bookable->near($business, $alone) : []);
         }
         if ($booking->state === State::Expired) {
             $this->history->become($booking, State::Held, History::BY_CLIENT, 'history.taken_again');
@@ -119,10 +115,11 @@ final readonly class HoldTime
     private function isStillFree(Booking $booking, Business $business): bool
     {
         $start = Instants::minute($booking->starts_at);
+        $isPart = $booking->visit_id !== null; // its later parts keep to no grid, and none of them to tight days
         $slots = $this->bookable->at(
             $business,
             $this->rules->bookNow($business),
-            self::choice($booking)->at($start, new Relaxed(notice: true)),
+            self::choice($booking)->at($start, new Relaxed(notice: true, grid: $isPart, gaps: $isPart)),
         );
         $same = array_filter(
             $slots,
@@ -171,10 +168,10 @@ final readonly class HoldTime
             return null;
         }
         if ($visitor !== null) {
-            $this->limits->check($business, $now, $slot, $choice->party, $visitor);
+            $this->limits->check($business, $now, $slot, $wish, $visitor);
         }
 
-        return ($this->write)($business, $now->services[$choice->service], $slot, $choice, $visitor, $by);
+        return ($this->write)($business, $now->services[$choice->service], $slot, $wish, $visitor, $by);
     }
 
     /** What a held booking was chosen as. */

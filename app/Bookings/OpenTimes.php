@@ -19,7 +19,7 @@ use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Zone;
 
-/** The almanac: two weeks of open times of a service, day by day, on one ruler. */
+/** The almanac: two weeks of open times of a service, or of a visit of several, day by day, on one ruler. */
 final readonly class OpenTimes
 {
     public const DAYS = 14;
@@ -29,8 +29,12 @@ final readonly class OpenTimes
     /** Days from today within which the soonest starts are looked for before the days that are shown. */
     private const LOOKS_FOR = 8 * self::DAYS;
 
-    public function __construct(private RulesReader $rules, private KeptTimes $kept, private Clock $clock)
-    {
+    public function __construct(
+        private RulesReader $rules,
+        private PlanVisit $plan,
+        private KeptTimes $kept,
+        private Clock $clock,
+    ) {
     }
 
     /**
@@ -50,12 +54,28 @@ final readonly class OpenTimes
         $ask = $this->ask($book, $choice, $fromDay);
         $window = RulesReader::window($book, $ask);
         $taken = $this->rules->rows($business, $window);
-        $times = json_encode($this->shown($book, $business, $choice, $ask, $taken), JSON_THROW_ON_ERROR);
+        $slots = static fn (OpenTime $time): array => (new SlotSearch($book, $taken->diary(), $time))->slots($ask);
+        $times = json_encode($this->shown($book, $business, $choice, null, $ask, $slots), JSON_THROW_ON_ERROR);
         if ($fromDay === null) {
             $this->kept->keep($business, $choice, $now, $window, $taken, $times);
         }
 
         return $times;
+    }
+
+    /**
+     * Of a visit of several services (rules.md T20).
+     *
+     * @param  int|null  $fromDay day number; null: today
+     * @return array<string, mixed>
+     */
+    public function ofVisit(Business $business, VisitChoice $visit, ?int $fromDay): array
+    {
+        $book = $this->rules->book($business);
+        [$ask] = array_map(fn (Choice $part): Ask => $this->ask($book, $part, $fromDay), $visit->parts);
+        $slots = fn (): array => $this->found($book, $business, $visit->parts[0], $visit, $ask);
+
+        return $this->shown($book, $business, $visit->parts[0], $visit, $ask, $slots);
     }
 
     /**
@@ -69,7 +89,9 @@ final readonly class OpenTimes
         $ask = $this->ask($book, $choice, $fromDay);
         $taken = $this->rules->rows($business, RulesReader::window($book, $ask));
 
-        return $this->shown($book, $business, $choice, $ask, $taken);
+        $slots = static fn (OpenTime $time): array => (new SlotSearch($book, $taken->diary(), $time))->slots($ask);
+
+        return $this->shown($book, $business, $choice, null, $ask, $slots);
     }
 
     private function ask(RuleBook $book, Choice $choice, ?int $fromDay): Ask
@@ -87,9 +109,18 @@ final readonly class OpenTimes
         return $choice->during($from, $from + self::DAYS - 1, $now);
     }
 
-    /** @return array<string, mixed> */
-    private function shown(RuleBook $book, Business $business, Choice $choice, Ask $ask, DiaryRows $taken): array
-    {
+    /**
+     * @param  callable(OpenTime): list<Slot>  $found what is free on the dates asked for
+     * @return array<string, mixed>
+     */
+    private function shown(
+        RuleBook $book,
+        Business $business,
+        Choice $choice,
+        ?VisitChoice $visit,
+        Ask $ask,
+        callable $found,
+    ): array {
         $rules = $book->services[$choice->service];
         $today = $book->zone->day($ask->now);
         $time = OpenTime::around(
@@ -98,14 +129,16 @@ final readonly class OpenTimes
             $ask,
             ($rules->lengths?->named($choice->minutes) ?? 0) + $choice->extra,
         );
-        $slots = (new SlotSearch($book, $taken->diary(), $time))->slots($ask);
-        $starts = $this->starts($slots, $book->zone, $rules);
+        $slots = $found($time);
+        $varies = $rules->hasSessions || $visit !== null;
+        $starts = $this->starts($slots, $book->zone, $rules, $varies);
         $open = $this->open($book, $ask, $rules->hasSessions ? self::during($slots) : $this->hours($book, $ask, $time));
         $none = new NoStart($book, $rules, $time, $today);
         $soonest = [
-            ...$this->before($book, $business, $choice, $today, $ask->fromDay),
+            ...$this->before($book, $business, $choice, $visit, $today, $ask->fromDay),
             ...array_merge(...array_values($starts)),
         ];
+        $last = $today + self::reach($book, $choice, $visit);
 
         return [
             'service' => $choice->service,
@@ -115,10 +148,10 @@ final readonly class OpenTimes
             'location' => $choice->location,
             'today' => Wall::date($today),
             'from' => Wall::date($ask->fromDay),
-            'lastDay' => Wall::date($today + $rules->bookAheadDays),
+            'lastDay' => Wall::date($last),
             'ruler' => self::ruler($open)->toArray(),
             'soonest' => self::best($soonest, $book),
-            'next' => $starts === [] ? $this->next($book, $business, $choice, $ask) : null,
+            'next' => $starts === [] ? $this->next($book, $business, $choice, $visit, $ask, $last) : null,
             'days' => array_map(
                 static fn (int $day): array => [
                     'date' => Wall::date($day),
@@ -154,15 +187,39 @@ final readonly class OpenTimes
         return $best;
     }
 
-    /** The first start after the days that are shown, where these have none. */
-    private function next(RuleBook $book, Business $business, Choice $choice, Ask $ask): ?string
+    /** Days ahead that can be booked: of a visit, those of the part that can be booked least far. */
+    private static function reach(RuleBook $book, Choice $choice, ?VisitChoice $visit): int
     {
-        $last = $book->zone->day($ask->now) + $book->services[$choice->service]->bookAheadDays;
+        return min(array_map(
+            static fn (Choice $part): int => $book->services[$part->service]->bookAheadDays,
+            $visit->parts ?? [$choice],
+        ));
+    }
+
+    /** @return list<Slot> a visit's plans each as a row of its own */
+    private function found(RuleBook $book, Business $business, Choice $choice, ?VisitChoice $visit, Ask $ask): array
+    {
+        return $visit === null
+            ? (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask)
+            : array_map(
+                PlanVisit::slot(...),
+                $this->plan->during($business, $book, $visit, $ask->fromDay, $ask->toDay),
+            );
+    }
+
+    /** The first start after the days that are shown, where these have none. */
+    private function next(
+        RuleBook $book,
+        Business $business,
+        Choice $choice,
+        ?VisitChoice $visit,
+        Ask $ask,
+        int $last,
+    ): ?string {
         $until = min($last, $ask->toDay + self::LOOKS_FOR);
         for ($day = $ask->toDay + 1; $day <= $until; $day += self::DAYS) {
             $later = $choice->during($day, min($day + self::DAYS - 1, $until), $ask->now);
-            $diary = $this->rules->diary($business, $book, $later, turn: false);
-            $slots = (new SlotSearch($book, $diary))->slots($later);
+            $slots = $this->found($book, $business, $choice, $visit, $later);
             if ($slots !== []) {
                 return Wall::writeInstant($slots[0]->start);
             }
@@ -176,27 +233,35 @@ final readonly class OpenTimes
      *
      * @return list<array{at: string, suits?: bool, ...}>
      */
-    private function before(RuleBook $book, Business $business, Choice $choice, int $today, int $from): array
-    {
-        [$found, $service] = [[], $book->services[$choice->service]];
-        $until = min($from, $today + min($service->bookAheadDays + 1, self::LOOKS_FOR));
-        for ($day = $today; $day < $until && count($found) < self::SOONEST; $day += self::DAYS) {
+    private function before(
+        RuleBook $book,
+        Business $business,
+        Choice $choice,
+        ?VisitChoice $visit,
+        int $today,
+        int $from,
+    ): array {
+        [$soon, $service] = [[], $book->services[$choice->service]];
+        $until = min($from, $today + min(self::reach($book, $choice, $visit) + 1, self::LOOKS_FOR));
+        for ($day = $today; $day < $until && count($soon) < self::SOONEST; $day += self::DAYS) {
             $ask = $choice->during($day, min($day + self::DAYS, $until) - 1, $this->clock->minute());
-            $slots = (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask);
-            $found = [...$found, ...array_merge(...array_values($this->starts($slots, $book->zone, $service)))];
+            $slots = $this->found($book, $business, $choice, $visit, $ask);
+            $starts = $this->starts($slots, $book->zone, $service, $visit !== null);
+            $soon = [...$soon, ...array_merge(...array_values($starts))];
         }
 
-        return $found;
+        return $soon;
     }
 
     /**
      * @param  list<Slot>  $slots
+     * @param  bool  $varies whether each lasts as long as it lasts: sessions, visits of several services
      * @return array<int, list<array{
      *     at: string, minute: int, part: string, staff: list<string>, places: int|null, minutes: int|null,
      *     suits?: bool,
      * }>> by day number
      */
-    private function starts(array $slots, Zone $zone, Service $service): array
+    private function starts(array $slots, Zone $zone, Service $service, bool $varies): array
     {
         $shared = $service->isShared() || $service->hasSessions;
         $starts = [];
@@ -210,8 +275,8 @@ final readonly class OpenTimes
                 'part' => self::part($minute),
                 'staff' => [],
                 'places' => $shared ? 0 : null,
-                'minutes' => $slot->session === null ? null : $slot->end - $slot->start,
-            ]; // a session lasts as long as it lasts
+                'minutes' => $varies ? $slot->end - $slot->start : null,
+            ];
             if ($slot->tight !== null) {
                 $starts[$day][$slot->start]['suits'] = $slot->tight || ($starts[$day][$slot->start]['suits'] ?? false);
             }

@@ -37,23 +37,28 @@ final readonly class UseCodes
 
     /**
      * @param  list<string>  $codes as they were typed, in place of any before
-     * @return list<CodeUse>
+     * @return list<CodeUse> of a visit: applied where one of its parts is sold for less
      *
      * @throws Refusal once it is no longer held
      */
     public function __invoke(Business $business, string $id, array $codes): array
     {
         return $this->db->transaction(function () use ($business, $id, $codes): array {
-            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
-            $isHeld = $booking->state === State::Held && $booking->held_until > $this->clock->now();
-            if (! $isHeld || $booking->client_id !== null) {
-                throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
+            $uses = [];
+            foreach (VisitParts::locked($business->id, $id) as $booking) {
+                $isHeld = $booking->state === State::Held && $booking->held_until > $this->clock->now();
+                if (! $isHeld || $booking->client_id !== null) {
+                    throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
+                }
+                $quote = $this->quote->of($business, $booking, $codes, null);
+                $booking->update(KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)));
+                $this->uses->put($booking, $quote->codes);
+                foreach ($quote->codes as $i => $use) {
+                    $uses[$i] = $use->isApplied() ? $use : ($uses[$i] ?? $use);
+                }
             }
-            $quote = $this->quote->of($business, $booking, $codes, null);
-            $booking->update(KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)));
-            $this->uses->put($booking, $quote->codes);
 
-            return $quote->codes;
+            return array_values($uses);
         }, attempts: 5);
     }
 

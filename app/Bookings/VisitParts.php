@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Models\Booking;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use YardBell\Core\Booking\State;
 
 /** The bookings that share a mark, since they are the parts of one visit (rules.md T20). */
@@ -24,6 +25,24 @@ final class VisitParts
                     ->get()
                     ->all(),
             );
+    }
+
+    /**
+     * All that is done to a visit as one is done to them: itself alone where it is no part of a visit. Locked within
+     * the transaction, by everybody in the same order.
+     *
+     * @return non-empty-list<Booking> in order of time
+     */
+    public static function locked(int $businessId, string $id): array
+    {
+        $all = Booking::query()->where('business_id', $businessId);
+        $visit = (clone $all)->findOrFail($id)->visit_id;
+        $locked = $visit === null
+            ? [(clone $all)->lockForUpdate()->findOrFail($id)]
+            : array_values($all->where('visit_id', $visit)->orderBy('id')->lockForUpdate()->get()->all());
+        usort($locked, static fn (Booking $a, Booking $b): int => [$a->starts_at, $a->id] <=> [$b->starts_at, $b->id]);
+
+        return $locked ?: throw (new ModelNotFoundException())->setModel(Booking::class, $id);
     }
 
     /** @return list<Booking> the others, as far as they can still be cancelled */

@@ -15,18 +15,26 @@ final readonly class Wish
      * @param  int  $start instant
      * @param  Relaxed  $relaxed what is left out for whoever asks (rules.md T18)
      * @param  Freedom  $freedom and what is left out on purpose
+     * @param  string|null  $visit mark of the visit that it is a part of
      */
     public function __construct(
         public Choice $choice,
         public int $start,
         public Relaxed $relaxed = new Relaxed(),
         public Freedom $freedom = new Freedom(),
+        public ?string $visit = null,
     ) {
     }
 
     public function with(Freedom $freedom): self
     {
-        return new self($this->choice, $this->start, $this->relaxed, $freedom);
+        return new self($this->choice, $this->start, $this->relaxed, $freedom, $this->visit);
+    }
+
+    /** As a part of a visit (rules.md T20). */
+    public function ofVisit(string $mark): self
+    {
+        return new self($this->choice, $this->start, $this->relaxed, $this->freedom, $mark);
     }
 
     /** All rows of that day, so that the one "anyone" would get is among them. */

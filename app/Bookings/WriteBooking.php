@@ -33,10 +33,11 @@ final readonly class WriteBooking
         Business $business,
         ServiceRules $rules,
         Slot $slot,
-        Choice $choice,
+        Wish $wish,
         ?Visitor $visitor = null,
         string $by = History::BY_CLIENT,
     ): Booking {
+        $choice = $wish->choice;
         $now = $this->clock->minute();
         $until = $now + config()->integer('yardbell.hold_minutes');
         $service = Service::query()->where('business_id', $business->id)->findOrFail($rules->id);
@@ -76,6 +77,7 @@ final readonly class WriteBooking
             'held_until' => Instants::carbon($until),
             'locale' => $visitor === null ? null : $this->catalogue->locale(),
             'visitor' => $visitor?->mark,
+            'visit_id' => $wish->visit,
             'currency' => $business->currency,
             ...KeptQuote::columns($quote, $service),
             'created_at' => $this->clock->now(),

@@ -6,8 +6,11 @@ namespace App\Gate;
 
 use App\Bookings\ConfirmBooking;
 use App\Bookings\History;
+use App\Bookings\VisitParts;
 use App\Facts\BookingFacts;
+use App\Facts\Mark;
 use App\Facts\Told;
+use App\Facts\WholeVisit;
 use App\Ledger\Balance;
 use App\Ledger\CancellationCost;
 use App\Ledger\Contents\CancellationContent;
@@ -35,11 +38,18 @@ final readonly class ClientBooking
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Booking $booking): array
+    /**
+     * @param  Booking  $asked of a visit of several services, any of its parts: all of it is told
+     * @return array<string, mixed>
+     */
+    public function of(Booking $asked): array
     {
+        $parts = VisitParts::of($asked) ?: [$asked];
+        $standing = WholeVisit::standing($parts);
+        [$booking] = $standing;
+        $whole = WholeVisit::of($parts);
         $facts = BookingFacts::of($booking);
-        $balance = $facts->balance;
+        $balance = Balance::of($whole);
         $now = $this->clock->now();
 
         return [
@@ -50,7 +60,7 @@ final readonly class ClientBooking
                     ? 'expired'
                     : $booking->state->value,
             'start' => $facts->start->format('Y-m-d\TH:i\Z'),
-            'end' => $facts->end->format('Y-m-d\TH:i\Z'),
+            'end' => $whole->endsAt()->format('Y-m-d\TH:i\Z'),
             'service' => [
                 'id' => $booking->service_id,
                 'name' => $booking->service_name,
@@ -58,23 +68,25 @@ final readonly class ClientBooking
             ],
             'staff' => $facts->marks(),
             'location' => $this->place($facts),
-            'lines' => $booking->lines,
-            'includedTax' => Booking::includedOf($booking->taxes),
-            'total' => $booking->price,
+            'parts' => count($parts) === 1 ? [] : array_map($this->part(...), $parts),
+            'lines' => $whole->lines,
+            'includedTax' => WholeVisit::taxes(Booking::includedOf($whole->taxes)),
+            'total' => $whole->price,
             'currency' => $booking->currency,
-            'payment' => $booking->payment,
+            'payment' => $whole->payment,
             'paid' => $this->paid($booking, $balance),
             'amounts' => [
                 'paid' => $balance->kept(),
                 'due' => $balance->due,
-                'dueNow' => $booking->due_now,
+                'dueNow' => $whole->due_now,
                 'fee' => $booking->fee,
             ],
-            'told' => $this->told->of($booking, toClient: true),
+            'told' => $this->told->of($whole, toClient: true),
             'word' => $this->word($booking),
-            'approval' => $booking->state === State::Held && ConfirmBooking::mustBeApproved($booking),
+            'approval' => $booking->state === State::Held &&
+                array_filter($parts, ConfirmBooking::mustBeApproved(...)) !== [],
             'terms' => self::terms($booking),
-            'cancelCosts' => $this->cost->of($booking),
+            'cancelCosts' => $this->cost->ofAll($standing),
             'pay' => $this->payPage($booking) ?? $this->online->link($booking, $balance),
             'payTrouble' => $booking->state === State::Held &&
                 $booking->payments->contains(
@@ -92,12 +104,33 @@ final readonly class ClientBooking
             'note' => $booking->note,
             'awaitsProof' => $booking->awaits_proof,
             'party' => $booking->party,
-            'mayCancel' => $booking->state->mayBecome(State::Cancelled) &&
-                $booking->state !== State::Held &&
-                $booking->starts_at > $now,
+            'mayCancel' => $this->mayCancel($booking),
             'link' => $this->links->to($booking),
             'query' => $this->links->query($booking),
         ];
+    }
+
+    /** @return array<string, mixed> a part of a visit, which can be cancelled alone */
+    private function part(Booking $part): array
+    {
+        return [
+            'id' => $part->id,
+            'state' => $part->state->value,
+            'service' => $part->service_name,
+            'start' => $part->starts_at->format('Y-m-d\TH:i\Z'),
+            'end' => $part->endsAt()->format('Y-m-d\TH:i\Z'),
+            'staff' => array_map(Mark::of(...), array_values($part->staff()->get()->all())),
+            'cancelCosts' => $this->cost->of($part),
+            'mayCancel' => $this->mayCancel($part),
+            'query' => $this->links->query($part),
+        ];
+    }
+
+    private function mayCancel(Booking $booking): bool
+    {
+        return $booking->state->mayBecome(State::Cancelled) &&
+            $booking->state !== State::Held &&
+            $booking->starts_at > $this->clock->now();
     }
 
     /** @return array{id: string, name: string, address: string, directions: string, phone: string, link: string} */
@@ -116,11 +149,13 @@ final readonly class ClientBooking
     /** none, waiting (a payment page is open), kept (a card), part, paid, charging, refunding or refunded */
     private function paid(Booking $booking, Balance $balance): string
     {
+        $waits = $booking->state === State::Held && $booking->payments->contains('state', PaymentState::Open);
+
         return match (true) {
+            $waits => 'waiting',
             in_array($balance->state, ['part', 'charging', 'refunding', 'refunded'], true) => $balance->state,
             $balance->kept() > 0 => 'paid',
             CancellationCost::keptCard($booking) !== null => 'kept',
-            $booking->state === State::Held && $booking->payments->contains('state', PaymentState::Open) => 'waiting',
             default => 'none',
         };
     }

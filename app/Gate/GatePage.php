@@ -161,6 +161,7 @@ final readonly class GatePage
             'locations' => $service->locations->pluck('id')->values()->all(),
             'staff' => $staff,
             'addOns' => array_keys($tariff->addOns),
+            'joins' => $service->kind === 'appointment' && $service->places === 1,
         ];
     }
 

@@ -8,6 +8,8 @@ use App\Bookings\Choice;
 use App\Bookings\KeptQuote;
 use App\Bookings\PriceLists;
 use App\Bookings\Tariffs;
+use App\Bookings\VisitChoice;
+use App\Facts\WholeVisit;
 use App\Models\Business;
 use App\Models\Service;
 use App\Models\Session;
@@ -20,7 +22,17 @@ use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Visit;
 
-/** What a choice costs, line by line: with anyone, and before a time is chosen, the least it can cost. */
+/**
+ * What a choice costs, line by line: with anyone, and before a time is chosen, the least it can cost.
+ *
+ * @phpstan-type Shown array{
+ *     minutes: int, priced: bool, exact: bool, total: int, dueNow: int, keepsCard: bool,
+ *     lines: list<array{
+ *         kind: string, label: string, amount: int, id?: string, quantity?: int, net?: int, line?: int,
+ *     }>,
+ *     includedTax: list<array{name: string, percent: string, amount: int}>,
+ * }
+ */
 final readonly class GateQuote
 {
     public function __construct(private Tariffs $tariffs, private PriceLists $lists)
@@ -29,7 +41,7 @@ final readonly class GateQuote
 
     /**
      * @param  int|null  $start instant; null: not chosen yet
-     * @return array<string, mixed>
+     * @return Shown
      *
      * @throws ModelNotFoundException where clients cannot book the service
      */
@@ -69,6 +81,32 @@ final readonly class GateQuote
             'total' => $quote->total ?? 0,
             'dueNow' => $quote->dueNow,
             'keepsCard' => $quote->keepsCard,
+        ];
+    }
+
+    /**
+     * What a visit of several services costs (rules.md T20): each by itself, and all of them together. When the later
+     * ones begin is not known before the time is kept.
+     *
+     * @param  int|null  $start instant of the first; null: not chosen yet
+     * @return Shown
+     */
+    public function ofVisit(Business $business, VisitChoice $visit, ?int $start = null): array
+    {
+        $quotes = [];
+        foreach ($visit->parts as $i => $part) {
+            $quotes[] = $this->of($business, $part, $i === 0 && ! $visit->anyOrder ? $start : null);
+        }
+
+        return [
+            'minutes' => array_sum(array_column($quotes, 'minutes')),
+            'priced' => ! in_array(false, array_column($quotes, 'priced'), true),
+            'exact' => ! in_array(false, array_column($quotes, 'exact'), true),
+            'lines' => WholeVisit::lines(array_column($quotes, 'lines')),
+            'includedTax' => WholeVisit::taxes(array_merge(...array_column($quotes, 'includedTax'))),
+            'total' => array_sum(array_column($quotes, 'total')),
+            'dueNow' => array_sum(array_column($quotes, 'dueNow')),
+            'keepsCard' => in_array(true, array_column($quotes, 'keepsCard'), true),
         ];
     }
 

@@ -50,7 +50,7 @@ final readonly class PayOnline
             if ($sale === null || ! $this->may($locked, Balance::of($locked))) {
                 return null;
             }
-            ($this->open)($locked, $sale->owed());
+            ($this->open)($locked, [$sale->owed()]);
 
             return $sale->payments()
                 ->where('state', PaymentState::Open)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Bookings\VisitParts;
 use App\Models\Attachment;
 use App\Models\Booking;
 use App\Models\Business;
@@ -52,6 +53,24 @@ final readonly class Questions
     }
 
     /**
+     * The same of each part of a visit, by booking.
+     *
+     * @param  array<string, mixed>  $given by question
+     * @return array<string, list<array{question: string, answer: string, file?: string}>>
+     *
+     * @throws ValidationException by question, "answers.{id}"
+     */
+    public static function ofVisit(Business $business, Booking $booking, array $given): array
+    {
+        $answers = [];
+        foreach (VisitParts::of($booking) ?: [$booking] as $part) {
+            $answers[$part->id] = self::answers($business, $part, $given);
+        }
+
+        return $answers;
+    }
+
+    /**
      * @param  array<string, mixed>  $given by question
      * @return list<array{question: string, answer: string, file?: string}>
      *
@@ -77,7 +96,7 @@ final readonly class Questions
                 $question->type === 'file' && $answer !== []
                     ? Attachment::query()
                         ->where('business_id', $business->id)
-                        ->where('booking_id', $booking->id)
+                        ->whereIn('booking_id', self::together($booking))
                         ->find($answer[0])
                     : null;
             $problem = self::problem($question, $answer, $file);
@@ -93,6 +112,14 @@ final readonly class Questions
         }
 
         return $wrong === [] ? $kept : throw ValidationException::withMessages($wrong);
+    }
+
+    /** @return list<string> ids of the bookings whose files can be an answer: it was sent for the visit's first part */
+    private static function together(Booking $booking): array
+    {
+        return $booking->visit_id === null
+            ? [$booking->id]
+            : array_map(static fn (Booking $part): string => $part->id, VisitParts::of($booking));
     }
 
     /** @return Collection<int, Question> */

@@ -6,9 +6,11 @@ namespace App\Gate;
 
 use App\Bookings\Choice;
 use App\Bookings\Tariffs;
+use App\Bookings\VisitChoice;
 use App\Models\Business;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use YardBell\Core\Availability\VisitAsk;
 
 /**
  * Reads what a client has chosen so far, from a question or from what is sent. By hand: it is read for every look at
@@ -32,32 +34,81 @@ final readonly class ReadChoice
     /** @throws ValidationException by field */
     public function __invoke(Request $request, Business $business, string $service): Choice
     {
-        $addOns = self::addOns($request->input('addOns'));
+        $party = self::number(
+            $request->input('party'),
+            'party',
+            self::LARGEST_PARTY,
+            'wrong.choice.how_many_come',
+        ) ?? 1;
+
+        return $this->one($request->all(), '', $business, $service, $party);
+    }
+
+    /**
+     * Several services one after the other (rules.md T20): what is chosen first, and what is to follow it.
+     *
+     * @return VisitChoice|null null: one alone
+     *
+     * @throws ValidationException by field
+     */
+    public function visit(Request $request, Business $business, Choice $first): ?VisitChoice
+    {
+        $then = $request->input('then');
+        $then = is_string($then) ? json_decode($then, true) ?? $then : $then; // in an address it is written as JSON
+        if ($then === null || $then === []) {
+            return null;
+        }
+        if (! is_array($then) || ! array_is_list($then) || count($then) >= VisitAsk::MOST) {
+            throw ValidationException::withMessages(['then' => 'wrong.desk.how_many_parts?most='.VisitAsk::MOST]);
+        }
+        $parts = [$first];
+        foreach ($then as $i => $given) {
+            $service = is_array($given) ? $given['service'] ?? null : null;
+            if (! is_array($given) || ! is_string($service) || GatePage::offered($business)->find($service) === null) {
+                throw ValidationException::withMessages(["then.{$i}.service" => 'wrong.desk.which_service']);
+            }
+            $parts[] = $this->one($given, "then.{$i}.", $business, $service, $first->party);
+        }
+        $wait = filter_var(
+            $request->input('maxWait') ?? 0,
+            FILTER_VALIDATE_INT,
+            ['options' => ['min_range' => 0, 'max_range' => VisitAsk::LONGEST_WAIT]],
+        );
+        if ($wait === false) {
+            throw ValidationException::withMessages([
+                'maxWait' => 'wrong.desk.how_long_a_wait?most='.VisitAsk::LONGEST_WAIT,
+            ]);
+        }
+
+        return new VisitChoice($parts, $wait, $request->boolean('anyOrder'), $request->boolean('samePerson'));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $given
+     * @param  string  $at before the names of its fields
+     */
+    private function one(array $given, string $at, Business $business, string $service, int $party): Choice
+    {
+        $addOns = self::addOns($given['addOns'] ?? null, $at);
 
         return new Choice(
             $service,
-            self::id($request, 'staff', 'wrong.choice.no_such_person'),
+            self::id($given['staff'] ?? null, "{$at}staff", 'wrong.choice.no_such_person'),
+            $party,
             self::number(
-                $request->input('party'),
-                'party',
-                self::LARGEST_PARTY,
-                'wrong.choice.how_many_come',
-            ) ?? 1,
-            self::number(
-                $request->input('minutes'),
-                'minutes',
+                $given['minutes'] ?? null,
+                "{$at}minutes",
                 self::LONGEST_MINUTES,
                 'wrong.choice.length_whole_number',
             ),
-            self::id($request, 'location', 'wrong.choice.no_such_place'),
+            self::id($given['location'] ?? null, "{$at}location", 'wrong.choice.no_such_place'),
             $addOns,
             $this->tariffs->extraMinutes($business, $service, $addOns),
         );
     }
 
-    private static function id(Request $request, string $field, string $sentence): ?string
+    private static function id(mixed $id, string $field, string $sentence): ?string
     {
-        $id = $request->input($field);
         if ($id === null || (is_string($id) && strlen($id) <= self::LONGEST_ID)) {
             return $id;
         }
@@ -76,18 +127,18 @@ final readonly class ReadChoice
     }
 
     /** @return array<string, int> quantity by id */
-    private static function addOns(mixed $given): array
+    private static function addOns(mixed $given, string $at): array
     {
         if (! is_array($given ?? []) || count($given ?? []) > self::MOST) {
             throw ValidationException::withMessages([
-                'addOns' => 'wrong.choice.add_ons_chosen?most='.self::MOST,
+                "{$at}addOns" => 'wrong.choice.add_ons_chosen?most='.self::MOST,
             ]);
         }
         $addOns = [];
         foreach ($given ?? [] as $id => $quantity) {
             $addOns[(string) $id] = (int) self::number(
                 $quantity ?? 0,
-                "addOns.{$id}",
+                "{$at}addOns.{$id}",
                 self::MOST,
                 'wrong.choice.add_on_quantity?most='.self::MOST,
             );

@@ -13,6 +13,8 @@ use YardBell\Core\Booking\State;
  */
 final readonly class Balance
 {
+    private const OVER = [State::Cancelled, State::Declined, State::Expired];
+
     /**
      * @param  int|null  $price null: it is settled at the desk
      * @param  int|null  $from what the price of one that is settled at the desk begins at
@@ -54,9 +56,15 @@ final readonly class Balance
     /** A part of a visit that is over leaves the visit's sale to the parts that are not. */
     private static function sums(Booking $booking): SaleSums
     {
-        $isOver = in_array($booking->state, [State::Cancelled, State::Declined, State::Expired], true);
+        $isLeft = $booking->visit_id !== null &&
+            in_array($booking->state, self::OVER, true) &&
+            Booking::query()
+                ->where('business_id', $booking->business_id)
+                ->where('visit_id', $booking->visit_id)
+                ->whereNotIn('state', self::OVER)
+                ->exists();
 
-        return $isOver && $booking->visit_id !== null ? new SaleSums() : SaleSums::of($booking);
+        return $isLeft ? new SaleSums() : SaleSums::of($booking);
     }
 
     /**
@@ -71,7 +79,7 @@ final readonly class Balance
         ?int $fromPrice = null,
         ?int $fee = null,
     ): self {
-        $over = in_array($state, [State::Cancelled, State::Declined, State::Expired], true);
+        $over = in_array($state, self::OVER, true);
         $owed = match (true) {
             $sums->isSold => $sums->owed,
             $over => 0,

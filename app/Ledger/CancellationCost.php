@@ -9,6 +9,7 @@ use App\Models\Booking;
 use App\Models\Payment;
 use App\Models\PaymentKind;
 use App\Models\PaymentState;
+use App\Models\Sum;
 use App\Support\Clock;
 use App\Support\Instants;
 use YardBell\Core\Booking\State;
@@ -20,8 +21,12 @@ final readonly class CancellationCost
     {
     }
 
-    /** Minor unit. Nothing where nothing was paid and no card is kept: there is nothing to take it from. */
-    public function of(Booking $booking): int
+    /**
+     * Minor unit. Nothing where nothing was paid and no card is kept: there is nothing to take it from.
+     *
+     * @param  int  $taken of what was paid, to be kept for another part of the visit
+     */
+    public function of(Booking $booking, int $taken = 0): int
     {
         $terms = CancellationContent::kept($booking->cancellation)?->toCore();
         if ($booking->state !== State::Confirmed || $terms === null) {
@@ -29,7 +34,38 @@ final readonly class CancellationCost
         }
         $cost = $terms->cost($booking->price, Instants::minute($booking->starts_at), $this->clock->minute());
 
-        return self::keptCard($booking) !== null ? $cost : min($cost, Balance::of($booking)->kept());
+        return self::keptCard($booking) !== null
+            ? $cost
+            : max(0, min($cost, Balance::of($booking)->kept() - $this->feesBeside($booking) - $taken));
+    }
+
+    /**
+     * What cancelling all of them costs: the same money is not kept twice.
+     *
+     * @param  list<Booking>  $parts of one visit
+     */
+    public function ofAll(array $parts): int
+    {
+        $cost = 0;
+        foreach ($parts as $part) {
+            $cost += $this->of($part, $cost);
+        }
+
+        return $cost;
+    }
+
+    /** What is kept already for parts of the same visit that were cancelled before. */
+    private function feesBeside(Booking $booking): int
+    {
+        return $booking->visit_id === null
+            ? 0
+            : Sum::of(
+                Booking::query()
+                    ->where('business_id', $booking->business_id)
+                    ->where('visit_id', $booking->visit_id)
+                    ->where('id', '<>', $booking->id),
+                'fee',
+            );
     }
 
     /** What not coming costs; null: no terms were agreed. */

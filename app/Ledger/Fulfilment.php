@@ -10,6 +10,10 @@ use App\Models\Payment;
 /** What becomes of what was sold when its money comes. Said by the room that sells it. */
 interface Fulfilment
 {
-    /** Within the transaction that has marked the payment and locked both: it is given, or the money goes back. */
-    public function paid(Booking $booking, Payment $payment): void;
+    /**
+     * Within the transaction that has marked the payment and locked all: it is given, or the money goes back.
+     *
+     * @param  non-empty-list<Booking>  $bookings of the payment's sale, in order of time
+     */
+    public function paid(array $bookings, Payment $payment): void;
 }

@@ -45,10 +45,12 @@ final readonly class SettlePayment
         }
     }
 
-    /** Locked in the order in which everybody locks: the booking, its sale, the payment. */
+    /** Locked in the order in which everybody locks: what is booked, its sale, the payment. */
     private function came(string $paymentId, string $saleId, PaymentState $state): void
     {
-        $booking = Booking::query()->where('sale_id', $saleId)->lockForUpdate()->firstOrFail();
+        $bookings = array_values(
+            Booking::query()->where('sale_id', $saleId)->orderBy('id')->lockForUpdate()->get()->all(),
+        );
         $sale = Sale::query()->lockForUpdate()->findOrFail($saleId);
         $payment = Payment::query()->lockForUpdate()->findOrFail($paymentId);
         if (! in_array($payment->state, PaymentState::UNSETTLED, true)) {
@@ -59,10 +61,11 @@ final readonly class SettlePayment
         } else {
             ($this->takeIn)($payment->id);
         }
-        if ($sale->lines()->exists()) {
+        if ($bookings === [] || $sale->lines()->exists()) {
             $this->return->overpaid($sale, TakeIn::BY); // what was paid at the desk meanwhile comes back
         } else {
-            $this->fulfilment->paid($booking, $payment);
+            usort($bookings, static fn (Booking $a, Booking $b): int => $a->starts_at <=> $b->starts_at);
+            $this->fulfilment->paid($bookings, $payment);
         }
     }
 }

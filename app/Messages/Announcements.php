@@ -53,31 +53,40 @@ final readonly class Announcements
      * visit when it begins.
      *
      * @param  non-empty-list<Booking>  $bookings of one client, in order of time
+     * @param  string  $why in somebody's own words
      */
-    public function ofAll(array $bookings, Occasion $occasion): void
+    public function ofAll(array $bookings, Occasion $occasion, string $why = ''): void
     {
         [$first] = $bookings;
-        foreach ($first->visit_id === null ? $bookings : [$first] as $booking) {
-            $this->remind($booking);
+        count($bookings) === 1
+            ? $this->of($first, $occasion, $why)
+            : $this->tellAll($bookings, $occasion, $why);
+        if ($occasion === Occasion::Booked) {
+            array_map($this->remind(...), $first->visit_id === null ? $bookings : [$first]);
         }
-        if (count($bookings) === 1) {
-            $this->of($first, $occasion);
+    }
 
+    /** @param  non-empty-list<Booking>  $bookings */
+    private function tellAll(array $bookings, Occasion $occasion, string $why): void
+    {
+        [$first] = $bookings;
+        if ($first->contact !== null) {
+            $this->mailAll($bookings, $occasion, Audience::Client, $first->contact['email'], $why);
+        }
+        if (in_array($occasion, Occasion::FOR_CLIENT_ALONE, true)) {
             return;
         }
-        if ($first->contact !== null) {
-            $this->mailAll($bookings, $occasion, Audience::Client, $first->contact['email']);
-        }
         $theirs = [];
+        $wanted = $occasion === Occasion::Pending ? Occasion::Booked : $occasion;
         foreach ($bookings as $booking) {
             foreach ($booking->staff()->get() as $member) {
-                if ($member->email !== null && in_array($occasion->value, $member->told_of, true)) {
+                if ($member->email !== null && in_array($wanted->value, $member->told_of, true)) {
                     $theirs[$member->email][] = $booking;
                 }
             }
         }
         foreach ($theirs as $email => $some) {
-            $this->mailAll($some, $occasion, Audience::Staff, (string) $email);
+            $this->mailAll($some, $occasion, Audience::Staff, (string) $email, $why);
         }
         foreach ($first->business()->firstOrFail()->users()->wherePivot('role', 'owner')->get() as $owner) {
             $own = array_map(static fn (Booking $one): string => $one->id, $theirs[$owner->email] ?? []);
@@ -85,16 +94,21 @@ final readonly class Announcements
                 array_filter($bookings, static fn (Booking $one): bool => ! in_array($one->id, $own, true)),
             );
             if ($others !== []) {
-                $this->mailAll($others, $occasion, Audience::Owner, $owner->email);
+                $this->mailAll($others, $occasion, Audience::Owner, $owner->email, $why);
             }
         }
     }
 
     /** @param  non-empty-list<Booking>  $bookings */
-    private function mailAll(array $bookings, Occasion $occasion, Audience $audience, string $recipient): void
-    {
+    private function mailAll(
+        array $bookings,
+        Occasion $occasion,
+        Audience $audience,
+        string $recipient,
+        string $why,
+    ): void {
         $ids = array_map(static fn (Booking $booking): string => $booking->id, $bookings);
-        $this->mail($bookings[0], $occasion, $audience, $recipient, more: ['all' => implode(' ', $ids)]);
+        $this->mail($bookings[0], $occasion, $audience, $recipient, why: $why, more: ['all' => implode(' ', $ids)]);
     }
 
     /**

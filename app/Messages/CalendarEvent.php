@@ -24,7 +24,7 @@ final readonly class CalendarEvent
             'DTSTART' => $facts->start->toDateTime(),
             'DTEND' => $facts->end->toDateTime(),
             'SEQUENCE' => $facts->version,
-            'STATUS' => $method === CalendarMethod::Cancel ? 'CANCELLED' : 'CONFIRMED',
+            'STATUS' => $method === CalendarMethod::Cancel || $facts->isOver() ? 'CANCELLED' : 'CONFIRMED',
             'SUMMARY' => "{$facts->service}, {$facts->business->name}",
             'LOCATION' => $facts->where(),
         ];

@@ -6,6 +6,7 @@ namespace App\Messages;
 
 use App\Facts\BookingFacts;
 use App\Facts\Told;
+use App\Facts\WholeVisit;
 use App\Language\Catalogue;
 use App\Models\Audience;
 use App\Models\Booking;
@@ -19,8 +20,11 @@ final readonly class Particulars
     {
     }
 
-    /** @return list<string> */
-    public function of(Booking $booking, BookingFacts $facts, Audience $audience): array
+    /**
+     * @param  bool  $isPart of several of one visit: what it costs is told of all of them
+     * @return list<string>
+     */
+    public function of(Booking $booking, BookingFacts $facts, Audience $audience, bool $isPart = false): array
     {
         $toClient = $audience === Audience::Client;
         $rows = [
@@ -31,7 +35,7 @@ final readonly class Particulars
             ['link', $facts->meetingLink()],
             ['for', $facts->party > 1 ? $this->catalogue->say('mail.party', ['party' => $facts->party]) : ''],
             ...array_map(fn (array $addOn): array => ['and', $this->addOn($addOn)], $facts->addOns),
-            ...$this->money($booking, $toClient),
+            ...$isPart ? [['terms', $this->told->of($booking, $toClient)['terms']]] : $this->money($booking, $toClient),
             ['client', $toClient || $facts->contact === null ? '' : implode(', ', array_filter($facts->contact))],
         ];
         // What somebody typed goes only to an address that is theirs, so that nobody writes to strangers through us.
@@ -45,6 +49,19 @@ final readonly class Particulars
             ),
             ...$this->labelled($isTyped && $facts->note !== '' ? [['note', $facts->note]] : []),
         ];
+    }
+
+    /**
+     * What a visit costs, and how it stands, once for all of its parts.
+     *
+     * @param  non-empty-list<Booking>  $parts in order of time
+     * @return list<string>
+     */
+    public function ofVisit(array $parts, Audience $audience): array
+    {
+        $rows = array_slice($this->money(WholeVisit::of($parts), $audience === Audience::Client), 0, 2);
+
+        return $this->labelled(array_values(array_filter($rows, static fn (array $row): bool => $row[1] !== '')));
     }
 
     private function with(BookingFacts $facts): string

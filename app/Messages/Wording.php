@@ -87,6 +87,8 @@ final readonly class Wording
         [$facts] = $all;
         $toClient = $entry->audience === Audience::Client;
         $isOne = count($all) === 1;
+        $isVisit = ! $isOne && $booking->visit_id !== null; // one link shows all of it, and it costs once
+        $hasOneLink = $isOne || $isVisit;
         $method = $toClient ? CalendarMethod::for($entry->occasion) : null;
         $occasion = $entry->occasion->value.($isOne ? '' : '_several');
         $subject = $this->catalogue->say("mail.subject.{$occasion}", [
@@ -99,15 +101,16 @@ final readonly class Wording
             $toClient ? $this->toClient($occasion, $facts) : $this->toHouse($occasion, $facts, count($all) - 1),
             ...array_map(
                 fn (Booking $one, BookingFacts $its): string => trim(implode("\n", [
-                    ...$this->particulars->of($one, $its, $entry->audience),
-                    $isOne ? '' : $link($one),
+                    ...$this->particulars->of($one, $its, $entry->audience, $isVisit),
+                    $hasOneLink ? '' : $link($one),
                 ]), "\n"),
                 $bookings,
                 $all,
             ),
+            $isVisit ? implode("\n", $this->particulars->ofVisit($bookings, $entry->audience)) : '',
             $entry->text('why') === '' ? '' : "\"{$entry->text('why')}\"",
             implode("\n", $this->suggested($entry, $booking, $facts)),
-            $isOne ? $link($booking) : '',
+            $hasOneLink ? $link($booking) : '',
             $facts->business->name,
         ]);
         if ($method !== null && ! $isOne) {

@@ -16,9 +16,9 @@ final class Sum
      *
      * @param  Builder<M>|HasMany<M, covariant Model>  $query
      */
-    public static function of(Builder|HasMany $query): int
+    public static function of(Builder|HasMany $query, string $column = 'amount'): int
     {
-        $sum = $query->sum('amount');
+        $sum = $query->sum($column);
 
         return is_numeric($sum) ? (int) $sum : 0;
     }

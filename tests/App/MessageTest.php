@@ -112,7 +112,7 @@ it('writes what somebody typed only to an address that is theirs', function (): 
             'email' => 'victim@post.example',
             'phone' => '',
             'note' => 'at pots.example',
-            'answers' => [['question' => 'Why?', 'answer' => 'cheap pots']],
+            'answers' => [$held->id => [['question' => 'Why?', 'answer' => 'cheap pots']]],
         ]);
 
         return $held->refresh();

@@ -25,7 +25,7 @@ final readonly class AskDeskTimes
         $given = Given::in($request->validate(
             [
                 ...DeskChoice::rules($business),
-                'date' => 'required|date_format:Y-m-d|after:1970-01-01|before:2199-01-01',
+                'date' => 'bail|required|string|date_format:Y-m-d|after:1970-01-01|before:2199-01-01',
                 'at' => 'nullable|date_format:H:i',
                 'people' => 'nullable|array|list|max:200',
                 'people.*' => 'string|max:26',

@@ -7,7 +7,6 @@ namespace App\Board\Http;
 use App\Board\BookingCard;
 use App\Bookings\CancelBooking;
 use App\Bookings\Repeated;
-use App\Bookings\VisitParts;
 use App\Http\Asker;
 use App\Models\User;
 use App\Support\Given;
@@ -30,12 +29,9 @@ final readonly class CancelFromCard
             ['why' => 'nullable|string|max:300', 'later' => 'nullable|boolean', 'whole' => 'nullable|boolean'],
             ['why.max' => 'wrong.plain.most_characters_fit?max=:max'],
         ));
-        $booking = ($this->cancel)($business->id, $id, $user->name, $given->text('why'));
-        $others = [
-            ...$given->bool('later') ? Repeated::after($booking) : [],
-            ...$given->bool('whole') ? VisitParts::besides($booking) : [],
-        ];
-        foreach ($others as $other) {
+        $asked = [$business->id, $id, $user->name, $given->text('why')];
+        $booking = $given->bool('whole') ? $this->cancel->visit(...$asked) : ($this->cancel)(...$asked);
+        foreach ($given->bool('later') ? Repeated::after($booking) : [] as $other) {
             ($this->cancel)($business->id, $other->id, $user->name, $given->text('why'));
         }
 

@@ -32,6 +32,10 @@ final readonly class AskOpenTimes
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
 
-        return JsonResponse::fromJsonString($this->times->answer($business, $choice, $fromDay));
+        $visit = $this->read->visit($request, $business, $choice);
+
+        return $visit === null
+            ? JsonResponse::fromJsonString($this->times->answer($business, $choice, $fromDay))
+            : new JsonResponse($this->times->ofVisit($business, $visit, $fromDay));
     }
 }

@@ -32,6 +32,13 @@ final readonly class AskQuote
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
 
-        return new JsonResponse($this->quote->of($business, ($this->read)($request, $business, $service), $start));
+        $choice = ($this->read)($request, $business, $service);
+        $visit = $this->read->visit($request, $business, $choice);
+
+        return new JsonResponse(
+            $visit === null
+                ? $this->quote->of($business, $choice, $start)
+                : $this->quote->ofVisit($business, $visit, $start),
+        );
     }
 }

@@ -51,7 +51,7 @@ final readonly class Book
             'email' => trim($details['email']),
             'phone' => PhoneNumber::canonical($details['phone'] ?? '', $business->time_zone),
             'note' => trim($details['note'] ?? ''),
-            'answers' => Questions::answers($business, $booking, $request->array('answers')),
+            'answers' => Questions::ofVisit($business, $booking, $request->array('answers')),
             'payNow' => (bool) ($details['payNow'] ?? false),
         ]);
 

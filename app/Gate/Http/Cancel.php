@@ -11,8 +11,9 @@ use App\Gate\LinkedBooking;
 use App\Support\ClientLink;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use YardBell\Core\Booking\State;
 
-/** The client cancels, or lets go of a time that is only held. */
+/** The client cancels all of a visit, or one part of it alone, or lets go of what is only held. */
 final readonly class Cancel
 {
     public function __construct(
@@ -28,6 +29,10 @@ final readonly class Cancel
         $this->links->check($request, $id);
         $booking = $this->linked->find($id);
 
-        return new JsonResponse($this->shape->of(($this->cancel)($booking->business_id, $id, History::BY_CLIENT)));
+        $alone = $request->boolean('alone') && $booking->state !== State::Held;
+        $asked = [$booking->business_id, $id, History::BY_CLIENT];
+        $cancelled = $alone ? ($this->cancel)(...$asked) : $this->cancel->visit(...$asked);
+
+        return new JsonResponse($this->shape->of($cancelled));
     }
 }

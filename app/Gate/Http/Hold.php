@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\HoldTime;
+use App\Bookings\HoldVisit;
 use App\Bookings\Visitor;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
@@ -24,6 +25,7 @@ final readonly class Hold
     public function __construct(
         private Published $published,
         private HoldTime $hold,
+        private HoldVisit $visit,
         private ClientBooking $shape,
         private ReadChoice $read,
     ) {
@@ -46,15 +48,13 @@ final readonly class Hold
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
 
-        return new JsonResponse(
-            $this->shape->of(
-                ($this->hold)(
-                    $business,
-                    ($this->read)($request, $business, $service->id)->at($start),
-                    Visitor::from((string) $request->ip(), config()->string('app.key')),
-                ),
-            ),
-            201,
-        );
+        $visitor = Visitor::from((string) $request->ip(), config()->string('app.key'));
+        $choice = ($this->read)($request, $business, $service->id);
+        $visit = $this->read->visit($request, $business, $choice);
+        $held = $visit === null
+            ? ($this->hold)($business, $choice->at($start), $visitor)
+            : ($this->visit)($business, $visit, $start, $visitor);
+
+        return new JsonResponse($this->shape->of($held), 201);
     }
 }
