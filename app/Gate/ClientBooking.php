@@ -61,11 +61,7 @@ final readonly class ClientBooking
                     : $booking->state->value,
             'start' => $facts->start->format('Y-m-d\TH:i\Z'),
             'end' => $whole->endsAt()->format('Y-m-d\TH:i\Z'),
-            'service' => [
-                'id' => $booking->service_id,
-                'name' => $booking->service_name,
-                'minutes' => $booking->minutes,
-            ],
+            'service' => self::service($booking),
             'staff' => $facts->marks(),
             'location' => $this->place($facts),
             'parts' => count($parts) === 1 ? [] : array_map($this->part(...), $parts),
@@ -116,13 +112,23 @@ final readonly class ClientBooking
         return [
             'id' => $part->id,
             'state' => $part->state->value,
-            'service' => $part->service_name,
+            'service' => self::service($part),
             'start' => $part->starts_at->format('Y-m-d\TH:i\Z'),
             'end' => $part->endsAt()->format('Y-m-d\TH:i\Z'),
             'staff' => array_map(Mark::of(...), array_values($part->staff()->get()->all())),
             'cancelCosts' => $this->cost->of($part),
             'mayCancel' => $this->mayCancel($part),
             'query' => $this->links->query($part),
+        ];
+    }
+
+    /** @return array{id: string, name: string, minutes: int} */
+    private static function service(Booking $booking): array
+    {
+        return [
+            'id' => $booking->service_id,
+            'name' => $booking->service_name,
+            'minutes' => $booking->minutes,
         ];
     }
 

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Bookings\Choice;
+use App\Bookings\VisitChoice;
 use App\Models\Business;
 use App\Support\Given;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
+use YardBell\Core\Availability\VisitAsk;
 use YardBell\Core\Time\InvalidTime;
 use YardBell\Core\Time\Wall;
 
@@ -34,6 +36,44 @@ final class GateLink
             in_array($minutes, $one?->ints('lengths') ?? [], true) ? $minutes : null,
             count($places) > 1 ? (in_array($place, $places, true) ? $place : $places[0]) : null,
         );
+    }
+
+    /**
+     * What is to follow it in the same visit: ?then=SERVICE,SERVICE/with/STAFF/for/MINUTES&wait=…&order=any&same=1.
+     *
+     * @param  list<Given>  $offered services of the page
+     * @return VisitChoice|null null: nothing, or what cannot be a visit
+     */
+    public function visit(Request $request, Business $business, array $offered, Choice $first): ?VisitChoice
+    {
+        $parts = [$first];
+        foreach (array_filter(explode(',', self::text($request, 'then'))) as $said) {
+            $words = explode('/', $said);
+            $one = self::named($offered, $words[0]);
+            if ($one === null || ! $one->bool('joins') || count($parts) === VisitAsk::MOST) {
+                return null;
+            }
+            $minutes = filter_var(self::after('for', $words), FILTER_VALIDATE_INT);
+            $parts[] = new Choice(
+                $words[0],
+                self::staff($business, $one->strings('staff'), self::after('with', $words)),
+                $first->party,
+                in_array($minutes, $one->ints('lengths'), true) ? $minutes : null,
+            );
+        }
+        $joins = self::named($offered, $first->service)?->bool('joins') === true;
+        $wait = max(0, min(VisitAsk::LONGEST_WAIT, self::number($request, 'wait') ?? 0));
+        [$order, $same] = [self::text($request, 'order') === 'any', self::text($request, 'same') === '1'];
+
+        return $joins && count($parts) > 1 ? new VisitChoice($parts, $wait, $order, $same) : null;
+    }
+
+    /** @param  list<string>  $words */
+    private static function after(string $word, array $words): string
+    {
+        $place = array_search($word, $words, true);
+
+        return $place === false ? '' : $words[$place + 1] ?? '';
     }
 
     /** The day from which times are shown: that of ?at, or of ?from; null: today. */

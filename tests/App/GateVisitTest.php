@@ -83,7 +83,7 @@ it('refuses what is no visit', function (): void {
 
 it('holds and books all of it, as one sale, and tells of it once', function (): void {
     $held = ($this->hold)()->assertCreated()->json();
-    expect(array_column($held['parts'], 'service'))->toBe(['Glazing', 'Lesson'])
+    expect(array_column(array_column($held['parts'], 'service'), 'name'))->toBe(['Glazing', 'Lesson'])
         ->and($held['start'])->toBe(Yard::at('10:00'))
         ->and($held['end'])->toBe(Yard::at('11:25'))
         ->and($held['total'])->toBe(6300)

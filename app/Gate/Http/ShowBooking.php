@@ -53,7 +53,7 @@ final readonly class ShowBooking
                 'service' => $booking->service_name,
                 'business' => $business->name,
             ]),
-            'first' => ['page' => $this->page->of($business), 'times' => null, 'quote' => null, 'booking' => $shown],
+            'first' => ['page' => $this->page->of($business), 'times' => null, 'quote' => null, 'visit' => null, 'booking' => $shown],
         ]);
     }
 

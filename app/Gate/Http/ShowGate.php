@@ -6,6 +6,7 @@ namespace App\Gate\Http;
 
 use App\Bookings\Choice;
 use App\Bookings\OpenTimes;
+use App\Bookings\VisitChoice;
 use App\Gate\GateLink;
 use App\Gate\GatePage;
 use App\Gate\GateQuote;
@@ -38,6 +39,7 @@ final readonly class ShowGate
         $ids = array_map(static fn (Given $one): string => $one->string('id'), $offered);
         $service = is_string($asked) && in_array($asked, $ids, true) ? $asked : $ids[0] ?? null;
         $choice = $service === null ? null : $this->linked->choice($request, $business, $offered, $service);
+        $visit = $choice === null ? null : $this->linked->visit($request, $business, $offered, $choice);
 
         $facts = $this->facts->of($business, $page, $service === $asked ? $service : null);
 
@@ -48,19 +50,39 @@ final readonly class ShowGate
             'first' => [
                 'page' => $page,
                 ...$choice === null
-                    ? ['times' => null, 'quote' => null]
-                    : $this->first($business, $choice, $this->linked->day($request, $business)),
+                    ? ['times' => null, 'quote' => null, 'visit' => null]
+                    : $this->first($business, $choice, $visit, $this->linked->day($request, $business)),
                 'booking' => null,
             ],
         ]);
     }
 
-    /** @return array{times: mixed, quote: array<string, mixed>} */
-    private function first(Business $business, Choice $choice, ?int $day): array
+    /** @return array{times: mixed, quote: array<string, mixed>, visit: array<string, mixed>|null} */
+    private function first(Business $business, Choice $choice, ?VisitChoice $visit, ?int $day): array
     {
-        return [
-            'times' => json_decode($this->times->answer($business, $choice, $day), flags: JSON_THROW_ON_ERROR),
-            'quote' => $this->quote->of($business, $choice),
-        ];
+        return $visit === null
+            ? [
+                'times' => json_decode($this->times->answer($business, $choice, $day), flags: JSON_THROW_ON_ERROR),
+                'quote' => $this->quote->of($business, $choice),
+                'visit' => null,
+            ]
+            : [
+                'times' => $this->times->ofVisit($business, $visit, $day),
+                'quote' => $this->quote->ofVisit($business, $visit),
+                'visit' => [
+                    'then' => array_map(
+                        static fn (Choice $part): array => [
+                            'service' => $part->service,
+                            'staff' => $part->member,
+                            'minutes' => $part->minutes,
+                            'addOns' => (object) [],
+                        ],
+                        array_slice($visit->parts, 1),
+                    ),
+                    'maxWait' => $visit->maxWait,
+                    'anyOrder' => $visit->anyOrder,
+                    'samePerson' => $visit->samePerson,
+                ],
+            ];
     }
 }

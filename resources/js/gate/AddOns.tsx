@@ -3,13 +3,20 @@ import type { Ask, Page, Service } from './types';
 import * as say from '@words/gate';
 import './AddOns.css';
 
-type Props = { page: Page; service: Service; chosen: Ask['addOns']; onChoose: (addOns: Ask['addOns']) => void };
+type Props = {
+  page: Page;
+  service: Service;
+  /** One that follows another in the same visit. */
+  isFurther?: boolean;
+  chosen: Ask['addOns'];
+  onChoose: (addOns: Ask['addOns']) => void;
+};
 
 /** Most of one add-on. */
 const MOST = 20;
 
 /** What can be had with it, and how many. */
-export function AddOns({ page, service, chosen, onChoose }: Props) {
+export function AddOns({ page, service, isFurther = false, chosen, onChoose }: Props) {
   const offered = page.addOns.filter((one) => service.addOns.includes(one.id));
   if (offered.length === 0) {
     return null;
@@ -20,7 +27,7 @@ export function AddOns({ page, service, chosen, onChoose }: Props) {
   };
   return (
     <fieldset className="add-ons">
-      <legend>{say.withIfLike}</legend>
+      <legend>{isFurther ? say.withServiceIfLike({ service: service.name }) : say.withIfLike}</legend>
       {offered.map((one) => {
         const quantity = chosen[one.id] ?? 0;
         const says = [

@@ -1,4 +1,4 @@
-import { PARTS } from './parts';
+import { PART_NAMES, PARTS } from './parts';
 import { useState } from 'react';
 import { dateParts, minuteOfDay } from '../lib/format';
 import { AlmanacBar } from './AlmanacBar';
@@ -89,7 +89,7 @@ export function Almanac({ times, show, chosen, hour, onPick }: Props) {
                           aria-expanded={isOpen && opened.from === i}
                           onClick={() => toggle(i)}
                         >
-                          {part} <b>{inPart.length === 0 ? '–' : inPart.length}</b>
+                          {PART_NAMES[part]} <b>{inPart.length === 0 ? '–' : inPart.length}</b>
                         </button>
                       );
                     })}

@@ -27,11 +27,11 @@ type Props = {
 };
 
 /** What is asked for a service, some of it only after an earlier answer; hidden ones come from the link. */
-export const askedFor = (questions: readonly Question[], service: string, answers: Answers): Question[] =>
+export const askedFor = (questions: readonly Question[], services: readonly string[], answers: Answers): Question[] =>
   questions.filter(
     (one) =>
       one.type !== 'hidden' &&
-      (one.services === null || one.services.includes(service)) &&
+      (one.services === null || one.services.some((id) => services.includes(id))) &&
       (one.shownIf === null || [answers[one.shownIf.question] ?? []].flat().includes(one.shownIf.answer)),
   );
 

@@ -82,7 +82,7 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
       />
       <Asked
         booking={held}
-        questions={askedFor(page.questions, held.service.id, answers)}
+        questions={askedFor(page.questions, [held.service.id, ...held.parts.map((part) => part.service.id)], answers)}
         answers={answers}
         wrong={refused?.fields ?? {}}
         onAnswer={(id, answer) => setAnswers((now) => ({ ...now, [id]: answer }))}

@@ -5,11 +5,13 @@ import { cityOf, moment } from '../lib/format';
 import { Trouble } from '../ui/Trouble';
 import { AddOns } from './AddOns';
 import { Almanac } from './Almanac';
+import { HowTheyFollow } from './HowTheyFollow';
 import { Sentence } from './Sentence';
 import { Soonest } from './Soonest';
 import type { Page, Service, Start } from './types';
 import type { useGate } from './useGate';
 import { useOwnZone } from './useOwnZone';
+import { withThen } from './visits';
 import * as say from '@words/gate';
 import './Finding.css';
 
@@ -39,6 +41,7 @@ export function Finding({ page, service, gate }: Props) {
   return (
     <div className="grid content-start gap-3.5">
       <Sentence page={page} ask={ask} onService={gate.chooseService} onChoose={gate.choose} />
+      {ask.then.length > 0 && <HowTheyFollow ask={ask} onChoose={gate.choose} />}
       <div className="about" data-pictured={service.picture !== null}>
         {service.picture !== null && <img src={`/pictures/${service.picture}`} alt="" />}
         <div className="grid content-start gap-2">
@@ -46,6 +49,16 @@ export function Finding({ page, service, gate }: Props) {
           {service.approval && <Notice id="asks-first">{say.askForTimeHere}</Notice>}
         </div>
         <AddOns page={page} service={service} chosen={ask.addOns} onChoose={(addOns) => gate.choose({ addOns })} />
+        {ask.then.map((then, i) => (
+          <AddOns
+            key={i}
+            page={page}
+            service={page.services.find((one) => one.id === then.service) ?? service}
+            isFurther
+            chosen={then.addOns}
+            onChoose={(addOns) => gate.choose({ then: withThen(ask.then, i, { addOns }) })}
+          />
+        ))}
       </div>
       {gate.trouble !== null && (
         <Trouble of={gate.trouble}>

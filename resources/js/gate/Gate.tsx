@@ -6,7 +6,7 @@ import { Foot } from './Foot';
 import { Head } from './Head';
 import { Slip } from './Slip';
 import { bookedFacts, chosenFacts } from './slipFacts';
-import type { Page, Quote, Times } from './types';
+import type { First, Page, Quote, Times, VisitAsk } from './types';
 import { useGate } from './useGate';
 import * as say from '@words/gate';
 import './Gate.css';
@@ -15,7 +15,7 @@ const details = () => import('./DetailsForm');
 /** Needed once a time is kept: loaded when one is chosen. */
 const DetailsForm = lazy(async () => ({ default: (await details()).DetailsForm }));
 
-export function Gate({ page, times, quote }: { page: Page; times: Times | null; quote: Quote | null }) {
+export function Gate({ page, times, quote, visit }: Omit<First, 'booking'>) {
   return (
     <>
       <Head page={page} />
@@ -25,15 +25,17 @@ export function Gate({ page, times, quote }: { page: Page; times: Times | null; 
           <p>{say.comeBackLittleLater}</p>
         </main>
       ) : (
-        <GateWithTimes page={page} first={times} firstQuote={quote} />
+        <GateWithTimes page={page} first={times} firstQuote={quote} visit={visit} />
       )}
       <Foot page={page} />
     </>
   );
 }
 
-function GateWithTimes({ page, first, firstQuote }: { page: Page; first: Times; firstQuote: Quote }) {
-  const gate = useGate(page, first, firstQuote);
+type Props = { page: Page; first: Times; firstQuote: Quote; visit: VisitAsk | null };
+
+function GateWithTimes({ page, first, firstQuote, visit }: Props) {
+  const gate = useGate(page, first, firstQuote, visit);
   const { ask, held, start } = gate;
   useEffect(() => {
     if (start !== null) {

@@ -5,17 +5,25 @@ import { SentenceChoice } from './SentenceChoice';
 import type { Page, Service } from './types';
 import * as say from '@words/gate';
 
-type Props = { page: Page; service: Service; onService: (id: string) => void };
+type Props = {
+  page: Page;
+  /** What can be chosen. */
+  from: readonly Service[];
+  service: Service | undefined;
+  /** Where none is chosen yet. */
+  shown?: string;
+  onService: (id: string) => void;
+};
 
 /** What one would like: services under their headings. */
-export function ServiceChoice({ page, service, onService }: Props) {
+export function ServiceChoice({ page, from, service, shown, onService }: Props) {
   return (
     <SentenceChoice
-      label={say.whatWouldLike}
-      value={service.id}
-      groups={grouped(page)}
+      label={service === undefined ? say.whatComesThen : say.whatWouldLike}
+      value={service?.id ?? ''}
+      groups={grouped(page, from)}
       onChange={onService}
-      shown={service.name}
+      shown={service?.name ?? shown ?? ''}
     />
   );
 }
@@ -26,13 +34,13 @@ const lengthsOf = (service: Service): string =>
     : duration(service.minutes);
 
 /** By category, in their order; what is in none comes last. */
-function grouped(page: Page): OptionGroup[] {
+function grouped(page: Page, from: readonly Service[]): OptionGroup[] {
   return [...page.categories, { id: '', name: page.categories.length === 0 ? '' : say.more, picture: null }]
     .map(({ id, name, picture }) => ({
       id,
       name,
       picture,
-      options: page.services
+      options: from
         .filter((one) => (one.category ?? '') === id)
         .map((one) => ({
           value: one.id,

@@ -10,6 +10,8 @@ export type SlipFacts = {
   end: string | null;
   zone: string;
   who: string;
+  /** Of a visit of several services, in words. */
+  parts: readonly string[];
   where: string;
   lines: readonly { label: string; amount: number; free: boolean }[];
   /** What it costs altogether, in words. */
@@ -48,8 +50,17 @@ export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNo
           </>
         )}
         <br />
-        {facts.who}
-        <br />
+        {facts.who !== '' && (
+          <>
+            {facts.who}
+            <br />
+          </>
+        )}
+        {facts.parts.map((part) => (
+          <span key={part} className="block">
+            {part}
+          </span>
+        ))}
         {facts.where}
       </p>
       {facts.lines.map((line, i) => (

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { PARTS } from './parts';
+import { PART_NAMES, PARTS } from './parts';
 import type { Start } from './types';
 import * as say from '@words/gate';
 
@@ -25,8 +25,14 @@ export function Starts({ starts, from, chosen, hour, onPick }: Props) {
   return (
     <div ref={box} className="mt-1.5 grid gap-2 rounded-xl border border-line bg-paper p-3 sm:ml-[9.5rem]">
       {shown.map((one) => (
-        <div key={one} className="flex flex-wrap items-center gap-1.5" role="group" aria-label={one} data-row={one}>
-          <span className="w-20 text-sm text-soft">{one}</span>
+        <div
+          key={one}
+          className="flex flex-wrap items-center gap-1.5"
+          role="group"
+          aria-label={PART_NAMES[one]}
+          data-row={one}
+        >
+          <span className="w-20 text-sm text-soft">{PART_NAMES[one]}</span>
           <span className="flex flex-1 flex-wrap gap-1.5">
             {starts
               .filter((start) => start.part === one)

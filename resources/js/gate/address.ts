@@ -1,29 +1,39 @@
-import type { Ask } from './types';
+import type { Ask, Then } from './types';
 
 /**
  * The address of what is chosen, by which it can be shared and found again (GateLink reads it). What else a link says
  * stays in it: a code, a language, answers.
  */
-export function addressOf({ service, staff, party, minutes, location }: Ask, from: string, today: string): string {
-  const said = new URLSearchParams(window.location.search);
+export function addressOf(ask: Ask, from: string, today: string): string {
+  const { service, staff, party, minutes, location, then, maxWait, anyOrder, samePerson } = ask;
+  const isVisit = then.length > 0;
+  const query = new URLSearchParams(window.location.search);
   const parts = {
     service,
     with: staff,
     place: location,
     minutes,
     party: party > 1 ? party : null,
+    then: isVisit ? then.map(said).join(',') : null,
+    wait: isVisit && maxWait > 0 ? maxWait : null,
+    order: isVisit && anyOrder ? 'any' : null,
+    same: isVisit && samePerson ? 1 : null,
     from: from > today ? from : null,
     at: null,
   };
   for (const [name, value] of Object.entries(parts)) {
     if (value === null) {
-      said.delete(name);
+      query.delete(name);
     } else {
-      said.set(name, String(value));
+      query.set(name, String(value));
     }
   }
-  return `?${said.toString()}`;
+  return `?${query.toString()}`;
 }
+
+/** "SERVICE/with/STAFF/for/MINUTES" */
+const said = ({ service, staff, minutes }: Then): string =>
+  `${service}${staff === null ? '' : `/with/${staff}`}${minutes === null ? '' : `/for/${minutes}`}`;
 
 /** The start that a link names, where it is to be had. */
 export const startOfLink = (): string | null => new URLSearchParams(window.location.search).get('at');

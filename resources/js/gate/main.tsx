@@ -15,7 +15,7 @@ if (root !== null && data !== undefined && data !== '') {
   const first: First = JSON.parse(data);
   createRoot(root).render(
     first.booking === null ? (
-      <Gate page={first.page} times={first.times} quote={first.quote} />
+      <Gate page={first.page} times={first.times} quote={first.quote} visit={first.visit} />
     ) : (
       <Suspense>
         <BookingPage first={first.booking} page={first.page} />

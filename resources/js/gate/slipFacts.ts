@@ -1,9 +1,10 @@
-import { listed, money } from '../lib/format';
+import { clock, listed, money } from '../lib/format';
 import { priceWords, termsWords } from '../words/prices';
 import { lineWords } from '../words/lines';
 import { pays } from './pays';
 import type { SlipFacts } from './Slip';
 import type { Ask, Booking, Page, Quote, Service, Start } from './types';
+import { servicesOf } from './visits';
 import * as say from '@words/gate';
 
 /** What the slip says while somebody chooses. */
@@ -15,11 +16,18 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
     page.locations.find((one) => one.id === ask.location) ??
     page.locations.find((one) => service.locations.includes(one.id));
   return {
-    title: say.serviceFor({ service: service.name, party: ask.party }),
+    title: say.serviceFor({ service: listed(servicesOf(page, ask).map((one) => one.name)), party: ask.party }),
     start: start?.at ?? null,
     end: start === null ? null : endOf(start.at, start.minutes ?? quote.minutes),
     zone: page.business.timeZone,
-    who: service.session ? say.inGroup : who === undefined ? say.withWhoeverFree : say.withPeople({ who }),
+    who: service.session
+      ? say.inGroup
+      : ask.then.length > 0
+        ? say.oneAfterAnother
+        : who === undefined
+          ? say.withWhoeverFree
+          : say.withPeople({ who }),
+    parts: [],
     where: whereOf(place),
     lines: quote.lines.map((line) => lineFacts(line, ask.party)),
     taxes: taxWords(quote.includedTax, currency),
@@ -38,11 +46,21 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
 /** The same of what is held or booked: told by the server, as on the card and in mails. */
 export function bookedFacts(booking: Booking): SlipFacts {
   return {
-    title: say.serviceFor({ service: booking.service.name, party: booking.party }),
+    title: say.serviceFor({ service: listed(namesOf(booking)), party: booking.party }),
     start: booking.start,
     end: booking.end,
     zone: booking.business.timeZone,
-    who: booking.staff.length === 0 ? '' : say.withPeople({ who: listed(booking.staff.map((one) => one.name)) }),
+    who:
+      booking.staff.length === 0 || booking.parts.length > 0
+        ? ''
+        : say.withPeople({ who: listed(booking.staff.map((one) => one.name)) }),
+    parts: standing(booking).map((part) =>
+      say.partOfVisit({
+        time: clock(part.start, booking.business.timeZone),
+        service: part.service.name,
+        who: listed(part.staff.map((one) => one.name)),
+      }),
+    ),
     where: whereOf(booking.location),
     lines: booking.lines.map((line) => lineFacts(line, booking.party)),
     taxes: taxWords(booking.includedTax, booking.currency),
@@ -52,6 +70,16 @@ export function bookedFacts(booking: Booking): SlipFacts {
     terms: booking.told.terms,
   };
 }
+
+/** The parts of a visit that are not over; all of them where all are. */
+function standing(booking: Booking): Booking['parts'] {
+  const still = booking.parts.filter((part) => !['cancelled', 'declined', 'expired'].includes(part.state));
+  return still.length > 0 ? still : booking.parts;
+}
+
+/** What is booked: one service, or those of a visit. */
+export const namesOf = (booking: Booking): string[] =>
+  booking.parts.length === 0 ? [booking.service.name] : standing(booking).map((part) => part.service.name);
 
 const FREE = ['base', 'people', 'addOn'];
 

@@ -8,10 +8,35 @@ export type Quote = Schemas['Quote'];
 export type Booking = Schemas['ClientBooking'];
 
 /** What the served page carries, so that nothing need be asked before something is shown. */
-export type First = { page: Page; times: Times | null; quote: Quote | null; booking: Booking | null };
+export type First = {
+  page: Page;
+  times: Times | null;
+  quote: Quote | null;
+  visit: VisitAsk | null;
+  booking: Booking | null;
+};
+
+/** A service that follows in the same visit. */
+export type Then = {
+  service: string;
+  staff: string | null;
+  /** null: the service's own */
+  minutes: number | null;
+  /** quantity by id */
+  addOns: Readonly<Record<string, number>>;
+};
+
+/** What follows the first service, and how. */
+export type VisitAsk = {
+  then: readonly Then[];
+  /** minutes between two of them */
+  maxWait: number;
+  anyOrder: boolean;
+  samePerson: boolean;
+};
 
 /** What a client has chosen before a time. */
-export type Ask = {
+export type Ask = VisitAsk & {
   service: string;
   staff: string | null;
   party: number;

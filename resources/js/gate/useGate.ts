@@ -4,14 +4,15 @@ import { addDays } from '../lib/format';
 import { addressOf, startOfLink } from './address';
 import { codeOfLink, nameCodes } from './codes';
 import { sealed } from './sealed';
-import type { Ask, Booking, Page, Quote, Start, Times } from './types';
+import type { Ask, Booking, Page, Quote, Start, Times, VisitAsk } from './types';
+import { ALONE } from './visits';
 
 const DAYS = 14;
 /** How often the open times are asked again while somebody looks: others book too. */
 const REFRESH_MS = 30_000;
 
 /** What a client has chosen on the Gate, and what came of it. */
-export function useGate(page: Page, first: Times, firstQuote: Quote) {
+export function useGate(page: Page, first: Times, firstQuote: Quote, visit: VisitAsk | null) {
   const slug = page.business.slug;
   const [ask, setAsk] = useState<Ask>({
     service: first.service,
@@ -20,6 +21,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
     minutes: first.minutes,
     location: first.location,
     addOns: {},
+    ...(visit ?? ALONE),
   });
   const [from, setFrom] = useState(first.from);
   const [times, setTimes] = useState(first);
@@ -80,7 +82,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
     setBusy('keeping');
     setTrouble(null);
     try {
-      const body = { ...ask, start: at };
+      const body = { ...ask, then: [...ask.then], start: at };
       const booking = await unwrap(api.POST('/gate-api/pages/{slug}/holds', { params: { path: { slug } }, body }));
       window.history.pushState(HELD, '');
       setHeld(page.codes && codeOfLink() !== '' ? await withCodeOfLink(booking) : booking);
@@ -126,7 +128,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
       const places = page.services.find((one) => one.id === id)?.locations ?? [];
       pick(null);
       const location = places.length > 1 ? (places[0] ?? null) : null;
-      void load({ service: id, staff: null, party: 1, minutes: null, location, addOns: {} }, times.today);
+      void load({ ...ALONE, service: id, staff: null, party: 1, minutes: null, location, addOns: {} }, times.today);
     },
     turn: (by: 1 | -1) => void load(ask, addDays(from, by * DAYS)),
     keep: () => {
@@ -143,8 +145,16 @@ export function useGate(page: Page, first: Times, firstQuote: Quote) {
   };
 }
 
-function queryOf({ service, staff, party, minutes, location, addOns }: Ask) {
+function queryOf({ service, staff, party, minutes, location, addOns, then, ...how }: Ask) {
   return {
+    ...(then.length === 0
+      ? {}
+      : {
+          then: JSON.stringify(then),
+          maxWait: how.maxWait,
+          anyOrder: how.anyOrder ? (1 as const) : (0 as const),
+          samePerson: how.samePerson ? (1 as const) : (0 as const),
+        }),
     service,
     party,
     ...(staff === null ? {} : { staff }),
