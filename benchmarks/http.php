@@ -45,6 +45,17 @@ $free = array_values(
     array_filter($page['page']['services'], static fn (array $one): bool => $one['payment'] === 'none'),
 )[0]['id'];
 $service = $page['times']['service'];
+$joins = array_column(
+    array_filter($page['page']['services'], static fn (array $one): bool => $one['joins'] && $one['id'] !== $service),
+    'id',
+);
+$then = array_map(static fn (string $id): array => ['service' => $id], array_slice([...$joins, $service], 0, 2));
+$visit = http_build_query([
+    'service' => $service,
+    'location' => $page['times']['location'],
+    'then' => json_encode($then),
+    'from' => $page['times']['from'],
+]);
 $starts = [];
 foreach ([0, 14, 28, 42] as $later) {
     $from = gmdate('Y-m-d', strtotime($page['times']['today']) + $later * 86400);
@@ -54,13 +65,14 @@ foreach ([0, 14, 28, 42] as $later) {
 $starts === [] && stop('Nothing is free to be booked.');
 
 $statuses = [];
-$times = ['floor' => [], 'times for two weeks' => [], 'hold' => [], 'book' => [], 'let go' => []];
+$times = ['floor' => [], 'times for two weeks' => [], 'times for a visit' => [], 'hold' => [], 'book' => [], 'let go' => []];
 $wrong = 0;
 for ($round = -10; $round < ROUNDS; $round++) {
     $start = $starts[array_rand($starts)]['at'];
     $took = [
         'floor' => $ask('/gate-api/floor'),
         'times for two weeks' => $ask("/gate-api/pages/quernmoor/open-times?service={$service}"),
+        'times for a visit' => $ask("/gate-api/pages/quernmoor/open-times?{$visit}"),
         'hold' => $ask('/gate-api/pages/quernmoor/holds', ['service' => $free, 'staff' => null, 'start' => $start]),
     ];
     $held = $took['hold'][2];
