@@ -46,7 +46,10 @@ $free = array_values(
 )[0]['id'];
 $service = $page['times']['service'];
 $joins = array_column(
-    array_filter($page['page']['services'], static fn (array $one): bool => $one['joins'] && $one['id'] !== $service),
+    array_filter(
+        $page['page']['services'],
+        static fn (array $one): bool => $one['joins'] && $one['id'] !== $service,
+    ),
     'id',
 );
 $then = array_map(static fn (string $id): array => ['service' => $id], array_slice([...$joins, $service], 0, 2));
@@ -65,7 +68,10 @@ foreach ([0, 14, 28, 42] as $later) {
 $starts === [] && stop('Nothing is free to be booked.');
 
 $statuses = [];
-$times = ['floor' => [], 'times for two weeks' => [], 'times for a visit' => [], 'hold' => [], 'book' => [], 'let go' => []];
+$times = array_fill_keys(
+    ['floor', 'times for two weeks', 'times for a visit', 'hold', 'book', 'let go'],
+    [],
+);
 $wrong = 0;
 for ($round = -10; $round < ROUNDS; $round++) {
     $start = $starts[array_rand($starts)]['at'];

@@ -2,12 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Gate\Http\AskMoveTimes;
 use App\Gate\Http\AskOpenTimes;
+use App\Gate\Http\AskOwnLink;
 use App\Gate\Http\AskQuote;
 use App\Gate\Http\Book;
 use App\Gate\Http\Cancel;
+use App\Gate\Http\ChangeDetailsByLink;
+use App\Gate\Http\ChangePartyByLink;
 use App\Gate\Http\Floor;
 use App\Gate\Http\Hold;
+use App\Gate\Http\MoveByLink;
 use App\Gate\Http\NameCodes;
 use App\Gate\Http\ProcessorNotice;
 use App\Gate\Http\Prove;
@@ -20,11 +25,16 @@ use Illuminate\Support\Facades\Route;
 Route::get('floor', Floor::class);
 Route::get('pages/{slug}/open-times', AskOpenTimes::class);
 Route::get('pages/{slug}/quote', AskQuote::class);
+Route::post('pages/{slug}/own-link', AskOwnLink::class)->middleware('throttle:gate');
 Route::post('pages/{slug}/holds', Hold::class)->middleware('throttle:gate');
 Route::get('bookings/{id}', ShowBooking::class);
 Route::post('bookings/{id}/files', SendFile::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/codes', NameCodes::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/book', Book::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/prove', Prove::class)->middleware('throttle:gate');
+Route::get('bookings/{id}/move-times', AskMoveTimes::class);
+Route::post('bookings/{id}/move', MoveByLink::class)->middleware('throttle:gate');
+Route::post('bookings/{id}/party', ChangePartyByLink::class)->middleware('throttle:gate');
+Route::post('bookings/{id}/details', ChangeDetailsByLink::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/cancel', Cancel::class)->middleware('throttle:gate');
 Route::post('processor-notices', ProcessorNotice::class);

@@ -49,7 +49,10 @@ final readonly class BookingCard
             'id' => $booking->id,
             'sale' => $booking->sale_id,
             'state' => $booking->state->value,
-            'answers' => $booking->answers,
+            'answers' => array_map(
+                static fn (array $answer): array => array_diff_key($answer, ['id' => 0, 'given' => 0]),
+                $booking->answers,
+            ),
             'suggested' => array_column($booking->suggested, 'start'),
             'notes' => $this->notes($booking),
             'serviceId' => $booking->service_id,

@@ -20,8 +20,11 @@ final readonly class Bookable
     {
     }
 
-    /** @return list<Slot> what is offered at exactly this instant */
-    public function at(Business $business, RuleBook $book, Wish $wish): array
+    /**
+     * @param  string  $without id of a booking that is not in the way: it is what is changed
+     * @return list<Slot> what is offered at exactly this instant
+     */
+    public function at(Business $business, RuleBook $book, Wish $wish, string $without = ''): array
     {
         if (! isset($book->services[$wish->choice->service])) {
             return [];
@@ -31,7 +34,7 @@ final readonly class Bookable
 
         return array_values(
             array_filter(
-                (new SlotSearch($book, $wish->freedom->left($diary)))->slots($ask),
+                (new SlotSearch($book, $wish->freedom->left($diary->without($without))))->slots($ask),
                 static fn (Slot $slot): bool => $slot->start === $wish->start,
             ),
         );

@@ -25,6 +25,7 @@ final readonly class CancelBooking
         private ConnectionInterface $db,
         private History $history,
         private Announcements $announcements,
+        private Reminders $reminders,
         private ReturnMoney $return,
         private Clock $clock,
         private CancellationCost $cost,
@@ -75,9 +76,7 @@ final readonly class CancelBooking
             }
             $this->one($booking, $by, $why);
         }
-        foreach (array_slice(VisitParts::besides($bookings[0]), 0, 1) as $first) {
-            $this->announcements->remind($first); // a visit is reminded of once, by the part it begins with
-        }
+        $this->reminders->plan($bookings[0]);
         if ($told !== []) {
             $this->announcements->ofAll($told, Occasion::Cancelled, $by === History::BY_CLIENT ? '' : $why);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Models\Booking;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Relaxed;
 
@@ -29,6 +30,35 @@ final readonly class Choice
         public array $addOns = [],
         public int $extra = 0,
     ) {
+    }
+
+    /** What is booked, or held, as it was chosen. */
+    public static function of(Booking $booking): self
+    {
+        $inSession = $booking->session_id !== null;
+
+        return new self(
+            $booking->service_id,
+            $booking->staff_ids[0] ?? null,
+            $booking->party,
+            $inSession ? null : $booking->minutes - $booking->extra_minutes,
+            $booking->location_id,
+            extra: $inSession ? 0 : $booking->extra_minutes,
+        );
+    }
+
+    /** The same for so many. */
+    public function for(int $party): self
+    {
+        return new self(
+            $this->service,
+            $this->member,
+            $party,
+            $this->minutes,
+            $this->location,
+            $this->addOns,
+            $this->extra,
+        );
     }
 
     /** The same with somebody, or with anyone. */

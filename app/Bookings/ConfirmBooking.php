@@ -44,7 +44,9 @@ final readonly class ConfirmBooking
     /**
      * @param  array{
      *     name: string, email: string, phone: string, note: string,
-     *     answers?: array<string, list<array{question: string, answer: string, file?: string}>>, payNow?: bool,
+     *     answers?: array<string, list<array{
+     *         id?: string, given?: list<string>, question: string, answer: string, file?: string,
+     *     }>>, payNow?: bool,
      * } $details checked before; the answers by booking
      *
      * @throws TimeTaken
@@ -76,7 +78,9 @@ final readonly class ConfirmBooking
      * @param  non-empty-list<Booking>  $parts
      * @param  array{
      *     name: string, email: string, phone: string, note: string,
-     *     answers?: array<string, list<array{question: string, answer: string, file?: string}>>, payNow?: bool,
+     *     answers?: array<string, list<array{
+     *         id?: string, given?: list<string>, question: string, answer: string, file?: string,
+     *     }>>, payNow?: bool,
      * } $details
      */
     private function settle(Business $business, array $parts, Client $client, array $details): void

@@ -119,7 +119,7 @@ final readonly class HoldTime
         $slots = $this->bookable->at(
             $business,
             $this->rules->bookNow($business),
-            self::choice($booking)->at($start, new Relaxed(notice: true, grid: $isPart, gaps: $isPart)),
+            Choice::of($booking)->at($start, new Relaxed(notice: true, grid: $isPart, gaps: $isPart)),
         );
         $same = array_filter(
             $slots,
@@ -172,20 +172,5 @@ final readonly class HoldTime
         }
 
         return ($this->write)($business, $now->services[$choice->service], $slot, $wish, $visitor, $by);
-    }
-
-    /** What a held booking was chosen as. */
-    private static function choice(Booking $booking): Choice
-    {
-        $inSession = $booking->session_id !== null;
-
-        return new Choice(
-            $booking->service_id,
-            $booking->staff_ids[0] ?? null,
-            $booking->party,
-            $inSession ? null : $booking->minutes - $booking->extra_minutes,
-            $booking->location_id,
-            extra: $inSession ? 0 : $booking->extra_minutes,
-        );
     }
 }

@@ -30,6 +30,7 @@ final readonly class MoveBooking
         private MovedPrice $price,
         private History $history,
         private Announcements $announcements,
+        private Reminders $reminders,
         private Clock $clock,
     ) {
     }
@@ -116,6 +117,6 @@ final readonly class MoveBooking
         if ($told) {
             $this->announcements->of($booking, Occasion::Moved);
         }
-        $this->announcements->remind($booking);
+        $this->reminders->plan($booking);
     }
 }

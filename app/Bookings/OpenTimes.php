@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Ruler;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\OpenTime;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
@@ -54,8 +56,11 @@ final readonly class OpenTimes
         $ask = $this->ask($book, $choice, $fromDay);
         $window = RulesReader::window($book, $ask);
         $taken = $this->rules->rows($business, $window);
-        $slots = static fn (OpenTime $time): array => (new SlotSearch($book, $taken->diary(), $time))->slots($ask);
-        $times = json_encode($this->shown($book, $business, $choice, null, $ask, $slots), JSON_THROW_ON_ERROR);
+        $diary = fn (Ask $of): Diary => $of === $ask
+            ? $taken->diary()
+            : $this->rules->diary($business, $book, $of, turn: false);
+        $shown = $this->shown($book, $choice, $ask, self::slots($book, $diary));
+        $times = json_encode($shown, JSON_THROW_ON_ERROR);
         if ($fromDay === null) {
             $this->kept->keep($business, $choice, $now, $window, $taken, $times);
         }
@@ -73,9 +78,34 @@ final readonly class OpenTimes
     {
         $book = $this->rules->book($business);
         [$ask] = array_map(fn (Choice $part): Ask => $this->ask($book, $part, $fromDay), $visit->parts);
-        $slots = fn (): array => $this->found($book, $business, $visit->parts[0], $visit, $ask);
+        $plans = fn (Ask $of): array => array_map(
+            PlanVisit::slot(...),
+            $this->plan->during($business, $book, $visit, $of->fromDay, $of->toDay),
+        );
+        $reaches = array_map(
+            static fn (Choice $part): int => $book->services[$part->service]->bookAheadDays,
+            $visit->parts,
+        );
 
-        return $this->shown($book, $business, $visit->parts[0], $visit, $ask, $slots);
+        return $this->shown($book, $visit->parts[0], $ask, $plans, min($reaches));
+    }
+
+    /**
+     * Where a client may move a booking to: itself is not in the way.
+     *
+     * @param  Choice  $choice what it was chosen as
+     * @param  int|null  $fromDay day number; null: today
+     * @return array<string, mixed>
+     */
+    public function ofMove(Business $business, Booking $booking, Choice $choice, ?int $fromDay): array
+    {
+        $book = $this->rules->book($business);
+        $ask = $this->ask($book, $choice, $fromDay);
+        $diary = fn (Ask $of): Diary => $this->rules
+            ->diary($business, $book, $of, turn: false)
+            ->without($booking->id);
+
+        return $this->shown($book, $choice, $ask, self::slots($book, $diary));
     }
 
     /**
@@ -87,11 +117,19 @@ final readonly class OpenTimes
     public function by(RuleBook $book, Business $business, Choice $choice, ?int $fromDay): array
     {
         $ask = $this->ask($book, $choice, $fromDay);
-        $taken = $this->rules->rows($business, RulesReader::window($book, $ask));
+        $diary = fn (Ask $of): Diary => $this->rules->diary($business, $book, $of, turn: false);
 
-        $slots = static fn (OpenTime $time): array => (new SlotSearch($book, $taken->diary(), $time))->slots($ask);
+        return $this->shown($book, $choice, $ask, self::slots($book, $diary));
+    }
 
-        return $this->shown($book, $business, $choice, null, $ask, $slots);
+    /**
+     * @param  callable(Ask): Diary  $diary
+     * @return callable(Ask, OpenTime|null=): list<Slot> what is free on the dates asked for
+     */
+    private static function slots(RuleBook $book, callable $diary): callable
+    {
+        return static fn (Ask $of, ?OpenTime $time = null): array => (new SlotSearch($book, $diary($of), $time))
+            ->slots($of);
     }
 
     private function ask(RuleBook $book, Choice $choice, ?int $fromDay): Ask
@@ -110,17 +148,12 @@ final readonly class OpenTimes
     }
 
     /**
-     * @param  callable(OpenTime): list<Slot>  $found what is free on the dates asked for
+     * @param  callable(Ask, OpenTime|null=): list<Slot>  $found what is free on the dates asked for
+     * @param  int|null  $reach days ahead that can be booked, of a visit of several services; null: of one service
      * @return array<string, mixed>
      */
-    private function shown(
-        RuleBook $book,
-        Business $business,
-        Choice $choice,
-        ?VisitChoice $visit,
-        Ask $ask,
-        callable $found,
-    ): array {
+    private function shown(RuleBook $book, Choice $choice, Ask $ask, callable $found, ?int $reach = null): array
+    {
         $rules = $book->services[$choice->service];
         $today = $book->zone->day($ask->now);
         $time = OpenTime::around(
@@ -129,16 +162,16 @@ final readonly class OpenTimes
             $ask,
             ($rules->lengths?->named($choice->minutes) ?? 0) + $choice->extra,
         );
-        $slots = $found($time);
-        $varies = $rules->hasSessions || $visit !== null;
-        $starts = $this->starts($slots, $book->zone, $rules, $varies);
+        $slots = $found($ask, $time);
+        $starts = $this->starts($slots, $book->zone, $rules, $reach !== null);
         $open = $this->open($book, $ask, $rules->hasSessions ? self::during($slots) : $this->hours($book, $ask, $time));
         $none = new NoStart($book, $rules, $time, $today);
-        $soonest = [
-            ...$this->before($book, $business, $choice, $visit, $today, $ask->fromDay),
-            ...array_merge(...array_values($starts)),
-        ];
-        $last = $today + self::reach($book, $choice, $visit);
+        $last = $today + ($reach ?? $rules->bookAheadDays);
+        $before = self::before($choice, $ask, $today, $last, $found);
+        $soonest = array_merge(
+            ...array_values($this->starts($before, $book->zone, $rules, $reach !== null)),
+            ...array_values($starts),
+        );
 
         return [
             'service' => $choice->service,
@@ -151,7 +184,7 @@ final readonly class OpenTimes
             'lastDay' => Wall::date($last),
             'ruler' => self::ruler($open)->toArray(),
             'soonest' => self::best($soonest, $book),
-            'next' => $starts === [] ? $this->next($book, $business, $choice, $visit, $ask, $last) : null,
+            'next' => $starts === [] ? self::next($choice, $ask, $last, $found) : null,
             'days' => array_map(
                 static fn (int $day): array => [
                     'date' => Wall::date($day),
@@ -187,39 +220,16 @@ final readonly class OpenTimes
         return $best;
     }
 
-    /** Days ahead that can be booked: of a visit, those of the part that can be booked least far. */
-    private static function reach(RuleBook $book, Choice $choice, ?VisitChoice $visit): int
+    /**
+     * The first start after the days that are shown, where these have none.
+     *
+     * @param  callable(Ask): list<Slot>  $found
+     */
+    private static function next(Choice $choice, Ask $ask, int $last, callable $found): ?string
     {
-        return min(array_map(
-            static fn (Choice $part): int => $book->services[$part->service]->bookAheadDays,
-            $visit->parts ?? [$choice],
-        ));
-    }
-
-    /** @return list<Slot> a visit's plans each as a row of its own */
-    private function found(RuleBook $book, Business $business, Choice $choice, ?VisitChoice $visit, Ask $ask): array
-    {
-        return $visit === null
-            ? (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask)
-            : array_map(
-                PlanVisit::slot(...),
-                $this->plan->during($business, $book, $visit, $ask->fromDay, $ask->toDay),
-            );
-    }
-
-    /** The first start after the days that are shown, where these have none. */
-    private function next(
-        RuleBook $book,
-        Business $business,
-        Choice $choice,
-        ?VisitChoice $visit,
-        Ask $ask,
-        int $last,
-    ): ?string {
         $until = min($last, $ask->toDay + self::LOOKS_FOR);
         for ($day = $ask->toDay + 1; $day <= $until; $day += self::DAYS) {
-            $later = $choice->during($day, min($day + self::DAYS - 1, $until), $ask->now);
-            $slots = $this->found($book, $business, $choice, $visit, $later);
+            $slots = $found($choice->during($day, min($day + self::DAYS - 1, $until), $ask->now));
             if ($slots !== []) {
                 return Wall::writeInstant($slots[0]->start);
             }
@@ -231,37 +241,35 @@ final readonly class OpenTimes
     /**
      * The first starts between today and the first day that is shown: what is soonest does not change by turning pages.
      *
-     * @return list<array{at: string, suits?: bool, ...}>
+     * @param  callable(Ask): list<Slot>  $found
+     * @return list<Slot>
      */
-    private function before(
-        RuleBook $book,
-        Business $business,
-        Choice $choice,
-        ?VisitChoice $visit,
-        int $today,
-        int $from,
-    ): array {
-        [$soon, $service] = [[], $book->services[$choice->service]];
-        $until = min($from, $today + min(self::reach($book, $choice, $visit) + 1, self::LOOKS_FOR));
-        for ($day = $today; $day < $until && count($soon) < self::SOONEST; $day += self::DAYS) {
-            $ask = $choice->during($day, min($day + self::DAYS, $until) - 1, $this->clock->minute());
-            $slots = $this->found($book, $business, $choice, $visit, $ask);
-            $starts = $this->starts($slots, $book->zone, $service, $visit !== null);
-            $soon = [...$soon, ...array_merge(...array_values($starts))];
+    private static function before(Choice $choice, Ask $ask, int $today, int $last, callable $found): array
+    {
+        $slots = [];
+        $until = min($ask->fromDay, $today + min($last - $today + 1, self::LOOKS_FOR));
+        for ($day = $today; $day < $until && self::startsOf($slots) < self::SOONEST; $day += self::DAYS) {
+            array_push($slots, ...$found($choice->during($day, min($day + self::DAYS, $until) - 1, $ask->now)));
         }
 
-        return $soon;
+        return $slots;
+    }
+
+    /** @param  list<Slot>  $slots */
+    private static function startsOf(array $slots): int
+    {
+        return count(array_unique(array_map(static fn (Slot $slot): int => $slot->start, $slots)));
     }
 
     /**
      * @param  list<Slot>  $slots
-     * @param  bool  $varies whether each lasts as long as it lasts: sessions, visits of several services
+     * @param  bool  $isVisit of several services, which lasts as long as it lasts, as a session does
      * @return array<int, list<array{
      *     at: string, minute: int, part: string, staff: list<string>, places: int|null, minutes: int|null,
      *     suits?: bool,
      * }>> by day number
      */
-    private function starts(array $slots, Zone $zone, Service $service, bool $varies): array
+    private function starts(array $slots, Zone $zone, Service $service, bool $isVisit): array
     {
         $shared = $service->isShared() || $service->hasSessions;
         $starts = [];
@@ -275,7 +283,7 @@ final readonly class OpenTimes
                 'part' => self::part($minute),
                 'staff' => [],
                 'places' => $shared ? 0 : null,
-                'minutes' => $varies ? $slot->end - $slot->start : null,
+                'minutes' => $isVisit || $service->hasSessions ? $slot->end - $slot->start : null,
             ];
             if ($slot->tight !== null) {
                 $starts[$day][$slot->start]['suits'] = $slot->tight || ($starts[$day][$slot->start]['suits'] ?? false);

@@ -75,7 +75,17 @@ final readonly class OtherTimes
 
         return array_values(
             array_filter(
-                $this->slots($business, $book, $booking, $day, $day, $to->minutes, $to->freedom, $to->location),
+                $this->slots(
+                    $business,
+                    $book,
+                    $booking,
+                    $day,
+                    $day,
+                    $to->minutes,
+                    $to->freedom,
+                    $to->location,
+                    $to->relaxed,
+                ),
                 static fn (Slot $slot): bool => $slot->start === $to->start,
             ),
         );
@@ -129,13 +139,14 @@ final readonly class OtherTimes
         ?int $length = null,
         Freedom $freedom = new Freedom(),
         ?string $at = null,
+        ?Relaxed $relaxed = null,
     ): array {
         $ask = $this->ask($book, $booking, $fromDay, $toDay, $length);
         if ($ask === null) {
             return [];
         }
         $ask = $at === null ? $ask : $ask->at($at);
-        $ask = $ask->leaving($freedom->relaxed($ask->relaxed));
+        $ask = $ask->leaving($freedom->relaxed($relaxed ?? $ask->relaxed));
         if ($freedom->outside && $ask->minutes !== null) {
             $lengths = $book->services[$booking->service_id]->lengths;
             $ask = $lengths?->named($ask->minutes) === null

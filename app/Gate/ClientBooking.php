@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Bookings\ClientChanges;
 use App\Bookings\ConfirmBooking;
 use App\Bookings\History;
+use App\Bookings\MoveByClient;
 use App\Bookings\VisitParts;
 use App\Facts\BookingFacts;
 use App\Facts\Mark;
@@ -19,6 +21,7 @@ use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Payment;
 use App\Models\PaymentState;
+use App\Models\Service;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Instants;
@@ -35,6 +38,8 @@ final readonly class ClientBooking
         private CancellationCost $cost,
         private Told $told,
         private PayOnline $online,
+        private MoveByClient $move,
+        private ClientChanges $mayChange,
     ) {
     }
 
@@ -101,6 +106,9 @@ final readonly class ClientBooking
             'awaitsProof' => $booking->awaits_proof,
             'party' => $booking->party,
             'mayCancel' => $this->mayCancel($booking),
+            'changes' => $this->changes($standing),
+            'answers' => (object) Questions::given($facts->business, $standing),
+            'again' => BookAgain::path($facts->business, $standing),
             'link' => $this->links->to($booking),
             'query' => $this->links->query($booking),
         ];
@@ -118,6 +126,7 @@ final readonly class ClientBooking
             'staff' => array_map(Mark::of(...), array_values($part->staff()->get()->all())),
             'cancelCosts' => $this->cost->of($part),
             'mayCancel' => $this->mayCancel($part),
+            'mayMove' => $this->move->may($part),
             'query' => $this->links->query($part),
         ];
     }
@@ -129,6 +138,34 @@ final readonly class ClientBooking
             'id' => $booking->service_id,
             'name' => $booking->service_name,
             'minutes' => $booking->minutes,
+        ];
+    }
+
+    /**
+     * What its client can change of it by themselves.
+     *
+     * @param  non-empty-list<Booking>  $standing
+     * @return array{move: bool, asksAgain: bool, details: bool, party: array{least: int, most: int}|null}
+     */
+    private function changes(array $standing): array
+    {
+        [$first] = $standing;
+        $may = array_filter($standing, $this->mayChange->mayChange(...)) === $standing;
+        $isFree = array_filter($standing, $this->mayChange->isFree(...)) === $standing;
+        $services = Service::query()->whereIn('id', array_map(
+            static fn (Booking $part): string => $part->service_id,
+            $standing,
+        ))->get();
+        $most = min(
+            GatePage::LARGEST_PARTY,
+            ...$services->map(static fn (Service $service): int => GatePage::largestParty($service))->all(),
+        );
+
+        return [
+            'move' => count($standing) === 1 && $this->move->may($first),
+            'asksAgain' => $first->state === State::Confirmed && ConfirmBooking::mustBeApproved($first),
+            'details' => $may,
+            'party' => $may && $most > 1 ? ['least' => $isFree ? 1 : $first->party, 'most' => $most] : null,
         ];
     }
 

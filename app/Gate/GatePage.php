@@ -27,7 +27,7 @@ use YardBell\Core\Price\Tariff;
 final readonly class GatePage
 {
     /** More than so many are not picked from a list; they call. */
-    private const LARGEST_PARTY = 12;
+    public const LARGEST_PARTY = 12;
 
     /**
      * @param  string|null  $linked id of a service that is shown though it is not on the page: whoever has its link may
@@ -154,15 +154,20 @@ final readonly class GatePage
             'approval' => $service->approval,
             'choosesStaff' => $service->assignment === 'choose' && $service->kind === 'appointment',
             'session' => $service->kind === 'session',
-            'largestParty' => min(
-                self::LARGEST_PARTY,
-                $service->max_party ?? ($service->kind === 'session' ? self::LARGEST_PARTY : $service->places),
-            ),
+            'largestParty' => self::largestParty($service),
             'locations' => $service->locations->pluck('id')->values()->all(),
             'staff' => $staff,
             'addOns' => array_keys($tariff->addOns),
             'joins' => $service->kind === 'appointment' && $service->places === 1,
         ];
+    }
+
+    public static function largestParty(Service $service): int
+    {
+        return min(
+            self::LARGEST_PARTY,
+            $service->max_party ?? ($service->kind === 'session' ? self::LARGEST_PARTY : $service->places),
+        );
     }
 
     /** @return HasMany<Service, Business> what clients may book, on the page or by its link */

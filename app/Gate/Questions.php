@@ -56,7 +56,9 @@ final readonly class Questions
      * The same of each part of a visit, by booking.
      *
      * @param  array<string, mixed>  $given by question
-     * @return array<string, list<array{question: string, answer: string, file?: string}>>
+     * @return array<string, list<array{
+     *     id: string, given: list<string>, question: string, answer: string, file?: string,
+     * }>>
      *
      * @throws ValidationException by question, "answers.{id}"
      */
@@ -72,7 +74,9 @@ final readonly class Questions
 
     /**
      * @param  array<string, mixed>  $given by question
-     * @return list<array{question: string, answer: string, file?: string}>
+     * @return list<array{
+     *     id: string, given: list<string>, question: string, answer: string, file?: string,
+     * }>
      *
      * @throws ValidationException by question, "answers.{id}"
      */
@@ -104,14 +108,36 @@ final readonly class Questions
                 $wrong["answers.{$question->id}"] = [$problem];
             } elseif ($answer !== []) {
                 $answers[$question->id] = $answer;
-                $kept[] =
-                    $file === null
-                        ? ['question' => $question->text, 'answer' => implode(', ', $answer)]
-                        : ['question' => $question->text, 'answer' => $file->name, 'file' => $file->id];
+                $kept[] = ['id' => $question->id, 'given' => $answer, 'question' => $question->text] +
+                    ($file === null
+                        ? ['answer' => implode(', ', $answer)]
+                        : ['answer' => $file->name, 'file' => $file->id]);
             }
         }
 
         return $wrong === [] ? $kept : throw ValidationException::withMessages($wrong);
+    }
+
+    /**
+     * What a client has answered, to be changed by them: by question, as they gave it.
+     *
+     * @param  list<Booking>  $parts
+     * @return array<string, list<string>>
+     */
+    public static function given(Business $business, array $parts): array
+    {
+        $ids = self::all($business)->pluck('id', 'text');
+        $given = [];
+        foreach ($parts as $part) {
+            foreach ($part->answers as $answer) {
+                $id = $answer['id'] ?? $ids->get($answer['question']); // those of before kept its text alone
+                if (is_string($id)) {
+                    $given[$id] = $answer['given'] ?? [$answer['file'] ?? $answer['answer']];
+                }
+            }
+        }
+
+        return $given;
     }
 
     /** @return list<string> ids of the bookings whose files can be an answer: it was sent for the visit's first part */

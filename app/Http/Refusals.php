@@ -127,7 +127,20 @@ final class Refusals
 
         return self::wantsJson($request)
             ? new JsonResponse($body, $status, $headers)
-            : response()->view('refusal', ['status' => $status, 'message' => $body['message']], $status, $headers);
+            : response()->view(
+                'refusal',
+                ['message' => $body['message'], 'renew' => $status === 410 ? self::renewal($request) : null],
+                $status,
+                $headers,
+            );
+    }
+
+    /** Where a new link can be asked for in place of one that is too old. */
+    private static function renewal(Request $request): string
+    {
+        $to = implode('/', array_slice($request->segments(), 0, 2));
+
+        return "/{$to}/renew?".http_build_query($request->only('until', 'seal'));
     }
 
     private static function wantsJson(Request $request): bool

@@ -35,7 +35,7 @@ final readonly class Announcements
             return;
         }
         $told = [];
-        $wanted = $occasion === Occasion::Pending ? Occasion::Booked : $occasion;
+        $wanted = self::wanted($occasion);
         foreach ($booking->staff()->get() as $member) {
             if ($member->email !== null && in_array($wanted->value, $member->told_of, true)) {
                 $this->mail($booking, $occasion, Audience::Staff, $member->email, why: $why);
@@ -77,7 +77,7 @@ final readonly class Announcements
             return;
         }
         $theirs = [];
-        $wanted = $occasion === Occasion::Pending ? Occasion::Booked : $occasion;
+        $wanted = self::wanted($occasion);
         foreach ($bookings as $booking) {
             foreach ($booking->staff()->get() as $member) {
                 if ($member->email !== null && in_array($wanted->value, $member->told_of, true)) {
@@ -146,6 +146,23 @@ final readonly class Announcements
         }
     }
 
+    /** A new link to a booking, to the address it was booked with: once a day, until it is made void again. */
+    public function link(Booking $booking, Occasion $occasion): void
+    {
+        $this->ofSale($booking, $occasion, "{$this->clock->now()->format('Ymd')}-{$booking->link_version}");
+    }
+
+    /**
+     * The way to a client's own page, at most once an hour.
+     *
+     * @param  Booking  $booking any of theirs
+     */
+    public function ownPage(Booking $booking, string $address): void
+    {
+        $mark = $this->clock->now()->format('YmdH');
+        $this->mail($booking, Occasion::OwnPage, Audience::Client, $address, mark: $mark);
+    }
+
     /**
      * What the desk sends of a sale: a link to pay, a receipt, an invoice.
      *
@@ -165,13 +182,36 @@ final readonly class Announcements
         }
     }
 
+    /** What somebody of the house wishes to be told of, who is told of this. */
+    private static function wanted(Occasion $occasion): Occasion
+    {
+        return match ($occasion) {
+            Occasion::Pending => Occasion::Booked,
+            Occasion::Changed => Occasion::Moved,
+            default => $occasion,
+        };
+    }
+
     /** 24 hours before the start; not at all where that is past. */
     public function remind(Booking $booking): void
     {
         $due = $booking->starts_at->subMinutes(self::REMINDER_MINUTES);
         if ($booking->contact !== null && $due > $this->clock->now()) {
-            $this->mail($booking, Occasion::Reminder, Audience::Client, $booking->contact['email'], $due);
+            $this->revive($booking, $due);
+            $this->mail($booking, Occasion::Reminder, Audience::Client, $booking->contact['email'] ?? '', $due);
         }
+    }
+
+    /** One that was dropped meanwhile is to be sent after all. */
+    private function revive(Booking $booking, CarbonImmutable $due): void
+    {
+        OutboxEntry::query()
+            ->where('business_id', $booking->business_id)
+            ->where('booking_id', $booking->id)
+            ->where('occasion', Occasion::Reminder)
+            ->where('state', 'dropped')
+            ->where('due_at', $due)
+            ->update(['state' => 'waiting']);
     }
 
     /** To one of the house: it was to begin, and nobody has said that it did. */

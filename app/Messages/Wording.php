@@ -13,6 +13,7 @@ use App\Models\OutboxEntry;
 use App\Support\ClientLink;
 use App\Support\Instants;
 use App\Support\LocalTime;
+use App\Support\OwnPageLink;
 use YardBell\Core\Time\Wall;
 
 /**
@@ -25,7 +26,9 @@ final readonly class Wording
         Occasion::Pending,
         Occasion::Suggested,
         Occasion::Moved,
+        Occasion::Changed,
         Occasion::Word,
+        Occasion::LinkAgain,
         Occasion::Reminder,
         Occasion::Receipt,
         Occasion::Invoice,
@@ -34,6 +37,7 @@ final readonly class Wording
     public function __construct(
         private Catalogue $catalogue,
         private ClientLink $links,
+        private OwnPageLink $own,
         private Particulars $particulars,
         private CalendarFile $calendar,
         private Papers $papers,
@@ -80,8 +84,29 @@ final readonly class Wording
         );
     }
 
+    /** The way to the client's own page, and nothing else: it tells nobody what is there. */
+    private function ownPageLetter(OutboxEntry $entry, Booking $booking): Letter
+    {
+        $business = $booking->business()->firstOrFail();
+        $say = fn (string $part): string => $this->catalogue->say("mail.own_page.{$part}", [
+            'business' => $business->name,
+        ]);
+        $link = $this->own->to($booking->client()->firstOrFail());
+
+        return new Letter(
+            $entry->key,
+            $entry->recipient,
+            $business->name,
+            $say('subject'),
+            "{$this->hello('')},\n\n{$say('text')}\n\n{$link}\n\n{$business->name}\n",
+        );
+    }
+
     private function bookingLetter(OutboxEntry $entry, Booking $booking): Letter
     {
+        if ($entry->occasion === Occasion::OwnPage) {
+            return $this->ownPageLetter($entry, $booking);
+        }
         $bookings = $this->together($entry, $booking);
         $all = array_map(BookingFacts::of(...), $bookings);
         [$facts] = $all;

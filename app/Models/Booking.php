@@ -50,6 +50,8 @@ use YardBell\Core\Booking\State;
  *   under
  * @property int|null $fee what cancelling has cost
  * @property string $note
+ * @property int $link_version how often the links to it were made void
+ * @property array{text: string, at: string}|null $consent what the client agreed to, in what words, when
  * @property int $calendar_sequence
  * @property string|null $session_id
  * @property list<string> $staff_ids as booked
@@ -58,8 +60,9 @@ use YardBell\Core\Booking\State;
  * @property list<array{start: string, staff: list<string>}> $suggested other times, while it waits for a yes
  * @property list<array{rule: string, says: string}> $outside what was broken on purpose, in what words (rules.md T18)
  * @property array{name: string, email: string, phone: string}|null $contact as given with this booking; null while held
- * @property list<array{question: string, answer: string, file?: string}> $answers each with its question as it was
- *   asked
+ * @property list<array{
+ *     id?: string, given?: list<string>, question: string, answer: string, file?: string,
+ * }> $answers each with its question as it was asked
  * @property CarbonImmutable $created_at
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
  * @property-read Client|null $client
@@ -85,6 +88,7 @@ final class Booking extends Model
         'extra_minutes' => 0,
         'due_now' => 0,
         'awaits_proof' => false,
+        'link_version' => 0,
     ];
 
     /** @return array<string, string> */
@@ -109,6 +113,7 @@ final class Booking extends Model
             'taxes' => 'array',
             'staff_pay' => 'array',
             'cancellation' => 'array',
+            'consent' => 'array',
         ];
     }
 

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $email
  * @property string $phone
  * @property list<array{service: string, amount: int}> $rates own prices, minor unit
+ * @property int $link_version how often the links to their own page were made void
  * @property CarbonImmutable|null $proven_at when a link mailed to the address was opened
  */
 final class Client extends Model
@@ -27,7 +28,7 @@ final class Client extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['rates' => '[]'];
+    protected $attributes = ['rates' => '[]', 'link_version' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -13,7 +13,13 @@ enum Occasion: string
     case Declined = 'declined';
     case Suggested = 'suggested';
     case Moved = 'moved';
+    /** Its party, its answers or its note, by the client. */
+    case Changed = 'changed';
     case Word = 'word';
+    /** The way back to a booking whose link was too old. */
+    case LinkAgain = 'link_again';
+    /** The way to the client's own page. */
+    case OwnPage = 'own_page';
     case Cancelled = 'cancelled';
     case Reminder = 'reminder';
     /** Not started in time. */
@@ -35,5 +41,5 @@ enum Occasion: string
     case Password = 'password';
 
     /** What only the client is told. */
-    public const FOR_CLIENT_ALONE = [self::PaidTooLate, self::Declined, self::Prove];
+    public const FOR_CLIENT_ALONE = [self::PaidTooLate, self::Declined, self::Prove, self::LinkAgain];
 }

@@ -41,7 +41,9 @@ use App\Support\Circuit;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Connector;
+use App\Support\LinkSeal;
 use App\Support\MailAddress;
+use App\Support\OwnPageLink;
 use App\Support\SparingSessions;
 use App\Upkeep\Sweep;
 use Illuminate\Cache\CacheManager;
@@ -189,8 +191,23 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(
             ClientLink::class,
             static fn (Application $app): ClientLink => new ClientLink(
+                $app->make(LinkSeal::class),
+                config()->string('app.key'),
+                config()->string('app.url'),
+            ),
+        );
+        $this->app->bind(
+            LinkSeal::class,
+            static fn (Application $app): LinkSeal => new LinkSeal(
                 $app->make(Clock::class),
                 config()->string('app.key'),
+            ),
+        );
+        $this->app->bind(
+            OwnPageLink::class,
+            static fn (Application $app): OwnPageLink => new OwnPageLink(
+                $app->make(LinkSeal::class),
+                $app->make(Clock::class),
                 config()->string('app.url'),
             ),
         );

@@ -15,7 +15,7 @@ final readonly class ClientLink
 {
     private const DAYS_AFTER = 30;
 
-    public function __construct(private Clock $clock, private string $key, private string $url)
+    public function __construct(private LinkSeal $seal, private string $key, private string $url)
     {
     }
 
@@ -48,22 +48,19 @@ final readonly class ClientLink
     {
         $until = $booking->endsAt()->addDays(self::DAYS_AFTER)->getTimestamp();
 
-        return http_build_query(['until' => $until, 'seal' => $this->seal($booking->id, (string) $until)]);
+        return $this->seal->query(self::what($booking), $booking->link_version, $until);
     }
 
-    /** @throws NotFoundHttpException unless the request carries a good seal that has not run out */
-    public function check(Request $request, string $bookingId): void
+    /** @throws NotFoundHttpException|LinkTooOld unless the request carries a good seal that has not run out */
+    public function check(Request $request, Booking $booking): void
     {
-        $until = $request->query('until');
-        $seal = $request->query('seal');
-        if (
-            ! is_string($until) ||
-            ! is_string($seal) ||
-            ! hash_equals($this->seal($bookingId, $until), $seal) ||
-            (int) $until < $this->clock->now()->getTimestamp()
-        ) {
-            throw new NotFoundHttpException();
-        }
+        $this->seal->check($request, self::what($booking), $booking->link_version);
+    }
+
+    /** @throws NotFoundHttpException unless it carries one that was good once */
+    public function checkMade(Request $request, Booking $booking): void
+    {
+        $this->seal->checkMade($request, self::what($booking), $booking->link_version);
     }
 
     private function mailMark(Booking $booking): string
@@ -71,8 +68,8 @@ final readonly class ClientLink
         return hash_hmac('sha256', "mailed {$booking->id} ".($booking->contact['email'] ?? ''), $this->key);
     }
 
-    private function seal(string $bookingId, string $until): string
+    private static function what(Booking $booking): string
     {
-        return hash_hmac('sha256', 'booking '.strtolower($bookingId)." {$until}", $this->key);
+        return 'booking '.strtolower($booking->id);
     }
 }

@@ -20,7 +20,10 @@ return [
         'declined_several' => 'Not booked: {service} and {more, plural, one {one more} other {# more}}, from {when}',
         'suggested' => 'Another time? {service}',
         'moved' => 'Moved: {service}, now {when}',
+        'changed' => 'Changed: {service}, {when}',
+        'changed_several' => 'Changed: {service} and {more, plural, one {one more} other {# more}}, from {when}',
         'word' => 'About your booking: {service}, {when}',
+        'link_again' => 'A new link: {service}, {when}',
         'cancelled' => 'Cancelled: {service}, {when}',
         'cancelled_several' => 'Cancelled: {service} and {more, plural, one {one more} other {# more}}, from {when}',
         'reminder' => 'Tomorrow: {service}, {when}',
@@ -30,6 +33,11 @@ return [
         'invoice' => 'Your invoice: {service}, {when}',
         'paid_too_late' => 'Not booked, and your money is on its way back: {service}',
         'paid_too_late_several' => 'Not booked, and your money is on its way back: {service} and {more, plural, one {one more} other {# more}}',
+    ],
+
+    'own_page' => [
+        'subject' => 'Your bookings at {business}',
+        'text' => 'Here is the way to all your bookings with us, passed and to come, with receipts and invoices. The link is good for a week. If you did not ask for it, leave it be.',
     ],
 
     'client' => [
@@ -43,7 +51,10 @@ return [
         'declined' => 'we are sorry: this time cannot be given, so nothing is booked.',
         'suggested' => 'you have asked for {when}. Would another time suit you as well? Each link below takes one; until you have answered, what you asked for stays kept for you.',
         'moved' => 'your booking has been moved: it is now {when}.',
+        'changed' => 'your booking is changed. This is how it stands now.',
+        'changed_several' => 'your bookings are changed. This is how they stand now.',
         'word' => 'a word about your booking:',
+        'link_again' => 'here is a new link to your booking. The old one is not good any more.',
         'reminder' => 'we see you soon: {when}.',
         'pay_link' => 'you can pay for this online, by the link below. It is paid once, however often the link is opened.',
         'receipt' => 'here is your receipt.',
@@ -60,6 +71,8 @@ return [
         'pending' => '{who} would like to come {when}. The time is kept until you say yes or no on the Board.',
         'pending_several' => '{who} would like to come {when}, and {more, plural, one {once more} other {# times more}} after one another. The times are kept until you say yes or no on the Board.',
         'moved' => '{who} now comes {when}.',
+        'changed' => '{who}, who comes {when}, has changed something: how many come, the answers or the note. This is how it stands now.',
+        'changed_several' => '{who}, who comes {when}, has changed something: how many come, the answers or the note. This is how it stands now.',
         'cancelled' => '{who} no longer comes. The time is free again.',
         'cancelled_several' => '{who} no longer comes. The times are free again.',
         'late' => '{who} was to come {when}, and nobody has said yet that it began.',

@@ -21,6 +21,12 @@ return [
         'title_of' => '{service} at {business}',
         'description' => 'Pick a time at {business} and book it in a minute.',
     ],
+    'own' => ['title' => 'Your bookings at {business}'],
+    'link' => [
+        'on_its_way' => 'A new link is on its way',
+        'mailed' => 'We have sent it to the address that the old one was sent to. It may take a minute.',
+        'renew' => 'Mail me a new one',
+    ],
     'instead' => [
         'title' => 'Another time at {business}',
         'offer' => '{service}: {when}',

@@ -113,6 +113,7 @@ return [
     ],
 
     'state' => '{state, select, held {held} pending {pending} confirmed {confirmed} arrived {arrived} started {started} completed {completed} no_show {missed} cancelled {cancelled} declined {declined} expired {expired} other {over}}',
+    'link_old' => 'This link is too old, or is not good any more. A new one can be mailed to you.',
     'booking' => [
         'not_marked' => 'This booking is {state} by now: that cannot follow.',
         'not_missed' => 'Whether somebody came is known once it has begun, and said once.',
@@ -121,6 +122,9 @@ return [
         'not_suggested' => 'This time is not offered any more.',
         'not_moved' => 'This booking cannot be moved: it has begun, is over, or is part of a session.',
         'not_cancelled' => 'This booking is {state} and can no longer be cancelled.',
+        'not_changed' => 'This booking cannot be changed any more: it has begun, or is over.',
+        'change_costs' => 'It is too late to change this here free of charge. Please call: we find a way together.',
+        'no_room' => 'There is no room for {party, plural, one {one person} other {# people}} at this time.',
         'begun' => 'It has begun already, so it can no longer be cancelled here. Please call.',
     ],
 ];

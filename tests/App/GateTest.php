@@ -136,12 +136,16 @@ it('lets nobody in without a good seal', function (string $method, string $path)
         $method,
         sprintf($path, $booking->id)."?{$good}",
         $method === 'POST' ? $details : [],
-    )->assertNotFound();
+    )->assertStatus(410)->assertJson(['code' => 'link_old']); // it was good once: a new one can be asked for
     expect($booking->refresh()->state->value)->toBe('confirmed');
 })->with([
     ['GET', '/gate-api/bookings/%s'],
     ['POST', '/gate-api/bookings/%s/book'],
     ['POST', '/gate-api/bookings/%s/cancel'],
+    ['GET', '/gate-api/bookings/%s/move-times'],
+    ['POST', '/gate-api/bookings/%s/move'],
+    ['POST', '/gate-api/bookings/%s/party'],
+    ['POST', '/gate-api/bookings/%s/details'],
     ['GET', '/b/%s'],
     ['GET', '/b/%s/calendar'],
 ]);

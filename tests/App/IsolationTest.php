@@ -269,6 +269,7 @@ function asksOf(Yard $yard): array
         ['POST', "bookings/{$missed}/course", ['state' => 'arrived', 'undo' => false], true],
         ['POST', "bookings/{$booked->id}/code", ['code' => 'SPRING'], true],
         ['POST', "bookings/{$booked->id}/word", ['text' => 'Hello'], true],
+        ['POST', "bookings/{$booked->id}/links/void", [], true],
         ['GET', 'clients', [], false],
         [
             'PUT',

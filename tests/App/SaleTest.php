@@ -250,7 +250,7 @@ it('lets a fee off, and writes down who and why (L4)', function (): void {
 it('tells of a refund that was refused, tries it again, or has it given by hand', function (string $by): void {
     $booking = $this->yard->book('10:00');
     $sale = ($this->sale)($booking);
-    app(OpenPayment::class)($booking, 4800);
+    app(OpenPayment::class)($booking, [4800]);
     $this->processor->state = 'paid';
     Yard::settle();
     expect($sale->owed())->toBe(0);
@@ -271,8 +271,8 @@ it('tells of a refund that was refused, tries it again, or has it given by hand'
 it('gives back what is paid by link after it was paid at the desk', function (): void {
     $booking = $this->yard->book('10:00');
     $sale = ($this->sale)($booking);
-    app(OpenPayment::class)($booking, 4800);
-    app(OpenPayment::class)($booking, 4800);
+    app(OpenPayment::class)($booking, [4800]);
+    app(OpenPayment::class)($booking, [4800]);
     expect(Payment::query()->count())->toBe(1); // pressed twice
     app(App\Ledger\OpenCheckouts::class)();
     ($this->take)($sale, ['amount' => 1800]);

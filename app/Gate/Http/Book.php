@@ -9,7 +9,6 @@ use App\Clients\PhoneNumber;
 use App\Gate\ClientBooking;
 use App\Gate\LinkedBooking;
 use App\Gate\Questions;
-use App\Support\ClientLink;
 use App\Support\MailAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,7 +18,6 @@ final readonly class Book
 {
     public function __construct(
         private ConfirmBooking $confirm,
-        private ClientLink $links,
         private LinkedBooking $linked,
         private ClientBooking $shape,
     ) {
@@ -27,8 +25,7 @@ final readonly class Book
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $this->links->check($request, $id);
-        $booking = $this->linked->find($id);
+        $booking = $this->linked->find($request, $id);
         $business = $booking->business()->firstOrFail();
         $details = $request->validate(
             [

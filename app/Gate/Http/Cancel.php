@@ -8,7 +8,6 @@ use App\Bookings\CancelBooking;
 use App\Bookings\History;
 use App\Gate\ClientBooking;
 use App\Gate\LinkedBooking;
-use App\Support\ClientLink;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Booking\State;
@@ -18,7 +17,6 @@ final readonly class Cancel
 {
     public function __construct(
         private CancelBooking $cancel,
-        private ClientLink $links,
         private LinkedBooking $linked,
         private ClientBooking $shape,
     ) {
@@ -26,8 +24,7 @@ final readonly class Cancel
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $this->links->check($request, $id);
-        $booking = $this->linked->find($id);
+        $booking = $this->linked->find($request, $id);
 
         $alone = $request->boolean('alone') && $booking->state !== State::Held;
         $asked = [$booking->business_id, $id, History::BY_CLIENT];

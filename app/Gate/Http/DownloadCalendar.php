@@ -8,14 +8,12 @@ use App\Facts\BookingFacts;
 use App\Gate\LinkedBooking;
 use App\Messages\CalendarFile;
 use App\Messages\CalendarMethod;
-use App\Support\ClientLink;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 final readonly class DownloadCalendar
 {
     public function __construct(
-        private ClientLink $links,
         private LinkedBooking $linked,
         private CalendarFile $calendar,
     ) {
@@ -23,10 +21,9 @@ final readonly class DownloadCalendar
 
     public function __invoke(Request $request, string $id): Response
     {
-        $this->links->check($request, $id);
 
         return new Response(
-            $this->calendar->with(CalendarMethod::Publish, BookingFacts::of($this->linked->find($id))),
+            $this->calendar->with(CalendarMethod::Publish, BookingFacts::of($this->linked->find($request, $id))),
             200,
             [
                 'Content-Type' => 'text/calendar; charset=utf-8',

@@ -8,7 +8,6 @@ use App\Bookings\UseCodes;
 use App\Gate\ClientBooking;
 use App\Gate\LinkedBooking;
 use App\Language\Catalogue;
-use App\Support\ClientLink;
 use App\Support\Given;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,7 +18,6 @@ final readonly class NameCodes
 {
     public function __construct(
         private UseCodes $use,
-        private ClientLink $links,
         private LinkedBooking $linked,
         private ClientBooking $shape,
         private Catalogue $catalogue,
@@ -28,8 +26,7 @@ final readonly class NameCodes
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $this->links->check($request, $id);
-        $booking = $this->linked->find($id);
+        $booking = $this->linked->find($request, $id);
         $given = $request->validate(
             ['codes' => 'present|array|list|max:5', 'codes.*' => 'required|string|max:60'],
             ['codes.*' => 'wrong.code.type_one'],

@@ -30,8 +30,7 @@ final readonly class Pay
 
     public function __invoke(Request $request, string $id): RedirectResponse|View
     {
-        $this->links->check($request, $id);
-        $booking = $this->linked->find($id);
+        $booking = $this->linked->find($request, $id);
         $payment = $this->pay->ask($booking);
         if ($payment === null) {
             return new RedirectResponse($this->links->to($booking));

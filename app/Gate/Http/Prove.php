@@ -27,8 +27,7 @@ final readonly class Prove
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $this->links->check($request, $id);
-        $booking = $this->linked->find($id);
+        $booking = $this->linked->find($request, $id);
         if (! $this->links->cameByMail($request, $booking)) {
             throw new NotFoundHttpException();
         }

@@ -5,30 +5,29 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\AttachmentFiles;
+use App\Bookings\ClientChanges;
 use App\Gate\LinkedBooking;
 use App\Language\Sentence;
-use App\Support\ClientLink;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use YardBell\Core\Booking\State;
 
-/** A file for a question, while the time is held. */
+/** A file for a question, while the time is held, or before it begins. */
 final readonly class SendFile
 {
     public function __construct(
         private AttachmentFiles $files,
-        private ClientLink $links,
+        private ClientChanges $changes,
         private LinkedBooking $linked,
     ) {
     }
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $this->links->check($request, $id);
-        $booking = $this->linked->find($id);
-        if ($booking->state !== State::Held) {
+        $booking = $this->linked->find($request, $id);
+        if ($booking->state !== State::Held && ! $this->changes->mayChange($booking)) {
             throw new Refusal(new Sentence('refusal.held.files'), 409, 'not_held');
         }
         $file = $request->validate(

@@ -34,8 +34,7 @@ final readonly class ShowBooking
 
     public function __invoke(Request $request, string $id): View|JsonResponse
     {
-        $this->links->check($request, $id);
-        $booking = $this->linked->find($id);
+        $booking = $this->linked->find($request, $id);
         if ($this->links->cameByMail($request, $booking)) {
             ProofOfAddress::given($booking, $this->clock->now());
         }
@@ -53,7 +52,14 @@ final readonly class ShowBooking
                 'service' => $booking->service_name,
                 'business' => $business->name,
             ]),
-            'first' => ['page' => $this->page->of($business), 'times' => null, 'quote' => null, 'visit' => null, 'booking' => $shown],
+            'first' => [
+                'page' => $this->page->of($business),
+                'times' => null,
+                'quote' => null,
+                'visit' => null,
+                'booking' => $shown,
+                'own' => null,
+            ],
         ]);
     }
 

@@ -53,6 +53,7 @@ final readonly class ShowGate
                     ? ['times' => null, 'quote' => null, 'visit' => null]
                     : $this->first($business, $choice, $visit, $this->linked->day($request, $business)),
                 'booking' => null,
+                'own' => null,
             ],
         ]);
     }

@@ -35,8 +35,7 @@ final readonly class TakeInstead
 
     public function __invoke(Request $request, string $id): View|RedirectResponse
     {
-        $this->links->check($request, $id);
-        $booking = $this->linked->find($id);
+        $booking = $this->linked->find($request, $id);
         $start = $request->query('start');
         if (! is_string($start) || preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\dZ\z/', $start) !== 1) {
             throw new NotFoundHttpException();

@@ -34,7 +34,10 @@ enum State: string
         return match ($this) {
             self::Held => [self::Pending, self::Confirmed, self::Expired, self::Cancelled],
             self::Pending => [self::Confirmed, self::Declined, self::Cancelled, self::Expired],
-            self::Confirmed => [self::Arrived, self::Started, self::Completed, self::NoShow, self::Cancelled],
+            // pending again where its client has moved it, and the business says yes or no to each time
+            self::Confirmed => [
+                self::Arrived, self::Started, self::Completed, self::NoShow, self::Cancelled, self::Pending,
+            ],
             self::Arrived => [self::Started, self::Completed, self::NoShow, self::Cancelled],
             self::Started => [self::Completed],
             self::Expired => [self::Held], // taken again, where nobody else has it

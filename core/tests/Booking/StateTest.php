@@ -14,7 +14,7 @@ it('lets a state be followed only by what may follow (part 5)', function (State 
 })->with([
     [State::Held, ['pending', 'confirmed', 'cancelled', 'expired']],
     [State::Pending, ['confirmed', 'cancelled', 'declined', 'expired']],
-    [State::Confirmed, ['arrived', 'started', 'completed', 'no_show', 'cancelled']],
+    [State::Confirmed, ['pending', 'arrived', 'started', 'completed', 'no_show', 'cancelled']],
     [State::Arrived, ['started', 'completed', 'no_show', 'cancelled']],
     [State::Started, ['completed']],
     [State::Cancelled, []],

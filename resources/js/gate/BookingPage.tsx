@@ -1,53 +1,31 @@
-import { useEffect, useState } from 'react';
 import { Notice } from '../ui/Notice';
-import { Button, buttonLook } from '../ui/Button';
-import { api, refusalOf, unwrap } from '../lib/api';
-import { money, moment } from '../lib/format';
+import { moment } from '../lib/format';
 import { Trouble } from '../ui/Trouble';
+import { BookingActions } from './BookingActions';
+import { Cancelling } from './Cancelling';
+import { DetailsChange } from './DetailsChange';
+import { Foot } from './Foot';
 import { Head } from './Head';
+import { Moving } from './Moving';
+import { PartList } from './PartList';
+import { PartyChange } from './PartyChange';
 import { Proof } from './Proof';
+import { explained, headline } from './said';
 import { Slip } from './Slip';
 import { bookedFacts } from './slipFacts';
 import type { Booking, Page } from './types';
-import { sealed } from './sealed';
+import { useBooking } from './useBooking';
 import * as say from '@words/gate';
 import { rich } from '../language/rich';
 import './BookingPage.css';
 
-/** How often a booking that waits for its payment is asked after. */
-const ASK_AGAIN_MS = 2_000;
+const BOOKED = ['confirmed', 'arrived', 'started', 'completed'];
 
 /** A booking by its link: what is agreed, in one line, and what can be done about it. */
 export function BookingPage({ first, page }: { first: Booking; page: Page }) {
-  const [booking, setBooking] = useState(first);
-  const [asking, setAsking] = useState(false);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const waits = booking.state === 'held';
-  useEffect(() => {
-    if (!waits) {
-      return undefined;
-    }
-    const again = setInterval(() => {
-      unwrap(api.GET('/gate-api/bookings/{id}', sealed(first))).then(setBooking, () => undefined);
-    }, ASK_AGAIN_MS);
-    return () => clearInterval(again);
-  }, [waits, first]);
-
-  const cancel = async () => {
-    setBusy(true);
-    try {
-      setBooking(await unwrap(api.POST('/gate-api/bookings/{id}/cancel', sealed(first))));
-      setTrouble(null);
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong).message);
-    }
-    setBusy(false);
-    setAsking(false);
-  };
-
-  const zone = booking.business.timeZone;
-  const booked = ['confirmed', 'arrived', 'started', 'completed'].includes(booking.state);
+  const link = useBooking(first);
+  const { booking, changing, trouble } = link;
+  const isBooked = BOOKED.includes(booking.state);
   return (
     <>
       <Head page={page} />
@@ -57,57 +35,18 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
             {headline(booking)}
           </h1>
           <p className="max-w-[52ch] text-lg" role="status">
-            {explained(booking, moment(booking.start, zone))}
+            {explained(booking, moment(booking.start, booking.business.timeZone))}
           </p>
           {booking.word !== '' && (
             <Notice as="blockquote" id="word">
               {say.writes({ name: booking.business.name, word: booking.word })}
             </Notice>
           )}
-          {trouble !== null && <Trouble>{trouble}</Trouble>}
-          {booking.awaitsProof && waits && <Proof booking={booking} onBooked={setBooking} />}
-          <div className="flex flex-wrap gap-3">
-            {booking.pay !== null && (
-              <a className={buttonLook({ kind: 'next' })} href={booking.pay}>
-                {say.payNow}
-              </a>
-            )}
-            {booked && (
-              <a className={buttonLook({ kind: 'next' })} href={`/b/${booking.id}/calendar?${booking.query}`}>
-                {say.putInCalendar}
-              </a>
-            )}
-            {booking.mayCancel && !asking && (
-              <Button id="cancel" onClick={() => setAsking(true)}>
-                {say.cancelThisBooking}
-              </Button>
-            )}
-            {!booked && booking.state !== 'held' && (
-              <a className={buttonLook({ kind: 'next' })} href={`/book/${booking.business.slug}`}>
-                {say.bookAnotherTime}
-              </a>
-            )}
-          </div>
-          {asking && (
-            <Notice as="div" tone="trouble" className="grid gap-3">
-              <p>
-                {booking.cancelCosts > 0
-                  ? say.cancelLate({
-                      amount: money(booking.cancelCosts, booking.currency),
-                      paid: booking.amounts.paid > 0 ? 'yes' : 'no',
-                    })
-                  : booking.amounts.paid > 0
-                    ? say.cancelEverythingPaidGoes
-                    : say.cancelCostsNothingAnd}
-              </p>
-              <p className="flex flex-wrap gap-3">
-                <Button id="really-cancel" kind="trouble" disabled={busy} onClick={() => void cancel()}>
-                  {say.yesCancel}
-                </Button>
-                <Button onClick={() => setAsking(false)}>{say.noIAmComing}</Button>
-              </p>
-            </Notice>
-          )}
+          {trouble !== null && <Trouble of={trouble}>{trouble.message}</Trouble>}
+          {booking.awaitsProof && booking.state === 'held' && <Proof booking={booking} onBooked={link.put} />}
+          {changing === null && <BookingActions booking={booking} isBooked={isBooked} onChange={link.open} />}
+          {changing?.what !== 'move' && booking.parts.length > 0 && <PartList booking={booking} onChange={link.open} />}
+          <Change link={link} page={page} />
           {booking.location.link !== '' && (
             <p>
               {rich(say.meetAt, {
@@ -119,65 +58,57 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
               })}
             </p>
           )}
-          {booked && booking.location.directions !== '' && <p>{booking.location.directions}</p>}
-          {booking.note !== '' && <p className="text-soft">{say.wrote({ note: booking.note })}</p>}
+          {isBooked && booking.location.directions !== '' && <p>{booking.location.directions}</p>}
+          {booking.note !== '' && changing?.what !== 'details' && (
+            <p className="text-soft">{say.wrote({ note: booking.note })}</p>
+          )}
         </div>
         <Slip facts={bookedFacts(booking)} />
       </main>
+      <Foot page={page} />
     </>
   );
 }
 
-function headline(booking: Booking): string {
-  switch (booking.state) {
-    case 'held':
-      return booking.paid === 'waiting' || booking.awaitsProof ? say.notBookedYet : say.heldNotBookedYet;
-    case 'pending':
-      return say.askedForNotBooked;
-    case 'cancelled':
-      return say.cancelled;
-    case 'declined':
-    case 'expired':
-      return say.notBooked;
-    case 'no_show':
-      return say.missed;
-    case 'confirmed':
-    case 'arrived':
-    case 'started':
-    case 'completed':
-      return say.booked;
-  }
-}
-
-function explained(booking: Booking, when: string): string {
-  const email = booking.client?.email ?? 'none';
-  switch (booking.state) {
-    case 'held':
-      return booking.awaitsProof && new URLSearchParams(window.location.search).has('mailed')
-        ? say.thankAddressYoursSay
-        : booking.awaitsProof
-          ? say.linkSent({ email })
-          : booking.payTrouble
-            ? say.paymentTrouble
-            : booking.paid === 'waiting' && booking.pay === null
-              ? say.paymentPageBeingOpened
-              : booking.paid === 'waiting'
-                ? say.paymentWaits
-                : say.somebodyStillHasTo;
-    case 'pending':
-      return say.weWrite({ email });
-    case 'cancelled':
-      return say.nobodyExpects({ list: booking.told.money.join(' ') });
-    case 'declined':
-      return say.thisTimeCouldNot({ list: booking.told.money.join(' ') });
-    case 'expired':
-      return say.timeRanOutBefore({ list: booking.told.money.join(' ') });
-    case 'no_show':
-      return say.weSorryToHave;
-    case 'confirmed':
-    case 'arrived':
-    case 'started':
-    case 'completed':
-      return say.weExpect({ when, email });
+/** What is being changed just now. */
+function Change({ link, page }: { link: ReturnType<typeof useBooking>; page: Page }) {
+  const { booking, busy, changing, trouble } = link;
+  const leave = () => link.open(null);
+  switch (changing?.what) {
+    case undefined:
+      return null;
+    case 'cancel':
+      return (
+        <Cancelling
+          booking={booking}
+          costs={changing.of.cancelCosts}
+          busy={busy}
+          onCancel={() => link.cancel(changing.of, changing.alone)}
+          onLeave={leave}
+        />
+      );
+    case 'move':
+      return (
+        <Moving
+          booking={booking}
+          of={changing.of}
+          busy={busy}
+          onMove={(start, staff) => link.move(changing.of, start, staff)}
+          onLeave={leave}
+        />
+      );
+    case 'party':
+      return <PartyChange booking={booking} busy={busy} onParty={link.changeParty} onLeave={leave} />;
+    case 'details':
+      return (
+        <DetailsChange
+          booking={booking}
+          page={page}
+          wrong={trouble?.fields ?? {}}
+          busy={busy}
+          onDetails={link.changeDetails}
+          onLeave={leave}
+        />
+      );
   }
 }

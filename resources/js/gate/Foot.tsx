@@ -1,7 +1,11 @@
 import { WEEKDAYS, writeHours } from '../hours/week';
+import { lazy, Suspense } from 'react';
 import type { Page } from './types';
 import * as say from '@words/gate';
 import './Foot.css';
+
+/** Asked for rarely: loaded when the foot is drawn, after everything else. */
+const OwnLink = lazy(async () => ({ default: (await import('./OwnLink')).OwnLink }));
 
 /** How to reach the business, and when it is open. */
 export function Foot({ page }: { page: Page }) {
@@ -54,6 +58,14 @@ export function Foot({ page }: { page: Page }) {
           ))}
         </section>
       )}
+      <section>
+        <details>
+          <summary className="min-h-11 font-bold">{say.yourBookings}</summary>
+          <Suspense>
+            <OwnLink slug={business.slug} />
+          </Suspense>
+        </details>
+      </section>
     </footer>
   );
 }

@@ -5,21 +5,21 @@ import { createRoot } from 'react-dom/client';
 import { Gate } from './Gate';
 import type { First } from './types';
 
-/** The page behind the link in a mail: whoever comes to book does not load it. */
+/** The pages behind links in mails: whoever comes to book does not load them. */
 const BookingPage = lazy(async () => ({ default: (await import('./BookingPage')).BookingPage }));
+const OwnPage = lazy(async () => ({ default: (await import('./OwnPage')).OwnPage }));
 
 const data = document.getElementById('first')?.textContent;
 const root = document.getElementById('gate');
 if (root !== null && data !== undefined && data !== '') {
   // eslint-disable-next-line @typescript-eslint/no-unsafe-assignment -- our own server wrote it into this page
   const first: First = JSON.parse(data);
-  createRoot(root).render(
-    first.booking === null ? (
-      <Gate page={first.page} times={first.times} quote={first.quote} visit={first.visit} />
-    ) : (
-      <Suspense>
-        <BookingPage first={first.booking} page={first.page} />
-      </Suspense>
-    ),
-  );
+  createRoot(root).render(<Suspense>{shown(first)}</Suspense>);
+}
+
+function shown({ own, booking, ...gate }: First) {
+  if (own !== null) {
+    return <OwnPage own={own} page={gate.page} />;
+  }
+  return booking === null ? <Gate {...gate} /> : <BookingPage first={booking} page={gate.page} />;
 }

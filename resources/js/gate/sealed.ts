@@ -1,9 +1,9 @@
 import type { Booking } from './types';
 
-/** The path and seal with which a booking is spoken of. */
-export function sealed(booking: Booking) {
-  const seal = new URLSearchParams(booking.query);
+/** The path and seal with which a booking, or a part of a visit, is spoken of. */
+export function sealed({ id, query }: Pick<Booking, 'id' | 'query'>) {
+  const seal = new URLSearchParams(query);
   return {
-    params: { path: { id: booking.id }, query: { until: seal.get('until') ?? '', seal: seal.get('seal') ?? '' } },
+    params: { path: { id }, query: { until: seal.get('until') ?? '', seal: seal.get('seal') ?? '' } },
   };
 }

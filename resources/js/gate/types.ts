@@ -6,6 +6,8 @@ export type Times = Schemas['OpenTimes'];
 export type Start = Schemas['Start'];
 export type Quote = Schemas['Quote'];
 export type Booking = Schemas['ClientBooking'];
+/** A client's own page. */
+export type Own = Schemas['OwnPage'];
 
 /** What the served page carries, so that nothing need be asked before something is shown. */
 export type First = {
@@ -14,6 +16,7 @@ export type First = {
   quote: Quote | null;
   visit: VisitAsk | null;
   booking: Booking | null;
+  own: Own | null;
 };
 
 /** A service that follows in the same visit. */

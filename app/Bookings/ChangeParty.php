@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Language\Sentence;
+use App\Ledger\ReturnMoney;
+use App\Messages\Announcements;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Occasion;
+use App\Support\Instants;
+use App\Support\Refusal;
+use Illuminate\Database\ConnectionInterface;
+use YardBell\Core\Availability\Relaxed;
+use YardBell\Core\Availability\Slot;
+
+/**
+ * More or fewer come to what is booked, at the same time and by the same people, where there is room; the visit is sold
+ * anew for so many. All parts of a visit of several services, or none.
+ */
+final readonly class ChangeParty
+{
+    public function __construct(
+        private ConnectionInterface $db,
+        private RulesReader $rules,
+        private Claims $claims,
+        private ClientChanges $changes,
+        private MovedPrice $price,
+        private ReturnMoney $return,
+        private History $history,
+        private Announcements $announcements,
+        private Bookable $bookable,
+    ) {
+    }
+
+    /** @throws Refusal */
+    public function __invoke(Business $business, string $id, int $party): Booking
+    {
+        return $this->db->transaction(function () use ($business, $id, $party): Booking {
+            $changed = array_values(array_filter(
+                VisitParts::locked($business->id, $id),
+                fn (Booking $part): bool => $this->changes->mayChange($part),
+            ));
+            if ($changed === []) {
+                throw new Refusal(new Sentence('refusal.booking.not_changed'), 409, 'too_late');
+            }
+            foreach ($changed as $part) {
+                $this->one($business, $part, $party);
+            }
+            $this->announcements->ofAll($changed, Occasion::Changed);
+
+            return Booking::query()->where('business_id', $business->id)->findOrFail($id);
+        }, attempts: 5);
+    }
+
+    private function one(Business $business, Booking $booking, int $party): void
+    {
+        if ($party < $booking->party) {
+            $this->changes->checkFree($booking);
+        }
+        $start = Instants::minute($booking->starts_at);
+        $this->claims->take(
+            $business,
+            [...array_filter([$booking->session_id]), ...$booking->staff_ids, ...$booking->units],
+            $start - $booking->setup,
+            $start + $booking->minutes + $booking->clearup,
+        );
+        $slot = $this->room($business, $booking, $party) ?? throw new Refusal(
+            new Sentence('refusal.booking.no_room', ['party' => $party]),
+            409,
+            'no_room',
+        );
+        $from = $booking->party;
+        $booking->update([
+            'party' => $party,
+            'units' => $booking->session_id === null ? $slot->units : [],
+            'calendar_sequence' => $booking->calendar_sequence + 1,
+        ]);
+        $this->price->priced($booking, History::BY_CLIENT);
+        $sale = $booking->sale()->lockForUpdate()->first();
+        if ($sale !== null) {
+            $this->return->overpaid($sale, History::BY_CLIENT);
+        }
+        $why = (new Sentence('history.party', ['from' => $from, 'to' => $party]))->text();
+        $this->history->changed($booking, History::BY_CLIENT, $why);
+    }
+
+    /** The row that it is now, with so many: neither what it takes itself is in the way, nor notice. */
+    private function room(Business $business, Booking $booking, int $party): ?Slot
+    {
+        $start = Instants::minute($booking->starts_at);
+        $isPart = $booking->visit_id !== null;
+        $relaxed = new Relaxed(notice: true, limits: true, grid: $isPart, gaps: true);
+        $slots = $this->bookable->at(
+            $business,
+            $this->rules->bookNow($business),
+            Choice::of($booking)->for($party)->at($start, $relaxed),
+            without: $booking->id,
+        );
+        foreach ($slots as $slot) {
+            if ($slot->session === $booking->session_id &&
+                ($slot->session !== null || $slot->staff === $booking->staff_ids)) {
+                return $slot;
+            }
+        }
+
+        return null;
+    }
+}

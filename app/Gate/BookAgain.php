@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate;
+
+use App\Models\Booking;
+use App\Models\Business;
+
+/** The way to the same once more: the Gate with all of it chosen but the time (see GateLink). */
+final class BookAgain
+{
+    /**
+     * @param  non-empty-list<Booking>  $parts in order of time
+     * @return string "/book/yard?service=…&with=…"
+     */
+    public static function path(Business $business, array $parts): string
+    {
+        [$first] = $parts;
+        $then = array_map(
+            static fn (Booking $part): string => $part->service_id.
+                (isset($part->staff_ids[0]) ? "/with/{$part->staff_ids[0]}" : '').
+                '/for/'.($part->minutes - $part->extra_minutes),
+            array_slice($parts, 1),
+        );
+        $says = array_filter([
+            'service' => $first->service_id,
+            'with' => $first->staff_ids[0] ?? null,
+            'place' => $first->location_id,
+            'minutes' => $first->session_id === null ? $first->minutes - $first->extra_minutes : null,
+            'party' => $first->party > 1 ? $first->party : null,
+            'then' => $then === [] ? null : implode(',', $then),
+        ]);
+
+        return "/book/{$business->slug}?".http_build_query($says);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate\Http;
+
+use App\Bookings\MoveByClient;
+use App\Gate\LinkedBooking;
+use App\Support\Checks;
+use App\Support\Given;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use YardBell\Core\Time\Wall;
+
+/** The almanac once more, for a booking that its client would like to move. */
+final readonly class AskMoveTimes
+{
+    public function __construct(
+        private MoveByClient $move,
+        private LinkedBooking $linked,
+    ) {
+    }
+
+    public function __invoke(Request $request, string $id): JsonResponse
+    {
+        $from = Given::in($request->validate(['from' => ['nullable', Checks::date()]]))->stringIf('from');
+        $booking = $this->linked->find($request, $id);
+
+        return new JsonResponse($this->move->times($booking, $from === null ? null : Wall::day($from)));
+    }
+}

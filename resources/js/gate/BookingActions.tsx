@@ -1,0 +1,57 @@
+import { Button, buttonLook } from '../ui/Button';
+import type { Booking } from './types';
+import type { Changing } from './useBooking';
+import * as say from '@words/gate';
+
+type Props = { booking: Booking; isBooked: boolean; onChange: (what: Changing) => void };
+
+/** What can be done about a booking; the first is what is most to be done. */
+export function BookingActions({ booking, isBooked, onChange }: Props) {
+  const { changes } = booking;
+  const calendar = `/b/${booking.id}/calendar?${booking.query}`;
+  const isOver = !isBooked && !['held', 'pending'].includes(booking.state);
+  return (
+    <div className="flex flex-wrap gap-3">
+      {booking.pay !== null && (
+        <a className={buttonLook({ kind: 'next' })} href={booking.pay}>
+          {say.payNow}
+        </a>
+      )}
+      {isBooked && (
+        <>
+          <a className={buttonLook({ kind: booking.pay === null ? 'next' : 'plain' })} href={calendar}>
+            {say.putInCalendar}
+          </a>
+          <a className={buttonLook()} href={`webcal://${window.location.host}${calendar}`}>
+            {say.followInCalendar}
+          </a>
+        </>
+      )}
+      {changes.move && (
+        <Button id="move" onClick={() => onChange({ what: 'move', of: booking, alone: true })}>
+          {say.moveIt}
+        </Button>
+      )}
+      {changes.party !== null && (
+        <Button id="party-change" onClick={() => onChange({ what: 'party' })}>
+          {say.changeParty}
+        </Button>
+      )}
+      {changes.details && (
+        <Button id="details-change" onClick={() => onChange({ what: 'details' })}>
+          {say.changeDetails}
+        </Button>
+      )}
+      {booking.mayCancel && (
+        <Button id="cancel" onClick={() => onChange({ what: 'cancel', of: booking, alone: false })}>
+          {say.cancelThisBooking}
+        </Button>
+      )}
+      {(isBooked || isOver) && (
+        <a className={buttonLook({ kind: isOver ? 'next' : 'plain' })} id="again" href={booking.again}>
+          {say.bookSameAgain}
+        </a>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+import { useEffect, useState } from 'react';
+import { Button } from '../ui/Button';
+import { Notice } from '../ui/Notice';
+import { Trouble } from '../ui/Trouble';
+import { api, refusalOf, unwrap } from '../lib/api';
+import { addDays, listed, moment } from '../lib/format';
+import { Almanac } from './Almanac';
+import { Soonest } from './Soonest';
+import { sealed } from './sealed';
+import type { Booking, Start, Times } from './types';
+import { useOwnZone } from './useOwnZone';
+import * as say from '@words/gate';
+import './Finding.css';
+
+const DAYS = 14;
+
+type Props = {
+  booking: Booking;
+  of: Pick<Booking, 'id' | 'query' | 'staff'>;
+  busy: boolean;
+  onMove: (start: string, staff: string | null) => void;
+  onLeave: () => void;
+};
+
+/** The almanac once more: a press picks another time, a second one takes it. */
+export function Moving({ booking, of, busy, onMove, onLeave }: Props) {
+  const [times, setTimes] = useState<Times | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [start, setStart] = useState<Start | null>(null);
+  const [same, setSame] = useState(false);
+  const zone = booking.business.timeZone;
+  const own = useOwnZone(zone, times?.days.map(({ date }) => date) ?? []);
+  const [from, setFrom] = useState<string | null>(null);
+  const { id, query } = of;
+  useEffect(() => {
+    const { params } = sealed({ id, query });
+    const asked = { ...params, query: { ...params.query, ...(from === null ? {} : { from }) } };
+    unwrap(api.GET('/gate-api/bookings/{id}/move-times', { params: asked })).then(setTimes, (wrong: unknown) =>
+      setTrouble(refusalOf(wrong).message),
+    );
+  }, [id, query, from]);
+  const load = (day: string) => {
+    setStart(null);
+    setFrom(day);
+  };
+  if (times === null) {
+    return trouble === null ? <p role="status">{say.oneMoment}</p> : <Trouble>{trouble}</Trouble>;
+  }
+  const withThem = of.staff.map((one) => one.id);
+  const isTheirs = (one: Start) => withThem.length === 0 || withThem.every((id) => one.staff.includes(id));
+  const staff = start === null || isTheirs(start) ? null : (start.staff[0] ?? null);
+  return (
+    <section className="grid gap-3" aria-label={say.moveTo}>
+      <h2 className="text-xl">{say.moveTo}</h2>
+      <p className="text-soft">{booking.changes.asksAgain ? say.movingAsksAgain : say.movingCostsNothing}</p>
+      <Soonest times={times} zone={own.zone} home={zone} onPick={setStart} onDay={load} />
+      {withThem.length > 0 && (
+        <p>
+          <button type="button" className="chip" aria-pressed={same} onClick={() => setSame(!same)}>
+            {say.withPeople({ who: listed(of.staff.map((one) => one.name)) })}
+          </button>
+        </p>
+      )}
+      <Almanac
+        times={times}
+        show={(one) => !same || isTheirs(one)}
+        chosen={start?.at ?? null}
+        hour={own.hour}
+        onPick={setStart}
+      />
+      <nav className="flex justify-between gap-3" aria-label={say.weeks}>
+        <Button disabled={times.from <= times.today} onClick={() => load(addDays(times.from, -DAYS))}>
+          {say.twoWeeksEarlier}
+        </Button>
+        <Button
+          disabled={(times.days.at(-1)?.date ?? '') >= times.lastDay}
+          onClick={() => load(addDays(times.from, DAYS))}
+        >
+          {say.twoWeeksLater}
+        </Button>
+      </nav>
+      <Notice as="div" className="dock grid gap-2">
+        <p role="status">{start === null ? say.pickTimeThatSuits : say.moveToThis({ when: moment(start.at, zone) })}</p>
+        <p className="flex flex-wrap gap-3">
+          <Button
+            id="really-move"
+            kind="next"
+            disabled={start === null || busy}
+            onClick={() => start !== null && onMove(start.at, staff)}
+          >
+            {say.yesMove}
+          </Button>
+          <Button onClick={onLeave}>{say.leaveAsItIs}</Button>
+        </p>
+      </Notice>
+    </section>
+  );
+}

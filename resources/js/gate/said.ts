@@ -1,0 +1,63 @@
+import type { Booking } from './types';
+import * as say from '@words/gate';
+
+/** What is agreed, in one line. */
+export function headline(booking: Booking): string {
+  switch (booking.state) {
+    case 'held':
+      return booking.paid === 'waiting' || booking.awaitsProof ? say.notBookedYet : say.heldNotBookedYet;
+    case 'pending':
+      return say.askedForNotBooked;
+    case 'cancelled':
+      return say.cancelled;
+    case 'declined':
+    case 'expired':
+      return say.notBooked;
+    case 'no_show':
+      return say.missed;
+    case 'confirmed':
+    case 'arrived':
+    case 'started':
+    case 'completed':
+      return say.booked;
+  }
+}
+
+/** What that means, and what happens next. */
+export function explained(booking: Booking, when: string): string {
+  const email = booking.client?.email ?? 'none';
+  switch (booking.state) {
+    case 'held':
+      return waiting(booking, email);
+    case 'pending':
+      return say.weWrite({ email });
+    case 'cancelled':
+      return say.nobodyExpects({ list: booking.told.money.join(' ') });
+    case 'declined':
+      return say.thisTimeCouldNot({ list: booking.told.money.join(' ') });
+    case 'expired':
+      return say.timeRanOutBefore({ list: booking.told.money.join(' ') });
+    case 'no_show':
+      return say.weSorryToHave;
+    case 'confirmed':
+    case 'arrived':
+    case 'started':
+    case 'completed':
+      return say.weExpect({ when, email });
+  }
+}
+
+function waiting(booking: Booking, email: string): string {
+  if (booking.awaitsProof) {
+    return new URLSearchParams(window.location.search).has('mailed')
+      ? say.thankAddressYoursSay
+      : say.linkSent({ email });
+  }
+  if (booking.payTrouble) {
+    return say.paymentTrouble;
+  }
+  if (booking.paid === 'waiting') {
+    return booking.pay === null ? say.paymentPageBeingOpened : say.paymentWaits;
+  }
+  return say.somebodyStillHasTo;
+}

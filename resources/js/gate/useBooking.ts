@@ -1,0 +1,62 @@
+import { useEffect, useState } from 'react';
+import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
+import { sealed } from './sealed';
+import type { Booking } from './types';
+
+/** How often a booking that waits for its payment is asked after. */
+const ASK_AGAIN_MS = 2_000;
+
+/** What is being changed of it: all of it, or a part of a visit. */
+export type Changing =
+  | { what: 'party' | 'details' }
+  | { what: 'move' | 'cancel'; of: Pick<Booking, 'id' | 'query' | 'cancelCosts' | 'staff'>; alone: boolean };
+
+/** A booking by its link, as it is by now, and what is done to it. */
+export function useBooking(first: Booking) {
+  const [booking, setBooking] = useState(first);
+  const [changing, setChanging] = useState<Changing | null>(null);
+  const [trouble, setTrouble] = useState<Refusal | null>(null);
+  const [busy, setBusy] = useState(false);
+  const waits = booking.state === 'held';
+  useEffect(() => {
+    if (!waits) {
+      return undefined;
+    }
+    const again = setInterval(() => {
+      unwrap(api.GET('/gate-api/bookings/{id}', sealed(first))).then(setBooking, () => undefined);
+    }, ASK_AGAIN_MS);
+    return () => clearInterval(again);
+  }, [waits, first]);
+
+  const change = async (asked: Promise<Booking>) => {
+    setBusy(true);
+    try {
+      setBooking(await asked);
+      setTrouble(null);
+      setChanging(null);
+      window.scrollTo(0, 0);
+    } catch (wrong) {
+      setTrouble(refusalOf(wrong));
+    }
+    setBusy(false);
+  };
+  return {
+    booking,
+    changing,
+    trouble,
+    busy,
+    put: setBooking,
+    open: (what: Changing | null) => {
+      setTrouble(null);
+      setChanging(what);
+    },
+    cancel: (of: Pick<Booking, 'id' | 'query'>, alone: boolean) =>
+      void change(unwrap(api.POST('/gate-api/bookings/{id}/cancel', { ...sealed(of), body: { alone } }))),
+    move: (of: Pick<Booking, 'id' | 'query'>, start: string, staff: string | null) =>
+      void change(unwrap(api.POST('/gate-api/bookings/{id}/move', { ...sealed(of), body: { start, staff } }))),
+    changeParty: (party: number) =>
+      void change(unwrap(api.POST('/gate-api/bookings/{id}/party', { ...sealed(booking), body: { party } }))),
+    changeDetails: (note: string, answers: Record<string, string | string[]>) =>
+      void change(unwrap(api.POST('/gate-api/bookings/{id}/details', { ...sealed(booking), body: { note, answers } }))),
+  };
+}

@@ -1,0 +1,241 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Ledger\Processor;
+use App\Messages\Wording;
+use App\Models\Booking;
+use App\Models\Client;
+use App\Models\OutboxEntry;
+use App\Models\Question;
+use App\Models\Refund;
+use App\Models\Sale;
+use App\Models\Service;
+use App\Support\Clock;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\FakeProcessor;
+use Tests\Support\Yard;
+
+/* What a client does with a booking after it is made, by the link in the mail. */
+
+beforeEach(function (): void {
+    $this->processor = new FakeProcessor();
+    $this->app->instance(Processor::class, $this->processor);
+    $this->yard = Yard::open(['price' => 4800], people: 2);
+    [$this->ana, $this->bo] = $this->yard->staff;
+    $this->booked = function (array $more = []): array {
+        $held = $this->postJson('/gate-api/pages/yard/holds', $more + [
+            'service' => $this->yard->lesson->id,
+            'staff' => $this->ana->id,
+            'start' => Yard::at('10:00'),
+        ])->assertCreated()->json();
+        $details = ['name' => 'Rosa Bell', 'email' => 'rosa@post.example', 'phone' => '', 'note' => ''];
+
+        return $this->postJson("/gate-api/bookings/{$held['id']}/book?{$held['query']}", $details)
+            ->assertOk()
+            ->json('booking');
+    };
+    $this->act = fn (array $booking, string $act, array $body = []): TestResponse => $this->postJson(
+        "/gate-api/bookings/{$booking['id']}/{$act}?{$booking['query']}",
+        $body,
+    );
+    $this->letter = function (string $occasion): App\Messages\Letter {
+        $entry = OutboxEntry::query()->where('occasion', $occasion)->where('audience', 'client')->latest('id')->first();
+
+        return app(Wording::class)->letter($entry);
+    };
+    $this->terms = fn (int $freeMinutes): int => Service::query()->update([
+        'cancellation' => ['freeMinutes' => $freeMinutes, 'percent' => '50', 'amount' => null],
+    ]);
+});
+
+it('moves to a time that clients are offered, keeps its price, and tells everybody', function (): void {
+    $booking = ($this->booked)();
+    expect($booking['changes']['move'])->toBeTrue();
+    $times = $this->getJson("/gate-api/bookings/{$booking['id']}/move-times?{$booking['query']}")->assertOk()->json();
+    $starts = array_column(array_merge(...array_column($times['days'], 'starts')), 'staff', 'at');
+    // by whom else, or half an hour later by the same: what it takes itself is not in the way
+    expect($starts[Yard::at('10:30')])->toContain($this->ana->id)
+        ->and($starts[Yard::at('10:30')])->toContain($this->bo->id);
+    $moved = ($this->act)($booking, 'move', ['start' => Yard::at('10:30')])->assertOk()->json();
+    expect($moved)->toMatchArray(['start' => Yard::at('10:30'), 'state' => 'confirmed', 'total' => 4800])
+        ->and($moved['staff'][0]['id'])->toBe($this->ana->id)
+        ->and(($this->letter)('moved')->text)->toContain('10:30')
+        ->and(OutboxEntry::query()->where('occasion', 'reminder')->where('state', 'waiting')->count())->toBe(1);
+    ($this->act)($booking, 'move', ['start' => Yard::at('10:40')])->assertStatus(409); // not on the grid
+    ($this->act)($booking, 'move', ['start' => Yard::at('11:00'), 'staff' => $this->bo->id])->assertOk();
+    ($this->act)($booking, 'move', ['start' => 'soon'])->assertUnprocessable();
+    expect(Booking::query()->sole()->staff_ids)->toBe([$this->bo->id]);
+});
+
+it('waits for a yes again where the business answers each time', function (): void {
+    $booking = ($this->booked)();
+    $this->yard->lesson->update(['approval' => true]);
+    $moved = ($this->act)($booking, 'move', ['start' => Yard::at('12:00')])->assertOk()->json();
+    expect($moved['state'])->toBe('pending')
+        ->and(OutboxEntry::query()->where('occasion', 'moved')->count())->toBe(0)
+        ->and(OutboxEntry::query()->where('occasion', 'pending')->count())->toBeGreaterThan(1)
+        ->and(OutboxEntry::query()->where('occasion', 'reminder')->where('state', 'waiting')->count())->toBe(0);
+});
+
+it('is not moved, nor made smaller, once cancelling it would cost something', function (): void {
+    ($this->terms)(7 * 1440);
+    $booking = ($this->booked)();
+    expect($booking['changes']['move'])->toBeFalse();
+    $this->getJson("/gate-api/bookings/{$booking['id']}/move-times?{$booking['query']}")->assertStatus(409);
+    ($this->act)($booking, 'move', ['start' => Yard::at('12:00')])->assertStatus(409);
+    expect(Booking::query()->sole()->starts_at->format('H:i'))->toBe('10:00');
+});
+
+it('moves one part of a visit, and reminds of each date once', function (): void {
+    $then = [['service' => $this->yard->lesson->id]];
+    $booking = ($this->booked)(['then' => $then]);
+    [$first, $second] = $booking['parts'];
+    expect($booking['changes']['move'])->toBeFalse()->and($second['mayMove'])->toBeTrue();
+    $reminded = fn (): array => OutboxEntry::query()
+        ->where('occasion', 'reminder')
+        ->where('state', 'waiting')
+        ->orderBy('due_at')
+        ->pluck('booking_id')
+        ->all();
+    ($this->act)($second, 'move', ['start' => Yard::at('15:00')])->assertOk();
+    expect($reminded())->toBe([$first['id']]);
+    ($this->act)($second, 'move', ['start' => Yard::at('15:00', 3)])->assertOk();
+    expect($reminded())->toBe([$first['id'], $second['id']]);
+    ($this->act)($first, 'cancel', ['alone' => true])->assertOk();
+    expect($reminded())->toBe([$second['id']]);
+});
+
+it('takes more or fewer along, where there is room, and sells it anew', function (): void {
+    $this->yard->lesson->update([
+        'max_party' => 3,
+        'pricing' => ['perPerson' => true] + Yard::pricing(4800),
+        'payment_terms' => Yard::payment('full'),
+    ]);
+    $booking = ($this->booked)();
+    Yard::settle();
+    $this->processor->state = 'paid';
+    Yard::settle();
+    $party = fn (int $party): TestResponse => ($this->act)($booking, 'party', ['party' => $party]);
+    $more = $party(3)->assertOk()->json();
+    expect($more['changes']['party'])->toBe(['least' => 1, 'most' => 3])
+        ->and($more['total'])->toBeGreaterThan(4800)
+        ->and($more['amounts']['due'])->toBe($more['total'] - 4800)
+        ->and($more['pay'])->not->toBeNull()
+        ->and(($this->letter)('changed')->text)->toContain('3 people');
+    $party(4)->assertStatus(409);
+    $party(0)->assertUnprocessable();
+    $fewer = $party(1)->assertOk()->json();
+    expect($fewer['amounts']['due'])->toBe(0)->and(Refund::query()->count())->toBe(0);
+    Booking::query()->update(['cancellation' => ['freeMinutes' => 7 * 1440, 'percent' => '50', 'amount' => null]]);
+    $party(2)->assertOk();
+    $party(1)->assertStatus(409); // that would get round what cancelling costs
+    expect(Booking::query()->sole()->party)->toBe(2);
+});
+
+it('changes answers and the note until it begins', function (): void {
+    $question = Question::query()->create([
+        'business_id' => $this->yard->business->id,
+        'text' => 'Left-handed?',
+        'type' => 'yesno',
+        'choices' => [],
+        'required' => false,
+        'position' => 0,
+    ]);
+    $booking = ($this->booked)();
+    $told = ($this->act)($booking, 'details', ['note' => 'By bus.', 'answers' => [$question->id => 'yes']])
+        ->assertOk()
+        ->json();
+    expect($told['note'])->toBe('By bus.')
+        ->and($told['answers'])->toBe([$question->id => ['yes']])
+        ->and(Booking::query()->sole()->answers[0]['answer'])->toBe('yes')
+        ->and(OutboxEntry::query()->where('occasion', 'changed')->where('audience', 'owner')->count())->toBe(1);
+    ($this->act)($booking, 'details', ['note' => 'By bus.', 'answers' => [$question->id => 'yes']])->assertOk();
+    expect(OutboxEntry::query()->where('occasion', 'changed')->where('audience', 'owner')->count())->toBe(1);
+    ($this->act)($booking, 'details', ['note' => '', 'answers' => [$question->id => 'maybe']])->assertUnprocessable();
+    app(Clock::class)->putForward(3 * 1440);
+    ($this->act)($booking, 'details', ['note' => 'Late.', 'answers' => []])->assertStatus(409);
+    ($this->act)($booking, 'party', ['party' => 1])->assertStatus(409);
+});
+
+it('leads to the same once more', function (): void {
+    $booking = ($this->booked)(['then' => [['service' => $this->yard->lesson->id]]]);
+    $page = $this->get($booking['again'])->assertOk()->getContent();
+    preg_match('#id="first">(.*?)</script>#s', (string) $page, $found);
+    $first = json_decode($found[1], true);
+    expect($first['times'])->toMatchArray(['service' => $this->yard->lesson->id, 'staff' => $this->ana->id])
+        ->and($first['visit']['then'][0]['service'])->toBe($this->yard->lesson->id);
+});
+
+it('says of a link that it is too old, and mails a new one to whom it belonged', function (): void {
+    $booking = ($this->booked)();
+    $path = "/b/{$booking['id']}?{$booking['query']}";
+    $this->get($path)->assertOk();
+    $this->actingAs($this->yard->owner)
+        ->postJson("/api/businesses/yard/bookings/{$booking['id']}/links/void")
+        ->assertOk();
+    $this->get($path)->assertStatus(410)->assertSee('too old');
+    ($this->act)($booking, 'cancel')->assertStatus(410);
+    $this->get(str_replace('seal=', 'seal=0', $path))->assertNotFound();
+    $this->post("/b/{$booking['id']}/renew?{$booking['query']}")->assertOk()->assertSee('on its way');
+    $this->post("/b/{$booking['id']}/renew?{$booking['query']}")->assertOk();
+    expect(OutboxEntry::query()->where('occasion', 'link_again')->count())->toBe(1)
+        ->and(OutboxEntry::query()->where('occasion', 'link_again')->value('recipient'))->toBe('rosa@post.example');
+    preg_match('#(/b/\S+)#', ($this->letter)('link_again')->text, $link);
+    $this->get($link[1])->assertOk();
+    $this->post("/b/{$booking['id']}/renew?until=1&seal=none")->assertNotFound();
+    app(Clock::class)->putForward(60 * 1440);
+    $this->get($link[1])->assertStatus(410);
+});
+
+it('shows a client all of their own, by a link that is mailed to them alone', function (): void {
+    $booking = ($this->booked)();
+    $ask = fn (string $mail): TestResponse => $this->postJson('/gate-api/pages/yard/own-link', ['email' => $mail]);
+    $ask('nobody@post.example')->assertOk()->assertExactJson(['sent' => true]);
+    expect(OutboxEntry::query()->where('occasion', 'own_page')->count())->toBe(0);
+    $ask('ROSA@post.example')->assertOk()->assertExactJson(['sent' => true]);
+    $ask('no address')->assertUnprocessable();
+    preg_match('#(/c/\S+)#', ($this->letter)('own_page')->text, $link);
+    preg_match('#id="first">(.*?)</script>#s', (string) $this->get($link[1])->assertOk()->getContent(), $found);
+    $own = json_decode($found[1], true)['own'];
+    expect($own['coming'])->toHaveCount(1)
+        ->and($own['passed'])->toBe([])
+        ->and($own['coming'][0]['services'])->toBe(['Lesson'])
+        ->and(Client::query()->sole()->proven_at)->not->toBeNull();
+    app(Clock::class)->putForward(3 * 1440);
+    preg_match('#id="first">(.*?)</script>#s', (string) $this->get($link[1])->getContent(), $found);
+    expect(json_decode($found[1], true)['own']['passed'])->toHaveCount(1);
+    $this->get("{$link[1]}0")->assertNotFound();
+    app(Clock::class)->putForward(8 * 1440);
+    $this->get($link[1])->assertStatus(410);
+    $this->post(str_replace('?', '/renew?', $link[1]))->assertOk();
+    expect(OutboxEntry::query()->where('occasion', 'own_page')->count())->toBe(2);
+});
+
+it('hands out papers of one’s own sales alone', function (): void {
+    $this->yard->lesson->update(['payment_terms' => Yard::payment('full')]);
+    ($this->booked)();
+    Yard::settle();
+    $this->processor->state = 'paid';
+    Yard::settle();
+    $own = app(App\Support\OwnPageLink::class);
+    [$mine, $sale] = [Client::query()->sole(), Sale::query()->sole()];
+    $query = $own->query($mine);
+    $this->get("/c/{$mine->id}/receipts/{$sale->id}?{$query}")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'application/pdf');
+    $other = Client::query()->create([
+        'business_id' => $this->yard->business->id,
+        'name' => 'Tom Hale',
+        'email' => 'tom@post.example',
+        'phone' => '',
+    ]);
+    $this->get("/c/{$other->id}/receipts/{$sale->id}?{$own->query($other)}")->assertNotFound();
+    $this->get("/c/{$other->id}/receipts/{$sale->id}?{$query}")->assertNotFound();
+    $this->actingAs($this->yard->owner)
+        ->postJson("/api/businesses/yard/sales/{$sale->id}/invoice", ['name' => 'Rosa', 'address' => ''])
+        ->assertSuccessful();
+    $document = App\Models\Document::query()->sole();
+    $this->get("/c/{$mine->id}/documents/{$document->id}?{$query}")->assertOk();
+    $this->get("/c/{$other->id}/documents/{$document->id}?{$own->query($other)}")->assertNotFound();
+});
