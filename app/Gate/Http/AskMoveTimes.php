@@ -23,8 +23,8 @@ final readonly class AskMoveTimes
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $from = Given::in($request->validate(['from' => ['nullable', Checks::date()]]))->stringIf('from');
         $booking = $this->linked->find($request, $id);
+        $from = Given::in($request->validate(['from' => ['nullable', Checks::date()]]))->stringIf('from');
 
         return new JsonResponse($this->move->times($booking, $from === null ? null : Wall::day($from)));
     }

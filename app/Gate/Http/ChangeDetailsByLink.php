@@ -24,11 +24,11 @@ final readonly class ChangeDetailsByLink
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
+        $booking = $this->linked->find($request, $id);
         $given = Given::in($request->validate(
             ['note' => 'nullable|string|max:1000', 'answers' => 'nullable|array|max:200'],
             ['max' => 'wrong.plain.most_characters_fit?max=:max'],
         ));
-        $booking = $this->linked->find($request, $id);
         $answers = Questions::ofVisit($booking->business()->firstOrFail(), $booking, $request->array('answers'));
 
         return new JsonResponse(

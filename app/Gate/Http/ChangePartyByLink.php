@@ -24,11 +24,11 @@ final readonly class ChangePartyByLink
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
+        $booking = $this->linked->find($request, $id);
         $given = Given::in($request->validate(
             ['party' => 'required|integer|min:1|max:'.GatePage::LARGEST_PARTY],
             ['party.*' => 'wrong.choice.how_many_come'],
         ));
-        $booking = $this->linked->find($request, $id);
         $business = $booking->business()->firstOrFail();
 
         return new JsonResponse($this->shape->of(($this->change)($business, $id, $given->int('party'))));

@@ -27,11 +27,11 @@ final readonly class MoveByLink
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
+        $booking = $this->linked->find($request, $id);
         $given = Given::in($request->validate([
             'start' => 'required|string|max:20',
             'staff' => 'nullable|string|max:26',
         ]));
-        $booking = $this->linked->find($request, $id);
         try {
             $start = Wall::instant($given->string('start'));
         } catch (InvalidTime $wrong) {

@@ -47,7 +47,7 @@ export function Moving({ booking, of, busy, onMove, onLeave }: Props) {
     return trouble === null ? <p role="status">{say.oneMoment}</p> : <Trouble>{trouble}</Trouble>;
   }
   const withThem = of.staff.map((one) => one.id);
-  const isTheirs = (one: Start) => withThem.length === 0 || withThem.every((id) => one.staff.includes(id));
+  const isTheirs = (one: Start) => withThem.length === 0 || withThem.every((member) => one.staff.includes(member));
   const staff = start === null || isTheirs(start) ? null : (start.staff[0] ?? null);
   return (
     <section className="grid gap-3" aria-label={say.moveTo}>
