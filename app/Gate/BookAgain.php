@@ -6,15 +6,20 @@ namespace App\Gate;
 
 use App\Models\Booking;
 use App\Models\Business;
+use App\Support\ClientLink;
 
 /** The way to the same once more: the Gate with all of it chosen but the time (see GateLink). */
-final class BookAgain
+final readonly class BookAgain
 {
+    public function __construct(private ClientLink $links)
+    {
+    }
+
     /**
      * @param  non-empty-list<Booking>  $parts in order of time
-     * @return string "/book/yard?service=…&with=…"
+     * @return string "/book/yard?service=…&with=…&of=…", which tells who follows it (see KnownClient)
      */
-    public static function path(Business $business, array $parts): string
+    public function path(Business $business, array $parts): string
     {
         [$first] = $parts;
         $then = array_map(
@@ -32,6 +37,17 @@ final class BookAgain
             'then' => $then === [] ? null : implode(',', $then),
         ]);
 
-        return "/book/{$business->slug}?".http_build_query($says);
+        return "/book/{$business->slug}?".http_build_query($says)."&{$this->known($first)}";
+    }
+
+    /** The way to anything else, for whom this booking is of. */
+    public function another(Business $business, Booking $of): string
+    {
+        return "/book/{$business->slug}?{$this->known($of)}";
+    }
+
+    private function known(Booking $of): string
+    {
+        return "of={$of->id}&{$this->links->query($of)}";
     }
 }

@@ -39,6 +39,7 @@ final readonly class ClientBooking
         private Told $told,
         private PayOnline $online,
         private MoveByClient $move,
+        private BookAgain $again,
         private ClientChanges $mayChange,
     ) {
     }
@@ -108,7 +109,7 @@ final readonly class ClientBooking
             'mayCancel' => $this->mayCancel($booking),
             'changes' => $this->changes($standing),
             'answers' => (object) Questions::given($facts->business, $standing),
-            'again' => BookAgain::path($facts->business, $standing),
+            'again' => $this->again->path($facts->business, $standing),
             'link' => $this->links->to($booking),
             'query' => $this->links->query($booking),
         ];

@@ -24,8 +24,12 @@ final readonly class OwnPage
     /** Rows of each list; what is older is asked for at the desk. */
     private const MOST = 50;
 
-    public function __construct(private ClientLink $links, private OwnPageLink $own, private Clock $clock)
-    {
+    public function __construct(
+        private ClientLink $links,
+        private OwnPageLink $own,
+        private BookAgain $again,
+        private Clock $clock,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -50,6 +54,9 @@ final readonly class OwnPage
 
         return [
             'name' => $client->name,
+            'book' => $bookings->isEmpty()
+                ? "/book/{$business->slug}"
+                : $this->again->another($business, $bookings->firstOrFail()),
             'coming' => $coming,
             'passed' => array_slice($passed, 0, self::MOST),
             'documents' => $this->documents($client),
@@ -106,7 +113,7 @@ final readonly class OwnPage
             'location' => $first->location->name ?? '',
             'state' => $first->state->value,
             'link' => $this->links->mailed($first),
-            'again' => BookAgain::path($business, $standing),
+            'again' => $this->again->path($business, $standing),
         ];
     }
 

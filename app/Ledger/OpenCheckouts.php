@@ -9,6 +9,7 @@ use App\Models\Payment;
 use App\Models\PaymentKind;
 use App\Models\PaymentState;
 use App\Support\ClientLink;
+use App\Support\Column;
 
 /**
  * Asks the processor for the payment pages that clients wait for. Asked again for the same payment, it is the same
@@ -53,12 +54,13 @@ final readonly class OpenCheckouts
 
     private function open(Payment $payment): void
     {
-        $booking = $payment->sale()->firstOrFail()->bookings()->firstOrFail();
+        $bookings = $payment->sale()->firstOrFail()->bookings()->get();
+        $booking = $bookings->firstOrFail();
         $checkout = $this->processor->open(
             $payment->id,
             $payment->amount,
             $payment->currency,
-            $booking->service_name,
+            implode(', ', Column::strings($bookings->pluck('service_name'))), // all of a visit is paid at once
             $this->links->to($booking),
             keepsCard: $payment->kind === PaymentKind::Card,
         );

@@ -59,6 +59,7 @@ final readonly class ShowBooking
                 'visit' => null,
                 'booking' => $shown,
                 'own' => null,
+                'known' => null,
             ],
         ]);
     }

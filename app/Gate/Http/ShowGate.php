@@ -10,6 +10,7 @@ use App\Bookings\VisitChoice;
 use App\Gate\GateLink;
 use App\Gate\GatePage;
 use App\Gate\GateQuote;
+use App\Gate\KnownClient;
 use App\Gate\PageFacts;
 use App\Gate\Published;
 use App\Models\Business;
@@ -27,6 +28,7 @@ final readonly class ShowGate
         private OpenTimes $times,
         private GateQuote $quote,
         private PageFacts $facts,
+        private KnownClient $known,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class ShowGate
                     : $this->first($business, $choice, $visit, $this->linked->day($request, $business)),
                 'booking' => null,
                 'own' => null,
+                'known' => $this->known->of($request, $business),
             ],
         ]);
     }

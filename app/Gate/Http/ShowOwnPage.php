@@ -43,6 +43,7 @@ final readonly class ShowOwnPage
                 'visit' => null,
                 'booking' => null,
                 'own' => $this->own->of($business, $client),
+                'known' => null,
             ],
         ]);
     }

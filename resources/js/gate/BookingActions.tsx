@@ -11,47 +11,52 @@ export function BookingActions({ booking, isBooked, onChange }: Props) {
   const calendar = `/b/${booking.id}/calendar?${booking.query}`;
   const isOver = !isBooked && !['held', 'pending'].includes(booking.state);
   return (
-    <div className="flex flex-wrap gap-3">
-      {booking.pay !== null && (
-        <a className={buttonLook({ kind: 'next' })} href={booking.pay}>
-          {say.payNow}
-        </a>
-      )}
-      {isBooked && (
-        <>
+    <div className="grid gap-2">
+      <div className="flex flex-wrap gap-3">
+        {booking.pay !== null && (
+          <a className={buttonLook({ kind: 'next' })} href={booking.pay}>
+            {say.payNow}
+          </a>
+        )}
+        {isBooked && (
           <a className={buttonLook({ kind: booking.pay === null ? 'next' : 'plain' })} href={calendar}>
             {say.putInCalendar}
           </a>
-          <a className={buttonLook()} href={`webcal://${window.location.host}${calendar}`}>
-            {say.followInCalendar}
+        )}
+        {changes.move && (
+          <Button id="move" onClick={() => onChange({ what: 'move', of: booking, alone: true })}>
+            {say.moveIt}
+          </Button>
+        )}
+        {booking.mayCancel && (
+          <Button id="cancel" onClick={() => onChange({ what: 'cancel', of: booking, alone: false })}>
+            {say.cancelThisBooking}
+          </Button>
+        )}
+        {isOver && (
+          <a className={buttonLook({ kind: 'next' })} id="again" href={booking.again}>
+            {say.bookSameAgain}
           </a>
-        </>
-      )}
-      {changes.move && (
-        <Button id="move" onClick={() => onChange({ what: 'move', of: booking, alone: true })}>
-          {say.moveIt}
-        </Button>
-      )}
-      {changes.party !== null && (
-        <Button id="party-change" onClick={() => onChange({ what: 'party' })}>
-          {say.changeParty}
-        </Button>
-      )}
-      {changes.details && (
-        <Button id="details-change" onClick={() => onChange({ what: 'details' })}>
-          {say.changeDetails}
-        </Button>
-      )}
-      {booking.mayCancel && (
-        <Button id="cancel" onClick={() => onChange({ what: 'cancel', of: booking, alone: false })}>
-          {say.cancelThisBooking}
-        </Button>
-      )}
-      {(isBooked || isOver) && (
-        <a className={buttonLook({ kind: isOver ? 'next' : 'plain' })} id="again" href={booking.again}>
-          {say.bookSameAgain}
-        </a>
-      )}
+        )}
+      </div>
+      <div className="lesser">
+        {changes.party !== null && (
+          <button type="button" id="party-change" onClick={() => onChange({ what: 'party' })}>
+            {say.changeParty}
+          </button>
+        )}
+        {changes.details && (
+          <button type="button" id="details-change" onClick={() => onChange({ what: 'details' })}>
+            {say.changeDetails}
+          </button>
+        )}
+        {isBooked && <a href={`webcal://${window.location.host}${calendar}`}>{say.followInCalendar}</a>}
+        {isBooked && (
+          <a id="again" href={booking.again}>
+            {say.bookSameAgain}
+          </a>
+        )}
+      </div>
     </div>
   );
 }

@@ -63,7 +63,9 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
             <p className="text-soft">{say.wrote({ note: booking.note })}</p>
           )}
         </div>
-        <Slip facts={bookedFacts(booking)} />
+        <div className="self-start">
+          <Slip facts={bookedFacts(booking)} />
+        </div>
       </main>
       <Foot page={page} />
     </>

@@ -1,15 +1,18 @@
 import { useEffect, useRef, useState } from 'react';
-import { Radio } from '../ui/Check';
 import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
-import { money, countdown } from '../lib/format';
+import { countdown } from '../lib/format';
 import { Field } from '../ui/Field';
 import { Trouble } from '../ui/Trouble';
 import { useFields } from '../ui/useFields';
+import { bookWords } from './bookWords';
 import { CodeField } from './CodeField';
+import { PayWhen } from './PayWhen';
 import { Asked, askedFor, fromLink, type Answers } from './Asked';
-import type { Booking, Page } from './types';
+import { OwnLink } from './OwnLink';
+import { detailsOf, keep, kept, knownOf } from './kept';
+import type { Booking, Known, Page } from './types';
 import { sealed } from './sealed';
 import * as say from '@words/gate';
 
@@ -17,8 +20,12 @@ type Props = { held: Booking; page: Page; onBooking: (booking: Booking) => void;
 
 /** Who is coming. The time is held meanwhile, and for how long is shown. */
 export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
-  const { values, field } = useFields({ name: '', email: '', phone: '', note: '' });
-  const [answers, setAnswers] = useState<Answers>(() => fromLink(page.questions));
+  const slug = page.business.slug;
+  const [before] = useState(() => draftOf(slug));
+  const isNew = before.values.email === '';
+  const { values, field } = useFields(before.values);
+  const [answers, setAnswers] = useState<Answers>(() => ({ ...before.answers, ...fromLink(page.questions) }));
+  useEffect(() => keep(detailsOf(slug), { values, answers }), [slug, values, answers]);
   const [refused, setRefused] = useState<Refusal | null>(null);
   const [sending, setSending] = useState(false);
   const heading = useRef<HTMLHeadingElement>(null);
@@ -48,78 +55,76 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
   };
 
   return (
-    <form
-      className="grid max-w-xl content-start gap-4"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void send();
-      }}
-    >
+    <div className="grid max-w-xl content-start gap-4">
       <h1 className="text-3xl" ref={heading} tabIndex={-1}>
         {say.whoComing}
       </h1>
       <Notice role="timer">
         {seconds > 0 ? say.thisTimeHeldFor({ seconds: countdown(seconds) }) : say.holdHasRunOut}
       </Notice>
-      {refused !== null && refused.fields === undefined && <Trouble id="refused">{refused.message}</Trouble>}
-      <Field {...field('name', refused?.fields)} label={say.yourName} autoComplete="name" maxLength={120} />
-      <Field
-        {...field('email', refused?.fields)}
-        label={say.mail}
-        type="email"
-        autoComplete="email"
-        maxLength={190}
-        hint={say.bookingAndLinkTo}
-      />
-      <Field
-        {...field('phone', refused?.fields)}
-        label={say.telephoneIfLike}
-        type="tel"
-        autoComplete="tel"
-        maxLength={40}
-        hint={say.onlyInCaseSomething}
-      />
-      <Asked
-        booking={held}
-        questions={askedFor(page.questions, [held.service.id, ...held.parts.map((part) => part.service.id)], answers)}
-        answers={answers}
-        wrong={refused?.fields ?? {}}
-        onAnswer={(id, answer) => setAnswers((now) => ({ ...now, [id]: answer }))}
-      />
-      <Field {...field('note', refused?.fields)} label={say.anythingWeShouldKnow} lines={3} maxLength={1000} />
-      {page.codes && <CodeField held={held} onBooking={onBooking} />}
-      {mayPay && (
-        <div className="flex flex-wrap gap-5" role="radiogroup" aria-label={say.whenDoPay}>
-          <Radio tall name="pay" checked={!payNow} onChange={() => setPayNow(false)}>
-            {say.iPayWhenI}
-          </Radio>
-          <Radio tall name="pay" id="pay-now" checked={payNow} onChange={() => setPayNow(true)}>
-            {say.iPayNowBy({ amount: money(held.total, held.currency) })}
-          </Radio>
-        </div>
+      {isNew && (
+        <details>
+          <summary className="min-h-11 font-semibold">{say.beenHereBefore}</summary>
+          <OwnLink slug={slug} />
+        </details>
       )}
-      {asksFirst && <Notice>{say.thisNotBookedAt}</Notice>}
-      <div className="flex flex-wrap gap-3">
-        <Button type="submit" id="book" kind="next" disabled={sending}>
-          {sending
-            ? say.oneMoment
-            : due > 0
-              ? say.payAndBook({ amount: money(due, held.currency) })
-              : held.payment === 'card_hold'
-                ? asksFirst
-                  ? say.leaveCardAndAsk
-                  : say.leaveCardAndBook
-                : asksFirst
-                  ? say.askForThisTime
-                  : say.book}
-        </Button>
-        <Button id="let-go" onClick={onLetGo} disabled={sending}>
-          {say.anotherTime}
-        </Button>
-      </div>
-    </form>
+      {refused !== null && refused.fields === undefined && <Trouble id="refused">{refused.message}</Trouble>}
+      <form
+        className="grid gap-4"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void send();
+        }}
+      >
+        <Field {...field('name', refused?.fields)} label={say.yourName} autoComplete="name" maxLength={120} />
+        <Field
+          {...field('email', refused?.fields)}
+          label={say.mail}
+          type="email"
+          autoComplete="email"
+          maxLength={190}
+          hint={say.bookingAndLinkTo}
+        />
+        <Field
+          {...field('phone', refused?.fields)}
+          label={say.telephoneIfLike}
+          type="tel"
+          autoComplete="tel"
+          maxLength={40}
+          hint={say.onlyInCaseSomething}
+        />
+        <Asked
+          booking={held}
+          questions={askedFor(page.questions, [held.service.id, ...held.parts.map((part) => part.service.id)], answers)}
+          answers={answers}
+          wrong={refused?.fields ?? {}}
+          onAnswer={(id, answer) => setAnswers((now) => ({ ...now, [id]: answer }))}
+        />
+        <Field {...field('note', refused?.fields)} label={say.anythingWeShouldKnow} lines={3} maxLength={1000} />
+        {page.codes && <CodeField held={held} onBooking={onBooking} />}
+        {mayPay && <PayWhen held={held} payNow={payNow} onPayNow={setPayNow} />}
+        {asksFirst && <Notice>{say.thisNotBookedAt}</Notice>}
+        <div className="flex flex-wrap gap-3">
+          <Button type="submit" id="book" kind="next" disabled={sending}>
+            {sending ? say.oneMoment : bookWords(held, due)}
+          </Button>
+          <Button id="let-go" onClick={onLetGo} disabled={sending}>
+            {say.anotherTime}
+          </Button>
+        </div>
+      </form>
+    </div>
   );
+}
+
+type Draft = { values: { name: string; email: string; phone: string; note: string }; answers: Answers };
+
+/** What was typed before a reload; else what is known by the link that led here. */
+function draftOf(slug: string): Draft {
+  const typed = kept<Draft>(detailsOf(slug));
+  const known = kept<Known>(knownOf(slug));
+  return typed ?? { values: { name: '', email: '', phone: '', ...known, note: '' }, answers: {} };
 }
 
 /** The payment page is opened for us meanwhile; where that takes long, the booking's own page goes on waiting. */

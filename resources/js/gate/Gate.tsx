@@ -15,7 +15,7 @@ const details = () => import('./DetailsForm');
 /** Needed once a time is kept: loaded when one is chosen. */
 const DetailsForm = lazy(async () => ({ default: (await details()).DetailsForm }));
 
-export function Gate({ page, times, quote, visit }: Omit<First, 'booking' | 'own'>) {
+export function Gate({ page, times, quote, visit }: Omit<First, 'booking' | 'own' | 'known'>) {
   return (
     <>
       <Head page={page} />

@@ -18,7 +18,7 @@ export function OwnPage({ own, page }: { own: Own; page: Page }) {
         <h1 className="said">{say.hello({ name: own.name })}</h1>
         <Visits title={say.toCome} none={say.nothingToCome} visits={own.coming} zone={timeZone} />
         <p>
-          <a className={buttonLook({ kind: 'next' })} href={`/book/${page.business.slug}`}>
+          <a className={buttonLook({ kind: 'next' })} href={own.book}>
             {say.bookAnotherTime}
           </a>
         </p>
@@ -29,7 +29,7 @@ export function OwnPage({ own, page }: { own: Own; page: Page }) {
             <ul>
               {own.documents.map((paper) => (
                 <li key={paper.link} className="flex flex-wrap items-baseline gap-x-3 border-b border-line py-2">
-                  <a className="min-h-11 flex-1 font-semibold" href={paper.link}>
+                  <a className="inline-flex min-h-11 flex-1 items-center font-semibold" href={paper.link}>
                     {say.paper({ kind: paper.kind, number: paper.number })}
                   </a>
                   <span className="text-soft">{day(paper.at, timeZone)}</span>
@@ -54,8 +54,11 @@ function Visits({ title, none, visits, zone }: VisitsProps) {
       {visits.length === 0 && <p>{none}</p>}
       <ul>
         {visits.map((visit) => (
-          <li key={visit.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
-            <span className="flex-1">
+          <li
+            key={visit.id}
+            className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-b border-line py-2"
+          >
+            <span className="min-w-60 flex-1">
               <b>{moment(visit.start, zone)}</b>
               <span className="block">
                 {say.ownVisit({ service: listed(visit.services), who: listed(visit.staff), place: visit.location })}
@@ -64,12 +67,14 @@ function Visits({ title, none, visits, zone }: VisitsProps) {
                 <span className="text-soft">{say.partState({ state: visit.state })}</span>
               )}
             </span>
-            <a className={buttonLook()} href={visit.link}>
-              {say.seeIt}
-            </a>
-            <a className={buttonLook()} href={visit.again}>
-              {say.bookSameAgain}
-            </a>
+            <span className="flex gap-3">
+              <a className={buttonLook()} href={visit.link}>
+                {say.seeIt}
+              </a>
+              <a className={buttonLook()} href={visit.again}>
+                {say.bookSameAgain}
+              </a>
+            </span>
           </li>
         ))}
       </ul>

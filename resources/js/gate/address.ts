@@ -37,3 +37,12 @@ const said = ({ service, staff, minutes }: Then): string =>
 
 /** The start that a link names, where it is to be had. */
 export const startOfLink = (): string | null => new URLSearchParams(window.location.search).get('at');
+
+/** The address without what opens somebody's own booking: it may be shared. */
+export function withoutSeal(): string {
+  const query = new URLSearchParams(window.location.search);
+  for (const name of ['of', 'until', 'seal']) {
+    query.delete(name);
+  }
+  return `?${query.toString()}`;
+}

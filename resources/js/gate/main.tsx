@@ -2,7 +2,9 @@ import '../ui/ui.css';
 import './gate.css';
 import { lazy, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
+import { withoutSeal } from './address';
 import { Gate } from './Gate';
+import { keep, knownOf } from './kept';
 import type { First } from './types';
 
 /** The pages behind links in mails: whoever comes to book does not load them. */
@@ -17,7 +19,11 @@ if (root !== null && data !== undefined && data !== '') {
   createRoot(root).render(<Suspense>{shown(first)}</Suspense>);
 }
 
-function shown({ own, booking, ...gate }: First) {
+function shown({ own, booking, known, ...gate }: First) {
+  if (known !== null) {
+    keep(knownOf(gate.page.business.slug), known);
+    window.history.replaceState(null, '', withoutSeal());
+  }
   if (own !== null) {
     return <OwnPage own={own} page={gate.page} />;
   }

@@ -17,7 +17,11 @@ export type First = {
   visit: VisitAsk | null;
   booking: Booking | null;
   own: Own | null;
+  known: Known | null;
 };
+
+/** Who follows a link of a booking of their own: what they told with it. */
+export type Known = { name: string; email: string; phone: string };
 
 /** A service that follows in the same visit. */
 export type Then = {

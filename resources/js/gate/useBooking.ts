@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
+import { detailsOf, forget, heldOf } from './kept';
 import { sealed } from './sealed';
 import type { Booking } from './types';
 
@@ -26,6 +27,13 @@ export function useBooking(first: Booking) {
       unwrap(api.GET('/gate-api/bookings/{id}', sealed(first))).then(setBooking, () => undefined);
     }, ASK_AGAIN_MS);
     return () => clearInterval(again);
+  }, [waits, first]);
+
+  useEffect(() => {
+    if (!waits) {
+      forget(detailsOf(first.business.slug));
+      forget(heldOf(first.business.slug));
+    }
   }, [waits, first]);
 
   const change = async (asked: Promise<Booking>) => {

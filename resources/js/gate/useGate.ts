@@ -3,6 +3,7 @@ import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { addDays } from '../lib/format';
 import { addressOf, startOfLink } from './address';
 import { codeOfLink, nameCodes } from './codes';
+import { forget, heldOf, keep, kept } from './kept';
 import { sealed } from './sealed';
 import type { Ask, Booking, Page, Quote, Start, Times, VisitAsk } from './types';
 import { ALONE } from './visits';
@@ -85,6 +86,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
       const body = { ...ask, then: [...ask.then], start: at };
       const booking = await unwrap(api.POST('/gate-api/pages/{slug}/holds', { params: { path: { slug } }, body }));
       window.history.pushState(HELD, '');
+      keep(heldOf(slug), { id: booking.id, query: booking.query });
       setHeld(page.codes && codeOfLink() !== '' ? await withCodeOfLink(booking) : booking);
       window.scrollTo(0, 0);
       setBusy(null);
@@ -96,8 +98,11 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     }
   };
 
+  useHeldBefore(slug, setHeld);
+
   const letGo = () => {
     const before = held;
+    forget(heldOf(slug));
     setHeld(null);
     setStart(null);
     if (before !== null) {
@@ -171,6 +176,21 @@ const isHeldHere = (): boolean => {
   const state: unknown = window.history.state;
   return typeof state === 'object' && state !== null && 'held' in state;
 };
+
+/** A time that this tab held before a reload, or before the payment page, is held still. */
+function useHeldBefore(slug: string, onHeld: (booking: Booking) => void) {
+  const show = useRef(onHeld);
+  useEffect(() => {
+    const before = isHeldHere() ? kept<Pick<Booking, 'id' | 'query'>>(heldOf(slug)) : null;
+    if (before !== null) {
+      unwrap(api.GET('/gate-api/bookings/{id}', sealed(before))).then(
+        (booking) =>
+          ['held', 'expired'].includes(booking.state) ? show.current(booking) : window.location.assign(booking.link),
+        () => forget(heldOf(slug)),
+      );
+    }
+  }, [slug]);
+}
 
 /** Somebody goes back, or forward again: the address says what they had chosen. */
 function useBack(does: () => void) {

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate;
+
+use App\Models\Booking;
+use App\Models\Business;
+use App\Support\ClientLink;
+use App\Support\LinkTooOld;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/**
+ * Who comes by a link of a booking of their own (BookAgain): what they told with it, and no more, is filled in for
+ * them. An address that is typed is never proof of anything.
+ */
+final readonly class KnownClient
+{
+    public function __construct(private ClientLink $links)
+    {
+    }
+
+    /** @return array{name: string, email: string, phone: string}|null null: nobody known */
+    public function of(Request $request, Business $business): ?array
+    {
+        $id = $request->query('of');
+        $booking = is_string($id) ? Booking::query()->where('business_id', $business->id)->find($id) : null;
+        try {
+            $booking === null || $this->links->check($request, $booking);
+        } catch (NotFoundHttpException|LinkTooOld) {
+            return null; // they can book as anybody can
+        }
+
+        return $booking?->contact;
+    }
+}
