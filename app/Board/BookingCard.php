@@ -49,6 +49,7 @@ final readonly class BookingCard
             'id' => $booking->id,
             'sale' => $booking->sale_id,
             'state' => $booking->state->value,
+            'consent' => $booking->consent,
             'answers' => array_map(
                 static fn (array $answer): array => array_diff_key($answer, ['id' => 0, 'given' => 0]),
                 $booking->answers,

@@ -46,8 +46,8 @@ final readonly class ConfirmBooking
      *     name: string, email: string, phone: string, note: string,
      *     answers?: array<string, list<array{
      *         id?: string, given?: list<string>, question: string, answer: string, file?: string,
-     *     }>>, payNow?: bool,
-     * } $details checked before; the answers by booking
+     *     }>>, payNow?: bool, consent?: string,
+     * } $details checked before; the answers by booking; the consent in the words that were agreed to
      *
      * @throws TimeTaken
      */
@@ -80,7 +80,7 @@ final readonly class ConfirmBooking
      *     name: string, email: string, phone: string, note: string,
      *     answers?: array<string, list<array{
      *         id?: string, given?: list<string>, question: string, answer: string, file?: string,
-     *     }>>, payNow?: bool,
+     *     }>>, payNow?: bool, consent?: string,
      * } $details
      */
     private function settle(Business $business, array $parts, Client $client, array $details): void
@@ -100,6 +100,7 @@ final readonly class ConfirmBooking
             ];
             $part->note = $details['note'];
             $part->answers = $details['answers'][$part->id] ?? [];
+            $part->consent = $this->consent($details['consent'] ?? '');
             $part->awaits_proof = $provesFirst;
             $part->save();
         }
@@ -108,6 +109,12 @@ final readonly class ConfirmBooking
             $paysFirst => $this->askForMoney($parts),
             default => $this->book($parts),
         };
+    }
+
+    /** @return array{text: string, at: string}|null what they agreed to stays as it was worded then */
+    private function consent(string $text): ?array
+    {
+        return $text === '' ? null : ['text' => $text, 'at' => $this->clock->now()->format('Y-m-d\TH:i\Z')];
     }
 
     /** @param  non-empty-list<Booking>  $parts */

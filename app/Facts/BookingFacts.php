@@ -9,6 +9,7 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Location;
 use App\Models\Member;
+use App\Models\Service;
 use Carbon\CarbonImmutable;
 use YardBell\Core\Booking\State;
 
@@ -45,6 +46,7 @@ final readonly class BookingFacts
         public ?CarbonImmutable $heldUntil,
         public int $version,
         public Balance $balance,
+        public string $bring,
     ) {
     }
 
@@ -76,6 +78,7 @@ final readonly class BookingFacts
             heldUntil: $booking->held_until,
             version: $booking->calendar_sequence,
             balance: Balance::of($booking->load(['payments', 'entries'])),
+            bring: Service::query()->find($booking->service_id)->bring ?? '',
         );
     }
 

@@ -109,6 +109,7 @@ final readonly class ClientBooking
             'mayCancel' => $this->mayCancel($booking),
             'changes' => $this->changes($standing),
             'answers' => (object) Questions::given($facts->business, $standing),
+            'bring' => self::bring($standing),
             'again' => $this->again->path($facts->business, $standing),
             'link' => $this->links->to($booking),
             'query' => $this->links->query($booking),
@@ -153,14 +154,7 @@ final readonly class ClientBooking
         [$first] = $standing;
         $may = array_filter($standing, $this->mayChange->mayChange(...)) === $standing;
         $isFree = array_filter($standing, $this->mayChange->isFree(...)) === $standing;
-        $services = Service::query()->whereIn('id', array_map(
-            static fn (Booking $part): string => $part->service_id,
-            $standing,
-        ))->get();
-        $most = min(
-            GatePage::LARGEST_PARTY,
-            ...$services->map(static fn (Service $service): int => GatePage::largestParty($service))->all(),
-        );
+        $most = min(GatePage::LARGEST_PARTY, ...array_map(GatePage::largestParty(...), self::services($standing)));
 
         return [
             'move' => count($standing) === 1 && $this->move->may($first),
@@ -168,6 +162,28 @@ final readonly class ClientBooking
             'details' => $may,
             'party' => $may && $most > 1 ? ['least' => $isFree ? 1 : $first->party, 'most' => $most] : null,
         ];
+    }
+
+    /**
+     * @param  non-empty-list<Booking>  $standing
+     * @return list<string> what to bring, each once
+     */
+    private static function bring(array $standing): array
+    {
+        $bring = array_map(static fn (Service $service): string => $service->bring, self::services($standing));
+
+        return array_values(array_unique(array_filter($bring)));
+    }
+
+    /**
+     * @param  non-empty-list<Booking>  $standing
+     * @return list<Service>
+     */
+    private static function services(array $standing): array
+    {
+        $ids = array_map(static fn (Booking $part): string => $part->service_id, $standing);
+
+        return array_values(Service::query()->whereIn('id', $ids)->get()->all());
     }
 
     private function mayCancel(Booking $booking): bool

@@ -101,6 +101,7 @@ final readonly class GatePage
                 ->values()
                 ->all(),
             'questions' => Questions::of($business, $ids),
+            'consent' => $business->consent,
             'codes' => OfferCode::query()->where('business_id', $business->id)->exists(),
             'staff' => $business
                 ->staff()

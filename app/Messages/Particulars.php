@@ -33,6 +33,7 @@ final readonly class Particulars
             ['with', $this->with($facts)],
             ['where', $facts->where()],
             ['link', $facts->meetingLink()],
+            ['bring', $toClient && ! $facts->isOver() ? $facts->bring : ''],
             ['for', $facts->party > 1 ? $this->catalogue->say('mail.party', ['party' => $facts->party]) : ''],
             ...array_map(fn (array $addOn): array => ['and', $this->addOn($addOn)], $facts->addOns),
             ...$isPart ? [['terms', $this->told->of($booking, $toClient)['terms']]] : $this->money($booking, $toClient),

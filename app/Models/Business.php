@@ -24,6 +24,7 @@ use YardBell\Core\Time\Zone;
  * @property string|null $rules_mark null before it is first saved
  * @property int $travel_minutes
  * @property TightDays $tight_days
+ * @property string $consent what a client agrees to when booking; may be empty
  * @property bool $searchable whether search engines may show its page
  * @property string $tax_number
  * @property bool $prices_include_tax
@@ -56,6 +57,7 @@ final class Business extends Model
         'travel_minutes' => 0,
         'tight_days' => 'off',
         'searchable' => true,
+        'consent' => '',
         'longest_taken' => 4320,
         'prices_include_tax' => true,
         'links' => '[]',

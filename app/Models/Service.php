@@ -35,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property int|null $max_per_day
  * @property string|null $category_id
  * @property string|null $picture
+ * @property string $bring what clients are to bring, told once it is booked
  * @property string $staff_note private: never shown to clients
  * @property string $visibility page, link or desk
  * @property bool $approval a booking waits for a yes
@@ -59,6 +60,8 @@ final class Service extends Model
     protected $table = 'services';
 
     protected $guarded = [];
+
+    protected $attributes = ['bring' => ''];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -70,10 +70,11 @@ final readonly class Demonstration
             ['slug' => $facts['slug'], 'about' => $facts['about'], 'published_at' => now()] + ($facts['contact'] ?? []),
         );
         $lists = [
-            'locations' => ['address', $facts['addresses']],
-            'services' => ['description', $facts['descriptions']],
+            ['locations', 'address', $facts['addresses']],
+            ['services', 'description', $facts['descriptions']],
+            ['services', 'bring', $facts['bring'] ?? []],
         ];
-        foreach ($lists as $list => [$column, $texts]) {
+        foreach ($lists as [$list, $column, $texts]) {
             foreach ($texts as $name => $text) {
                 $business
                     ->{$list}()

@@ -47,6 +47,10 @@ final class Quernmoor
                 'Mill Lane' => '3 Mill Lane, Quernmoor',
                 'Online' => 'The link comes with your booking',
             ],
+            'bring' => [
+                'Wheel lesson' => 'A towel, and short nails if you can bear it.',
+                'Hand-building' => 'An apron, if you have one.',
+            ],
             'descriptions' => [
                 'Wheel lesson' => 'One to one at the wheel, clay and firing of one piece included. Wear something '
                     .'that may get dirty.',

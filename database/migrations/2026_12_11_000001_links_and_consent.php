@@ -18,10 +18,12 @@ return new class extends Migration
             ->unsignedSmallInteger('link_version')
             ->default(0));
         Schema::table('businesses', static fn (Blueprint $table) => $table->string('consent', 1000)->default(''));
+        Schema::table('services', static fn (Blueprint $table) => $table->string('bring', 500)->default(''));
     }
 
     public function down(): void
     {
+        Schema::table('services', static fn (Blueprint $table) => $table->dropColumn('bring'));
         Schema::table('businesses', static fn (Blueprint $table) => $table->dropColumn('consent'));
         Schema::table('clients', static fn (Blueprint $table) => $table->dropColumn('link_version'));
         Schema::table('bookings', static fn (Blueprint $table) => $table->dropColumn(['link_version', 'consent']));

@@ -81,7 +81,7 @@ return [
     'link' => ['see' => 'See it, move or cancel it:', 'book' => 'Book it:', 'pay' => 'Pay it:'],
 
     'label' => [
-        'what' => 'What:', 'when' => 'When:', 'with' => 'With:', 'where' => 'Where:', 'link' => 'Link:', 'for' => 'For:', 'and' => 'And:',
+        'what' => 'What:', 'when' => 'When:', 'with' => 'With:', 'where' => 'Where:', 'link' => 'Link:', 'for' => 'For:', 'bring' => 'Bring:', 'and' => 'And:',
         'price' => 'Price:', 'money' => 'Money:', 'terms' => 'Terms:', 'client' => 'Client:', 'note' => 'Note:',
     ],
     'what' => '{service}, {minutes, plural, one {# minute} other {# minutes}}',

@@ -12,6 +12,7 @@ return [
         'last_owner_make' => 'This is the last owner. Make somebody else an owner first: a business without one could never be changed again.',
     ],
     'account' => [
+        'please_agree' => 'Please agree to this, or call us.',
         'please_tell_us' => 'Please tell us your name.',
         'which_mail_address' => 'Which mail address do you sign in with?',
         'link_has_run' => 'This link has run out or was used already. Ask for a new one.',

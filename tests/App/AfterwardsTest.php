@@ -239,3 +239,41 @@ it('hands out papers of one’s own sales alone', function (): void {
     $this->get("/c/{$mine->id}/documents/{$document->id}?{$query}")->assertOk();
     $this->get("/c/{$other->id}/documents/{$document->id}?{$own->query($other)}")->assertNotFound();
 });
+
+it('asks to agree to what the business has written, and keeps it as it was worded then', function (): void {
+    $this->yard->business->update(['consent' => 'I am fit to work with clay.']);
+    $held = $this->postJson('/gate-api/pages/yard/holds', [
+        'service' => $this->yard->lesson->id,
+        'staff' => null,
+        'start' => Yard::at('10:00'),
+    ])->json();
+    $details = ['name' => 'Rosa Bell', 'email' => 'rosa@post.example', 'phone' => '', 'note' => ''];
+    expect(($this->act)($held, 'book', $details)->assertUnprocessable()->json('fields'))->toHaveKey('agreed');
+    ($this->act)($held, 'book', ['agreed' => false] + $details)->assertUnprocessable();
+    ($this->act)($held, 'book', ['agreed' => true] + $details)->assertOk();
+    $this->yard->business->update(['consent' => 'Something else.']);
+    $card = $this->actingAs($this->yard->owner)->getJson("/api/businesses/yard/bookings/{$held['id']}")->assertOk();
+    expect($card->json('consent.text'))->toBe('I am fit to work with clay.');
+});
+
+it('says what to bring, on the page and in the mail', function (): void {
+    $this->yard->lesson->update(['bring' => 'A towel.']);
+    expect(($this->booked)()['bring'])->toBe(['A towel.'])
+        ->and(($this->letter)('booked')->text)->toContain('A towel.');
+});
+
+it('fills in for whom a link of their own leads back, and for nobody else', function (): void {
+    $booking = ($this->booked)();
+    $known = function (string $path): ?array {
+        preg_match('#id="first">(.*?)</script>#s', (string) $this->get($path)->assertOk()->getContent(), $found);
+
+        return json_decode($found[1], true)['known'];
+    };
+    expect($known($booking['again']))->toBe(['name' => 'Rosa Bell', 'email' => 'rosa@post.example', 'phone' => ''])
+        ->and($known(str_replace('seal=', 'seal=0', $booking['again'])))->toBeNull()
+        ->and($known('/book/yard'))->toBeNull();
+    $theirs = Yard::open(slug: 'theirs', people: 1);
+    expect($known(str_replace('/book/yard', '/book/theirs', $booking['again'])))->toBeNull();
+    Booking::query()->update(['link_version' => 1]);
+    expect($known($booking['again']))->toBeNull();
+});

@@ -164,6 +164,7 @@ final class Things
                 'description' => '',
                 'picture' => null,
                 'staffNote' => '',
+                'bring' => '',
                 'kind' => 'appointment',
                 'minutes' => 60,
                 'choices' => [],

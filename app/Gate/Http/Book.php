@@ -35,10 +35,12 @@ final readonly class Book
                 'note' => 'nullable|string|max:1000',
                 'answers' => 'nullable|array|max:200',
                 'payNow' => 'nullable|boolean',
+                'agreed' => $business->consent === '' ? 'nullable|boolean' : 'required|accepted',
             ],
             [
                 'name.required' => 'wrong.details.please_tell_us',
                 'email.required' => 'wrong.details.we_need_mail',
+                'agreed' => 'wrong.details.please_agree',
                 'email.email' => 'wrong.reach.does_not_look_like',
                 'max' => 'wrong.plain.most_characters_fit?max=:max',
             ],
@@ -50,6 +52,7 @@ final readonly class Book
             'note' => trim($details['note'] ?? ''),
             'answers' => Questions::ofVisit($business, $booking, $request->array('answers')),
             'payNow' => (bool) ($details['payNow'] ?? false),
+            'consent' => $business->consent,
         ]);
 
         $shown = $this->shape->of($booking->refresh());

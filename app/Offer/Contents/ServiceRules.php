@@ -55,6 +55,7 @@ final class ServiceRules
             'description' => 'nullable|string|max:2000',
             'picture' => Checks::picture($business),
             'staffNote' => 'nullable|string|max:2000',
+            'bring' => 'nullable|string|max:500',
             'kind' => 'required|in:appointment,session',
             'minutes' => "required|{$length}",
             'choices' => 'present|array|list|max:12',

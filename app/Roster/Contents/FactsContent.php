@@ -37,6 +37,7 @@ final readonly class FactsContent extends Content
      * @param  Week|null  $publicHours null: the opening hours
      * @param  string  $tightDays off, mark or only (rules.md T21)
      * @param  string  $proof of an address (see ProofOfAddress)
+     * @param  string  $consent what a client agrees to when booking, in the business's words; empty: nothing
      */
     public function __construct(
         public string $name,
@@ -56,6 +57,7 @@ final readonly class FactsContent extends Content
         public bool $searchable,
         public string $taxNumber,
         public string $proof,
+        public string $consent,
         public ?string $logo,
         public ?string $banner,
     ) {
@@ -81,6 +83,7 @@ final readonly class FactsContent extends Content
             searchable: ! $given->has('searchable') || $given->bool('searchable'),
             taxNumber: $given->text('taxNumber'),
             proof: $given->stringIf('proof') ?? 'abuse',
+            consent: trim($given->stringIf('consent') ?? ''),
             logo: $given->stringIf('logo'),
             banner: $given->stringIf('banner'),
         );
@@ -106,6 +109,7 @@ final readonly class FactsContent extends Content
             searchable: $business->searchable,
             taxNumber: $business->tax_number,
             proof: $business->proof,
+            consent: $business->consent,
             logo: $business->logo,
             banner: $business->banner,
         );
@@ -128,6 +132,7 @@ final readonly class FactsContent extends Content
             'searchable' => 'nullable|boolean',
             'taxNumber' => 'nullable|string|max:40',
             'proof' => ['nullable', Rule::in(ProofOfAddress::CHOICES)],
+            'consent' => 'nullable|string|max:1000',
             'logo' => Checks::picture($business),
             'banner' => Checks::picture($business),
         ];
@@ -203,6 +208,7 @@ final readonly class FactsContent extends Content
             'searchable' => $this->searchable,
             'tax_number' => $this->taxNumber,
             'proof' => $this->proof,
+            'consent' => $this->consent,
             'logo' => $this->logo,
             'banner' => $this->banner,
         ];

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'agreed_at' => 'Agreed to your terms, {at}',
+    'links_void' => 'Make their links void',
+    'links_are_void' => 'No link they have is good any more. A new one can be asked for by whom the old one was mailed to.',
     'fetching_day' => 'Fetching the day',
     'legend' => 'Marks and keys',
     'keys_do' => [

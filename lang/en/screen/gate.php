@@ -70,6 +70,8 @@ return [
     'own_visit' => '{service}, {who}, {place}',
     'see_it' => 'See it',
     'been_here_before' => 'Been here before? A link by mail fills this in.',
+    'i_agree' => 'I agree',
+    'bring' => 'Please bring: {what}',
     'your_bookings' => 'Your bookings',
     'mail_me_the_way' => 'Mail me the way to them',
     'own_link_sent' => 'If {email} is known here, a link is on its way there.',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'what_to_bring' => 'What should clients bring?',
+    'told_once_booked' => 'Told once it is booked, on their page and in the mail.',
     'add_ons' => 'Add-ons',
     'add_add_on' => 'Add an add-on',
     'none_yet_add_on' => 'None yet. An add-on goes with a service: it costs something, and it may take longer.',

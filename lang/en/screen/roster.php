@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'what_clients_agree_to' => 'What clients agree to when booking',
+    'empty_asks_nothing' => 'In your own words. It is kept with each booking as it was worded then. Left empty, nothing is asked.',
     'open' => 'Open',
     'open_help' => '9-12:30, 13:30-18; nothing typed: closed all day',
     'open_like' => 'Typed like 9-12:30, 13:30-18.',

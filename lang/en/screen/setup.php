@@ -123,6 +123,8 @@ return [
         'publicHours' => 'Hours shown',
         'travelMinutes' => 'Way between places',
         'tightDays' => 'Short gaps',
+        'consent' => 'What clients agree to',
+        'bring' => 'What to bring',
         'searchable' => 'Shown by search engines',
         'taxNumber' => 'Tax number',
         'proof' => 'Proving an address',

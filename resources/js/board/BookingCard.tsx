@@ -17,6 +17,7 @@ import { useNames } from '../ui/useNames';
 import { SideCard } from './SideCard';
 import { VisitParts } from './VisitParts';
 import { Visits } from './Visits';
+import { VoidLinks } from './VoidLinks';
 import { Word } from './Word';
 import * as say from '@words/board';
 import { wordOf } from '../language/wordOf';
@@ -83,6 +84,7 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
         <About business={business} card={data} zone={zone} />
       )}
       {!hidden && data.client !== null && data.client.email !== '' && <Word business={business} id={id} />}
+      {!hidden && data.client !== null && data.client.email !== '' && <VoidLinks business={business} id={id} />}
       {!hidden && <Visits business={business} card={data} zone={zone} />}
       {!hidden && <Past card={data} zone={zone} />}
     </SideCard>
@@ -116,6 +118,12 @@ function About({ business, card, zone }: PartProps) {
             </div>
           ))}
         </dl>
+      )}
+      {card.consent !== null && (
+        <details className="text-sm">
+          <summary>{say.agreedAt({ at: moment(card.consent.at, zone) })}</summary>
+          <p className="whitespace-pre-line text-soft">{card.consent.text}</p>
+        </details>
       )}
       {(card.double || card.outside.length > 0) && (
         <div className="text-sm text-clay">

@@ -58,6 +58,7 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
               })}
             </p>
           )}
+          {isBooked && booking.bring.map((what) => <p key={what}>{say.bring({ what })}</p>)}
           {isBooked && booking.location.directions !== '' && <p>{booking.location.directions}</p>}
           {booking.note !== '' && changing?.what !== 'details' && (
             <p className="text-soft">{say.wrote({ note: booking.note })}</p>

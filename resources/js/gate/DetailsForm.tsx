@@ -8,6 +8,7 @@ import { Trouble } from '../ui/Trouble';
 import { useFields } from '../ui/useFields';
 import { bookWords } from './bookWords';
 import { CodeField } from './CodeField';
+import { Consent } from './Consent';
 import { PayWhen } from './PayWhen';
 import { Asked, askedFor, fromLink, type Answers } from './Asked';
 import { OwnLink } from './OwnLink';
@@ -33,6 +34,7 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
   useEffect(() => heading.current?.focus(), []);
   const asksFirst = held.approval;
   const [payNow, setPayNow] = useState(false);
+  const [agreed, setAgreed] = useState(false);
   const mayPay = held.payment === 'optional' && held.total > 0;
   const due = mayPay ? (payNow ? held.total : 0) : held.amounts.dueNow;
 
@@ -41,7 +43,7 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
     setRefused(null);
     try {
       const { pay, booking } = await unwrap(
-        api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: { ...values, answers, payNow } }),
+        api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: { ...values, answers, payNow, agreed } }),
       );
       window.location.assign(pay ?? (booking.paid === 'waiting' ? await payPage(booking) : booking.link));
     } catch (wrong) {
@@ -104,6 +106,9 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
         <Field {...field('note', refused?.fields)} label={say.anythingWeShouldKnow} lines={3} maxLength={1000} />
         {page.codes && <CodeField held={held} onBooking={onBooking} />}
         {mayPay && <PayWhen held={held} payNow={payNow} onPayNow={setPayNow} />}
+        {page.consent !== '' && (
+          <Consent text={page.consent} agreed={agreed} wrong={refused?.fields?.['agreed']} onAgreed={setAgreed} />
+        )}
         {asksFirst && <Notice>{say.thisNotBookedAt}</Notice>}
         <div className="flex flex-wrap gap-3">
           <Button type="submit" id="book" kind="next" disabled={sending}>

@@ -30,6 +30,15 @@ export function ServiceWhat({ content, set, wrong }: PartProps) {
         value={content.description}
         onValue={(description) => set({ description })}
       />
+      <Field
+        id="service-bring"
+        label={say.whatToBring}
+        hint={say.toldOnceBooked}
+        maxLength={500}
+        wrong={wrong['bring']}
+        value={content.bring}
+        onValue={(bring) => set({ bring })}
+      />
       <Fold
         id="fold-what"
         title={say.categoryPictureMarkNote}

@@ -15,6 +15,7 @@ export const FRESH: ServiceContent = {
   description: '',
   picture: null,
   staffNote: '',
+  bring: '',
   kind: 'appointment',
   minutes: 60,
   choices: [],

@@ -93,6 +93,16 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
             onValue={(proof) => set({ proof })}
           />
         </Fold>
+        <Field
+          id="consent"
+          label={say.whatClientsAgreeTo}
+          hint={say.emptyAsksNothing}
+          lines={3}
+          maxLength={1000}
+          wrong={wrong['consent']}
+          value={content.consent}
+          onValue={(consent) => set({ consent })}
+        />
         <FactsPublic {...part} opening={data.openingHours} />
       </fieldset>
       {before !== null &&
