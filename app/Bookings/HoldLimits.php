@@ -19,7 +19,8 @@ use YardBell\Core\Time\Timeline;
 
 /**
  * Nobody closes a calendar by holding it. Holds that are not booked yet are limited for one network, and together they
- * never take more than half of a date's open time, or of a session's places; a few are always given.
+ * never take more than half of a date's open time, or of a session's places; a few are always given. Whoever is known
+ * to the business is limited to their own holds alone, so that nobody locks them out.
  */
 final readonly class HoldLimits
 {
@@ -62,6 +63,9 @@ final readonly class HoldLimits
                 $own,
                 ['most' => $this->mostOfOne],
             );
+        }
+        if ($visitor->isKnown) {
+            return;
         }
         $this->checkBooked($business, $visitor);
         if ($slot->session === null) {

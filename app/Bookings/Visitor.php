@@ -7,12 +7,19 @@ namespace App\Bookings;
 use Symfony\Component\HttpFoundation\IpUtils;
 
 /**
- * Who holds a time before anything is known of them: the network they come from, as a keyed hash that leads nowhere.
+ * Who holds a time: before anything is known of them the network they come from, as a keyed hash that leads nowhere;
+ * else a client whose address is proven.
  */
 final readonly class Visitor
 {
-    private function __construct(public string $mark)
+    /** @param  bool  $isKnown whom others’ holds do not lock out */
+    private function __construct(public string $mark, public bool $isKnown = false)
     {
+    }
+
+    public static function known(string $client, string $key): self
+    {
+        return new self(substr(hash_hmac('sha256', "client {$client}", $key), 0, 16), isKnown: true);
     }
 
     public static function from(string $address, string $key): self

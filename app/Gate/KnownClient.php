@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Bookings\Visitor;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\ClientLink;
@@ -21,8 +22,29 @@ final readonly class KnownClient
     {
     }
 
-    /** @return array{name: string, email: string, phone: string}|null null: nobody known */
+    /** @return array{name: string, email: string, phone: string, link: string}|null null: nobody known */
     public function of(Request $request, Business $business): ?array
+    {
+        $booking = $this->booking($request, $business);
+
+        return $booking?->contact === null
+            ? null
+            : $booking->contact + ['link' => http_build_query($request->only('of', 'until', 'seal'))];
+    }
+
+    /**
+     * Who holds a time, where they have sent that link along and their address is proven.
+     *
+     * @param  string  $link "of=…&until=…&seal=…"
+     */
+    public function visitor(string $link, Business $business): ?Visitor
+    {
+        $client = $this->booking(Request::create("/?{$link}"), $business)?->client;
+
+        return $client?->proven_at === null ? null : Visitor::known($client->id, config()->string('app.key'));
+    }
+
+    private function booking(Request $request, Business $business): ?Booking
     {
         $id = $request->query('of');
         $booking = is_string($id) ? Booking::query()->where('business_id', $business->id)->find($id) : null;
@@ -32,6 +54,6 @@ final readonly class KnownClient
             return null; // they can book as anybody can
         }
 
-        return $booking?->contact;
+        return $booking;
     }
 }

@@ -166,6 +166,39 @@ it('never lets all of a day be held', function (): void {
     expect($yard->business->refresh()->abused_until)->not->toBeNull();
 });
 
+it('never locks out a client who is known, nor the desk', function (): void {
+    $yard = Yard::open();
+    $booking = $yard->book('09:00');
+    foreach (['11:00', '12:00', '13:00', '14:00', '15:00'] as $i => $time) {
+        holdAtGate($yard, $time, 2, "203.0.{$i}.7"); // somebody holds all that can be held, from other networks each
+    }
+    $known = "of={$booking->id}&".app(ClientLink::class)->query($booking);
+    $hold = fn (string $link): TestResponse => $this->postJson('/gate-api/pages/yard/holds', [
+        'service' => $yard->lesson->id,
+        'start' => Yard::at('10:00'),
+        'known' => $link,
+    ], ['REMOTE_ADDR' => '203.0.99.7']);
+    $hold($known)->assertStatus(429); // a link that was not mailed says nothing of who has it
+    $this->get(app(ClientLink::class)->mailed($booking))->assertOk();
+    $hold("{$known}0")->assertStatus(429);
+    $hold($known)->assertCreated();
+    $wish = (new Choice($yard->lesson->id))->at(Instants::minute($booking->starts_at) + 6 * 60);
+    app(HoldTime::class)($yard->business, $wish, by: 'Desk');
+});
+
+it('counts the parts of a visit as one hold', function (): void {
+    config(['yardbell.holds_of_one' => 1]);
+    $yard = Yard::open(people: 3);
+    $visit = [
+        'service' => $yard->lesson->id,
+        'then' => [['service' => $yard->lesson->id]],
+        'start' => Yard::at('10:00'),
+    ];
+    $this->postJson('/gate-api/pages/yard/holds', $visit)->assertCreated();
+    $this->postJson('/gate-api/pages/yard/holds', $visit)->assertStatus(429);
+    expect(Booking::query()->where('state', State::Held)->count())->toBe(2);
+});
+
 it('counts the holds of one network one after the other, also when they come at once', function (): void {
     $yard = Yard::open(people: 3);
     config(['yardbell.holds_of_one' => 2]);

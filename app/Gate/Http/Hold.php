@@ -9,6 +9,7 @@ use App\Bookings\HoldVisit;
 use App\Bookings\Visitor;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
+use App\Gate\KnownClient;
 use App\Gate\Published;
 use App\Gate\ReadChoice;
 use App\Language\Sentence;
@@ -28,13 +29,18 @@ final readonly class Hold
         private HoldVisit $visit,
         private ClientBooking $shape,
         private ReadChoice $read,
+        private KnownClient $known,
     ) {
     }
 
     public function __invoke(Request $request, string $slug): JsonResponse
     {
         $business = $this->published->page($slug);
-        $request->validate(['service' => 'required|string|max:26', 'start' => 'required|string|max:20']);
+        $request->validate([
+            'service' => 'required|string|max:26',
+            'start' => 'required|string|max:20',
+            'known' => 'nullable|string|max:300',
+        ]);
         $service =
             GatePage::offered($business)->find($request->string('service')->value()) ??
             throw new Refusal(
@@ -48,7 +54,8 @@ final readonly class Hold
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
 
-        $visitor = Visitor::from((string) $request->ip(), config()->string('app.key'));
+        $visitor = $this->known->visitor($request->string('known')->value(), $business) ??
+            Visitor::from((string) $request->ip(), config()->string('app.key'));
         $choice = ($this->read)($request, $business, $service->id);
         $visit = $this->read->visit($request, $business, $choice);
         $held = $visit === null

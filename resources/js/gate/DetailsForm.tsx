@@ -129,7 +129,8 @@ type Draft = { values: { name: string; email: string; phone: string; note: strin
 function draftOf(slug: string): Draft {
   const typed = kept<Draft>(detailsOf(slug));
   const known = kept<Known>(knownOf(slug));
-  return typed ?? { values: { name: '', email: '', phone: '', ...known, note: '' }, answers: {} };
+  const { name = '', email = '', phone = '' } = known ?? {};
+  return typed ?? { values: { name, email, phone, note: '' }, answers: {} };
 }
 
 /** The payment page is opened for us meanwhile; where that takes long, the booking's own page goes on waiting. */

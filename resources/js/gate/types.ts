@@ -21,7 +21,13 @@ export type First = {
 };
 
 /** Who follows a link of a booking of their own: what they told with it. */
-export type Known = { name: string; email: string; phone: string };
+export type Known = {
+  name: string;
+  email: string;
+  phone: string;
+  /** What says that it is theirs. */
+  link: string;
+};
 
 /** A service that follows in the same visit. */
 export type Then = {

@@ -3,9 +3,9 @@ import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { addDays } from '../lib/format';
 import { addressOf, startOfLink } from './address';
 import { codeOfLink, nameCodes } from './codes';
-import { forget, heldOf, keep, kept } from './kept';
+import { forget, heldOf, keep, kept, knownOf } from './kept';
 import { sealed } from './sealed';
-import type { Ask, Booking, Page, Quote, Start, Times, VisitAsk } from './types';
+import type { Ask, Booking, Known, Page, Quote, Start, Times, VisitAsk } from './types';
 import { ALONE } from './visits';
 
 const DAYS = 14;
@@ -83,7 +83,8 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     setBusy('keeping');
     setTrouble(null);
     try {
-      const body = { ...ask, then: [...ask.then], start: at };
+      const known = kept<Known>(knownOf(slug))?.link;
+      const body = { ...ask, then: [...ask.then], start: at, ...(known === undefined ? {} : { known }) };
       const booking = await unwrap(api.POST('/gate-api/pages/{slug}/holds', { params: { path: { slug } }, body }));
       window.history.pushState(HELD, '');
       keep(heldOf(slug), { id: booking.id, query: booking.query });
