@@ -29,6 +29,7 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
   useEffect(() => keep(detailsOf(slug), { values, answers }), [slug, values, answers]);
   const [refused, setRefused] = useState<Refusal | null>(null);
   const [sending, setSending] = useState(false);
+  useComeBack(() => setSending(false));
   const heading = useRef<HTMLHeadingElement>(null);
   const seconds = useCountdown(held.heldSeconds ?? 0);
   useEffect(() => heading.current?.focus(), []);
@@ -121,6 +122,16 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
       </form>
     </div>
   );
+}
+
+/** Back from the payment page the browser may show this one as it was left: in the middle of sending. */
+function useComeBack(does: () => void) {
+  const latest = useRef(does);
+  useEffect(() => {
+    const shown = (event: PageTransitionEvent) => event.persisted && latest.current();
+    window.addEventListener('pageshow', shown);
+    return () => window.removeEventListener('pageshow', shown);
+  }, []);
 }
 
 type Draft = { values: { name: string; email: string; phone: string; note: string }; answers: Answers };
