@@ -46,6 +46,12 @@ final class LocalTime
         return self::format(CarbonImmutable::createFromTimestampUTC($day * 86_400), 'EEEEdMMMMy', 'UTC');
     }
 
+    /** "Friday 5 March" of a day number. */
+    public static function day(int $day): string
+    {
+        return self::format(CarbonImmutable::createFromTimestampUTC($day * 86_400), 'EEEEdMMMM', 'UTC');
+    }
+
     /** "9:30" or "1:30 pm" of a minute of the day. */
     public static function ofDay(int $minute, Business $business): string
     {

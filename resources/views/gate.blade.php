@@ -25,25 +25,41 @@
 </head>
 <body>
 <div id="gate">
-    <header class="gate-head"><div class="mx-auto max-w-6xl px-5 py-6">
-        <p class="font-head text-3xl font-bold">{{ $first['page']['business']['name'] }}</p>
-        <p>{{ $first['page']['business']['about'] }}</p>
-    </div></header>
+    <header class="gate-head">
+        <div class="mx-auto flex max-w-6xl flex-wrap items-baseline gap-x-5 gap-y-1 px-5 py-5">
+            <p class="font-head text-3xl font-bold tracking-tight">{{ $first['page']['business']['name'] }}</p>
+            <p class="opacity-90">{{ $first['page']['business']['about'] }}</p>
+        </div>
+    </header>
     <main class="mx-auto max-w-6xl px-5 py-6">
+        @isset($almanac)
+            <h1 class="sentence font-normal">{{ $almanac['sentence'] }}</h1>
+            <noscript><p>{{ $say('page.needs_script') }}</p></noscript>
+            <ol class="plain-almanac">
+            @foreach ($almanac['days'] as $day)
+                <li>
+                    <b>{{ $day['date'] }}</b> {{ $day['none'] }}
+                    @foreach ($day['starts'] as $start)
+                        <a href="{{ $start['link'] }}">{{ $start['hour'] }}</a>
+                    @endforeach
+                </li>
+            @endforeach
+            </ol>
+        @endisset
         @if ($first['booking'] === null)
-            <h1 class="text-2xl">{{ $say('page.what_can_be_booked') }}</h1>
+            <h2>{{ $say('page.what_can_be_booked') }}</h2>
             <ul>
             @php($currency = $first['page']['business']['currency'])
             @foreach ($first['page']['services'] as $service)
                 <li>
                     @php($price = App\Gate\PlainPrice::of($service['price'], $currency))
-                    {{ $say($price === null ? 'page.service' : 'page.service_for', [
+                    @php($said = $price === null ? 'page.service' : 'page.service_for')
+                    <a href="?service={{ $service['id'] }}">{{ $say($said, [
                         'name' => $service['name'], 'minutes' => $service['minutes'], 'price' => $price ?? '',
-                    ]) }}
+                    ]) }}</a>
                 </li>
             @endforeach
             </ul>
-            <noscript><p>{{ $say('page.needs_script') }}</p></noscript>
         @else
             <h1 class="text-2xl">{{ $title }}</h1>
         @endif

@@ -12,6 +12,7 @@ use App\Gate\GatePage;
 use App\Gate\GateQuote;
 use App\Gate\KnownClient;
 use App\Gate\PageFacts;
+use App\Gate\PlainAlmanac;
 use App\Gate\Published;
 use App\Models\Business;
 use App\Support\Given;
@@ -29,6 +30,7 @@ final readonly class ShowGate
         private GateQuote $quote,
         private PageFacts $facts,
         private KnownClient $known,
+        private PlainAlmanac $almanac,
     ) {
     }
 
@@ -45,15 +47,20 @@ final readonly class ShowGate
 
         $facts = $this->facts->of($business, $page, $service === $asked ? $service : null);
 
+        $first = $choice === null
+            ? ['times' => null, 'quote' => null, 'visit' => null]
+            : $this->first($business, $choice, $visit, $this->linked->day($request, $business));
+
         return view('gate', [
             'title' => $facts['title'],
             'description' => $facts['description'],
             'facts' => $facts,
+            'almanac' => $first['times'] === null
+                ? null
+                : $this->almanac->of($business, Given::in($page), Given::in($first['times'])),
             'first' => [
                 'page' => $page,
-                ...$choice === null
-                    ? ['times' => null, 'quote' => null, 'visit' => null]
-                    : $this->first($business, $choice, $visit, $this->linked->day($request, $business)),
+                ...$first,
                 'booking' => null,
                 'own' => null,
                 'known' => $this->known->of($request, $business),
@@ -66,7 +73,11 @@ final readonly class ShowGate
     {
         return $visit === null
             ? [
-                'times' => json_decode($this->times->answer($business, $choice, $day), flags: JSON_THROW_ON_ERROR),
+                'times' => json_decode(
+                    $this->times->answer($business, $choice, $day),
+                    associative: true,
+                    flags: JSON_THROW_ON_ERROR,
+                ),
                 'quote' => $this->quote->of($business, $choice),
                 'visit' => null,
             ]

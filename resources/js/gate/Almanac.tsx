@@ -4,6 +4,7 @@ import { dateParts, minuteOfDay } from '../lib/format';
 import { AlmanacBar } from './AlmanacBar';
 import { Starts } from './Starts';
 import { useRoving } from './useRoving';
+import { useWide } from './useWide';
 import type { Start, Times } from './types';
 import * as say from '@words/gate';
 import './Almanac.css';
@@ -30,6 +31,7 @@ const NONE: Readonly<Record<string, string>> = {
 export function Almanac({ times, show, chosen, hour, onPick }: Props) {
   const [opened, setOpened] = useState<{ date: string; from: number } | null>(null);
   const roving = useRoving();
+  const isWide = useWide();
   const hours: number[] = [];
   for (let minute = times.ruler.from; minute <= times.ruler.to; minute += 120) {
     hours.push(minute);
@@ -63,7 +65,7 @@ export function Almanac({ times, show, chosen, hour, onPick }: Props) {
                     {count(starts.length, day.starts.length > 0 ? say.noneThatFits : (NONE[day.none ?? 'full'] ?? ''))}
                   </span>
                 </p>
-                <div className="hidden sm:block">
+                {isWide && (
                   <AlmanacBar
                     day={day}
                     starts={starts}
@@ -74,9 +76,9 @@ export function Almanac({ times, show, chosen, hour, onPick }: Props) {
                     onPick={onPick}
                     onOpen={toggle}
                   />
-                </div>
-                {starts.length > 0 && (
-                  <div className="flex gap-1.5 sm:hidden">
+                )}
+                {!isWide && starts.length > 0 && (
+                  <div className="flex gap-1.5">
                     {PARTS.map((part, i) => {
                       const inPart = starts.filter((start) => start.part === part);
                       return (

@@ -1,15 +1,16 @@
 import { WEEKDAYS, writeHours } from '../hours/week';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { Page } from './types';
 import * as say from '@words/gate';
 import './Foot.css';
 
-/** Asked for rarely: loaded when the foot is drawn, after everything else. */
+/** Asked for rarely: loaded when it is. */
 const OwnLink = lazy(async () => ({ default: (await import('./OwnLink')).OwnLink }));
 
 /** How to reach the business, and when it is open. */
 export function Foot({ page }: { page: Page }) {
   const { business } = page;
+  const [isOpened, setOpened] = useState(false);
   const places = page.locations.filter((one) => one.address !== '');
   return (
     <footer className="gate-foot">
@@ -59,11 +60,13 @@ export function Foot({ page }: { page: Page }) {
         </section>
       )}
       <section>
-        <details>
+        <details onToggle={() => setOpened(true)}>
           <summary className="min-h-11 font-bold">{say.yourBookings}</summary>
-          <Suspense>
-            <OwnLink slug={business.slug} />
-          </Suspense>
+          {isOpened && (
+            <Suspense>
+              <OwnLink slug={business.slug} />
+            </Suspense>
+          )}
         </details>
       </section>
     </footer>

@@ -1,6 +1,6 @@
 import '../ui/ui.css';
 import './gate.css';
-import { lazy, Suspense } from 'react';
+import { lazy, startTransition, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { withoutSeal } from './address';
 import { Gate } from './Gate';
@@ -16,7 +16,8 @@ const root = document.getElementById('gate');
 if (root !== null && data !== undefined && data !== '') {
   // eslint-disable-next-line @typescript-eslint/no-unsafe-assignment -- our own server wrote it into this page
   const first: First = JSON.parse(data);
-  createRoot(root).render(<Suspense>{shown(first)}</Suspense>);
+  // in slices, so that a slow phone goes on answering touches meanwhile
+  startTransition(() => createRoot(root).render(<Suspense>{shown(first)}</Suspense>));
 }
 
 function shown({ own, booking, known, ...gate }: First) {

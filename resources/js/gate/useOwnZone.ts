@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { clock, dateIn, minuteOfDay, moment, weekdayIn } from '../lib/format';
 import type { Start } from './types';
 
@@ -11,7 +11,12 @@ const KEY = 'times-in-own-zone';
 export function useOwnZone(zone: string, dates: readonly string[]) {
   const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const [isOwn, setOwn] = useState(() => localStorage.getItem(KEY) !== null);
-  const differs = dates.some((date) => moment(`${date}T12:00Z`, own) !== moment(`${date}T12:00Z`, zone));
+  const first = dates[0];
+  const differs = useMemo(
+    () => own !== zone && dates.some((date) => moment(`${date}T12:00Z`, own) !== moment(`${date}T12:00Z`, zone)),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the dates are those from the first one on
+    [own, zone, first],
+  );
   const shown = differs && isOwn ? own : zone;
   return {
     zone: shown,

@@ -5,13 +5,13 @@ import { LOCALE } from '../language/locale';
 
 const formats = new Map<string, Intl.DateTimeFormat>();
 
-function formatter(zone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
-  const key = zone + JSON.stringify(options);
+function formatter(zone: string, options: Intl.DateTimeFormatOptions, locale = LOCALE): Intl.DateTimeFormat {
+  const key = zone + locale + JSON.stringify(options);
   const known = formats.get(key);
   if (known !== undefined) {
     return known;
   }
-  const made = new Intl.DateTimeFormat(LOCALE, { timeZone: zone, ...options });
+  const made = new Intl.DateTimeFormat(locale, { timeZone: zone, ...options });
   formats.set(key, made);
   return made;
 }
@@ -30,9 +30,7 @@ export const clock = (instant: string, zone: string): string =>
 
 /** The date that clocks in the zone show, "2027-03-01". */
 export const dateIn = (instant: string, zone: string): string =>
-  new Intl.DateTimeFormat('sv-SE', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
-    new Date(instant),
-  );
+  formatter(zone, { year: 'numeric', month: '2-digit', day: '2-digit' }, 'sv-SE').format(new Date(instant));
 
 /** "Tue" */
 export const weekdayIn = (instant: string, zone: string): string =>
@@ -87,15 +85,19 @@ export function addDays(date: string, days: number): string {
   return new Date(Date.parse(`${date}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 }
 
-/** Amounts are integers in the minor unit. */
-export function money(minor: number, currency: string): string {
-  const format = new Intl.NumberFormat(LOCALE, { style: 'currency', currency });
-  return format.format(minor / 10 ** digits(currency));
+const amounts = new Map<string, Intl.NumberFormat>();
+
+function amountsIn(currency: string): Intl.NumberFormat {
+  const made = amounts.get(currency) ?? new Intl.NumberFormat(LOCALE, { style: 'currency', currency });
+  amounts.set(currency, made);
+  return made;
 }
 
-export function digits(currency: string): number {
-  return new Intl.NumberFormat(LOCALE, { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
-}
+/** Amounts are integers in the minor unit. */
+export const money = (minor: number, currency: string): string =>
+  amountsIn(currency).format(minor / 10 ** digits(currency));
+
+export const digits = (currency: string): number => amountsIn(currency).resolvedOptions().maximumFractionDigits ?? 2;
 
 /** "1 day", "3 days". */
 export const days = (count: number): string => say.days({ count });
