@@ -6,6 +6,7 @@ use App\Gate\Http\AskMoveTimes;
 use App\Gate\Http\AskOpenTimes;
 use App\Gate\Http\AskOwnLink;
 use App\Gate\Http\AskQuote;
+use App\Gate\Http\AskWhatHelps;
 use App\Gate\Http\Book;
 use App\Gate\Http\Cancel;
 use App\Gate\Http\ChangeDetailsByLink;
@@ -24,6 +25,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('floor', Floor::class);
 Route::get('pages/{slug}/open-times', AskOpenTimes::class);
+Route::get('pages/{slug}/helps', AskWhatHelps::class)->middleware('throttle:gate');
 Route::get('pages/{slug}/quote', AskQuote::class);
 Route::post('pages/{slug}/own-link', AskOwnLink::class)->middleware('throttle:gate');
 Route::post('pages/{slug}/holds', Hold::class)->middleware('throttle:gate');

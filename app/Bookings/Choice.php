@@ -47,6 +47,26 @@ final readonly class Choice
         );
     }
 
+    /** The same, so long. */
+    public function lasting(int $minutes): self
+    {
+        return new self(
+            $this->service,
+            $this->member,
+            $this->party,
+            $minutes,
+            $this->location,
+            $this->addOns,
+            $this->extra,
+        );
+    }
+
+    /** The same with nothing added. */
+    public function bare(): self
+    {
+        return new self($this->service, $this->member, $this->party, $this->minutes, $this->location);
+    }
+
     /** The same for so many. */
     public function for(int $party): self
     {

@@ -78,16 +78,32 @@ final readonly class OpenTimes
     {
         $book = $this->rules->book($business);
         [$ask] = array_map(fn (Choice $part): Ask => $this->ask($book, $part, $fromDay), $visit->parts);
-        $plans = fn (Ask $of): array => array_map(
-            PlanVisit::slot(...),
-            $this->plan->during($business, $book, $visit, $of->fromDay, $of->toDay),
-        );
+        $plans = $this->plans($business, $book, $visit);
         $reaches = array_map(
             static fn (Choice $part): int => $book->services[$part->service]->bookAheadDays,
             $visit->parts,
         );
 
         return $this->shown($book, $visit->parts[0], $ask, $plans, min($reaches));
+    }
+
+    /**
+     * The first start from a date on, as far ahead as is looked for.
+     *
+     * @param  int  $fromDay day number
+     * @return string|null instant
+     */
+    public function firstFrom(Business $business, Choice $choice, ?VisitChoice $visit, int $fromDay): ?string
+    {
+        $book = $this->rules->book($business);
+        $ask = $this->ask($book, $choice, $fromDay);
+        $last = $book->zone->day($ask->now) + $book->services[$choice->service]->bookAheadDays;
+        $before = $choice->during($fromDay - self::DAYS, $fromDay - 1, $ask->now);
+        $diary = fn (Ask $of): Diary => $this->rules->diary($business, $book, $of, turn: false);
+
+        return self::next($choice, $before, $last, $visit === null
+            ? self::slots($book, $diary)
+            : $this->plans($business, $book, $visit));
     }
 
     /**
@@ -120,6 +136,15 @@ final readonly class OpenTimes
         $diary = fn (Ask $of): Diary => $this->rules->diary($business, $book, $of, turn: false);
 
         return $this->shown($book, $choice, $ask, self::slots($book, $diary));
+    }
+
+    /** @return callable(Ask): list<Slot> each plan as the row of its first part */
+    private function plans(Business $business, RuleBook $book, VisitChoice $visit): callable
+    {
+        return fn (Ask $of): array => array_map(
+            PlanVisit::slot(...),
+            $this->plan->during($business, $book, $visit, $of->fromDay, $of->toDay),
+        );
     }
 
     /**

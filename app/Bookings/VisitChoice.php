@@ -23,6 +23,17 @@ final readonly class VisitChoice
     ) {
     }
 
+    /** The same, but for how they may follow. */
+    public function but(?int $maxWait = null, ?bool $anyOrder = null, ?bool $samePerson = null): self
+    {
+        return new self(
+            $this->parts,
+            $maxWait ?? $this->maxWait,
+            $anyOrder ?? $this->anyOrder,
+            $samePerson ?? $this->samePerson,
+        );
+    }
+
     public function during(int $fromDay, int $toDay, int $now, Relaxed $relaxed): VisitAsk
     {
         return new VisitAsk(

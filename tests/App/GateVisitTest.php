@@ -232,3 +232,32 @@ it('keeps the same money once, however many parts are cancelled too late', funct
     ($this->act)($held, 'cancel')->assertOk();
     expect(Booking::query()->sum('fee'))->toEqual(500)->and(Sale::query()->sole()->owed())->toBe(0);
 });
+
+it('says what would help where nothing is free, and how soon', function (): void {
+    $this->yard->lesson->update(['lengths' => [60, 600], 'max_party' => 3]);
+    $bag = App\Models\AddOn::query()->create([
+        'business_id' => $this->yard->business->id,
+        'name' => 'Kiln watch',
+        'price' => 0,
+        'minutes' => 600,
+        'position' => 0,
+    ]);
+    App\Models\Business::markRules($this->yard->business->id);
+    $from = substr(Yard::at('10:00'), 0, 10);
+    $ways = fn (array $asked): array => array_column(
+        $this->getJson('/gate-api/pages/yard/helps?'.http_build_query($asked + ['from' => $from]))
+            ->assertOk()
+            ->json('ways'),
+        null,
+        'kind',
+    );
+    $lesson = ['service' => $this->yard->lesson->id];
+    $long = $ways($lesson + ['minutes' => 600, 'staff' => $this->ana->id]);
+    expect(array_keys($long))->toBe(['minutes']) // with anyone it would not fit either
+        ->and($long['minutes'])->toMatchArray(['value' => '60', 'at' => Yard::at('09:00')]);
+    expect($ways($lesson + ['addOns' => [$bag->id => 1]])['bare']['at'])->toBe(Yard::at('09:00'));
+    $then = [['service' => $this->glaze->id]];
+    $same = ['then' => json_encode($then), 'samePerson' => 1, 'service' => $this->glaze->id];
+    expect(array_keys($ways($same)))->toContain('wait'); // Bo clears up in between
+    $this->getJson('/gate-api/pages/yard/helps?service='.$this->yard->lesson->id)->assertUnprocessable();
+});

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { cityOf, moment } from '../lib/format';
@@ -14,6 +14,9 @@ import { useOwnZone } from './useOwnZone';
 import { withThen } from './visits';
 import * as say from '@words/gate';
 import './Finding.css';
+
+/** Needed where nothing is free. */
+const Helps = lazy(async () => ({ default: (await import('./Helps')).Helps }));
 
 const FILTERS = [
   ['any', say.anyTime],
@@ -75,6 +78,11 @@ export function Finding({ page, service, gate }: Props) {
         </Trouble>
       )}
       <Soonest times={times} zone={own.zone} home={zone} onPick={gate.pick} onDay={gate.goTo} />
+      {times.days.every((day) => day.starts.length === 0) && (
+        <Suspense>
+          <Helps page={page} ask={ask} from={times.from} onChoose={gate.chooseFrom} />
+        </Suspense>
+      )}
       <div className="flex flex-wrap items-center gap-2" role="group" aria-label={say.narrowTimes}>
         {FILTERS.map(([value, label]) => (
           <button

@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { addDays } from '../lib/format';
 import { addressOf, startOfLink } from './address';
+import { queryOf } from './ask';
 import { codeOfLink, nameCodes } from './codes';
 import { forget, heldOf, keep, kept, knownOf } from './kept';
 import { sealed } from './sealed';
@@ -79,6 +80,8 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     }
   };
 
+  usePriceOfLink(start, pick);
+
   const hold = async (at: string) => {
     setBusy('keeping');
     setTrouble(null);
@@ -144,29 +147,12 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     },
     /** What is held has changed its price. */
     put: setHeld,
+    /** Something else, and the two weeks in which that is free. */
+    chooseFrom: (changes: Partial<Ask>, day: string) => void load({ ...ask, ...changes }, day),
     /** The two weeks from a date on. */
     goTo: (date: string) => void load(ask, date),
     /** Another time: what was held is free again at once, as it is by the way back. */
     letGo: () => (isHeldHere() ? window.history.back() : letGo()),
-  };
-}
-
-function queryOf({ service, staff, party, minutes, location, addOns, then, ...how }: Ask) {
-  return {
-    ...(then.length === 0
-      ? {}
-      : {
-          then: JSON.stringify(then),
-          maxWait: how.maxWait,
-          anyOrder: how.anyOrder ? (1 as const) : (0 as const),
-          samePerson: how.samePerson ? (1 as const) : (0 as const),
-        }),
-    service,
-    party,
-    ...(staff === null ? {} : { staff }),
-    ...(minutes === null ? {} : { minutes }),
-    ...(location === null ? {} : { location }),
-    ...(Object.keys(addOns).length === 0 ? {} : { addOns: { ...addOns } }),
   };
 }
 
@@ -177,6 +163,16 @@ const isHeldHere = (): boolean => {
   const state: unknown = window.history.state;
   return typeof state === 'object' && state !== null && 'held' in state;
 };
+
+/** A start that a link names has its own price: it is asked for once. */
+function usePriceOfLink(start: Start | null, pick: (start: Start) => void) {
+  const first = useRef({ start, pick });
+  useEffect(() => {
+    if (first.current.start !== null) {
+      first.current.pick(first.current.start);
+    }
+  }, []);
+}
 
 /** A time that this tab held before a reload, or before the payment page, is held still. */
 function useHeldBefore(slug: string, onHeld: (booking: Booking) => void) {
