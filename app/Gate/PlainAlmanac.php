@@ -14,7 +14,7 @@ use YardBell\Core\Time\Wall;
 final readonly class PlainAlmanac
 {
     /** Times of a day; all of them are there once the scripts run. */
-    private const MOST = 24;
+    private const MOST = 12;
 
     public function __construct(private Catalogue $catalogue)
     {

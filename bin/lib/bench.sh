@@ -1,4 +1,4 @@
-# bin/yardbell bench core|http|pay|crowd|setup|board|frames|fuzz|mutants [PORT, SEED or PATH]: see docs/benchmarks.md.
+# bin/yardbell bench core|http|pay|crowd|setup|board|frames|page|fuzz|mutants [PORT, SEED or PATH]: see docs/benchmarks.md.
 
 port=${2:-8400}
 case "${1:-}" in
@@ -9,6 +9,12 @@ case "${1:-}" in
     frames) exec php -d memory_limit=1G benchmarks/frames.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     board) exec php -d memory_limit=1G benchmarks/board.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     crowd) exec php benchmarks/crowd.php "http://127.0.0.1:$port" "$((port + 33))" ;;
+    page)
+        need_tools chromium
+        tools="$root/.yardbell/tools" # beside the project: nothing of it needs this
+        [ -d "$tools/node_modules/lighthouse" ] \
+            || npm install --prefix "$tools" --no-save --no-audit --no-fund --loglevel=error lighthouse@12.8.2
+        exec node benchmarks/page.mjs "http://127.0.0.1:$port" "$tools/node_modules/.bin/lighthouse" ;;
     fuzz)
         need_tools
         need_dependencies
@@ -34,6 +40,6 @@ case "${1:-}" in
         fail 'bench knows core (the search against a plain one), http (the running server against its floor),' \
             'crowd (the same with 200,000 bookings more), setup (the lists and previews of the workspace),' \
             'board (full days and weeks of the Board), frames (a tag dragged over a full one),' \
-            'fuzz (strange input), pay (who pays when booking beside who does not)' \
+            'page (the Gate on a slow phone), fuzz (strange input), pay (who pays when booking beside who does not)' \
             "and mutants (what the core's tests notice)." ;;
 esac

@@ -21,6 +21,11 @@
         <meta name="robots" content="noindex">
     @endunless
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+    @php($fonts = 'node_modules/@fontsource-variable')
+    @foreach (['bricolage-grotesque', 'atkinson-hyperlegible-next'] as $font)
+        <link rel="preload" as="font" type="font/woff2" crossorigin
+            href="{{ Vite::asset("{$fonts}/{$font}/files/{$font}-latin-wght-normal.woff2", $build) }}">
+    @endforeach
     @vite(['resources/css/app.css', 'resources/js/gate/main.tsx'], $build)
 </head>
 <body>

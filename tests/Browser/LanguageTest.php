@@ -122,7 +122,7 @@ it('says every word of the Gate as its reader does, and cuts none', function (in
     );
     $data = dataOf($first);
     $wrong = wrongAt($window, $data, 'the Gate');
-    $window->press('h1.sentence button')->find('[role=option]');
+    $window->press('.sentence h1 button')->find('[role=option]');
     $wrong += wrongAt($window, $data, 'a choice of its sentence');
     $window->driver->executeScript('document.querySelector("[role=option]").click()');
     $window->press('#soonest button')->press($width < 500 ? '#keep-small' : '#keep');

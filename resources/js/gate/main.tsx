@@ -16,8 +16,8 @@ const root = document.getElementById('gate');
 if (root !== null && data !== undefined && data !== '') {
   // eslint-disable-next-line @typescript-eslint/no-unsafe-assignment -- our own server wrote it into this page
   const first: First = JSON.parse(data);
-  // in slices, so that a slow phone goes on answering touches meanwhile
-  startTransition(() => createRoot(root).render(<Suspense>{shown(first)}</Suspense>));
+  // once what is served has been painted, and in slices, so that a slow phone goes on answering touches meanwhile
+  setTimeout(() => startTransition(() => createRoot(root).render(<Suspense>{shown(first)}</Suspense>)));
 }
 
 function shown({ own, booking, known, ...gate }: First) {
