@@ -6,10 +6,15 @@ import { join } from 'node:path';
 
 const ROUNDS = 3;
 const LEAST = { performance: 0.95, accessibility: 1, 'best-practices': 1, seo: 1 };
-const FIGURES = ['first-contentful-paint', 'largest-contentful-paint', 'total-blocking-time', 'cumulative-layout-shift'];
+const FIGURES = [
+  'first-contentful-paint',
+  'largest-contentful-paint',
+  'total-blocking-time',
+  'cumulative-layout-shift',
+];
 const CHROME =
-  '--headless=new --no-sandbox --disable-gpu --disable-background-networking --disable-component-update --disable-sync' +
-  ' --no-first-run';
+  '--headless=new --no-sandbox --disable-gpu --disable-background-networking --disable-component-update' +
+  ' --disable-sync --no-first-run';
 
 const [address, lighthouse] = process.argv.slice(2);
 const folder = mkdtempSync(join(tmpdir(), 'yardbell-page-'));

@@ -1,4 +1,5 @@
-# bin/yardbell bench core|http|pay|crowd|setup|board|frames|page|fuzz|mutants [PORT, SEED or PATH]: see docs/benchmarks.md.
+# bin/yardbell bench core|http|pay|crowd|setup|board|frames|page|fuzz|mutants [PORT, SEED or PATH]:
+# see docs/benchmarks.md.
 
 port=${2:-8400}
 case "${1:-}" in

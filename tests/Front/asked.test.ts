@@ -38,7 +38,7 @@ test('asks what is for the service, and what follows an earlier answer once it i
     question('from', { type: 'hidden' }),
   ];
   const asked = (answers: Record<string, string | string[]>): string[] =>
-    askedFor(questions, 'lesson', answers).map((one) => one.id);
+    askedFor(questions, ['lesson'], answers).map((one) => one.id);
   assert.deepEqual(asked({}), ['before', 'likes']);
   assert.deepEqual(asked({ before: 'no' }), ['before', 'likes']);
   assert.deepEqual(asked({ before: 'yes', likes: ['clay', 'glaze'] }), ['before', 'when', 'likes', 'glaze']);

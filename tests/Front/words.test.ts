@@ -77,6 +77,7 @@ const lesson: Service = {
   staff: [],
   addOns: [],
   approval: false,
+  joins: true,
 };
 
 test('says before a time is chosen when it is paid', () => {
