@@ -7,6 +7,7 @@ namespace App\Bookings;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
+use App\Support\Instants;
 use App\Support\Ruler;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use YardBell\Core\Availability\Ask;
@@ -107,7 +108,7 @@ final readonly class OpenTimes
     }
 
     /**
-     * Where a client may move a booking to: itself is not in the way.
+     * Where a client may move a booking to: itself is not in the way, and where it is is no move.
      *
      * @param  Choice  $choice what it was chosen as
      * @param  int|null  $fromDay day number; null: today
@@ -120,8 +121,16 @@ final readonly class OpenTimes
         $diary = fn (Ask $of): Diary => $this->rules
             ->diary($business, $book, $of, turn: false)
             ->without($booking->id);
+        $slots = self::slots($book, $diary);
+        $start = Instants::minute($booking->starts_at);
+        $elsewhere = static fn (Ask $of, ?OpenTime $time = null): array => array_values(
+            array_filter(
+                $slots($of, $time),
+                static fn (Slot $slot): bool => $slot->start !== $start || $slot->staff !== $booking->staff_ids,
+            ),
+        );
 
-        return $this->shown($book, $choice, $ask, self::slots($book, $diary));
+        return $this->shown($book, $choice, $ask, $elsewhere);
     }
 
     /**

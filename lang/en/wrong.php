@@ -12,7 +12,6 @@ return [
         'last_owner_make' => 'This is the last owner. Make somebody else an owner first: a business without one could never be changed again.',
     ],
     'account' => [
-        'please_agree' => 'Please agree to this, or call us.',
         'please_tell_us' => 'Please tell us your name.',
         'which_mail_address' => 'Which mail address do you sign in with?',
         'link_has_run' => 'This link has run out or was used already. Ask for a new one.',
@@ -90,6 +89,7 @@ return [
         'who_comes' => 'Who comes? A name is enough.',
     ],
     'details' => [
+        'please_agree' => 'Please agree to this, or call us.',
         'please_tell_us' => 'Please tell us your name.',
         'we_need_mail' => 'We need a mail address to send you the booking.',
     ],

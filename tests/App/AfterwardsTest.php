@@ -56,7 +56,8 @@ it('moves to a time that clients are offered, keeps its price, and tells everybo
     $starts = array_column(array_merge(...array_column($times['days'], 'starts')), 'staff', 'at');
     // by whom else, or half an hour later by the same: what it takes itself is not in the way
     expect($starts[Yard::at('10:30')])->toContain($this->ana->id)
-        ->and($starts[Yard::at('10:30')])->toContain($this->bo->id);
+        ->and($starts[Yard::at('10:30')])->toContain($this->bo->id)
+        ->and($starts[Yard::at('10:00')])->toBe([$this->bo->id]); // where it is is no move
     $moved = ($this->act)($booking, 'move', ['start' => Yard::at('10:30')])->assertOk()->json();
     expect($moved)->toMatchArray(['start' => Yard::at('10:30'), 'state' => 'confirmed', 'total' => 4800])
         ->and($moved['staff'][0]['id'])->toBe($this->ana->id)

@@ -47,3 +47,14 @@ it('shows hours as the clocks of the client do, one press away, and remembers it
     $client->press('#own-zone')->sees('All times are Lisbon time.');
     expect($client->find('.door')->getText())->toBe($here);
 });
+
+it('shows all that is offered to those who browse, and puts what they choose into the sentence', function (): void {
+    $client = $this->window(390, 844);
+    $client->go('/book/quernmoor')->press('#browse')->sees('Taster session')->isAccessible();
+    $client->driver->executeScript(
+        'for (const one of document.querySelectorAll(".offered button"))'
+            .' if (one.textContent.includes("Taster session")) one.click()',
+    );
+    $client->find('[aria-label="What would you like? Taster session"]');
+    $client->until('the address says it', fn (): bool => str_contains($client->url(), 'service='));
+});

@@ -78,6 +78,8 @@ return [
     'at_place_named' => 'at {place}',
     'with_nothing_added' => 'with nothing added',
     'by_several_people' => 'by several people',
+    'see_all_we_offer' => 'See all we offer',
+    'choose_this' => 'I’d like this',
     'your_bookings' => 'Your bookings',
     'mail_me_the_way' => 'Mail me the way to them',
     'own_link_sent' => 'If {email} is known here, a link is on its way there.',

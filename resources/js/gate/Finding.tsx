@@ -5,6 +5,7 @@ import { cityOf, moment } from '../lib/format';
 import { Trouble } from '../ui/Trouble';
 import { AddOns } from './AddOns';
 import { Almanac } from './Almanac';
+import { Browse } from './Browse';
 import { HowTheyFollow } from './HowTheyFollow';
 import { Sentence } from './Sentence';
 import { Soonest } from './Soonest';
@@ -44,6 +45,7 @@ export function Finding({ page, service, gate }: Props) {
   return (
     <div className="grid content-start gap-3.5">
       <Sentence page={page} ask={ask} onService={gate.chooseService} onChoose={gate.choose} />
+      {page.services.length > 1 && <Browse page={page} onService={gate.chooseService} />}
       {ask.then.length > 0 && <HowTheyFollow ask={ask} onChoose={gate.choose} />}
       <div className="about" data-pictured={service.picture !== null}>
         {service.picture !== null && <img src={`/pictures/${service.picture}`} alt="" />}
