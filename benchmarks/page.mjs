@@ -5,6 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 const ROUNDS = 3;
+/** Now and then Lighthouse misses the beginning of the load and says so; then it looks again. */
+const TRIES = 3;
 const LEAST = { performance: 0.95, accessibility: 1, 'best-practices': 1, seo: 1 };
 const FIGURES = [
   'first-contentful-paint',
@@ -29,7 +31,17 @@ function look(round) {
   return JSON.parse(readFileSync(file, 'utf8'));
 }
 
-const looks = Array.from({ length: ROUNDS }, (_, round) => look(round));
+function lookAgain(round) {
+  for (let tries = 1; ; tries++) {
+    try {
+      return look(round);
+    } catch (wrong) {
+      if (tries === TRIES) throw wrong;
+    }
+  }
+}
+
+const looks = Array.from({ length: ROUNDS }, (_, round) => lookAgain(round));
 for (const { categories, audits } of looks) {
   const scores = Object.keys(LEAST).map((name) => `${name} ${categories[name].score}`);
   const figures = FIGURES.map((name) => `${name} ${audits[name].displayValue}`);

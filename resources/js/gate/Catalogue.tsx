@@ -28,7 +28,7 @@ export function Catalogue({ page, onService }: Props) {
 
 function Offered({ page, service, onService }: Props & { service: Service }) {
   const people = page.staff.filter((one) => service.staff.includes(one.id)).map((one) => one.name);
-  const lasts = listed((service.lengths.length > 0 ? service.lengths : [service.minutes]).map(duration));
+  const lasts = (service.lengths.length > 0 ? service.lengths : [service.minutes]).map(duration).join(' / ');
   return (
     <li className="offered">
       {service.picture !== null && <img src={`/pictures/${service.picture}`} alt="" loading="lazy" />}

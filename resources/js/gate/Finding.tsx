@@ -108,7 +108,7 @@ export function Finding({ page, service, gate }: Props) {
             {say.showZone({ zone: cityOf(own.other) })}
           </button>
         )}{' '}
-        {none && times.next === null && say.noneFitsThem}
+        {none && times.days.some((day) => day.starts.length > 0) && say.noneFitsThem}
         {suits && (
           <span className="block">
             <span className="suits" aria-hidden="true" /> {say.suitsBest}
