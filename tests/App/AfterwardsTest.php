@@ -67,6 +67,9 @@ it('moves to a time that clients are offered, keeps its price, and tells everybo
     ($this->act)($booking, 'move', ['start' => Yard::at('11:00'), 'staff' => $this->bo->id])->assertOk();
     ($this->act)($booking, 'move', ['start' => 'soon'])->assertUnprocessable();
     expect(Booking::query()->sole()->staff_ids)->toBe([$this->bo->id]);
+    $this->yard->lesson->update(['notice_minutes' => 5 * 1440]);
+    App\Models\Business::markRules($this->yard->business->id);
+    ($this->act)($booking, 'move', ['start' => Yard::at('12:00')])->assertStatus(409); // a client keeps to notice
 });
 
 it('waits for a yes again where the business answers each time', function (): void {
