@@ -20,6 +20,7 @@ final readonly class DecideBooking
         private ConnectionInterface $db,
         private History $history,
         private Announcements $announcements,
+        private Reminders $reminders,
         private ReturnMoney $return,
     ) {
     }
@@ -43,6 +44,7 @@ final readonly class DecideBooking
             }
             assert($waiting !== []);
             $this->announcements->ofAll($waiting, $yes ? Occasion::Booked : Occasion::Declined, $why);
+            $this->reminders->plan($waiting[0]);
 
             return Booking::query()->where('business_id', $businessId)->findOrFail($id);
         }, attempts: 5);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Ledger\ReturnMoney;
 use App\Models\Booking;
 use App\Models\CurrentBusiness;
 use App\Support\Clock;
@@ -20,6 +21,7 @@ final readonly class ExpireHolds
     public function __construct(
         private ConnectionInterface $db,
         private History $history,
+        private ReturnMoney $return,
         private Clock $clock,
         private CurrentBusiness $current,
     ) {
@@ -60,6 +62,8 @@ final readonly class ExpireHolds
             ->find($id);
         if ($booking !== null) {
             $this->history->become($booking, State::Expired, History::BY_CLOCK);
+            // a deposit may have come, and the card that was asked for beside it not
+            $this->return->less(0, $booking, History::BY_CLOCK);
         }
     }
 

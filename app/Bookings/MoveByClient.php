@@ -26,6 +26,7 @@ final readonly class MoveByClient
         private ClientChanges $changes,
         private History $history,
         private Announcements $announcements,
+        private Reminders $reminders,
     ) {
     }
 
@@ -74,6 +75,7 @@ final readonly class MoveByClient
             if ($waits) {
                 $this->history->become($moved, State::Pending, History::BY_CLIENT);
                 $this->announcements->drop($moved);
+                $this->reminders->plan($moved);
                 $this->announcements->of($moved, Occasion::Pending);
             }
 

@@ -99,7 +99,7 @@ final readonly class OpenTimes
         $book = $this->rules->book($business);
         $ask = $this->ask($book, $choice, $fromDay);
         $last = $book->zone->day($ask->now) + $book->services[$choice->service]->bookAheadDays;
-        $before = $choice->during($fromDay - self::DAYS, $fromDay - 1, $ask->now);
+        $before = $choice->during($ask->fromDay - self::DAYS, $ask->fromDay - 1, $ask->now);
         $diary = fn (Ask $of): Diary => $this->rules->diary($business, $book, $of, turn: false);
 
         return self::next($choice, $before, $last, $visit === null

@@ -39,7 +39,8 @@ final readonly class KnownClient
      */
     public function visitor(string $link, Business $business): ?Visitor
     {
-        $client = $this->booking(Request::create("/?{$link}"), $business)?->client;
+        parse_str($link, $query);
+        $client = $this->booking(new Request($query), $business)?->client;
 
         return $client?->proven_at === null ? null : Visitor::known($client->id, config()->string('app.key'));
     }

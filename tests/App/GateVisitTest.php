@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bookings\ExpireHolds;
 use App\Bookings\ProofOfAddress;
 use App\Ledger\Processor;
 use App\Ledger\SettlePayment;
@@ -95,6 +96,8 @@ it('holds and books all of it, as one sale, and tells of it once', function (): 
         ->and(($this->states)())->toBe([State::Confirmed, State::Confirmed])
         ->and(Sale::query()->sole()->owed())->toBe(6300);
     ($this->book)($held)->assertOk(); // the same form sent twice
+    $calendar = (string) $this->get("/b/{$held['id']}/calendar?{$held['query']}")->assertOk()->getContent();
+    expect(substr_count($calendar, 'BEGIN:VEVENT'))->toBe(2);
     $told = OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->sole();
     $letter = app(Wording::class)->letter($told);
     expect(substr_count($letter->text, '/b/'))->toBe(1)
@@ -173,6 +176,22 @@ it('asks for a deposit and for a card that is kept, and books once both have com
     $came($card, 'kept');
     expect(($this->states)())->toBe([State::Confirmed, State::Confirmed])
         ->and(Sale::query()->sole()->owed())->toBe(5800);
+});
+
+it('gives a deposit back where the card asked for beside it never comes', function (): void {
+    $this->glaze->update(['payment_terms' => Yard::payment('deposit', 500)]);
+    $this->yard->lesson->update(['payment_terms' => Yard::payment('card_hold')]);
+    ($this->book)(($this->hold)()->json())->assertOk();
+    Yard::settle();
+    $this->processor->state = 'paid';
+    app(SettlePayment::class)(Payment::query()->where('amount', 500)->sole());
+    $this->processor->state = 'open';
+    app(Clock::class)->putForward(180);
+    $this->travel(2)->hours();
+    app(ExpireHolds::class)();
+    expect(($this->states)())->toBe([State::Expired, State::Expired])
+        ->and(Refund::query()->sole()->amount)->toBe(500)
+        ->and(Sale::query()->sole()->owed())->toBe(0);
 });
 
 it('is only asked for where one part waits for a yes, and answered as one', function (): void {

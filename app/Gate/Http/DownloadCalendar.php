@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
+use App\Bookings\VisitParts;
 use App\Facts\BookingFacts;
+use App\Facts\WholeVisit;
 use App\Gate\LinkedBooking;
 use App\Messages\CalendarFile;
 use App\Messages\CalendarMethod;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
+/** A booking, or all of a visit that is not over, for the client's own calendar: to be taken over, or followed. */
 final readonly class DownloadCalendar
 {
     public function __construct(
@@ -22,8 +25,11 @@ final readonly class DownloadCalendar
     public function __invoke(Request $request, string $id): Response
     {
 
+        $booking = $this->linked->find($request, $id);
+        $parts = WholeVisit::standing(VisitParts::of($booking) ?: [$booking]);
+
         return new Response(
-            $this->calendar->with(CalendarMethod::Publish, BookingFacts::of($this->linked->find($request, $id))),
+            $this->calendar->with(CalendarMethod::Publish, ...array_map(BookingFacts::of(...), $parts)),
             200,
             [
                 'Content-Type' => 'text/calendar; charset=utf-8',
