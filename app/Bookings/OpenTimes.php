@@ -8,19 +8,14 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
-use App\Support\Ruler;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\OpenTime;
 use YardBell\Core\Availability\RuleBook;
-use YardBell\Core\Availability\Service;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
-use YardBell\Core\Availability\TightDays;
-use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
-use YardBell\Core\Time\Zone;
 
 /** The almanac: two weeks of open times of a service, or of a visit of several, day by day, on one ruler. */
 final readonly class OpenTimes
@@ -197,13 +192,14 @@ final readonly class OpenTimes
             ($rules->lengths?->named($choice->minutes) ?? 0) + $choice->extra,
         );
         $slots = $found($ask, $time);
-        $starts = $this->starts($slots, $book->zone, $rules, $reach !== null);
-        $open = $this->open($book, $ask, $rules->hasSessions ? self::during($slots) : $this->hours($book, $ask, $time));
+        $starts = Starts::of($slots, $book->zone, $rules, $reach !== null);
+        $ground = $rules->hasSessions ? OpenHours::during($slots) : OpenHours::of($book, $ask, $time);
+        $open = OpenHours::byDay($book, $ask, $ground);
         $none = new NoStart($book, $rules, $time, $today);
         $last = $today + ($reach ?? $rules->bookAheadDays);
         $before = self::before($choice, $ask, $today, $last, $found);
         $soonest = array_merge(
-            ...array_values($this->starts($before, $book->zone, $rules, $reach !== null)),
+            ...array_values(Starts::of($before, $book->zone, $rules, $reach !== null)),
             ...array_values($starts),
         );
 
@@ -216,8 +212,8 @@ final readonly class OpenTimes
             'today' => Wall::date($today),
             'from' => Wall::date($ask->fromDay),
             'lastDay' => Wall::date($last),
-            'ruler' => self::ruler($open)->toArray(),
-            'soonest' => self::best($soonest, $book),
+            'ruler' => OpenHours::ruler($open)->toArray(),
+            'soonest' => Starts::soonest($soonest, $book, self::SOONEST),
             'next' => $starts === [] ? self::next($choice, $ask, $last, $found) : null,
             'days' => array_map(
                 static fn (int $day): array => [
@@ -229,29 +225,6 @@ final readonly class OpenTimes
                 range($ask->fromDay, $ask->toDay),
             ),
         ];
-    }
-
-    /**
-     * The first, of each date those that leave no gap before the others (rules.md T21), in order of time.
-     *
-     * @param  list<array{at: string, suits?: bool, ...}>  $starts in order of time
-     * @return list<array{at: string, suits?: bool, ...}>
-     */
-    private static function best(array $starts, RuleBook $book): array
-    {
-        if ($book->tightDays === TightDays::Off) {
-            return array_slice($starts, 0, self::SOONEST);
-        }
-        $rank = static fn (array $start): array => [
-            $book->zone->day(Wall::instant($start['at'])),
-            ($start['suits'] ?? true) ? 0 : 1,
-            $start['at'],
-        ];
-        usort($starts, static fn (array $a, array $b): int => $rank($a) <=> $rank($b));
-        $best = array_slice($starts, 0, self::SOONEST);
-        usort($best, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
-
-        return $best;
     }
 
     /**
@@ -293,96 +266,5 @@ final readonly class OpenTimes
     private static function startsOf(array $slots): int
     {
         return count(array_unique(array_map(static fn (Slot $slot): int => $slot->start, $slots)));
-    }
-
-    /**
-     * @param  list<Slot>  $slots
-     * @param  bool  $isVisit of several services, which lasts as long as it lasts, as a session does
-     * @return array<int, list<array{
-     *     at: string, minute: int, part: string, staff: list<string>, places: int|null, minutes: int|null,
-     *     suits?: bool,
-     * }>> by day number
-     */
-    private function starts(array $slots, Zone $zone, Service $service, bool $isVisit): array
-    {
-        $shared = $service->isShared() || $service->hasSessions;
-        $starts = [];
-        foreach ($slots as $slot) {
-            $wall = $zone->wall($slot->start);
-            $day = (int) floor($wall / Wall::DAY);
-            $minute = $wall - $day * Wall::DAY;
-            $starts[$day][$slot->start] ??= [
-                'at' => Wall::writeInstant($slot->start),
-                'minute' => $minute,
-                'part' => self::part($minute),
-                'staff' => [],
-                'places' => $shared ? 0 : null,
-                'minutes' => $isVisit || $service->hasSessions ? $slot->end - $slot->start : null,
-            ];
-            if ($slot->tight !== null) {
-                $starts[$day][$slot->start]['suits'] = $slot->tight || ($starts[$day][$slot->start]['suits'] ?? false);
-            }
-            if ($shared) {
-                $starts[$day][$slot->start]['places'] = max($starts[$day][$slot->start]['places'], $slot->places);
-            }
-            array_push($starts[$day][$slot->start]['staff'], ...$slot->staff);
-        }
-
-        return array_map(array_values(...), $starts);
-    }
-
-    private static function part(int $minute): string
-    {
-        return match (true) {
-            $minute < 12 * 60 => 'morning',
-            $minute < 17 * 60 => 'afternoon',
-            default => 'evening',
-        };
-    }
-
-    /** @param  list<Slot>  $slots */
-    private static function during(array $slots): Timeline
-    {
-        return Timeline::of(array_map(static fn (Slot $slot): array => [$slot->start, $slot->end], $slots));
-    }
-
-    private function hours(RuleBook $book, Ask $ask, OpenTime $time): Timeline
-    {
-        $service = $book->services[$ask->service];
-        $open = Timeline::none();
-        foreach ($ask->staff === null ? $service->staff : [$ask->staff] as $member) {
-            foreach ($ask->location === null ? $service->locations : [$ask->location] as $location) {
-                if ($book->staff[$member]->active) {
-                    $open = $open->union($time->of($book->staff[$member], $book->locations[$location], $service));
-                }
-            }
-        }
-
-        return $open;
-    }
-
-    /** @return array<int, list<array{from: int, to: int}>> by day number, in minutes of the day as clocks show them */
-    private function open(RuleBook $book, Ask $ask, Timeline $open): array
-    {
-        $days = [];
-        for ($day = $ask->fromDay; $day <= $ask->toDay; $day++) {
-            foreach ($open->intersect($book->zone->dates($day, $day))->stretches() as [$start, $end]) {
-                $from = $book->zone->wall($start) - $day * Wall::DAY;
-                $days[$day][] = [
-                    'from' => $from,
-                    'to' => max($from, $book->zone->wall($end - 1) + 1 - $day * Wall::DAY),
-                ];
-            }
-        }
-
-        return $days;
-    }
-
-    /** @param  array<int, list<array{from: int, to: int}>>  $open */
-    private static function ruler(array $open): Ruler
-    {
-        $all = array_merge(...array_values($open));
-
-        return Ruler::around([...array_column($all, 'from'), ...array_column($all, 'to')]);
     }
 }
