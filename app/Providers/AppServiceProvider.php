@@ -44,13 +44,16 @@ use App\Support\Connector;
 use App\Support\LinkSeal;
 use App\Support\MailAddress;
 use App\Support\OwnPageLink;
+use App\Support\PatientConnection;
 use App\Support\SparingSessions;
 use App\Upkeep\Sweep;
+use Closure;
 use Illuminate\Cache\CacheManager;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\Factory as ViewFactory;
+use Illuminate\Database\Connection;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
@@ -63,6 +66,15 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.mariadb', Connector::class);
+        Connection::resolverFor(
+            'mariadb',
+            static fn (
+                Closure $pdo,
+                string $database,
+                string $prefix,
+                array $config,
+            ): PatientConnection => new PatientConnection($pdo, $database, $prefix, $config),
+        );
         $this->app->scoped(CurrentBusiness::class);
         $this->app->scoped(Speech::class);
         $this->app->bind(

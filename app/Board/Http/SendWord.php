@@ -27,7 +27,7 @@ final readonly class SendWord
                 ['text.required' => 'wrong.word.want_say', 'text.max' => 'wrong.plain.most_characters_fit?max=:max'],
             )['text'],
         );
-        $this->db->transaction(fn () => $this->announcements->word($booking, $text));
+        $this->db->transaction(fn () => $this->announcements->word($booking, $text), attempts: 5);
 
         return new JsonResponse(['sent' => true]);
     }
