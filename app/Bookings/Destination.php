@@ -15,6 +15,7 @@ final readonly class Destination
      * @param  int|null  $minutes add-ons included; null: as long as it is
      * @param  string|null  $location null: where it is, or where it can be had
      * @param  Relaxed  $relaxed what is not asked (rules.md T18): for the house notice and limits, for a client nothing
+     * @param  list<string>  $beside ids of bookings that move with it, and are not in its way
      */
     public function __construct(
         public int $start,
@@ -23,6 +24,7 @@ final readonly class Destination
         public Freedom $freedom = new Freedom(),
         public ?string $location = null,
         public Relaxed $relaxed = new Relaxed(notice: true, limits: true),
+        public array $beside = [],
     ) {
     }
 
@@ -33,18 +35,32 @@ final readonly class Destination
      */
     public function by(array $staff): self
     {
-        return new self($this->start, $staff, $this->minutes, $this->freedom, $this->location, $this->relaxed);
+        return $this->but(staff: $staff);
     }
 
     /** The same with what is left out on purpose. */
     public function with(Freedom $freedom): self
     {
-        return new self($this->start, $this->staff, $this->minutes, $freedom, $this->location, $this->relaxed);
+        return $this->but(freedom: $freedom);
     }
 
     /** The same at another time. */
     public function at(int $start): self
     {
-        return new self($start, $this->staff, $this->minutes, $this->freedom, $this->location, $this->relaxed);
+        return $this->but(start: $start);
+    }
+
+    /** @param  list<string>|null  $staff */
+    private function but(?int $start = null, ?array $staff = null, ?Freedom $freedom = null): self
+    {
+        return new self(
+            $start ?? $this->start,
+            $staff ?? $this->staff,
+            $this->minutes,
+            $freedom ?? $this->freedom,
+            $this->location,
+            $this->relaxed,
+            $this->beside,
+        );
     }
 }

@@ -54,7 +54,8 @@ final readonly class MoveBooking
             $slot = $this->slot($business, $booking, $to) ?? throw $this->taken($business, $booking, $to);
             $this->claims->take(
                 $business,
-                [...$slot->staff, ...$slot->units],
+                // what the service takes a day is counted by one at a time, where it is asked
+                [...$slot->staff, ...$slot->units, ...$to->relaxed->limits ? [] : [$booking->service_id]],
                 $slot->start - $booking->setup,
                 $slot->end + $booking->clearup,
             );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Facts\WholeVisit;
+use App\Language\Sentence;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
@@ -11,17 +13,20 @@ use App\Models\Occasion;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Relaxed;
+use YardBell\Core\Availability\VisitAsk;
 use YardBell\Core\Booking\State;
 
 /**
- * A client moves a booking, or one part of a visit, to a time that clients are offered. It keeps its price; where the
- * business says yes or no to each time, it waits for that again.
+ * A client moves a booking, all of a visit, or one part of it, to a time that clients are offered. It keeps its price;
+ * where the business says yes or no to each time, it waits for that again.
  */
 final readonly class MoveByClient
 {
     public function __construct(
         private ConnectionInterface $db,
         private MoveBooking $move,
+        private MoveSeat $seat,
+        private PlanVisit $plan,
         private OpenTimes $times,
         private ClientChanges $changes,
         private History $history,
@@ -32,54 +37,137 @@ final readonly class MoveByClient
 
     public function may(Booking $booking): bool
     {
-        return MoveBooking::may($booking) && $this->changes->mayChange($booking) && $this->changes->isFree($booking);
+        return $this->changes->mayChange($booking) && $this->changes->isFree($booking);
     }
 
     /**
+     * Whether all of a visit can be moved at once: not where its parts have been moved far apart.
+     *
+     * @param  non-empty-list<Booking>  $parts that stand, in order of time
+     */
+    public function mayTogether(array $parts): bool
+    {
+        return array_filter($parts, $this->may(...)) === $parts &&
+            (count($parts) === 1 || VisitChoice::of($parts)->maxWait <= VisitAsk::LONGEST_WAIT);
+    }
+
+    /**
+     * @param  bool  $alone of a visit, this part alone
      * @param  int|null  $fromDay day number; null: today
      * @return array<string, mixed> the almanac, as when it was booked
      *
      * @throws Refusal
      */
-    public function times(Booking $booking, ?int $fromDay): array
+    public function times(Booking $booking, bool $alone, ?int $fromDay): array
     {
-        $this->changes->checkFree($booking);
+        $parts = self::asked(VisitParts::of($booking) ?: [$booking], $booking->id, $alone);
+        $this->check($parts);
 
-        return $this->times->ofMove(
-            $booking->business()->firstOrFail(),
-            $booking,
-            Choice::of($booking)->with(null),
-            $fromDay,
-        );
+        return $this->times->ofMove($booking->business()->firstOrFail(), $parts, $fromDay);
     }
 
     /**
      * @param  int  $start instant
-     * @param  string|null  $staff null: the same, where they are free, else whoever is
+     * @param  string|null  $staff null: the same, where they are free, else whoever is; not asked of a whole visit
+     * @param  bool  $alone of a visit, this part alone
      *
      * @throws Refusal|TimeTaken
      */
-    public function __invoke(Business $business, string $id, int $start, ?string $staff): Booking
+    public function __invoke(Business $business, string $id, int $start, ?string $staff, bool $alone): Booking
     {
-        return $this->db->transaction(function () use ($business, $id, $start, $staff): Booking {
-            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
-            $this->changes->checkFree($booking);
-            $to = new Destination(
-                $start,
-                $staff === null ? null : [$staff],
-                location: $booking->location_id,
-                relaxed: new Relaxed(),
-            );
-            $waits = $booking->state === State::Confirmed && ConfirmBooking::mustBeApproved($booking);
-            $moved = ($this->move)($business, $id, $to, History::BY_CLIENT, told: ! $waits);
-            if ($waits) {
-                $this->history->become($moved, State::Pending, History::BY_CLIENT);
-                $this->announcements->drop($moved);
-                $this->reminders->plan($moved);
-                $this->announcements->of($moved, Occasion::Pending);
+        return $this->db->transaction(function () use ($business, $id, $start, $staff, $alone): Booking {
+            $parts = self::asked(VisitParts::locked($business->id, $id), $id, $alone);
+            $this->check($parts);
+            $asks = array_filter($parts, ConfirmBooking::mustBeApproved(...)) !== [];
+            match (true) {
+                count($parts) > 1 => $this->visit($business, $parts, $start),
+                $parts[0]->session_id !== null => ($this->seat)($business, $parts[0], $start, $staff),
+                default => ($this->move)(
+                    $business,
+                    $parts[0]->id,
+                    new Destination(
+                        $start,
+                        $staff === null ? null : [$staff],
+                        location: $parts[0]->location_id,
+                        relaxed: new Relaxed(),
+                    ),
+                    History::BY_CLIENT,
+                    told: false,
+                ),
+            };
+
+            foreach ($parts as $part) {
+                $part->refresh();
             }
 
-            return $moved;
+            return $this->tell($parts, $asks);
         }, attempts: 5);
+    }
+
+    /**
+     * @param  non-empty-list<Booking>  $all
+     * @return non-empty-list<Booking>
+     */
+    private static function asked(array $all, string $id, bool $alone): array
+    {
+        $own = array_values(array_filter($all, static fn (Booking $part): bool => $part->id === $id));
+
+        return $alone && $own !== [] ? $own : WholeVisit::standing($all);
+    }
+
+    /**
+     * @param  non-empty-list<Booking>  $parts
+     *
+     * @throws Refusal
+     */
+    private function check(array $parts): void
+    {
+        array_map($this->changes->checkFree(...), $parts);
+        if (! $this->mayTogether($parts)) {
+            throw new Refusal(new Sentence('refusal.booking.parts_apart'), 409, 'too_late');
+        }
+    }
+
+    /**
+     * All parts of a visit (rules.md T20): none of them is in the way of the others.
+     *
+     * @param  non-empty-list<Booking>  $parts that stand, in order of time
+     *
+     * @throws TimeTaken
+     */
+    private function visit(Business $business, array $parts, int $start): void
+    {
+        $ids = array_map(static fn (Booking $part): string => $part->id, $parts);
+        $plan = $this->plan->plan($business, VisitChoice::of($parts), $start, moving: $ids);
+        foreach ($plan->parts as $i => $planned) {
+            $to = new Destination(
+                $planned->start,
+                $planned->staff,
+                location: $plan->location,
+                relaxed: new Relaxed(grid: $i > 0, gaps: true),
+                beside: array_slice($ids, $i + 1),
+            );
+            ($this->move)($business, $parts[$planned->part]->id, $to, History::BY_CLIENT, told: false);
+        }
+    }
+
+    /**
+     * One mail of all of it: moved, or asked for again.
+     *
+     * @param  non-empty-list<Booking>  $moved
+     */
+    private function tell(array $moved, bool $asks): Booking
+    {
+        foreach ($asks ? $moved : [] as $part) {
+            if ($part->state === State::Confirmed) {
+                $this->history->become($part, State::Pending, History::BY_CLIENT);
+                $this->announcements->drop($part);
+                $this->reminders->plan($part);
+            }
+        }
+        $waits = $moved[0]->state === State::Pending;
+        $this->announcements->ofAll($moved, $asks && $waits ? Occasion::Pending : Occasion::Moved);
+
+        return $moved[0];
     }
 }

@@ -73,14 +73,8 @@ final readonly class OpenTimes
     public function ofVisit(Business $business, VisitChoice $visit, ?int $fromDay): array
     {
         $book = $this->rules->book($business);
-        [$ask] = array_map(fn (Choice $part): Ask => $this->ask($book, $part, $fromDay), $visit->parts);
-        $plans = $this->plans($business, $book, $visit);
-        $reaches = array_map(
-            static fn (Choice $part): int => $book->services[$part->service]->bookAheadDays,
-            $visit->parts,
-        );
 
-        return $this->shown($book, $visit->parts[0], $ask, $plans, min($reaches));
+        return $this->shownVisit($book, $visit, $fromDay, $this->plans($business, $book, $visit));
     }
 
     /**
@@ -103,29 +97,33 @@ final readonly class OpenTimes
     }
 
     /**
-     * Where a client may move a booking to: itself is not in the way, and where it is is no move.
+     * Where a client may move a booking or a visit to: itself is not in the way, and where it is is no move.
      *
-     * @param  Choice  $choice what it was chosen as
+     * @param  non-empty-list<Booking>  $parts in order of time
      * @param  int|null  $fromDay day number; null: today
      * @return array<string, mixed>
      */
-    public function ofMove(Business $business, Booking $booking, Choice $choice, ?int $fromDay): array
+    public function ofMove(Business $business, array $parts, ?int $fromDay): array
     {
         $book = $this->rules->book($business);
-        $ask = $this->ask($book, $choice, $fromDay);
-        $diary = fn (Ask $of): Diary => $this->rules
-            ->diary($business, $book, $of, turn: false)
-            ->without($booking->id);
-        $slots = self::slots($book, $diary);
-        $start = Instants::minute($booking->starts_at);
-        $elsewhere = static fn (Ask $of, ?OpenTime $time = null): array => array_values(
-            array_filter(
-                $slots($of, $time),
-                static fn (Slot $slot): bool => $slot->start !== $start || $slot->staff !== $booking->staff_ids,
-            ),
-        );
+        [$first] = $parts;
+        $start = Instants::minute($first->starts_at);
+        if (count($parts) > 1) {
+            $visit = VisitChoice::of($parts);
+            $moving = array_map(static fn (Booking $part): string => $part->id, $parts);
+            $isThere = static fn (Slot $slot): bool => $slot->start === $start;
+            $found = self::but($isThere, $this->plans($business, $book, $visit, $moving));
 
-        return $this->shown($book, $choice, $ask, $elsewhere);
+            return $this->shownVisit($book, $visit, $fromDay, $found);
+        }
+        $choice = Choice::of($first)->with(null);
+        $diary = fn (Ask $of): Diary => $this->rules->diary($business, $book, $of, turn: false)->without($first->id);
+        $isThere = static fn (Slot $slot): bool => $first->session_id === null
+            ? $slot->start === $start && $slot->staff === $first->staff_ids
+            : $slot->session === $first->session_id;
+        $found = self::but($isThere, self::slots($book, $diary));
+
+        return $this->shown($book, $choice, $this->ask($book, $choice, $fromDay), $found);
     }
 
     /**
@@ -142,13 +140,43 @@ final readonly class OpenTimes
         return $this->shown($book, $choice, $ask, self::slots($book, $diary));
     }
 
-    /** @return callable(Ask): list<Slot> each plan as the row of its first part */
-    private function plans(Business $business, RuleBook $book, VisitChoice $visit): callable
+    /**
+     * @param  list<string>  $moving ids of bookings that are not in its way: they are what is moved
+     * @return callable(Ask, OpenTime|null=): list<Slot> each plan as the row of its first part
+     */
+    private function plans(Business $business, RuleBook $book, VisitChoice $visit, array $moving = []): callable
     {
-        return fn (Ask $of): array => array_map(
+        return fn (Ask $of, ?OpenTime $time = null): array => array_map(
             PlanVisit::slot(...),
-            $this->plan->during($business, $book, $visit, $of->fromDay, $of->toDay),
+            $this->plan->during($business, $book, $visit, $of->fromDay, $of->toDay, moving: $moving),
         );
+    }
+
+    /**
+     * @param  callable(Slot): bool  $isLeftOut
+     * @param  callable(Ask, OpenTime|null=): list<Slot>  $found
+     * @return callable(Ask, OpenTime|null=): list<Slot>
+     */
+    private static function but(callable $isLeftOut, callable $found): callable
+    {
+        return static fn (Ask $of, ?OpenTime $time = null): array => array_values(
+            array_filter($found($of, $time), static fn (Slot $slot): bool => ! $isLeftOut($slot)),
+        );
+    }
+
+    /**
+     * @param  callable(Ask, OpenTime|null=): list<Slot>  $found what is free on the dates asked for
+     * @return array<string, mixed>
+     */
+    private function shownVisit(RuleBook $book, VisitChoice $visit, ?int $fromDay, callable $found): array
+    {
+        [$ask] = array_map(fn (Choice $part): Ask => $this->ask($book, $part, $fromDay), $visit->parts);
+        $reaches = array_map(
+            static fn (Choice $part): int => $book->services[$part->service]->bookAheadDays,
+            $visit->parts,
+        );
+
+        return $this->shown($book, $visit->parts[0], $ask, $found, min($reaches));
     }
 
     /**

@@ -85,6 +85,7 @@ final readonly class OtherTimes
                     $to->freedom,
                     $to->location,
                     $to->relaxed,
+                    $to->beside,
                 ),
                 static fn (Slot $slot): bool => $slot->start === $to->start,
             ),
@@ -129,7 +130,10 @@ final readonly class OtherTimes
         );
     }
 
-    /** @return list<Slot> */
+    /**
+     * @param  list<string>  $beside ids of what is not in its way either
+     * @return list<Slot>
+     */
     private function slots(
         Business $business,
         RuleBook $book,
@@ -140,6 +144,7 @@ final readonly class OtherTimes
         Freedom $freedom = new Freedom(),
         ?string $at = null,
         ?Relaxed $relaxed = null,
+        array $beside = [],
     ): array {
         $ask = $this->ask($book, $booking, $fromDay, $toDay, $length);
         if ($ask === null) {
@@ -153,7 +158,7 @@ final readonly class OtherTimes
                 ? $ask->lasting(null, $ask->minutes + $ask->extra - (int) $lengths?->named(null))
                 : $ask;
         }
-        $diary = $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id);
+        $diary = $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id, ...$beside);
 
         return (new SlotSearch($book, $freedom->left($diary)))->slots($ask);
     }

@@ -25,7 +25,10 @@ final readonly class PlanVisit
     {
     }
 
-    /** @return list<VisitPlan> by start */
+    /**
+     * @param  list<string>  $moving ids of bookings that are not in its way: they are what is moved
+     * @return list<VisitPlan> by start
+     */
     public function during(
         Business $business,
         RuleBook $book,
@@ -33,13 +36,17 @@ final readonly class PlanVisit
         int $fromDay,
         int $toDay,
         Relaxed $relaxed = new Relaxed(),
+        array $moving = [],
     ): array {
         $ask = $choice->during($fromDay, $toDay, $this->clock->minute(), $relaxed);
         $asks = VisitSearch::asks($book, $ask);
 
-        return $asks === []
-            ? []
-            : (new VisitSearch($book, $this->rules->diaryOfVisit($business, $book, $asks)))->plans($ask);
+        if ($asks === []) {
+            return [];
+        }
+        $diary = $this->rules->diaryOfVisit($business, $book, $asks)->without(...$moving);
+
+        return (new VisitSearch($book, $diary))->plans($ask);
     }
 
     /**
@@ -51,12 +58,29 @@ final readonly class PlanVisit
      */
     public function at(Business $business, VisitChoice $choice, int $start, Relaxed $relaxed = new Relaxed()): array
     {
+        $plan = $this->plan($business, $choice, $start, $relaxed);
+
+        return self::wishes($choice, $plan, $relaxed) ?: throw TimeTaken::near([]);
+    }
+
+    /**
+     * @param  list<string>  $moving ids of bookings that are not in its way: they are what is moved
+     *
+     * @throws TimeTaken
+     */
+    public function plan(
+        Business $business,
+        VisitChoice $choice,
+        int $start,
+        Relaxed $relaxed = new Relaxed(),
+        array $moving = [],
+    ): VisitPlan {
         $book = $this->rules->book($business);
         $day = $book->zone->day($start);
-        $plans = $this->during($business, $book, $choice, $day, $day + self::NEAR_DAYS, $relaxed);
+        $plans = $this->during($business, $book, $choice, $day, $day + self::NEAR_DAYS, $relaxed, $moving);
         foreach ($plans as $plan) {
             if ($plan->start() === $start) {
-                return self::wishes($choice, $plan, $relaxed) ?: throw TimeTaken::near([]);
+                return $plan;
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Models\Booking;
 use YardBell\Core\Availability\Relaxed;
 use YardBell\Core\Availability\VisitAsk;
 use YardBell\Core\Availability\VisitPart;
@@ -21,6 +22,24 @@ final readonly class VisitChoice
         public bool $anyOrder = false,
         public bool $samePerson = false,
     ) {
+    }
+
+    /**
+     * A visit that is booked, as it was chosen: its parts in their order, no further apart than they are.
+     *
+     * @param  non-empty-list<Booking>  $parts in order of time
+     */
+    public static function of(array $parts): self
+    {
+        $wait = 0;
+        foreach (array_slice($parts, 1) as $i => $part) {
+            $wait = max($wait, (int) $parts[$i]->endsAt()->diffInMinutes($part->starts_at));
+        }
+
+        return new self(
+            array_map(static fn (Booking $part): Choice => Choice::of($part)->with(null), $parts),
+            $wait,
+        );
     }
 
     /** The same, but for how they may follow. */

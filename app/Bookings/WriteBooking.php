@@ -113,8 +113,12 @@ final readonly class WriteBooking
         );
     }
 
-    /** Others take it, at another time, which may be longer. */
-    public function again(Booking $booking, string $holdsUntil): void
+    /**
+     * Others take it, at another time, which may be longer.
+     *
+     * @param  list<string>|null  $staff who leads the session that it is in
+     */
+    public function again(Booking $booking, string $holdsUntil, ?array $staff = null): void
     {
         $this->db
             ->table('booking_staff')
@@ -122,7 +126,7 @@ final readonly class WriteBooking
             ->where('booking_id', $booking->id)
             ->delete();
         self::reachBack($booking->business()->firstOrFail(), $booking);
-        $this->people($booking, $booking->staff_ids, Instants::minute($booking->created_at), $holdsUntil);
+        $this->people($booking, $staff ?? $booking->staff_ids, Instants::minute($booking->created_at), $holdsUntil);
     }
 
     /** How far back a reader must look for what is still going on. */

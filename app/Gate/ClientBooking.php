@@ -157,8 +157,9 @@ final readonly class ClientBooking
         $most = min(GatePage::LARGEST_PARTY, ...array_map(GatePage::largestParty(...), self::services($standing)));
 
         return [
-            'move' => count($standing) === 1 && $this->move->may($first),
-            'asksAgain' => $first->state === State::Confirmed && ConfirmBooking::mustBeApproved($first),
+            'move' => $this->move->mayTogether($standing),
+            'asksAgain' => $first->state === State::Confirmed &&
+                array_filter($standing, ConfirmBooking::mustBeApproved(...)) !== [],
             'details' => $may,
             'party' => $may && $most > 1 ? ['least' => $isFree ? 1 : $first->party, 'most' => $most] : null,
         ];

@@ -123,6 +123,7 @@ return [
         'not_moved' => 'This booking cannot be moved: it has begun, is over, or is part of a session.',
         'not_cancelled' => 'This booking is {state} and can no longer be cancelled.',
         'not_changed' => 'This booking cannot be changed any more: it has begun, or is over.',
+        'parts_apart' => 'The parts of this visit lie too far apart to be moved together. Move them one by one.',
         'change_costs' => 'It is too late to change this here free of charge. Please call: we find a way together.',
         'no_room' => 'There is no room for {party, plural, one {one person} other {# people}} at this time.',
         'begun' => 'It has begun already, so it can no longer be cancelled here. Please call.',

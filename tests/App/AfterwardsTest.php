@@ -95,19 +95,53 @@ it('moves one part of a visit, and reminds of each date once', function (): void
     $then = [['service' => $this->yard->lesson->id]];
     $booking = ($this->booked)(['then' => $then]);
     [$first, $second] = $booking['parts'];
-    expect($booking['changes']['move'])->toBeFalse()->and($second['mayMove'])->toBeTrue();
+    expect($second['mayMove'])->toBeTrue();
     $reminded = fn (): array => OutboxEntry::query()
         ->where('occasion', 'reminder')
         ->where('state', 'waiting')
         ->orderBy('due_at')
         ->pluck('booking_id')
         ->all();
-    ($this->act)($second, 'move', ['start' => Yard::at('15:00')])->assertOk();
+    ($this->act)($second, 'move', ['start' => Yard::at('15:00'), 'alone' => true])->assertOk();
     expect($reminded())->toBe([$first['id']]);
-    ($this->act)($second, 'move', ['start' => Yard::at('15:00', 3)])->assertOk();
-    expect($reminded())->toBe([$first['id'], $second['id']]);
+    $apart = ($this->act)($second, 'move', ['start' => Yard::at('15:00', 3), 'alone' => true])->assertOk()->json();
+    expect($reminded())->toBe([$first['id'], $second['id']])
+        ->and($apart['changes']['move'])->toBeFalse(); // nobody waits that long between two of them
+    ($this->act)($first, 'move', ['start' => Yard::at('10:30')])
+        ->assertStatus(409)
+        ->assertJsonPath('message', 'The parts of this visit lie too far apart to be moved together. Move them one by one.');
     ($this->act)($first, 'cancel', ['alone' => true])->assertOk();
     expect($reminded())->toBe([$second['id']]);
+});
+
+it('moves all of a visit at once, its own parts in nobody’s way, or nothing of it', function (): void {
+    $booking = ($this->booked)(['then' => [['service' => $this->yard->lesson->id, 'staff' => $this->ana->id]]]);
+    expect($booking['changes']['move'])->toBeTrue();
+    $asked = "/gate-api/bookings/{$booking['id']}/move-times?{$booking['query']}";
+    $times = $this->getJson($asked)->assertOk()->json();
+    $starts = array_column(array_merge(...array_column($times['days'], 'starts')), 'minutes', 'at');
+    expect($starts[Yard::at('10:30')])->toBe(120)
+        ->and($starts)->not->toHaveKey(Yard::at('10:00')); // where it is is no move
+    $alone = $this->getJson("{$asked}&alone=1")->assertOk()->json();
+    expect($alone['days'][2]['starts'][0]['minutes'])->toBeNull();
+
+    $moved = ($this->act)($booking, 'move', ['start' => Yard::at('10:30')])->assertOk()->json();
+    $ends = array_column($moved['parts'], 'end', 'start');
+    expect($ends)->toBe([Yard::at('10:30') => Yard::at('11:30'), Yard::at('11:30') => Yard::at('12:30')])
+        ->and($moved['total'])->toBe(9600)
+        ->and(OutboxEntry::query()->where('occasion', 'moved')->where('audience', 'client')->count())->toBe(1)
+        ->and(($this->letter)('moved')->text)->toContain('11:30')
+        ->and(OutboxEntry::query()->where('occasion', 'reminder')->where('state', 'waiting')->count())->toBe(1);
+
+    $this->yard->book('15:00');
+    $this->yard->book('15:00', 'nora@post.example');
+    ($this->act)($booking, 'move', ['start' => Yard::at('14:30')])->assertStatus(409);
+    expect(Booking::query()->whereNotNull('visit_id')->orderBy('starts_at')->get()->map->starts_at->map->format('H:i'))
+        ->toArray()->toBe(['10:30', '11:30']);
+
+    $this->yard->lesson->update(['approval' => true]);
+    $asks = ($this->act)($booking, 'move', ['start' => Yard::at('12:00')])->assertOk()->json();
+    expect(array_column($asks['parts'], 'state'))->toBe(['pending', 'pending']);
 });
 
 it('takes more or fewer along, where there is room, and sells it anew', function (): void {

@@ -152,6 +152,39 @@ it('gives places of a session until they are taken, and gives them back (T15)', 
     expect(hold($yard, wish($yard, party: 2))->party)->toBe(2);
 });
 
+it('moves a place to another session of the same service, and to no other time', function (): void {
+    $yard = Yard::open(people: 2);
+    $full = scheduled($yard, 1);
+    $next = $full->replicate()->fill([
+        'starts_at' => $full->starts_at->addDay(),
+        'taken_from' => $full->taken_from->addDay(),
+        'taken_until' => $full->taken_until->addDay(),
+        'staff_ids' => [$yard->staff[1]->id],
+    ]);
+    $next->save();
+    $held = $this->postJson('/gate-api/pages/yard/holds', [
+        'service' => $yard->lesson->id,
+        'start' => Yard::at('10:00'),
+    ])->assertCreated()->json();
+    $link = "/gate-api/bookings/{$held['id']}";
+    $details = ['name' => 'Rosa Bell', 'email' => 'rosa@post.example', 'phone' => '', 'note' => ''];
+    $this->postJson("{$link}/book?{$held['query']}", $details)->assertOk();
+    $times = $this->getJson("{$link}/move-times?{$held['query']}")->assertOk()->json();
+    $starts = array_merge(...array_column($times['days'], 'starts'));
+    expect(array_column($starts, 'at'))->toBe([Yard::at('10:00', 3)]);
+    $move = fn (string $start) => $this->postJson("{$link}/move?{$held['query']}", ['start' => $start]);
+    $move(Yard::at('11:00', 3))->assertStatus(409);
+    $move(Yard::at('10:00'))->assertStatus(409); // where it is is no move
+    $moved = $move(Yard::at('10:00', 3))->assertOk()->json();
+    expect($moved['start'])->toBe(Yard::at('10:00', 3))
+        ->and($moved['staff'][0]['id'])->toBe($yard->staff[1]->id)
+        ->and(DB::table('booking_staff')->pluck('staff_id')->all())->toBe([$yard->staff[1]->id])
+        ->and(DB::table('outbox')->where('occasion', 'moved')->where('audience', 'client')->count())->toBe(1);
+    hold($yard, wish($yard)); // the place it had is free again
+    expect(fn () => hold($yard, wish($yard)))->toThrow(TimeTaken::class);
+    expect(Booking::query()->where('session_id', $next->id)->sole()->starts_at->format('H:i'))->toBe('10:00');
+});
+
 it('keeps whoever leads a session out of everything else meanwhile (T8)', function (): void {
     $yard = Yard::open();
     scheduled($yard);

@@ -12,7 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Time\Wall;
 
-/** The almanac once more, for a booking that its client would like to move. */
+/** The almanac once more, for a booking, a visit or a part of it that its client would like to move. */
 final readonly class AskMoveTimes
 {
     public function __construct(
@@ -25,7 +25,8 @@ final readonly class AskMoveTimes
     {
         $booking = $this->linked->find($request, $id);
         $from = Given::in($request->validate(['from' => ['nullable', Checks::date()]]))->stringIf('from');
+        $fromDay = $from === null ? null : Wall::day($from);
 
-        return new JsonResponse($this->move->times($booking, $from === null ? null : Wall::day($from)));
+        return new JsonResponse($this->move->times($booking, $request->boolean('alone'), $fromDay));
     }
 }

@@ -15,7 +15,7 @@ use Illuminate\Http\Request;
 use YardBell\Core\Time\InvalidTime;
 use YardBell\Core\Time\Wall;
 
-/** The client moves their booking, or a part of their visit. */
+/** The client moves their booking, all of their visit, or one part of it alone. */
 final readonly class MoveByLink
 {
     public function __construct(
@@ -31,6 +31,7 @@ final readonly class MoveByLink
         $given = Given::in($request->validate([
             'start' => 'required|string|max:20',
             'staff' => 'nullable|string|max:26',
+            'alone' => 'boolean',
         ]));
         try {
             $start = Wall::instant($given->string('start'));
@@ -39,8 +40,10 @@ final readonly class MoveByLink
         }
         $business = $booking->business()->firstOrFail();
 
+        $alone = $request->boolean('alone');
+
         return new JsonResponse(
-            $this->shape->of(($this->move)($business, $id, $start, $given->stringIf('staff'))),
+            $this->shape->of(($this->move)($business, $id, $start, $given->stringIf('staff'), $alone)),
         );
     }
 }

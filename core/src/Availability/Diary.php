@@ -6,6 +6,7 @@ namespace YardBell\Core\Availability;
 
 use function array_filter;
 use function array_values;
+use function in_array;
 
 /** What is booked: of the whole business, or of all that can touch the dates asked for. */
 final readonly class Diary
@@ -27,10 +28,15 @@ final readonly class Diary
     }
 
     /** As if this booking were not there: what can be had in its stead. */
-    public function without(string $booking): self
+    public function without(string ...$bookings): self
     {
         return new self(
-            array_values(array_filter($this->bookings, static fn (Booking $other): bool => $other->id !== $booking)),
+            array_values(
+                array_filter(
+                    $this->bookings,
+                    static fn (Booking $other): bool => ! in_array($other->id, $bookings, true),
+                ),
+            ),
             $this->sessions,
             $this->seats,
             $this->lastTaken,

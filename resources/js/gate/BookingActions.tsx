@@ -24,7 +24,7 @@ export function BookingActions({ booking, isBooked, onChange }: Props) {
           </a>
         )}
         {changes.move && (
-          <Button id="move" onClick={() => onChange({ what: 'move', of: booking, alone: true })}>
+          <Button id="move" onClick={() => onChange({ what: 'move', of: booking, alone: false })}>
             {say.moveIt}
           </Button>
         )}

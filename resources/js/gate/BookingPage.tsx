@@ -95,8 +95,9 @@ function Change({ link, page }: { link: ReturnType<typeof useBooking>; page: Pag
         <Moving
           booking={booking}
           of={changing.of}
+          alone={changing.alone}
           busy={busy}
-          onMove={(start, staff) => link.move(changing.of, start, staff)}
+          onMove={(start, staff) => link.move(changing.of, start, staff, changing.alone)}
           onLeave={leave}
         />
       );

@@ -17,13 +17,15 @@ const DAYS = 14;
 type Props = {
   booking: Booking;
   of: Pick<Booking, 'id' | 'query' | 'staff'>;
+  /** Of a visit: this part alone. */
+  alone: boolean;
   busy: boolean;
   onMove: (start: string, staff: string | null) => void;
   onLeave: () => void;
 };
 
 /** The almanac once more: a press picks another time, a second one takes it. */
-export function Moving({ booking, of, busy, onMove, onLeave }: Props) {
+export function Moving({ booking, of, alone, busy, onMove, onLeave }: Props) {
   const [times, setTimes] = useState<Times | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [start, setStart] = useState<Start | null>(null);
@@ -34,11 +36,12 @@ export function Moving({ booking, of, busy, onMove, onLeave }: Props) {
   const { id, query } = of;
   useEffect(() => {
     const { params } = sealed({ id, query });
-    const asked = { ...params, query: { ...params.query, ...(from === null ? {} : { from }) } };
+    const narrowed = { ...(from === null ? {} : { from }), ...(alone ? { alone: '1' as const } : {}) };
+    const asked = { ...params, query: { ...params.query, ...narrowed } };
     unwrap(api.GET('/gate-api/bookings/{id}/move-times', { params: asked })).then(setTimes, (wrong: unknown) =>
       setTrouble(refusalOf(wrong).message),
     );
-  }, [id, query, from]);
+  }, [id, query, alone, from]);
   const load = (day: string) => {
     setStart(null);
     setFrom(day);

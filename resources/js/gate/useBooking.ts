@@ -60,8 +60,8 @@ export function useBooking(first: Booking) {
     },
     cancel: (of: Pick<Booking, 'id' | 'query'>, alone: boolean) =>
       void change(unwrap(api.POST('/gate-api/bookings/{id}/cancel', { ...sealed(of), body: { alone } }))),
-    move: (of: Pick<Booking, 'id' | 'query'>, start: string, staff: string | null) =>
-      void change(unwrap(api.POST('/gate-api/bookings/{id}/move', { ...sealed(of), body: { start, staff } }))),
+    move: (of: Pick<Booking, 'id' | 'query'>, start: string, staff: string | null, alone: boolean) =>
+      void change(unwrap(api.POST('/gate-api/bookings/{id}/move', { ...sealed(of), body: { start, staff, alone } }))),
     changeParty: (party: number) =>
       void change(unwrap(api.POST('/gate-api/bookings/{id}/party', { ...sealed(booking), body: { party } }))),
     changeDetails: (note: string, answers: Record<string, string | string[]>) =>
