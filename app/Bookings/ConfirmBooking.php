@@ -37,6 +37,7 @@ final readonly class ConfirmBooking
         private Announcements $announcements,
         private MailQuota $quota,
         private UseCodes $codes,
+        private VisitQuote $quote,
         private Clock $clock,
     ) {
     }
@@ -69,6 +70,7 @@ final readonly class ConfirmBooking
             $client = $this->client($business, $details);
             foreach ($parts as $part) {
                 $this->codes->check($business, $part, $client);
+                $this->quote->checkWhose($business, $part, $client);
             }
             $this->settle($business, $parts, $client, $details);
         }, attempts: 5);

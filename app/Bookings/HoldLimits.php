@@ -64,7 +64,7 @@ final readonly class HoldLimits
                 ['most' => $this->mostOfOne],
             );
         }
-        if ($visitor->isKnown) {
+        if ($visitor->client !== null) {
             return;
         }
         $this->checkBooked($business, $visitor);

@@ -50,7 +50,7 @@ final readonly class UseCodes
                 if (! $isHeld || $booking->client_id !== null) {
                     throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
                 }
-                $quote = $this->quote->of($business, $booking, $codes, null);
+                $quote = $this->quote->of($business, $booking, $codes, $booking->priced_for);
                 $booking->update(KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)));
                 $this->uses->put($booking, $quote->codes);
                 foreach ($quote->codes as $i => $use) {

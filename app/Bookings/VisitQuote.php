@@ -6,12 +6,9 @@ namespace App\Bookings;
 
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Client as ClientRow;
 use App\Models\Service;
-use App\Support\Clock;
-use App\Support\Instants;
-use YardBell\Core\Price\Client;
-use YardBell\Core\Price\ClientVisit;
-use YardBell\Core\Price\Order;
+use Illuminate\Validation\ValidationException;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 
@@ -23,7 +20,7 @@ final readonly class VisitQuote
         private CodeUses $uses,
         private Tariffs $tariffs,
         private BookedVisit $visit,
-        private Clock $clock,
+        private ClientPrices $prices,
     ) {
     }
 
@@ -34,36 +31,31 @@ final readonly class VisitQuote
     public function of(Business $business, Booking $booking, array $codes, ?string $client): Quote
     {
         $list = $this->lists->of($business);
-        $zone = $business->zone();
-        $who = $client === null
-            ? null
-            : new Client($client, $list->clientRates[$client] ?? [], $this->visits($business, $booking, $client));
 
         return Tariffs::quote(
-            new Quoting($list->withCodes($this->uses->counted($business, $booking->id)), $zone),
+            new Quoting($list->withCodes($this->uses->counted($business, $booking->id)), $business->zone()),
             $this->tariffs->of(Service::query()->findOrFail($booking->service_id)),
             $this->visit->of($booking),
-            new Order($who, $zone->day($this->clock->minute()), $codes),
+            $this->prices->order($business, $list, $client, $booking->id, $codes),
         );
     }
 
-    /** @return list<ClientVisit> others of the client that hold time */
-    private function visits(Business $business, Booking $booking, string $client): array
+    /**
+     * Whoever comes by a link of their own has their own prices, and nobody else has them.
+     *
+     * @param  ClientRow  $client by the address that was typed
+     *
+     * @throws ValidationException at the address
+     */
+    public function checkWhose(Business $business, Booking $booking, ClientRow $client): void
     {
-        $visits = [];
-        foreach (
-            Booking::query()
-                ->where('business_id', $business->id)
-                ->where('client_id', $client)
-                ->where('id', '<>', $booking->id)
-                ->get(['service_id', 'starts_at', 'state', 'held_until']) as $other
-        ) {
-            $until = $other->held_until === null ? null : Instants::minute($other->held_until);
-            if ($other->state->holdsTime($until, $this->clock->minute())) {
-                $visits[] = new ClientVisit($other->service_id, Instants::minute($other->starts_at));
-            }
+        if ($booking->priced_for === null || $booking->priced_for === $client->id) {
+            return;
         }
-
-        return $visits;
+        $codes = UseCodes::soldWith($booking);
+        $theirs = $this->of($business, $booking, $codes, $booking->priced_for)->total;
+        if ($theirs !== $this->of($business, $booking, $codes, null)->total) {
+            throw ValidationException::withMessages(['email' => 'wrong.details.own_prices']);
+        }
     }
 }

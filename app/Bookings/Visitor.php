@@ -12,14 +12,14 @@ use Symfony\Component\HttpFoundation\IpUtils;
  */
 final readonly class Visitor
 {
-    /** @param  bool  $isKnown whom others’ holds do not lock out */
-    private function __construct(public string $mark, public bool $isKnown = false)
+    /** @param  string|null  $client who is known: others’ holds do not lock them out, and they have their own prices */
+    private function __construct(public string $mark, public ?string $client = null)
     {
     }
 
     public static function known(string $client, string $key): self
     {
-        return new self(substr(hash_hmac('sha256', "client {$client}", $key), 0, 16), isKnown: true);
+        return new self(substr(hash_hmac('sha256', "client {$client}", $key), 0, 16), $client);
     }
 
     public static function from(string $address, string $key): self

@@ -14,6 +14,7 @@ use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Service as ServiceRules;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Booking\State;
+use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Visit;
 
 /** Writes a held booking of an offered row. Within the transaction that has claimed what it takes. */
@@ -25,6 +26,7 @@ final readonly class WriteBooking
         private History $history,
         private Tariffs $tariffs,
         private PriceLists $lists,
+        private ClientPrices $prices,
         private Catalogue $catalogue,
     ) {
     }
@@ -43,8 +45,9 @@ final readonly class WriteBooking
         $service = Service::query()->where('business_id', $business->id)->findOrFail($rules->id);
         $extra = $slot->session === null ? $choice->extra : 0; // a session lasts as long as it lasts
         $length = $slot->end - $slot->start;
+        $list = $this->lists->of($business);
         $quote = Tariffs::quote(
-            $this->lists->quoting($business),
+            new Quoting($list, $business->zone()),
             $this->tariffs->of($service),
             new Visit(
                 $length - $extra,
@@ -54,6 +57,7 @@ final readonly class WriteBooking
                 start: $slot->start,
                 isSession: $slot->session !== null,
             ),
+            $this->prices->order($business, $list, $visitor?->client),
         );
         $booking = Booking::query()->create([
             'business_id' => $business->id,
@@ -77,6 +81,7 @@ final readonly class WriteBooking
             'held_until' => Instants::carbon($until),
             'locale' => $visitor === null ? null : $this->catalogue->locale(),
             'visitor' => $visitor?->mark,
+            'priced_for' => $visitor?->client,
             'visit_id' => $wish->visit,
             'currency' => $business->currency,
             ...KeptQuote::columns($quote, $service),

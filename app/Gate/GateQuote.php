@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Bookings\Choice;
+use App\Bookings\ClientPrices;
 use App\Bookings\KeptQuote;
 use App\Bookings\PriceLists;
 use App\Bookings\Tariffs;
@@ -35,22 +36,27 @@ use YardBell\Core\Price\Visit;
  */
 final readonly class GateQuote
 {
-    public function __construct(private Tariffs $tariffs, private PriceLists $lists)
-    {
+    public function __construct(
+        private Tariffs $tariffs,
+        private PriceLists $lists,
+        private ClientPrices $prices,
+    ) {
     }
 
     /**
      * @param  int|null  $start instant; null: not chosen yet
+     * @param  string|null  $client who is known, and has their own prices
      * @return Shown
      *
      * @throws ModelNotFoundException where clients cannot book the service
      */
-    public function of(Business $business, Choice $choice, ?int $start = null): array
+    public function of(Business $business, Choice $choice, ?int $start = null, ?string $client = null): array
     {
         $service = GatePage::offered($business)->with('staff')->findOrFail($choice->service);
         $tariff = $this->tariffs->of($service);
         $list = $this->lists->of($business);
         $quoting = new Quoting($list, $business->zone());
+        $order = $this->prices->order($business, $list, $client);
         $session = $start === null ? null : self::sessionMinutes($service, $start);
         $quotes = array_map(
             static fn (array $staff): Quote => Tariffs::quote(
@@ -64,6 +70,7 @@ final readonly class GateQuote
                     start: $start,
                     isSession: $session !== null,
                 ),
+                $order,
             ),
             self::takers($service, $choice),
         );
@@ -89,13 +96,18 @@ final readonly class GateQuote
      * ones begin is not known before the time is kept.
      *
      * @param  int|null  $start instant of the first; null: not chosen yet
+     * @param  string|null  $client who is known, and has their own prices
      * @return Shown
      */
-    public function ofVisit(Business $business, VisitChoice $visit, ?int $start = null): array
-    {
+    public function ofVisit(
+        Business $business,
+        VisitChoice $visit,
+        ?int $start = null,
+        ?string $client = null,
+    ): array {
         $quotes = [];
         foreach ($visit->parts as $i => $part) {
-            $quotes[] = $this->of($business, $part, $i === 0 && ! $visit->anyOrder ? $start : null);
+            $quotes[] = $this->of($business, $part, $i === 0 && ! $visit->anyOrder ? $start : null, $client);
         }
 
         return [

@@ -39,10 +39,23 @@ final readonly class KnownClient
      */
     public function visitor(string $link, Business $business): ?Visitor
     {
+        $client = $this->client($link, $business);
+
+        return $client === null ? null : Visitor::known($client, config()->string('app.key'));
+    }
+
+    /**
+     * Whose prices are their own, where they have sent that link along and their address is proven.
+     *
+     * @param  string  $link "of=…&until=…&seal=…"
+     * @return string|null id of the client
+     */
+    public function client(string $link, Business $business): ?string
+    {
         parse_str($link, $query);
         $client = $this->booking(new Request($query), $business)?->client;
 
-        return $client?->proven_at === null ? null : Visitor::known($client->id, config()->string('app.key'));
+        return $client?->proven_at === null ? null : $client->id;
     }
 
     private function booking(Request $request, Business $business): ?Booking

@@ -109,7 +109,7 @@ it('moves one part of a visit, and reminds of each date once', function (): void
         ->and($apart['changes']['move'])->toBeFalse(); // nobody waits that long between two of them
     ($this->act)($first, 'move', ['start' => Yard::at('10:30')])
         ->assertStatus(409)
-        ->assertJsonPath('message', 'The parts of this visit lie too far apart to be moved together. Move them one by one.');
+        ->assertJsonPath('code', 'too_late');
     ($this->act)($first, 'cancel', ['alone' => true])->assertOk();
     expect($reminded())->toBe([$second['id']]);
 });
@@ -318,4 +318,62 @@ it('fills in for whom a link of their own leads back, and for nobody else', func
     expect($known(str_replace('/book/yard', '/book/theirs', $booking['again'])))->toBeNull();
     Booking::query()->update(['link_version' => 1]);
     expect($known($booking['again']))->toBeNull();
+});
+
+it('has their own prices for whoever is known and proven, and for nobody else (rules.md P1, P5)', function (): void {
+    $lesson = $this->yard->lesson->id;
+    $booking = ($this->booked)();
+    $client = Client::query()->sole();
+    $client->update(['rates' => [['service' => $lesson, 'amount' => 3000]]]);
+    App\Models\Business::markRules($this->yard->business->id);
+    $known = "of={$booking['id']}&{$booking['query']}";
+    $total = fn (string $link): int => $this
+        ->getJson("/gate-api/pages/yard/quote?service={$lesson}&known=".urlencode($link))
+        ->assertOk()
+        ->json('total');
+    $hold = fn (string $link, string $time): array => $this->postJson('/gate-api/pages/yard/holds', [
+        'service' => $lesson,
+        'start' => Yard::at($time),
+        'known' => $link,
+    ])->assertCreated()->json();
+    expect($total($known))->toBe(4800)->and($hold($known, '12:00')['total'])->toBe(4800); // its address is not proven
+    $client->update(['proven_at' => now()]);
+    expect($total($known))->toBe(3000)->and($total(str_replace('seal=', 'seal=0', $known)))->toBe(4800);
+    $page = (string) $this->get($booking['again'])->assertOk()->getContent();
+    preg_match('#id="first">(.*?)</script>#s', $page, $found);
+    expect(json_decode($found[1], true)['quote']['total'])->toBe(3000);
+
+    $held = $hold($known, '14:00');
+    expect($held['total'])->toBe(3000);
+    $book = fn (string $mail): TestResponse => ($this->act)($held, 'book', [
+        'name' => 'Rosa Bell',
+        'email' => $mail,
+        'phone' => '',
+        'note' => '',
+    ]);
+    expect($book('nora@post.example')->assertUnprocessable()->json('fields'))->toHaveKey('email');
+    expect(Client::query()->count())->toBe(1);
+    expect($book('rosa@post.example')->assertOk()->json('booking.total'))->toBe(3000)
+        ->and(Sale::query()->latest('id')->first()->owed())->toBe(3000);
+});
+
+it('takes what comes often for less, where it is known who comes (rules.md P5)', function (): void {
+    $booking = ($this->booked)();
+    $frequency = ['period' => 'month', 'levels' => [['from' => 2, 'amount' => 4000]]];
+    $this->yard->lesson->update(['pricing' => ['frequency' => $frequency] + Yard::pricing(4800)]);
+    App\Models\Business::markRules($this->yard->business->id);
+    Client::query()->update(['proven_at' => now()]);
+    $known = "of={$booking['id']}&{$booking['query']}";
+    $at = fn (?string $link): array => $this->postJson('/gate-api/pages/yard/holds', [
+        'service' => $this->yard->lesson->id,
+        'start' => Yard::at('14:00'),
+    ] + ($link === null ? [] : ['known' => $link]))->assertCreated()->json();
+    $held = $at(null);
+    expect($held['total'])->toBe(4800);
+    ($this->act)($held, 'cancel');
+    $held = $at($known);
+    expect($held['total'])->toBe(4000);
+    // the code field asks for the price anew: it stays theirs
+    $named = ($this->act)($held, 'codes', ['codes' => []])->assertOk()->json('booking');
+    expect($named['total'])->toBe(4000);
 });

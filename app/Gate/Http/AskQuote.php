@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Gate\GateQuote;
+use App\Gate\KnownClient;
 use App\Gate\Published;
 use App\Gate\ReadChoice;
 use App\Support\CoreSentence;
@@ -16,8 +17,12 @@ use YardBell\Core\Time\Wall;
 
 final readonly class AskQuote
 {
-    public function __construct(private Published $published, private GateQuote $quote, private ReadChoice $read)
-    {
+    public function __construct(
+        private Published $published,
+        private GateQuote $quote,
+        private ReadChoice $read,
+        private KnownClient $known,
+    ) {
     }
 
     public function __invoke(Request $request, string $slug): JsonResponse
@@ -35,10 +40,12 @@ final readonly class AskQuote
         $choice = ($this->read)($request, $business, $service);
         $visit = $this->read->visit($request, $business, $choice);
 
+        $client = $this->known->client($request->string('known')->value(), $business);
+
         return new JsonResponse(
             $visit === null
-                ? $this->quote->of($business, $choice, $start)
-                : $this->quote->ofVisit($business, $visit, $start),
+                ? $this->quote->of($business, $choice, $start, $client)
+                : $this->quote->ofVisit($business, $visit, $start, $client),
         );
     }
 }

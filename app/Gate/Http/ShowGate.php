@@ -47,9 +47,10 @@ final readonly class ShowGate
 
         $facts = $this->facts->of($business, $page, $service === $asked ? $service : null);
 
+        $client = $this->known->client(http_build_query($request->only('of', 'until', 'seal')), $business);
         $first = $choice === null
             ? ['times' => null, 'quote' => null, 'visit' => null]
-            : $this->first($business, $choice, $visit, $this->linked->day($request, $business));
+            : $this->first($business, $choice, $visit, $this->linked->day($request, $business), $client);
 
         return view('gate', [
             'title' => $facts['title'],
@@ -69,8 +70,13 @@ final readonly class ShowGate
     }
 
     /** @return array{times: mixed, quote: array<string, mixed>, visit: array<string, mixed>|null} */
-    private function first(Business $business, Choice $choice, ?VisitChoice $visit, ?int $day): array
-    {
+    private function first(
+        Business $business,
+        Choice $choice,
+        ?VisitChoice $visit,
+        ?int $day,
+        ?string $client,
+    ): array {
         return $visit === null
             ? [
                 'times' => json_decode(
@@ -78,12 +84,12 @@ final readonly class ShowGate
                     associative: true,
                     flags: JSON_THROW_ON_ERROR,
                 ),
-                'quote' => $this->quote->of($business, $choice),
+                'quote' => $this->quote->of($business, $choice, client: $client),
                 'visit' => null,
             ]
             : [
                 'times' => $this->times->ofVisit($business, $visit, $day),
-                'quote' => $this->quote->ofVisit($business, $visit),
+                'quote' => $this->quote->ofVisit($business, $visit, client: $client),
                 'visit' => [
                     'then' => array_map(
                         static fn (Choice $part): array => [

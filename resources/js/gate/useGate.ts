@@ -46,7 +46,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     try {
       const [found, priced] = await Promise.all([
         unwrap(timesOf(slug, wanted, day)),
-        unwrap(api.GET('/gate-api/pages/{slug}/quote', { params: { path: { slug }, query: queryOf(wanted) } })),
+        unwrap(quoteOf(slug, queryOf(wanted))),
       ]);
       setTimes(found);
       setQuote(priced);
@@ -72,8 +72,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     setTrouble(null);
     picked.current = chosen?.at ?? null;
     if (chosen !== null) {
-      const query = { ...queryOf(ask), at: chosen.at };
-      unwrap(api.GET('/gate-api/pages/{slug}/quote', { params: { path: { slug }, query } })).then(
+      unwrap(quoteOf(slug, { ...queryOf(ask), at: chosen.at })).then(
         (priced) => picked.current === chosen.at && setQuote(priced),
         () => undefined,
       );
@@ -86,8 +85,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     setBusy('keeping');
     setTrouble(null);
     try {
-      const known = kept<Known>(knownOf(slug))?.link;
-      const body = { ...ask, then: [...ask.then], start: at, ...(known === undefined ? {} : { known }) };
+      const body = { ...ask, then: [...ask.then], start: at, ...whoKnown(slug) };
       const booking = await unwrap(api.POST('/gate-api/pages/{slug}/holds', { params: { path: { slug } }, body }));
       window.history.pushState(HELD, '');
       keep(heldOf(slug), { id: booking.id, query: booking.query });
@@ -201,6 +199,15 @@ function useBack(does: () => void) {
     return () => window.removeEventListener('popstate', back);
   }, []);
 }
+
+/** The link of a booking of their own that led here: whoever is known is not locked out, and may have own prices. */
+function whoKnown(slug: string): { known?: string } {
+  const known = kept<Known>(knownOf(slug))?.link;
+  return known === undefined ? {} : { known };
+}
+
+const quoteOf = (slug: string, query: ReturnType<typeof queryOf> & { at?: string }) =>
+  api.GET('/gate-api/pages/{slug}/quote', { params: { path: { slug }, query: { ...query, ...whoKnown(slug) } } });
 
 const timesOf = (slug: string, ask: Ask, from: string) =>
   api.GET('/gate-api/pages/{slug}/open-times', { params: { path: { slug }, query: { ...queryOf(ask), from } } });
