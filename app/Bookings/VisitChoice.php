@@ -53,6 +53,22 @@ final readonly class VisitChoice
         );
     }
 
+    /** Whether somebody is wished for one of its parts. */
+    public function isWithSomebody(): bool
+    {
+        return array_filter($this->parts, static fn (Choice $part): bool => $part->member !== null) !== [];
+    }
+
+    public function withAnyone(): self
+    {
+        return new self(
+            array_map(static fn (Choice $part): Choice => $part->with(null), $this->parts),
+            $this->maxWait,
+            $this->anyOrder,
+            $this->samePerson,
+        );
+    }
+
     public function during(int $fromDay, int $toDay, int $now, Relaxed $relaxed): VisitAsk
     {
         return new VisitAsk(

@@ -74,6 +74,7 @@ final readonly class WhatHelps
     private static function together(VisitChoice $visit): array
     {
         return [
+            ...$visit->isWithSomebody() ? [['anyone', '', $visit->withAnyone()]] : [],
             ...$visit->samePerson ? [['several', '', $visit->but(samePerson: false)]] : [],
             ...$visit->anyOrder ? [] : [['order', '', $visit->but(anyOrder: true)]],
             ...$visit->maxWait > 0 ? [] : [['wait', (string) self::WAIT, $visit->but(maxWait: self::WAIT)]],

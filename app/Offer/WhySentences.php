@@ -25,14 +25,17 @@ use YardBell\Core\Time\Window;
  */
 final readonly class WhySentences
 {
-    /** @param  int  $day day number of the hour asked about */
+    /**
+     * @param  int  $day day number of the hour asked about
+     * @param  Access|null  $access null: a client, who is told nothing of what is taken, and by what
+     */
     public function __construct(
         private Catalogue $catalogue,
         private RuleBook $book,
         private Business $business,
         private int $day,
         private string $service,
-        private Access $access,
+        private ?Access $access,
     ) {
     }
 
@@ -125,7 +128,7 @@ final readonly class WhySentences
     private function taken(Reason $reason): Sentence
     {
         [$member, $cause] = [$reason->facts['member'] ?? null, $reason->causes[0]];
-        if ($member !== null && $this->isHidden($member)) {
+        if ($this->access === null || ($member !== null && $this->isHidden($member))) {
             return new Sentence('why.taken.hidden');
         }
         $pool = $this->book->pools[$reason->facts['pool'] ?? '']->name ?? '';
@@ -186,7 +189,9 @@ final readonly class WhySentences
 
     private function isHidden(string $member): bool
     {
-        return $this->access->ownLane() !== null && $member !== $this->access->ownLane();
+        $own = $this->access?->ownLane();
+
+        return $own !== null && $member !== $own;
     }
 
     private function name(): Sentence

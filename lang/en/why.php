@@ -61,6 +61,15 @@ return [
     'gap' => '{who} would be left with {minutes, plural, one {# minute} other {# minutes}}, {stretch}: too short for anything.',
     'member-full' => '{who} takes at most {most} a day and has {count}.',
 
+    'client' => [
+        'taken' => '{who, select, none {All times of these two weeks are taken.} other {All times with {who} in these two weeks are taken.}}',
+        'away' => '{who, select, none {Nobody is here for this in these two weeks.} other {{who} is not here for this in these two weeks.}}',
+        'many' => 'We cannot take so many at once.',
+        'session' => 'There is no session in these two weeks.',
+        'not-theirs' => '{who, select, none {This cannot be booked just now.} other {{who} does not take this.}}',
+        'apart' => 'Each of them has times in these two weeks, but not one right after the other.',
+        'part' => '{service}: {why}',
+    ],
     'taken' => [
         'hidden' => 'Somebody else is not free then.',
         'booking' => '{who} is booked{for, select, none {} other { for {for}}}{client, select, none {} other { with {client}}}, {stretch}',

@@ -280,3 +280,44 @@ it('says what would help where nothing is free, and how soon', function (): void
     expect(array_keys($ways($same)))->toContain('wait'); // Bo clears up in between
     $this->getJson('/gate-api/pages/yard/helps?service='.$this->yard->lesson->id)->assertUnprocessable();
 });
+
+it('says why nothing is free, and nothing of what others have booked', function (): void {
+    $lesson = $this->yard->lesson;
+    $lesson->update(['lengths' => [60, 600], 'max_party' => 3]);
+    $glaze = $this->glaze->id;
+    $says = function (array $asked, int $days = 2): string {
+        App\Models\Business::markRules($this->yard->business->id);
+        $from = substr(Yard::at('10:00', $days), 0, 10);
+
+        return $this->getJson('/gate-api/pages/yard/helps?'.http_build_query($asked + ['from' => $from]))
+            ->assertOk()
+            ->json('why');
+    };
+    expect($says(['service' => $lesson->id]))->toBe('')
+        ->and($says(['service' => $lesson->id, 'party' => 4]))
+        ->toBe('A party of 4 is more than the 3 that “Lesson” takes.')
+        ->and($says(['service' => $lesson->id], 300))
+        ->toStartWith('It is too far ahead: “Lesson” can be booked up to')
+        ->and($says(['service' => $lesson->id, 'minutes' => 600]))->toBe('Nobody is here for this in these two weeks.')
+        ->and($says(['service' => $glaze, 'staff' => $this->ana->id]))->toBe("{$this->ana->name} does not take this.");
+    $then = json_encode([['service' => $glaze, 'staff' => $this->ana->id]]);
+    expect($says(['service' => $lesson->id, 'then' => $then]))
+        ->toBe("Glazing: {$this->ana->name} does not take this.")
+        ->and($says(['service' => $lesson->id, 'minutes' => 600, 'then' => $then]))
+        ->toBe('Lesson: Nobody is here for this in these two weeks.');
+    $rest = ['business_id' => $this->yard->business->id, 'staff_id' => $this->bo->id];
+    App\Models\TimeOff::query()->create($rest + [
+        'from' => substr(Yard::at('00:00', 0), 0, 16),
+        'to' => substr(Yard::at('00:00', 40), 0, 16),
+    ]);
+    expect($says(['service' => $glaze, 'staff' => $this->bo->id]))
+        ->toBe("{$this->bo->name} is not here for this in these two weeks.");
+    $same = json_encode([['service' => $lesson->id, 'staff' => $this->bo->id]]);
+    expect($says(['service' => $lesson->id, 'staff' => $this->ana->id, 'then' => $same]))
+        ->toBe("Lesson: {$this->bo->name} is not here for this in these two weeks.");
+    $lesson->update(['lengths' => null, 'max_per_day' => 1]);
+    foreach (range(2, 20) as $days) {
+        $this->yard->book('10:00', 'nora@post.example', $days);
+    }
+    expect($says(['service' => $lesson->id]))->toBe('All times of these two weeks are taken.');
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
+use App\Gate\NothingFree;
 use App\Gate\Published;
 use App\Gate\ReadChoice;
 use App\Gate\WhatHelps;
@@ -16,8 +17,12 @@ use YardBell\Core\Time\Wall;
 /** Asked where the almanac has nothing to show. */
 final readonly class AskWhatHelps
 {
-    public function __construct(private Published $published, private WhatHelps $helps, private ReadChoice $read)
-    {
+    public function __construct(
+        private Published $published,
+        private WhatHelps $helps,
+        private NothingFree $nothing,
+        private ReadChoice $read,
+    ) {
     }
 
     public function __invoke(Request $request, string $slug): JsonResponse
@@ -28,6 +33,11 @@ final readonly class AskWhatHelps
         $from = Given::in($request->validate(['from' => ['required', Checks::date()]]))->string('from');
         $visit = $this->read->visit($request, $business, $choice);
 
-        return new JsonResponse(['ways' => $this->helps->of($business, $choice, $visit, Wall::day($from))]);
+        $day = Wall::day($from);
+
+        return new JsonResponse([
+            'why' => $this->nothing->says($business, $choice, $visit, $day),
+            'ways' => $this->helps->of($business, $choice, $visit, $day),
+        ]);
     }
 }

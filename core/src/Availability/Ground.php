@@ -7,7 +7,6 @@ namespace YardBell\Core\Availability;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
-use function array_slice;
 use function max;
 use function min;
 
@@ -70,12 +69,7 @@ final readonly class Ground
      */
     public function openFor(Location $location, array $crew): Timeline
     {
-        $open = $this->open->of($crew[0], $location, $this->service);
-        foreach (array_slice($crew, 1) as $member) {
-            $open = $open->intersect($this->open->of($member, $location, $this->service));
-        }
-
-        return $open;
+        return $this->open->together($crew, $location, $this->service);
     }
 
     /**

@@ -8,6 +8,7 @@ use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
+use function array_slice;
 use function intdiv;
 use function max;
 use function min;
@@ -53,6 +54,21 @@ final class OpenTime
         return $hours === null
             ? $open
             : ($this->known["all {$member->id} {$location->id} {$service->id}"] ??= $open->intersect($hours));
+    }
+
+    /**
+     * When all of them are open for the service at once.
+     *
+     * @param  non-empty-list<Member>  $crew
+     */
+    public function together(array $crew, Location $location, Service $service): Timeline
+    {
+        $open = $this->of($crew[0], $location, $service);
+        foreach (array_slice($crew, 1) as $member) {
+            $open = $open->intersect($this->of($member, $location, $service));
+        }
+
+        return $open;
     }
 
     /** When somebody is there, whatever it is for. */

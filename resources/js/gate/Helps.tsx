@@ -6,22 +6,24 @@ import type { Ask, Page } from './types';
 import { WAIT } from './visits';
 import * as say from '@words/gate';
 
+type Found = Schemas['WhatHelps'];
 type Way = Schemas['Way'];
 type Props = { page: Page; ask: Ask; from: string; onChoose: (changes: Partial<Ask>, day: string) => void };
 
 /** Nothing is free in these two weeks: what would help, each one press away, and whom to ask. */
 export function Helps({ page, ask, from, onChoose }: Props) {
-  const [ways, setWays] = useState<readonly Way[]>([]);
+  const [{ why, ways }, setFound] = useState<Found>({ why: '', ways: [] });
   const { slug, timeZone, phone, email } = page.business;
   useEffect(() => {
     const query = { ...queryOf(ask), from };
     unwrap(api.GET('/gate-api/pages/{slug}/helps', { params: { path: { slug }, query } })).then(
-      (found) => setWays(found.ways),
+      setFound,
       () => undefined,
     );
   }, [slug, ask, from]);
   return (
     <section className="grid gap-2" aria-label={say.whatWouldHelp}>
+      {why !== '' && <p id="why-nothing">{why}</p>}
       {ways.length > 0 && <h2 className="text-xl">{say.whatWouldHelp}</h2>}
       {ways.map((way) => (
         <p key={way.kind + way.value}>
@@ -29,7 +31,7 @@ export function Helps({ page, ask, from, onChoose }: Props) {
             type="button"
             className="link min-h-11"
             data-way={way.kind}
-            onClick={() => onChoose(changesOf(way), dateIn(way.at, timeZone))}
+            onClick={() => onChoose(changesOf(way, ask.then), dateIn(way.at, timeZone))}
           >
             {say.wayFrom({ way: wordsOf(way, page), when: moment(way.at, timeZone) })}
           </button>
@@ -54,10 +56,10 @@ export function Helps({ page, ask, from, onChoose }: Props) {
   );
 }
 
-function changesOf({ kind, value }: Way): Partial<Ask> {
+function changesOf({ kind, value }: Way, then: Ask['then']): Partial<Ask> {
   switch (kind) {
     case 'anyone':
-      return { staff: null };
+      return { staff: null, then: then.map((part) => ({ ...part, staff: null })) };
     case 'place':
       return { location: value };
     case 'minutes':

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate;
+
+use App\Bookings\Choice;
+use App\Bookings\OpenTimes;
+use App\Bookings\RulesReader;
+use App\Bookings\VisitChoice;
+use App\Language\Catalogue;
+use App\Models\Business;
+use App\Offer\WhySentences;
+use App\Support\Clock;
+use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\CauseKind;
+use YardBell\Core\Availability\Obstacle;
+use YardBell\Core\Availability\Reason;
+use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Availability\WhyNothing;
+
+/**
+ * Why two weeks have no start (rules.md T19), in words that a client may know: what the business says of itself, and
+ * nothing of what is booked, or why somebody is away.
+ */
+final readonly class NothingFree
+{
+    private const OF_THE_BUSINESS = [
+        Obstacle::TooSoon,
+        Obstacle::TooFar,
+        Obstacle::NotYet,
+        Obstacle::NoLonger,
+        Obstacle::OtherPart,
+        Obstacle::Length,
+        Obstacle::Party,
+    ];
+
+    private const AWAY = [
+        Obstacle::Outside,
+        Obstacle::Break,
+        Obstacle::Closed,
+        Obstacle::Grid,
+        Obstacle::GridFromOpening,
+    ];
+
+    private const NOT_THEIRS = [
+        Obstacle::NoLocation,
+        Obstacle::NotThere,
+        Obstacle::Nobody,
+        Obstacle::NotAssigned,
+        Obstacle::Resting,
+    ];
+
+    private const TOO_MANY = [Obstacle::UnitsElsewhere, Obstacle::UnitsTooFew, Obstacle::Places];
+
+    private const NO_SESSION = [Obstacle::NoSession, Obstacle::SessionCancelled];
+
+    public function __construct(private RulesReader $rules, private Clock $clock, private Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * @param  int  $fromDay day number
+     * @return string empty, where there is something
+     */
+    public function says(Business $business, Choice $choice, ?VisitChoice $visit, int $fromDay): string
+    {
+        $book = $this->rules->book($business);
+        foreach ($visit === null ? [$choice] : $visit->parts as $part) {
+            $why = $this->why($business, $book, $part, $fromDay);
+            if ($why !== null) {
+                return $visit === null
+                    ? $why
+                    : $this->catalogue->say('why.client.part', [
+                        'service' => $book->services[$part->service]->name,
+                        'why' => $why,
+                    ]);
+            }
+        }
+
+        return $visit === null ? '' : $this->catalogue->say('why.client.apart');
+    }
+
+    /** Null: it has a start. */
+    private function why(Business $business, RuleBook $book, Choice $choice, int $fromDay): ?string
+    {
+        $now = $this->clock->minute();
+        $from = max($fromDay, $book->zone->day($now));
+        $ask = $choice->during($from, $from + OpenTimes::DAYS - 1, $now);
+        $diary = $this->rules->diary($business, $book, $ask, turn: false);
+        if ((new SlotSearch($book, $diary))->slots($ask) !== []) {
+            return null;
+        }
+        $first = (new WhyNothing($book, $diary))->reasons($ask)[0] ?? null;
+
+        return $first === null ? null : $this->politely($first, $business, $book, $ask);
+    }
+
+    private function politely(Reason $reason, Business $business, RuleBook $book, Ask $ask): string
+    {
+        $who = ['who' => $ask->staff === null ? 'none' : $book->staff[$ask->staff]->name];
+        $isOff = $reason->causes[0]->kind === CauseKind::TimeOff; // why is nobody's business
+        $is = static fn (array $some): bool => in_array($reason->what, $some, true);
+
+        return match (true) {
+            $is(self::OF_THE_BUSINESS) => $this->openly($reason, $business, $book, $ask),
+            $isOff, $is(self::AWAY) => $this->catalogue->say('why.client.away', $who),
+            $is(self::NOT_THEIRS) => $this->catalogue->say('why.client.not-theirs', $who),
+            $is(self::TOO_MANY) => $this->catalogue->say('why.client.many'),
+            $is(self::NO_SESSION) => $this->catalogue->say('why.client.session'),
+            default => $this->catalogue->say('why.client.taken', $who),
+        };
+    }
+
+    /** What the business says of itself. */
+    private function openly(Reason $reason, Business $business, RuleBook $book, Ask $ask): string
+    {
+        $sentences = new WhySentences($this->catalogue, $book, $business, $ask->fromDay, $ask->service, null);
+
+        return $sentences->of($reason)['says'];
+    }
+}
