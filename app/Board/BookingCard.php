@@ -58,7 +58,7 @@ final readonly class BookingCard
             'notes' => $this->notes($booking),
             'serviceId' => $booking->service_id,
             'clientId' => $booking->client_id,
-            'mayAnswer' => $booking->state === State::Pending,
+            'answerBy' => $facts->answerBy?->format('Y-m-d\TH:i\Z'),
             'start' => $facts->start->format('Y-m-d\TH:i\Z'),
             'end' => $facts->end->format('Y-m-d\TH:i\Z'),
             'setup' => $booking->setup,

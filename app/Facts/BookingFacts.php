@@ -26,6 +26,7 @@ final readonly class BookingFacts
      * @param  list<array{question: string, answer: string, file?: string}>  $answers
      * @param  bool  $isProven whether the mail address is known to be theirs
      * @param  int  $version counts what changed for a calendar
+     * @param  CarbonImmutable|null  $answerBy until when a request is answered
      */
     private function __construct(
         public string $id,
@@ -47,6 +48,7 @@ final readonly class BookingFacts
         public int $version,
         public Balance $balance,
         public string $bring,
+        public ?CarbonImmutable $answerBy,
     ) {
     }
 
@@ -56,9 +58,11 @@ final readonly class BookingFacts
             array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'addOn'),
         );
 
+        $business = $booking->business()->firstOrFail();
+
         return new self(
             id: $booking->id,
-            business: $booking->business()->firstOrFail(),
+            business: $business,
             state: $booking->state,
             service: $booking->service_name,
             minutes: $booking->minutes,
@@ -79,6 +83,7 @@ final readonly class BookingFacts
             version: $booking->calendar_sequence,
             balance: Balance::of($booking->load(['payments', 'entries'])),
             bring: Service::query()->find($booking->service_id)->bring ?? '',
+            answerBy: AnswerTime::of($booking, $business),
         );
     }
 

@@ -96,6 +96,7 @@ final readonly class ClientBooking
                         $payment->checkout === null &&
                         $payment->asks > 1,
                 ),
+            'answerBy' => $facts->answerBy?->format('Y-m-d\TH:i\Z'),
             'heldUntil' => $booking->state === State::Held ? $booking->held_until?->format('Y-m-d\TH:i:s\Z') : null,
             'heldSeconds' => $booking->state === State::Held
                     ? max(0, (int) $now->diffInSeconds($booking->held_until ?? $now))

@@ -6,6 +6,7 @@ namespace App\Messages;
 
 use App\Facts\BookingFacts;
 use App\Language\Catalogue;
+use App\Language\Sentence;
 use App\Models\Audience;
 use App\Models\Booking;
 use App\Models\Occasion;
@@ -184,6 +185,7 @@ final readonly class Wording
         $text = $this->catalogue->say("mail.client.{$occasion}", [
             'when' => LocalTime::written($facts->start, $facts->business),
             'until' => $facts->heldUntil === null ? '' : LocalTime::clock($facts->heldUntil, $facts->business),
+            'by' => self::answerBy($facts),
         ]);
 
         return $this->hello($facts->isProven ? $facts->contact['name'] ?? '' : '').",\n\n{$text}";
@@ -196,7 +198,14 @@ final readonly class Wording
             'who' => $facts->contact['name'] ?? '',
             'when' => LocalTime::written($facts->start, $facts->business),
             'more' => $more,
+            'by' => self::answerBy($facts),
         ]);
+    }
+
+    /** "none", where it waits for no answer */
+    private static function answerBy(BookingFacts $facts): Sentence|string
+    {
+        return $facts->answerBy === null ? 'none' : LocalTime::written($facts->answerBy, $facts->business);
     }
 
     private function hello(string $name): string

@@ -24,6 +24,7 @@ use YardBell\Core\Time\Zone;
  * @property string|null $rules_mark null before it is first saved
  * @property int $travel_minutes
  * @property TightDays $tight_days
+ * @property int $answer_minutes within which a request is answered, as clients are told
  * @property string $consent what a client agrees to when booking; may be empty
  * @property bool $searchable whether search engines may show its page
  * @property string $tax_number
@@ -57,6 +58,7 @@ final class Business extends Model
         'travel_minutes' => 0,
         'tight_days' => 'off',
         'searchable' => true,
+        'answer_minutes' => 1440,
         'consent' => '',
         'longest_taken' => 4320,
         'prices_include_tax' => true,

@@ -102,6 +102,7 @@ return [
         'address_needed_by' => 'This address is needed by Yard Bell itself.',
         'in_which_time' => 'In which time zone is the business?',
         'three_capitals_like' => 'Three capitals, like EUR.',
+        'answer_within' => 'Within half an hour at the least, and thirty days at the most.',
         'way_from_one' => 'The way from one place to another takes 0 to 720 minutes.',
         'most_links_fit' => 'At most {max} links fit on the page.',
         'business_has_its' => 'A business has its facts as long as it is there.',

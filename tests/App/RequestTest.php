@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Language\Catalogue;
+use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
 use App\Models\Question;
+use App\Support\LocalTime;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Things;
 use Tests\Support\Yard;
@@ -32,12 +35,23 @@ it('keeps the time of a booking that waits for a yes, and says unmistakably that
     ])->assertStatus(409);
     $board = $this->actingAs($yard->owner)->getJson('/api/businesses/yard/board')->assertOk();
     $id = $board->json('requests.0.id');
+    $shown = fn (): string => $this->getJson("/api/businesses/yard/bookings/{$id}")->assertOk()->json('answerBy');
+    $day = Booking::query()->sole()->created_at->addDay();
+    $letter = app(Wording::class)->letter(OutboxEntry::query()->where('audience', 'client')->sole());
+    expect($asked->json('booking.answerBy'))->toBe($day->format('Y-m-d\TH:i\Z'))
+        ->and($shown())->toBe($day->format('Y-m-d\TH:i\Z'))
+        ->and($letter->text)->toContain(app(Catalogue::class)->say('mail.client.pending', [
+            'by' => LocalTime::written($day, $yard->business),
+        ]))
+        ->and($letter->text)->toContain('write to you by ');
+    $yard->business->update(['answer_minutes' => 5 * 1440]);
+    expect($shown())->toBe(Yard::at('10:00')); // no later than it begins
     $card = $this->postJson("/api/businesses/yard/bookings/{$id}/answer", [
         'accept' => true,
         'why' => 'Gladly.',
     ])->assertOk();
     expect($card->json('state'))->toBe('confirmed')
-        ->and($card->json('mayAnswer'))->toBeFalse()
+        ->and($card->json('answerBy'))->toBeNull()
         ->and(OutboxEntry::query()->where('occasion', 'booked')->count())->toBe(3)
         ->and(OutboxEntry::query()->where('occasion', 'reminder')->count())->toBe(1);
     $this->postJson("/api/businesses/yard/bookings/{$id}/answer", ['accept' => false])->assertStatus(409);

@@ -7,6 +7,7 @@ namespace App\Roster\Contents;
 use App\Bookings\ProofOfAddress;
 use App\Changes\Content;
 use App\Clients\PhoneNumber;
+use App\Facts\AnswerTime;
 use App\Language\Languages;
 use App\Models\Business;
 use App\Support\Checks;
@@ -37,6 +38,7 @@ final readonly class FactsContent extends Content
      * @param  Week|null  $publicHours null: the opening hours
      * @param  string  $tightDays off, mark or only (rules.md T21)
      * @param  string  $proof of an address (see ProofOfAddress)
+     * @param  int  $answerMinutes within which a request is answered, as clients are told
      * @param  string  $consent what a client agrees to when booking, in the business's words; empty: nothing
      */
     public function __construct(
@@ -57,6 +59,7 @@ final readonly class FactsContent extends Content
         public bool $searchable,
         public string $taxNumber,
         public string $proof,
+        public int $answerMinutes,
         public string $consent,
         public ?string $logo,
         public ?string $banner,
@@ -83,6 +86,7 @@ final readonly class FactsContent extends Content
             searchable: ! $given->has('searchable') || $given->bool('searchable'),
             taxNumber: $given->text('taxNumber'),
             proof: $given->stringIf('proof') ?? 'abuse',
+            answerMinutes: $given->intIf('answerMinutes') ?? AnswerTime::USUAL,
             consent: trim($given->stringIf('consent') ?? ''),
             logo: $given->stringIf('logo'),
             banner: $given->stringIf('banner'),
@@ -109,6 +113,7 @@ final readonly class FactsContent extends Content
             searchable: $business->searchable,
             taxNumber: $business->tax_number,
             proof: $business->proof,
+            answerMinutes: $business->answer_minutes,
             consent: $business->consent,
             logo: $business->logo,
             banner: $business->banner,
@@ -132,6 +137,7 @@ final readonly class FactsContent extends Content
             'searchable' => 'nullable|boolean',
             'taxNumber' => 'nullable|string|max:40',
             'proof' => ['nullable', Rule::in(ProofOfAddress::CHOICES)],
+            'answerMinutes' => 'nullable|integer|min:30|max:43200',
             'consent' => 'nullable|string|max:1000',
             'logo' => Checks::picture($business),
             'banner' => Checks::picture($business),
@@ -178,6 +184,7 @@ final readonly class FactsContent extends Content
             'currency.*' => 'wrong.facts.three_capitals_like',
             'email.email' => 'wrong.reach.does_not_look_like',
             'travelMinutes.*' => 'wrong.facts.way_from_one',
+            'answerMinutes.*' => 'wrong.facts.answer_within',
             'links.max' => 'wrong.facts.most_links_fit?max=:max',
         ];
     }
@@ -208,6 +215,7 @@ final readonly class FactsContent extends Content
             'searchable' => $this->searchable,
             'tax_number' => $this->taxNumber,
             'proof' => $this->proof,
+            'answer_minutes' => $this->answerMinutes,
             'consent' => $this->consent,
             'logo' => $this->logo,
             'banner' => $this->banner,

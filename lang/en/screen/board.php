@@ -67,7 +67,7 @@ return [
     'being_booked' => 'Being booked',
     'messages' => 'Messages',
     'none' => 'None.',
-    'waits_for_answer' => 'It waits for your answer. A word with it, if you like',
+    'waits_for_answer' => 'It waits for your answer: they were told, by {by}. A word with it, if you like',
     'yes_book' => 'Yes, book it',
     'decline' => 'No',
     'another_time' => 'Another time',

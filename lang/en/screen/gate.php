@@ -172,7 +172,7 @@ return [
     'link_sent' => '{email, select, none {We have sent a link to your address.} other {We have sent a link to {email}.}} Open it and say yes: then it is booked. The time is kept meanwhile.',
     'payment_trouble' => 'The payment service does not answer just now. We go on trying, and the time is kept meanwhile: this page says when you can pay.',
     'payment_waits' => 'We are waiting for your payment. As soon as it arrives this page says so; the time is kept meanwhile.',
-    'we_write' => '{email, select, none {We look at it and write to you.} other {We look at it and write to {email}.}} The time is kept for you meanwhile.',
+    'we_write' => '{email, select, none {We look at it and write to you by {by}.} other {We look at it and write to {email} by {by}.}} The time is kept for you meanwhile.',
     'we_expect' => 'We expect you on {when}. {email, select, none {All of it is in the mail we sent to you.} other {All of it is in the mail we sent to {email}.}}',
     'starts' => '{count, plural, one {# time} other {# times}}',
     'zone_of_times' => 'All times are {zone} time.',

@@ -123,6 +123,7 @@ return [
         'publicHours' => 'Hours shown',
         'travelMinutes' => 'Way between places',
         'tightDays' => 'Short gaps',
+        'answerMinutes' => 'Answering requests',
         'consent' => 'What clients agree to',
         'bring' => 'What to bring',
         'searchable' => 'Shown by search engines',

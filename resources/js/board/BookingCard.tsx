@@ -69,7 +69,9 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
           <Mark of={member} /> {member.name}
         </p>
       ))}
-      {data.mayAnswer && <Decide business={business} id={id} zone={zone} suggested={data.suggested} />}
+      {data.answerBy !== null && (
+        <Decide business={business} id={id} zone={zone} answerBy={data.answerBy} suggested={data.suggested} />
+      )}
       {data.mayMove && <Move business={business} card={data} zone={zone} />}
       {data.mayCancel && <Cancel business={business} card={data} />}
       {onAgain !== undefined && data.clientId !== null && <BookAgain card={data} onAgain={onAgain} />}

@@ -13,12 +13,14 @@ type Props = {
   business: string;
   id: string;
   zone: string;
+  /** Instant until when the client was told that they are answered. */
+  answerBy: string;
   /** Instants that wait for the client's answer. */
   suggested: readonly string[];
 };
 
 /** Yes, no or another time to a booking that waits for an answer. */
-export function Decide({ business, id, zone, suggested }: Props) {
+export function Decide({ business, id, zone, answerBy, suggested }: Props) {
   const [why, setWhy] = useState('');
   const [suggests, setSuggests] = useState(false);
   const { busy, trouble, act } = useCardAct(business, id);
@@ -32,7 +34,7 @@ export function Decide({ business, id, zone, suggested }: Props) {
   return (
     <Notice as="div" className="grid gap-2">
       <label htmlFor="answer-why" className="font-semibold">
-        {say.waitsForAnswer}
+        {say.waitsForAnswer({ by: moment(answerBy, zone) })}
       </label>
       <input
         id="answer-why"

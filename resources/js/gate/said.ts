@@ -1,3 +1,4 @@
+import { moment } from '../lib/format';
 import type { Booking } from './types';
 import * as say from '@words/gate';
 
@@ -30,7 +31,7 @@ export function explained(booking: Booking, when: string): string {
     case 'held':
       return waiting(booking, email);
     case 'pending':
-      return say.weWrite({ email });
+      return say.weWrite({ email, by: moment(booking.answerBy ?? booking.start, booking.business.timeZone) });
     case 'cancelled':
       return say.nobodyExpects({ list: booking.told.money.join(' ') });
     case 'declined':

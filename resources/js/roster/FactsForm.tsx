@@ -11,6 +11,7 @@ import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import { Select } from '../ui/Select';
 import { FactsCounts } from './FactsCounts';
+import { FactsPromises } from './FactsPromises';
 import { FactsPublic } from './FactsPublic';
 import { FactsReach } from './FactsReach';
 import * as say from '@words/roster';
@@ -93,16 +94,7 @@ export function FactsForm({ mayChange }: { mayChange: boolean }) {
             onValue={(proof) => set({ proof })}
           />
         </Fold>
-        <Field
-          id="consent"
-          label={say.whatClientsAgreeTo}
-          hint={say.emptyAsksNothing}
-          lines={3}
-          maxLength={1000}
-          wrong={wrong['consent']}
-          value={content.consent}
-          onValue={(consent) => set({ consent })}
-        />
+        <FactsPromises {...part} />
         <FactsPublic {...part} opening={data.openingHours} />
       </fieldset>
       {before !== null &&

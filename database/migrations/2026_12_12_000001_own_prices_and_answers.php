@@ -14,10 +14,15 @@ return new class extends Migration
             ->char('priced_for', 26)
             ->nullable()
             ->comment('the client at whose prices it is held'));
+        Schema::table('businesses', static fn (Blueprint $table) => $table
+            ->unsignedSmallInteger('answer_minutes')
+            ->default(1440)
+            ->comment('within which a request is answered, as clients are told'));
     }
 
     public function down(): void
     {
+        Schema::table('businesses', static fn (Blueprint $table) => $table->dropColumn('answer_minutes'));
         Schema::table('bookings', static fn (Blueprint $table) => $table->dropColumn('priced_for'));
     }
 };
