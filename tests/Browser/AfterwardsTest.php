@@ -54,11 +54,17 @@ it('books a visit of three services, pays once, cancels one of them and moves an
     tellAndPay($client, 'Vera Visit', 'vera@post.example')->isAccessible();
     $parts = fn (): int => count($client->driver->findElements(WebDriverBy::cssSelector('[data-part]')));
     expect($parts())->toBe(3);
+    $client->press('#move')->sees('Move it to')->choose('Two weeks later')->press('.door');
+    if ($client->driver->findElements(WebDriverBy::cssSelector('.start')) !== []) {
+        $client->press('.start');
+    }
+    $client->press('#really-move')->find('[data-part]');
     $client->choose('Cancel this')->sees('Cancel it?')->press('#really-cancel')->sees('cancelled')->sees('Booked.');
     $client->choose('Move this')->sees('Move it to')->isAccessible();
     $client->press('#soonest button')->sees('Move it to')->press('#really-move')->find('[data-part]');
     expect($parts())->toBe(3);
     $client->mailed('vera@post.example', 'Booked: Wheel lesson and 2 more');
+    $client->mailed('vera@post.example', 'Moved: Wheel lesson and 2 more, now from');
     $client->mailed('vera@post.example', 'Cancelled: Wheel lesson');
     $client->mailed('vera@post.example', 'Moved:');
     $client->go($address)->find("[data-then='1']"); // the address says all of it

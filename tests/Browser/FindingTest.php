@@ -43,6 +43,15 @@ it('shows hours as the clocks of the client do, one press away, and remembers it
     $here = $client->find('.door')->getText();
     $client->press('#own-zone')->sees('All times are Auckland time.')->isAccessible();
     expect($client->find('.door')->getText())->not->toBe($here);
+    $doors = $client->driver->executeScript(
+        'return [...document.querySelectorAll("li[data-date]")].flatMap((day) =>'
+            .' [...day.querySelectorAll(".door")].map((door) => [day.dataset.date, door.textContent]))',
+    );
+    $beyond = array_filter($doors, static fn (array $door): bool => preg_match('/^[A-Z]/', $door[1]) === 1);
+    expect(count($beyond))->toBeGreaterThan(5);
+    foreach ($beyond as [$date, $says]) { // in the afternoon of Lisbon it is the next date there
+        expect($says)->toStartWith((new DateTimeImmutable("{$date} +1 day"))->format('D '));
+    }
     $client->go('/book/quernmoor')->sees('All times are Auckland time.');
     $client->press('#own-zone')->sees('All times are Lisbon time.');
     expect($client->find('.door')->getText())->toBe($here);

@@ -49,7 +49,8 @@ export function Moving({ booking, of, alone, busy, onMove, onLeave }: Props) {
   if (times === null) {
     return trouble === null ? <p role="status">{say.oneMoment}</p> : <Trouble>{trouble}</Trouble>;
   }
-  const withThem = of.staff.map((one) => one.id);
+  const theirs = alone || booking.parts.length === 0 ? of.staff : []; // several take a visit in turn
+  const withThem = theirs.map((one) => one.id);
   const isTheirs = (one: Start) => withThem.length === 0 || withThem.every((member) => one.staff.includes(member));
   const staff = start === null || isTheirs(start) ? null : (start.staff[0] ?? null);
   return (
@@ -60,7 +61,7 @@ export function Moving({ booking, of, alone, busy, onMove, onLeave }: Props) {
       {withThem.length > 0 && (
         <p>
           <button type="button" className="chip" aria-pressed={same} onClick={() => setSame(!same)}>
-            {say.withPeople({ who: listed(of.staff.map((one) => one.name)) })}
+            {say.withPeople({ who: listed(theirs.map((one) => one.name)) })}
           </button>
         </p>
       )}
