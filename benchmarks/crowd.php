@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 /*
- * bin/yardbell bench crowd: the same question about two weeks, before and after 200,000 more past and future bookings
+ * bin/yardbell bench crowd: the same questions about two weeks, before and after 200,000 more past and future bookings
  * lie in the table of the running demonstration; each against the floor of its own moment. They are taken out again.
  */
 
 require __DIR__.'/run.php';
 define('BOOKINGS', sized(200_000, 2_000));
-define('ROUNDS', sized(300, 2));
+define('ROUNDS', sized(200, 2));
 define('WARM', sized(20, 1));
 
 [$address, $port] = [rtrim($argv[1], '/'), (int) $argv[2]];
@@ -17,7 +17,18 @@ $db = database($port);
 $page = (string) @file_get_contents("{$address}/book/quernmoor");
 preg_match('#id="first">(.*?)</script>#s', $page, $found) ||
     stop("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.");
-$service = json_decode($found[1], true, 64, JSON_THROW_ON_ERROR)['times']['service'];
+$shown = json_decode($found[1], true, 64, JSON_THROW_ON_ERROR);
+$service = $shown['times']['service'];
+$joins = array_column(array_filter($shown['page']['services'], static fn (array $one): bool => $one['joins']), 'id');
+$times = "/gate-api/pages/quernmoor/open-times?service={$service}";
+$from = "&from={$shown['times']['today']}"; // a date that is named is never kept
+$then = array_map(static fn (string $id): array => ['service' => $id], array_slice([...$joins, $service], 0, 2));
+$requests = [
+    'floor' => '/gate-api/floor',
+    'two weeks, kept' => $times,
+    'the same, made anew' => $times.$from,
+    'of a visit of three services' => $times.$from.'&'.http_build_query(['then' => json_encode($then)]),
+];
 $handle = curl_init();
 $ask = static function (string $path) use ($address, $handle): float {
     curl_setopt_array($handle, [
@@ -31,19 +42,19 @@ $ask = static function (string $path) use ($address, $handle): float {
 
     return (hrtime(true) - $start) / 1e6;
 };
-/** @return array{float, float} medians of the floor and of the times, by turns */
-$measure = static function () use ($ask, $service): array {
-    $took = [[], []];
+/** @return array<string, list<float>> milliseconds by request, by turns */
+$measure = static function () use ($ask, $requests): array {
+    $took = array_fill_keys(array_keys($requests), []);
     for ($round = -WARM; $round < ROUNDS; $round++) {
-        $pair = [$ask('/gate-api/floor'), $ask("/gate-api/pages/quernmoor/open-times?service={$service}")];
-        if ($round >= 0) {
-            [$took[0][], $took[1][]] = $pair;
+        foreach ($requests as $what => $path) {
+            $one = $ask($path);
+            if ($round >= 0) {
+                $took[$what][] = $one;
+            }
         }
     }
-    sort($took[0]);
-    sort($took[1]);
 
-    return [$took[0][intdiv(ROUNDS, 2)], $took[1][intdiv(ROUNDS, 2)]];
+    return $took;
 };
 $clear = static function () use ($db): void {
     $db->exec("delete from booking_staff where booking_id like 'CROWD%'");
@@ -101,9 +112,10 @@ $rows = (int) $db->query("select count(*) from bookings where id like 'CROWD%'")
 $many = $measure();
 $clear();
 $db->query('analyze table bookings, booking_staff')->fetchAll();
-printf("%-34s %10s %10s %8s\n", 'two weeks of times', 'floor ms', 'median ms', '× floor');
-printf("%-34s %10.1f %10.1f %8.2f\n", 'the demonstration alone', ...$few, ...[$few[1] / $few[0]]);
-printf("%-34s %10.1f %10.1f %8.2f\n", number_format($rows).' more bookings', ...$many, ...[$many[1] / $many[0]]);
-$grown = $many[1] / $many[0] / ($few[1] / $few[0]);
-printf("With the crowd %.2f times what it was without (limit 1.2).\n", $grown);
-verdict($grown <= 1.2);
+echo "The demonstration alone.\n";
+$before = table($few);
+printf("\nWith %s more bookings.\n", number_format($rows));
+$after = table($many);
+$grown = array_map(static fn (float $now, float $then): float => $now / $then, $after, $before);
+printf("\nOf the floor %.2f times what it was without at the most (limit 1.1).\n", max($grown));
+verdict(max($grown) <= 1.1);

@@ -21,13 +21,7 @@ emptied(database($port));
 $document = Yard::document(sized(40, 4), sized(40, 6), sized(820, 20), 1); // a quarter is cancelled
 imported($document);
 
-$driver = 9600 + random_int(0, 300);
-$chrome = proc_open(['chromedriver', "--port={$driver}"], [1 => ['file', '/dev/null', 'w']], $pipes);
-register_shutdown_function(static fn () => is_resource($chrome) && proc_terminate($chrome));
-usleep(800_000);
-putenv("YARDBELL_TEST_URL={$address}");
-putenv("YARDBELL_TEST_DRIVER=http://127.0.0.1:{$driver}");
-
+browsers($address);
 $window = Window::open(1280, 800)->signIn();
 $window->go('/at/bench/board?date=2027-03-01')->find('.tag[data-state="confirmed"]');
 printf("%d tags\n", count($window->driver->findElements(WebDriverBy::cssSelector('.tag'))));

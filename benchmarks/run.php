@@ -101,3 +101,14 @@ function table(array $times): array
 
     return $ratios;
 }
+
+/** From now on Tests\Browser\Window opens on this address, until this benchmark is over. */
+function browsers(string $address): void
+{
+    $driver = 9600 + random_int(0, 300);
+    $chrome = proc_open(['chromedriver', "--port={$driver}"], [1 => ['file', '/dev/null', 'w']], $pipes);
+    register_shutdown_function(static fn () => is_resource($chrome) && proc_terminate($chrome));
+    usleep(800_000);
+    putenv("YARDBELL_TEST_URL={$address}");
+    putenv("YARDBELL_TEST_DRIVER=http://127.0.0.1:{$driver}");
+}

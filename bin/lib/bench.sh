@@ -1,4 +1,4 @@
-# bin/yardbell bench core|http|pay|crowd|setup|board|frames|page|fuzz|mutants [PORT, SEED or PATH]:
+# bin/yardbell bench core|http|pay|crowd|setup|board|frames|phone|page|fuzz|mutants [PORT, SEED or PATH]:
 # see docs/benchmarks.md.
 
 port=${2:-8400}
@@ -10,6 +10,7 @@ case "${1:-}" in
     frames) exec php -d memory_limit=1G benchmarks/frames.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     board) exec php -d memory_limit=1G benchmarks/board.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     crowd) exec php benchmarks/crowd.php "http://127.0.0.1:$port" "$((port + 33))" ;;
+    phone) exec php benchmarks/phone.php "http://127.0.0.1:$port" ;;
     page)
         need_tools chromium
         tools="$root/.yardbell/tools" # beside the project: nothing of it needs this

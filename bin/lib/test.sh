@@ -156,7 +156,7 @@ for name in "${waiting[@]}"; do
 done
 
 # Each benchmark runs small: it still works, whatever it would say of speed.
-for benchmark in core http pay crowd setup board frames; do
+for benchmark in core http pay crowd setup board frames phone; do
     check "bench-$benchmark" env YARDBELL_BENCH=small DB_DATABASE=yardbell_browser \
         php -d memory_limit=1G "benchmarks/$benchmark.php" "http://127.0.0.1:$web" "$DB_PORT"
 done

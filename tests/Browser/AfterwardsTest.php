@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserCase;
@@ -121,13 +120,7 @@ it('says of a link that was made void that it is, and mails a new one', function
 });
 
 it('books on a phone with a slow line, in few touches', function (): void {
-    $phone = $this->window(390, 844);
-    (new ChromeDevToolsDriver($phone->driver))->execute('Network.emulateNetworkConditions', [
-        'offline' => false,
-        'latency' => 400,
-        'downloadThroughput' => 50_000, // 400 kbit/s
-        'uploadThroughput' => 50_000,
-    ]);
+    $phone = $this->window(390, 844)->onSlowLine();
     gateAhead($phone, 46)->find('.part-fold:not(:disabled)');
     $phone->clicks = 0;
     $phone->press('.part-fold:not(:disabled)')->press('.start')->press('#keep-small')->sees('Who is coming?', 30);

@@ -11,7 +11,9 @@ uses(BrowserCase::class);
 /** Whether there is a network in a window. */
 function connect(Window $window, bool $there): void
 {
-    (new ChromeDevToolsDriver($window->driver))->execute('Network.emulateNetworkConditions', [
+    $tools = new ChromeDevToolsDriver($window->driver);
+    $tools->execute('Network.enable');
+    $tools->execute('Network.emulateNetworkConditions', [
         'offline' => ! $there,
         'latency' => 0,
         'downloadThroughput' => -1,

@@ -61,6 +61,22 @@ final class Window
         return new self($driver, $profile);
     }
 
+    /** 400 kbit/s, and 0.4 s of delay, with nothing kept from before. */
+    public function onSlowLine(): self
+    {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.enable'); // without it only what is gone to directly is slow
+        $tools->execute('Network.setCacheDisabled', ['cacheDisabled' => true]);
+        $tools->execute('Network.emulateNetworkConditions', [
+            'offline' => false,
+            'latency' => 400,
+            'downloadThroughput' => 50_000,
+            'uploadThroughput' => 50_000,
+        ]);
+
+        return $this;
+    }
+
     public function go(string $path): self
     {
         $this->driver->get(str_starts_with($path, 'http') ? $path : getenv('YARDBELL_TEST_URL').$path);
