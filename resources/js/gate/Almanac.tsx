@@ -39,7 +39,7 @@ export function Almanac({ times, show, chosen, hour, onPick }: Props) {
   const span = times.ruler.to - times.ruler.from;
   return (
     <section aria-label={say.openTimesArrowKeys} {...roving}>
-      <div className="almanac-day hidden sm:grid" aria-hidden="true">
+      <div className="almanac-day hidden md:grid" aria-hidden="true">
         <span />
         <span className="ruler-hours">
           {hours.map((minute) => (
@@ -58,10 +58,10 @@ export function Almanac({ times, show, chosen, hour, onPick }: Props) {
             setOpened(opened?.date === day.date && opened.from === from ? null : { date: day.date, from });
           return (
             <li key={day.date} data-date={day.date}>
-              <div className="almanac-day max-sm:grid-cols-1" data-row={day.date}>
+              <div className="almanac-day max-md:grid-cols-1" data-row={day.date}>
                 <p className="self-center leading-tight">
                   <b>{date.weekday}</b> {date.day} {date.month}
-                  <span className="block text-sm text-soft max-sm:ms-2 max-sm:inline">
+                  <span className="block text-sm text-soft max-md:ms-2 max-md:inline">
                     {count(starts.length, day.starts.length > 0 ? say.noneThatFits : (NONE[day.none ?? 'full'] ?? ''))}
                   </span>
                 </p>

@@ -23,7 +23,7 @@ export function Starts({ starts, from, chosen, hour, onPick }: Props) {
   }, [first]);
   const shown = PARTS.filter((one) => starts.some((start) => start.part === one));
   return (
-    <div ref={box} className="mt-1.5 grid gap-2 rounded-xl border border-line bg-paper p-3 sm:ml-[9.5rem]">
+    <div ref={box} className="mt-1.5 grid gap-2 rounded-xl border border-line bg-paper p-3 md:ml-[9.5rem]">
       {shown.map((one) => (
         <div
           key={one}

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 
-const WIDE = window.matchMedia('(min-width: 40rem)');
+const WIDE = window.matchMedia('(min-width: 48rem)');
 
 /** Whether there is room for a ruler; a phone is not made to draw what it does not show. */
 export const useWide = (): boolean => useSyncExternalStore(subscribe, () => WIDE.matches);
