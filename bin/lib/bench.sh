@@ -7,10 +7,14 @@ case "${1:-}" in
     http) exec php benchmarks/http.php "http://127.0.0.1:$port" ;;
     pay) exec php benchmarks/pay.php "http://127.0.0.1:$port" ;;
     setup) exec php -d memory_limit=1G benchmarks/setup.php "http://127.0.0.1:$port" "$((port + 33))" ;;
-    frames) exec php -d memory_limit=1G benchmarks/frames.php "http://127.0.0.1:$port" "$((port + 33))" ;;
+    frames)
+        need_tools chromium-headless-shell chromium-driver
+        exec php -d memory_limit=1G benchmarks/frames.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     board) exec php -d memory_limit=1G benchmarks/board.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     crowd) exec php benchmarks/crowd.php "http://127.0.0.1:$port" "$((port + 33))" ;;
-    phone) exec php benchmarks/phone.php "http://127.0.0.1:$port" ;;
+    phone)
+        need_tools chromium-headless-shell chromium-driver
+        exec php benchmarks/phone.php "http://127.0.0.1:$port" ;;
     page)
         need_tools chromium
         tools="$root/.yardbell/tools" # beside the project: nothing of it needs this

@@ -60,7 +60,7 @@ finish() {
     exit $?
 }
 
-if [ "${1:-}" = core ]; then need_tools; else need_tools chromium chromium-driver; need_web; fi
+if [ "${1:-}" = core ]; then need_tools; else need_tools chromium-headless-shell chromium-driver; need_web; fi
 need_dependencies
 if [ "${1:-}" = core ]; then
     suite core --parallel --processes=2
