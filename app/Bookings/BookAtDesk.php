@@ -17,6 +17,7 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 use Throwable;
 use YardBell\Core\Booking\State;
+use YardBell\Core\Price\Quote;
 
 /**
  * The desk books for somebody: at once, without a yes to wait for and without paying first, at the prices that are the
@@ -59,11 +60,15 @@ final readonly class BookAtDesk
             $mark = count($wishes) > 1 ? [$together->column() => Id::make()] : [];
 
             return $this->db->transaction(function () use ($business, $held, $guest, $mark, $note, $codes, $told, $by) {
+                $client = $this->client($business, $guest);
+                $bookings = $this->marked($business, $held, $mark);
+                $isVisit = isset($mark['visit_id']);
+                $quotes = $isVisit ? $this->codes->named($business, $bookings, $codes, $client) : [];
                 $booked = [];
-                foreach ($held as $one) {
-                    $sale = isset($mark['visit_id']) ? $booked[0]->sale_id ?? null : null;
-                    $columns = [...$mark, 'note' => $note, 'sale_id' => $sale];
-                    $booked[] = $this->book($business, $one->id, $guest, $columns, $codes, $by);
+                foreach ($bookings as $i => $booking) {
+                    $quote = $quotes[$i] ?? $this->codes->named($business, [$booking], $codes, $client)[0];
+                    $columns = ['note' => $note, 'sale_id' => $isVisit ? $booked[0]->sale_id ?? null : null];
+                    $booked[] = $this->book($booking, $client, $quote, $columns, $by);
                 }
                 if ($told) {
                     $this->announcements->ofAll($booked, Occasion::Booked);
@@ -78,20 +83,25 @@ final readonly class BookAtDesk
     }
 
     /**
-     * @param  array<string, string|null>  $columns
-     * @param  list<string>  $codes
+     * Locked, and with the mark that they share: a visit is one order, before it is asked what it costs.
+     *
+     * @param  non-empty-list<Booking>  $held
+     * @param  array<string, string>  $mark
+     * @return non-empty-list<Booking>
      */
-    private function book(
-        Business $business,
-        string $id,
-        Guest $guest,
-        array $columns,
-        array $codes,
-        string $by,
-    ): Booking {
-        $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
-        $client = $this->client($business, $guest);
-        $quote = $this->codes->named($business, $booking, $codes, $client);
+    private function marked(Business $business, array $held, array $mark): array
+    {
+        return array_map(static function (Booking $one) use ($business, $mark): Booking {
+            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($one->id);
+            $booking->update($mark);
+
+            return $booking;
+        }, $held);
+    }
+
+    /** @param  array<string, string|null>  $columns */
+    private function book(Booking $booking, Client $client, Quote $quote, array $columns, string $by): Booking
+    {
         $booking->update([
             ...KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)),
             ...$columns,

@@ -25,25 +25,44 @@ final readonly class ClientPrices
      * An order of today.
      *
      * @param  string|null  $client null: nobody is known yet
-     * @param  string|null  $booking that is quoted: it is none of their other visits
+     * @param  Booking|null  $booking that is quoted; null: none is held yet
      * @param  list<string>  $codes as they were typed
+     * @param  array<string, int>  $codesUsed what others of the order have taken, by code
      */
     public function order(
         Business $business,
         PriceList $list,
         ?string $client,
-        ?string $booking = null,
+        ?Booking $booking = null,
         array $codes = [],
+        array $codesUsed = [],
     ): Order {
+        $beside = $booking === null ? [] : VisitParts::beside($booking);
+        $order = [...$booking === null ? [] : [$booking], ...$beside];
+        $ids = array_map(static fn (Booking $one): string => $one->id, $order);
         $who = $client === null
             ? null
-            : new Client($client, $list->clientRates[$client] ?? [], $this->visits($business, $client, $booking));
+            : new Client($client, $list->clientRates[$client] ?? [], $this->visits($business, $client, $ids));
 
-        return new Order($who, $business->zone()->day($this->clock->minute()), $codes);
+        return new Order(
+            $who,
+            $business->zone()->day($this->clock->minute()),
+            $codes,
+            array_map(self::visit(...), $beside),
+            $codesUsed,
+        );
     }
 
-    /** @return list<ClientVisit> others of the client that hold time, or are held for them just now */
-    private function visits(Business $business, string $client, ?string $booking): array
+    private static function visit(Booking $booking): ClientVisit
+    {
+        return new ClientVisit($booking->service_id, Instants::minute($booking->starts_at));
+    }
+
+    /**
+     * @param  list<string>  $but ids of what is quoted
+     * @return list<ClientVisit> others of the client that hold time, or are held for them just now
+     */
+    private function visits(Business $business, string $client, array $but): array
     {
         $visits = [];
         $theirs = Booking::query()
@@ -51,12 +70,12 @@ final readonly class ClientPrices
             ->where(static fn (Builder $query) => $query
                 ->where('client_id', $client)
                 ->orWhere('priced_for', $client))
-            ->where('id', '<>', $booking ?? '')
+            ->whereNotIn('id', $but)
             ->get(['service_id', 'starts_at', 'state', 'held_until']);
         foreach ($theirs as $other) {
             $until = $other->held_until === null ? null : Instants::minute($other->held_until);
             if ($other->state->holdsTime($until, $this->clock->minute())) {
-                $visits[] = new ClientVisit($other->service_id, Instants::minute($other->starts_at));
+                $visits[] = self::visit($other);
             }
         }
 

@@ -18,18 +18,21 @@ use YardBell\Core\Price\OfferCode as Rules;
 /** Which bookings use which codes, and so how often each has been used: by those that hold time (rules.md T8, P7). */
 final readonly class CodeUses
 {
+    /** The parts of a visit are one order, and one use. */
+    private const ORDER = 'coalesce(bookings.visit_id, bookings.id)';
+
     public function __construct(private ConnectionInterface $db, private Clock $clock)
     {
     }
 
     /**
-     * The business's codes with their uses by other bookings than this one. Within a transaction they are locked: the
-     * last use goes to one.
+     * The business's codes with their uses by other orders than this booking's. Within a transaction they are locked:
+     * the last use goes to one.
      *
-     * @param  string  $booking empty: all are counted
+     * @param  Booking|null  $booking null: all are counted
      * @return array<string, Rules> by id
      */
-    public function counted(Business $business, string $booking = ''): array
+    public function counted(Business $business, ?Booking $booking = null): array
     {
         $rows = OfferCode::query()
             ->where('business_id', $business->id)
@@ -58,7 +61,7 @@ final readonly class CodeUses
     /** @return array<string, int> uses so far, by code: what its list shows */
     public function sofar(Business $business): array
     {
-        return array_map(array_sum(...), $this->used($business, ''));
+        return array_map(array_sum(...), $this->used($business, null));
     }
 
     /** @param  list<CodeUse>  $uses */
@@ -81,13 +84,13 @@ final readonly class CodeUses
     }
 
     /** @return array<string, array<string, int>> by code and client, "" where nobody is known yet; that hold time */
-    private function used(Business $business, string $but): array
+    private function used(Business $business, ?Booking $but): array
     {
         $rows = $this->db
             ->table('code_uses')
             ->join('bookings', 'bookings.id', '=', 'code_uses.booking_id')
             ->where('code_uses.business_id', $business->id)
-            ->where('bookings.id', '<>', $but)
+            ->whereRaw(self::ORDER.' <> ?', [$but->visit_id ?? $but->id ?? ''])
             ->whereNotIn('bookings.state', ['cancelled', 'declined', 'expired'])
             ->where(
                 fn (Builder $query) => $query
@@ -95,7 +98,7 @@ final readonly class CodeUses
                     ->orWhere('bookings.held_until', '>', Instants::toDatabase($this->clock->minute())),
             )
             ->groupBy('code_id', 'client_id')
-            ->selectRaw('code_id, client_id, count(*) as used')
+            ->selectRaw('code_id, client_id, count(distinct '.self::ORDER.') as used')
             ->get();
         $used = [];
         foreach ($rows as $row) {

@@ -44,22 +44,50 @@ final readonly class UseCodes
     public function __invoke(Business $business, string $id, array $codes): array
     {
         return $this->db->transaction(function () use ($business, $id, $codes): array {
-            $uses = [];
-            foreach (VisitParts::locked($business->id, $id) as $booking) {
-                $isHeld = $booking->state === State::Held && $booking->held_until > $this->clock->now();
-                if (! $isHeld || $booking->client_id !== null) {
+            $parts = VisitParts::locked($business->id, $id);
+            foreach ($parts as $part) {
+                $isHeld = $part->state === State::Held && $part->held_until > $this->clock->now();
+                if (! $isHeld || $part->client_id !== null) {
                     throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
-                }
-                $quote = $this->quote->of($business, $booking, $codes, $booking->priced_for);
-                $booking->update(KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)));
-                $this->uses->put($booking, $quote->codes);
-                foreach ($quote->codes as $i => $use) {
-                    $uses[$i] = $use->isApplied() ? $use : ($uses[$i] ?? $use);
                 }
             }
 
-            return array_values($uses);
+            return $this->sellFor($business, $parts, $codes);
         }, attempts: 5);
+    }
+
+    /**
+     * Sells what is held for what it costs with these codes, as one order. Within a transaction.
+     *
+     * @param  non-empty-list<Booking>  $parts of a visit, or a booking alone
+     * @param  list<string>  $codes
+     * @return list<CodeUse>
+     */
+    public function sellFor(Business $business, array $parts, array $codes): array
+    {
+        $quotes = $this->quote->ofAll($business, $parts, $codes, $parts[0]->priced_for);
+        foreach ($parts as $i => $part) {
+            $part->update(KeptQuote::columns($quotes[$i], Service::query()->findOrFail($part->service_id)));
+            $this->uses->put($part, $quotes[$i]->codes);
+        }
+
+        return self::ofOrder($quotes);
+    }
+
+    /**
+     * @param  list<Quote>  $quotes of one order
+     * @return list<CodeUse> applied where something of it is sold for less
+     */
+    private static function ofOrder(array $quotes): array
+    {
+        $uses = [];
+        foreach ($quotes as $quote) {
+            foreach ($quote->codes as $i => $use) {
+                $uses[$i] = $use->isApplied() ? $use : ($uses[$i] ?? $use);
+            }
+        }
+
+        return array_values($uses);
     }
 
     /**
@@ -85,24 +113,28 @@ final readonly class UseCodes
     }
 
     /**
-     * What a time costs with the codes that somebody of the house names for a client; their uses are counted. Within
-     * the transaction that books.
+     * What times cost with the codes that somebody of the house names for a client; their uses are counted. Within the
+     * transaction that books.
      *
+     * @param  non-empty-list<Booking>  $bookings one order: the parts of a visit, or a booking alone
      * @param  list<string>  $codes
+     * @return list<Quote> of each
      *
      * @throws ValidationException that says why one of them does not count
      */
-    public function named(Business $business, Booking $booking, array $codes, ClientRow $client): Quote
+    public function named(Business $business, array $bookings, array $codes, ClientRow $client): array
     {
-        $quote = $this->quote->of($business, $booking, $codes, $client->id);
-        foreach ($quote->codes as $use) {
+        $quotes = $this->quote->ofAll($business, $bookings, $codes, $client->id);
+        foreach ($bookings as $i => $booking) {
+            $this->uses->put($booking, $quotes[$i]->codes);
+        }
+        foreach (self::ofOrder($quotes) as $use) {
             if ($use->reason !== null) {
                 throw ValidationException::withMessages(['codes' => "refusal.code.{$use->reason->value}"]);
             }
         }
-        $this->uses->put($booking, $quote->codes);
 
-        return $quote;
+        return $quotes;
     }
 
     /**

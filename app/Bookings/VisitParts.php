@@ -45,6 +45,20 @@ final class VisitParts
         return $locked ?: throw (new ModelNotFoundException())->setModel(Booking::class, $id);
     }
 
+    /** @return list<Booking> the others that are not over, in order of time */
+    public static function beside(Booking $booking): array
+    {
+        $over = [State::Cancelled, State::Declined, State::Expired];
+
+        return array_values(
+            array_filter(
+                self::of($booking),
+                static fn (Booking $other): bool => $other->id !== $booking->id &&
+                    ! in_array($other->state, $over, true),
+            ),
+        );
+    }
+
     /** @return list<Booking> the others, as far as they can still be cancelled */
     public static function besides(Booking $booking): array
     {

@@ -9,6 +9,7 @@ use App\Models\Business;
 use App\Models\Client as ClientRow;
 use App\Models\Service;
 use Illuminate\Validation\ValidationException;
+use YardBell\Core\Price\LineKind;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 
@@ -25,19 +26,75 @@ final readonly class VisitQuote
     }
 
     /**
+     * The parts of a visit are one order: what another part takes of a code's amount is taken.
+     *
      * @param  list<string>  $codes as they were typed
      * @param  string|null  $client null: nobody is known yet
+     * @param  array<string, int>|null  $codesUsed what others of the order have taken, by code; null: as they were sold
      */
-    public function of(Business $business, Booking $booking, array $codes, ?string $client): Quote
-    {
+    public function of(
+        Business $business,
+        Booking $booking,
+        array $codes,
+        ?string $client,
+        ?array $codesUsed = null,
+    ): Quote {
         $list = $this->lists->of($business);
 
         return Tariffs::quote(
-            new Quoting($list->withCodes($this->uses->counted($business, $booking->id)), $business->zone()),
+            new Quoting($list->withCodes($this->uses->counted($business, $booking)), $business->zone()),
             $this->tariffs->of(Service::query()->findOrFail($booking->service_id)),
             $this->visit->of($booking),
-            $this->prices->order($business, $list, $client, $booking->id, $codes),
+            $this->prices->order(
+                $business,
+                $list,
+                $client,
+                $booking,
+                $codes,
+                $codesUsed ?? self::taken(VisitParts::beside($booking)),
+            ),
         );
+    }
+
+    /**
+     * The parts of a visit, in their order.
+     *
+     * @param  list<Booking>  $parts or a booking alone
+     * @param  list<string>  $codes as they were typed
+     * @param  string|null  $client null: nobody is known yet
+     * @return list<Quote> of each of them
+     */
+    public function ofAll(Business $business, array $parts, array $codes, ?string $client): array
+    {
+        [$quotes, $taken] = [[], []];
+        foreach ($parts as $part) {
+            $quotes[] = $quote = $this->of($business, $part, $codes, $client, $taken);
+            foreach ($quote->lines as $line) {
+                if ($line->kind === LineKind::Code) {
+                    $taken[(string) $line->id] = ($taken[(string) $line->id] ?? 0) - $line->amount;
+                }
+            }
+        }
+
+        return $quotes;
+    }
+
+    /**
+     * @param  list<Booking>  $bookings
+     * @return array<string, int> by code
+     */
+    private static function taken(array $bookings): array
+    {
+        $taken = [];
+        foreach ($bookings as $booking) {
+            foreach ($booking->lines as $line) {
+                if ($line['kind'] === LineKind::Code->value && isset($line['id'])) {
+                    $taken[$line['id']] = ($taken[$line['id']] ?? 0) - $line['amount'];
+                }
+            }
+        }
+
+        return $taken;
     }
 
     /**

@@ -252,6 +252,28 @@ it('keeps the same money once, however many parts are cancelled too late', funct
     expect(Booking::query()->sum('fee'))->toEqual(500)->and(Sale::query()->sole()->owed())->toBe(0);
 });
 
+it('is one order: a code’s amount goes once, and its parts count together (rules.md P5, P7)', function (): void {
+    $code = ['business_id' => $this->yard->business->id, 'code' => 'TWENTY', 'amount' => 2000, 'uses' => 1];
+    App\Models\OfferCode::query()->create($code + ['position' => 0]);
+    $held = ($this->hold)()->assertCreated()->json();
+    $named = ($this->act)($held, 'codes', ['codes' => ['twenty']])->assertOk()->json();
+    expect($named['booking']['total'])->toBe(4300)->and($named['codes'][0]['why'])->toBeNull();
+    $again = ($this->act)($held, 'codes', ['codes' => ['twenty']])->assertOk()->json();
+    expect($again['booking']['total'])->toBe(4300); // named again, in place of before
+    $booked = ($this->book)($held)->assertOk()->json('booking');
+    expect($booked['total'])->toBe(4300)->and(Sale::query()->sole()->owed())->toBe(4300);
+
+    $frequency = ['period' => 'day', 'levels' => [['from' => 2, 'amount' => 4000]]];
+    $this->yard->lesson->update(['pricing' => ['frequency' => $frequency] + Yard::pricing(4800)]);
+    App\Models\Business::markRules($this->yard->business->id);
+    $lessons = ['service' => $this->yard->lesson->id, 'start' => Yard::at('13:00')];
+    $alone = ($this->hold)($lessons + ['then' => []])->json();
+    expect($alone['total'])->toBe(4800);
+    ($this->act)($alone, 'cancel')->assertOk();
+    $twice = ($this->hold)($lessons + ['then' => [['service' => $this->yard->lesson->id]]])->assertCreated()->json();
+    expect($twice['total'])->toBe(8000);
+});
+
 it('says what would help where nothing is free, and how soon', function (): void {
     $this->yard->lesson->update(['lengths' => [60, 600], 'max_party' => 3]);
     $bag = App\Models\AddOn::query()->create([

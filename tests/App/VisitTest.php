@@ -184,6 +184,29 @@ it('takes add-ons and codes at the desk, and books nothing where a code does not
     ($this->book)(['addOns' => [['id' => $addOn->id, 'quantity' => 0]]] + $one)->assertUnprocessable();
 });
 
+it('takes a visit as one order: an amount once, one use, and nobody’s second visit (rules.md P7)', function (): void {
+    App\Models\OfferCode::query()->create([
+        'business_id' => $this->yard->business->id,
+        'code' => 'TWENTY',
+        'amount' => 2000,
+        'uses' => 1,
+        'uses_per_client' => 1,
+        'first_visit_only' => true,
+        'position' => 0,
+    ]);
+    ($this->book)(['codes' => ['twenty']])->assertCreated();
+    $sold = Booking::query()->where('state', 'confirmed')->orderBy('starts_at')->pluck('price')->all();
+    expect($sold)->toBe([0, 4300])
+        ->and(Sale::query()->sole()->owed())->toBe(4300)
+        ->and(array_values(app(App\Bookings\CodeUses::class)->sofar($this->yard->business)))->toBe([1]);
+    // more people come to one part: what the other has taken of the amount stays taken
+    $lesson = Booking::query()->where('price', 4300)->sole();
+    $quote = app(App\Bookings\VisitQuote::class)->of($this->yard->business, $lesson, ['TWENTY'], $lesson->client_id);
+    expect($quote->total)->toBe(4300);
+    expect(($this->book)(['codes' => ['twenty'], 'start' => Yard::at('13:00')])->assertUnprocessable()->json('fields'))
+        ->toHaveKey('codes');
+});
+
 it('tells once of all dates of a repeat', function (): void {
     ($this->book)(['then' => null, 'more' => [['start' => Yard::at('10:00', 3)], ['start' => Yard::at('10:00', 4)]]])
         ->assertCreated();

@@ -102,6 +102,9 @@ final class Window
     {
         $this->until("\"{$css}\" can be pressed", function () use ($css): bool {
             $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$this->find($css)]);
+            if (! $this->find($css)->isEnabled()) {
+                return false;
+            }
             $this->find($css)->click();
 
             return true;

@@ -39,7 +39,9 @@ export function DrawnCard({ board, drawn, onDrawn, onClose }: Props) {
   const [count, setCount] = useState(8);
   const [name, setName] = useState('');
   const weeks = often === 'once' ? 1 : often === 'weeks' ? count : null;
-  const asked = useSettled({ way, ...drawn, staff: [...drawn.staff], date: board.date, weeks, name }, WAIT);
+  const said = { way, ...drawn, staff: [...drawn.staff], date: board.date, weeks, name };
+  const asked = useSettled(said, WAIT);
+  const isSettled = JSON.stringify(asked) === JSON.stringify(said); // what was said before is not what is saved
   const { data: found, error } = useQuery({ ...drawnDrafts(business, asked), enabled: asked.staff.length > 0 });
   if (data === undefined) {
     return null;
@@ -124,7 +126,12 @@ export function DrawnCard({ board, drawn, onDrawn, onClose }: Props) {
           {wrong}
         </Wrong>
       )}
-      <Button id="drawn-save" kind="next" disabled={saving.saving || drafts.length === 0} onClick={() => void save()}>
+      <Button
+        id="drawn-save"
+        kind="next"
+        disabled={saving.saving || !isSettled || drafts.length === 0}
+        onClick={() => void save()}
+      >
         {say.saveDrawn}
       </Button>
       {drafts.length > 0 && (
