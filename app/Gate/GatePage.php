@@ -102,6 +102,7 @@ final readonly class GatePage
                 ->all(),
             'questions' => Questions::of($business, $ids),
             'consent' => $business->consent,
+            'asksPhone' => $business->asks_phone,
             'codes' => OfferCode::query()->where('business_id', $business->id)->exists(),
             'staff' => $business
                 ->staff()

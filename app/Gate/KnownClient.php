@@ -22,14 +22,17 @@ final readonly class KnownClient
     {
     }
 
-    /** @return array{name: string, email: string, phone: string, link: string}|null null: nobody known */
+    /** @return array{name: string, email: string, phone: string, addresses: object, link: string}|null null: nobody */
     public function of(Request $request, Business $business): ?array
     {
         $booking = $this->booking($request, $business);
 
         return $booking?->contact === null
             ? null
-            : $booking->contact + ['link' => http_build_query($request->only('of', 'until', 'seal'))];
+            : $booking->contact + [
+                'addresses' => (object) Questions::addresses($business, $booking),
+                'link' => http_build_query($request->only('of', 'until', 'seal')),
+            ];
     }
 
     /**

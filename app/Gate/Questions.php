@@ -9,6 +9,7 @@ use App\Models\Attachment;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Question;
+use App\Support\Column;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\ValidationException;
 use YardBell\Core\Time\InvalidTime;
@@ -138,6 +139,18 @@ final readonly class Questions
         }
 
         return $given;
+    }
+
+    /** @return array<string, string> by question, where an address was asked for */
+    public static function addresses(Business $business, Booking $booking): array
+    {
+        $given = self::given($business, [$booking]);
+        $asked = self::all($business)->where('type', 'address')->pluck('id');
+
+        return array_map(
+            static fn (array $answer): string => $answer[0] ?? '',
+            array_intersect_key($given, array_flip(Column::strings($asked))),
+        );
     }
 
     /** @return list<string> ids of the bookings whose files can be an answer: it was sent for the visit's first part */

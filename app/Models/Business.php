@@ -25,6 +25,7 @@ use YardBell\Core\Time\Zone;
  * @property int $travel_minutes
  * @property TightDays $tight_days
  * @property int $answer_minutes within which a request is answered, as clients are told
+ * @property string $asks_phone of clients who book: never, optional or required
  * @property string $consent what a client agrees to when booking; may be empty
  * @property bool $searchable whether search engines may show its page
  * @property string $tax_number
@@ -59,6 +60,7 @@ final class Business extends Model
         'tight_days' => 'off',
         'searchable' => true,
         'answer_minutes' => 1440,
+        'asks_phone' => 'optional',
         'consent' => '',
         'longest_taken' => 4320,
         'prices_include_tax' => true,

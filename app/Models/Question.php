@@ -27,7 +27,7 @@ final class Question extends Model
     use OfBusiness;
     use OfRules;
 
-    public const TYPES = ['short', 'long', 'number', 'choice', 'choices', 'yesno', 'date', 'file', 'hidden'];
+    public const TYPES = ['short', 'long', 'address', 'number', 'choice', 'choices', 'yesno', 'date', 'file', 'hidden'];
 
     protected $table = 'questions';
 

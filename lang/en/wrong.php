@@ -92,6 +92,7 @@ return [
         'please_agree' => 'Please agree to this, or call us.',
         'please_tell_us' => 'Please tell us your name.',
         'we_need_mail' => 'We need a mail address to send you the booking.',
+        'we_need_phone' => 'We need a telephone number, in case something comes up.',
         'own_prices' => 'The price above goes with the address that your link was sent to. Leave that one, or start again without the link.',
     ],
     'facts' => [

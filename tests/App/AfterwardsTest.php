@@ -301,7 +301,14 @@ it('says what to bring, on the page and in the mail', function (): void {
 });
 
 it('fills in for whom a link of their own leads back, and for nobody else', function (): void {
+    $ask = ['business_id' => $this->yard->business->id, 'choices' => [], 'required' => false];
+    $where = Question::query()->create($ask + ['text' => 'Where is it?', 'type' => 'address', 'position' => 0])->id;
+    $why = Question::query()->create($ask + ['text' => 'What for?', 'type' => 'short', 'position' => 1])->id;
     $booking = ($this->booked)();
+    ($this->act)($booking, 'details', [
+        'note' => '',
+        'answers' => [$where => "3 Mill Lane\nQuernmoor", $why => 'A bowl'],
+    ])->assertOk();
     $known = function (string $path): ?array {
         preg_match('#id="first">(.*?)</script>#s', (string) $this->get($path)->assertOk()->getContent(), $found);
 
@@ -311,6 +318,7 @@ it('fills in for whom a link of their own leads back, and for nobody else', func
         'name' => 'Rosa Bell',
         'email' => 'rosa@post.example',
         'phone' => '',
+        'addresses' => [$where => "3 Mill Lane\nQuernmoor"], // what else was answered was for that one time
     ])
         ->and($known(str_replace('seal=', 'seal=0', $booking['again'])))->toBeNull()
         ->and($known('/book/yard'))->toBeNull();

@@ -240,3 +240,19 @@ it('takes a file for a question, keeps it with the booking, and lets it only be 
     app(App\Support\Clock::class)->putForward(3 * 1440);
     expect($send($held, 'Too late.', 'late.txt')->assertStatus(409)->json('code'))->toBe('not_held');
 });
+
+it('asks for a telephone number as the owner has it', function (): void {
+    $yard = Yard::open();
+    $set = function (string $asks) use ($yard): void {
+        $facts = Things::change($yard->business->refresh(), 'facts', 'business', ['asksPhone' => $asks]);
+        test()->actingAs($yard->owner)->postJson('/api/businesses/yard/drafts', ['drafts' => [$facts]])->assertOk();
+    };
+    book($yard->hold('10:00'))->assertOk();
+    $set('required');
+    $held = $yard->hold('12:00');
+    expect(book($held)->assertUnprocessable()->json('fields'))->toHaveKey('phone');
+    book($held, ['phone' => '+44 1632 960 417'])->assertOk();
+    $set('never');
+    expect(app(App\Gate\GatePage::class)->of($yard->business->refresh())['asksPhone'])->toBe('never');
+    book($yard->hold('14:00'))->assertOk();
+});

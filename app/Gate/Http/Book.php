@@ -31,7 +31,12 @@ final readonly class Book
             [
                 'name' => 'required|string|max:120',
                 'email' => ['required', 'string', 'max:190', new MailAddress()],
-                'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
+                'phone' => [
+                    $business->asks_phone === 'required' ? 'required' : 'nullable',
+                    'string',
+                    'max:40',
+                    new PhoneNumber($business->time_zone),
+                ],
                 'note' => 'nullable|string|max:1000',
                 'answers' => 'nullable|array|max:200',
                 'payNow' => 'nullable|boolean',
@@ -40,6 +45,7 @@ final readonly class Book
             [
                 'name.required' => 'wrong.details.please_tell_us',
                 'email.required' => 'wrong.details.we_need_mail',
+                'phone.required' => 'wrong.details.we_need_phone',
                 'agreed' => 'wrong.details.please_agree',
                 'email.email' => 'wrong.reach.does_not_look_like',
                 'max' => 'wrong.plain.most_characters_fit?max=:max',

@@ -28,6 +28,8 @@ use YardBell\Core\Time\Zone;
  */
 final readonly class FactsContent extends Content
 {
+    private const ASKS = ['never', 'optional', 'required'];
+
     /** Addresses of pages that Yard Bell itself needs. */
     private const TAKEN = ['api', 'book', 'new', 'start', 'sign-in'];
 
@@ -39,6 +41,7 @@ final readonly class FactsContent extends Content
      * @param  string  $tightDays off, mark or only (rules.md T21)
      * @param  string  $proof of an address (see ProofOfAddress)
      * @param  int  $answerMinutes within which a request is answered, as clients are told
+     * @param  string  $asksPhone of clients who book: one of ASKS
      * @param  string  $consent what a client agrees to when booking, in the business's words; empty: nothing
      */
     public function __construct(
@@ -60,6 +63,7 @@ final readonly class FactsContent extends Content
         public string $taxNumber,
         public string $proof,
         public int $answerMinutes,
+        public string $asksPhone,
         public string $consent,
         public ?string $logo,
         public ?string $banner,
@@ -87,6 +91,7 @@ final readonly class FactsContent extends Content
             taxNumber: $given->text('taxNumber'),
             proof: $given->stringIf('proof') ?? 'abuse',
             answerMinutes: $given->intIf('answerMinutes') ?? AnswerTime::USUAL,
+            asksPhone: $given->stringIf('asksPhone') ?? 'optional',
             consent: trim($given->stringIf('consent') ?? ''),
             logo: $given->stringIf('logo'),
             banner: $given->stringIf('banner'),
@@ -114,6 +119,7 @@ final readonly class FactsContent extends Content
             taxNumber: $business->tax_number,
             proof: $business->proof,
             answerMinutes: $business->answer_minutes,
+            asksPhone: $business->asks_phone,
             consent: $business->consent,
             logo: $business->logo,
             banner: $business->banner,
@@ -138,6 +144,7 @@ final readonly class FactsContent extends Content
             'taxNumber' => 'nullable|string|max:40',
             'proof' => ['nullable', Rule::in(ProofOfAddress::CHOICES)],
             'answerMinutes' => 'nullable|integer|min:30|max:43200',
+            'asksPhone' => ['nullable', Rule::in(self::ASKS)],
             'consent' => 'nullable|string|max:1000',
             'logo' => Checks::picture($business),
             'banner' => Checks::picture($business),
@@ -216,6 +223,7 @@ final readonly class FactsContent extends Content
             'tax_number' => $this->taxNumber,
             'proof' => $this->proof,
             'answer_minutes' => $this->answerMinutes,
+            'asks_phone' => $this->asksPhone,
             'consent' => $this->consent,
             'logo' => $this->logo,
             'banner' => $this->banner,

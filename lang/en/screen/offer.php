@@ -63,6 +63,7 @@ return [
     'one_more' => 'One more',
     'one_less' => 'One less',
     'short_text' => 'a short text',
+    'postal_address' => 'an address',
     'long_text' => 'a long text',
     'number' => 'a number',
     'one_several' => 'one of several',

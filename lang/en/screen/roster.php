@@ -5,6 +5,12 @@ declare(strict_types=1);
 return [
     'requests_answered_within' => 'Requests are answered within',
     'clients_are_told_until_when' => 'Whoever asks for a time that needs your yes is told until when you write to them. “4h”, “1 day”, “2 days”.',
+    'telephone_of_clients' => 'Telephone of clients',
+    'asks_phone' => [
+        'never' => 'is not asked for',
+        'optional' => 'is asked for, if they like',
+        'required' => 'must be told',
+    ],
     'what_clients_agree_to' => 'What clients agree to when booking',
     'empty_asks_nothing' => 'In your own words. It is kept with each booking as it was worded then. Left empty, nothing is asked.',
     'open' => 'Open',

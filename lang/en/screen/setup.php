@@ -124,6 +124,7 @@ return [
         'travelMinutes' => 'Way between places',
         'tightDays' => 'Short gaps',
         'answerMinutes' => 'Answering requests',
+        'asksPhone' => 'Telephone of clients',
         'consent' => 'What clients agree to',
         'bring' => 'What to bring',
         'searchable' => 'Shown by search engines',

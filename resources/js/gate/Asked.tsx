@@ -59,6 +59,8 @@ export function Asked({ booking, questions, answers, wrong, onAnswer }: Props) {
     switch (one.type) {
       case 'long':
         return <Field key={one.id} {...shared} lines={3} maxLength={2000} />;
+      case 'address':
+        return <Field key={one.id} {...shared} lines={3} maxLength={300} autoComplete="street-address" />;
       case 'number':
         return <Field key={one.id} {...shared} inputMode="decimal" maxLength={30} />;
       case 'date':

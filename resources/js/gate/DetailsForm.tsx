@@ -89,14 +89,16 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
           maxLength={190}
           hint={say.bookingAndLinkTo}
         />
-        <Field
-          {...field('phone', refused?.fields)}
-          label={say.telephoneIfLike}
-          type="tel"
-          autoComplete="tel"
-          maxLength={40}
-          hint={say.onlyInCaseSomething}
-        />
+        {page.asksPhone !== 'never' && (
+          <Field
+            {...field('phone', refused?.fields)}
+            label={page.asksPhone === 'required' ? say.telephone : say.telephoneIfLike}
+            type="tel"
+            autoComplete="tel"
+            maxLength={40}
+            hint={say.onlyInCaseSomething}
+          />
+        )}
         <Asked
           booking={held}
           questions={askedFor(page.questions, [held.service.id, ...held.parts.map((part) => part.service.id)], answers)}
@@ -140,8 +142,8 @@ type Draft = { values: { name: string; email: string; phone: string; note: strin
 function draftOf(slug: string): Draft {
   const typed = kept<Draft>(detailsOf(slug));
   const known = kept<Known>(knownOf(slug));
-  const { name = '', email = '', phone = '' } = known ?? {};
-  return typed ?? { values: { name, email, phone, note: '' }, answers: {} };
+  const { name = '', email = '', phone = '', addresses = {} } = known ?? {};
+  return typed ?? { values: { name, email, phone, note: '' }, answers: addresses };
 }
 
 /** The payment page is opened for us meanwhile; where that takes long, the booking's own page goes on waiting. */

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense } from 'react';
 import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import { cityOf, moment } from '../lib/format';
@@ -7,10 +7,12 @@ import { AddOns } from './AddOns';
 import { Almanac } from './Almanac';
 import { Browse } from './Browse';
 import { HowTheyFollow } from './HowTheyFollow';
+import { Narrow } from './Narrow';
 import { Sentence } from './Sentence';
 import { Soonest } from './Soonest';
-import type { Page, Service, Start } from './types';
+import type { Page, Service } from './types';
 import type { useGate } from './useGate';
+import { useNarrowed } from './useNarrowed';
 import { useOwnZone } from './useOwnZone';
 import { withThen } from './visits';
 import * as say from '@words/gate';
@@ -19,27 +21,17 @@ import './Finding.css';
 /** Needed where nothing is free. */
 const Helps = lazy(async () => ({ default: (await import('./Helps')).Helps }));
 
-const FILTERS = [
-  ['any', say.anyTime],
-  ['morning', say.mornings],
-  ['afternoon', say.afternoons],
-  ['evening', say.evenings],
-] as const;
-
 type Props = { page: Page; service: Service; gate: ReturnType<typeof useGate> };
 
 /** What somebody would like, and the times there are for it. */
 export function Finding({ page, service, gate }: Props) {
-  const [part, setPart] = useState<(typeof FILTERS)[number][0]>('any');
-  const [weekends, setWeekends] = useState(false);
+  const { narrowed, show, narrow } = useNarrowed();
   const { ask, times } = gate;
   const zone = page.business.timeZone;
   const own = useOwnZone(
     zone,
     times.days.map(({ date }) => date),
   );
-  const show = (start: Start, date: string) =>
-    (part === 'any' || start.part === part) && (!weekends || [0, 6].includes(new Date(`${date}T12:00Z`).getUTCDay()));
   const suits = times.days.some((day) => day.starts.some((start) => start.suits === true));
   const none = !times.days.some((day) => day.starts.some((start) => show(start, day.date)));
   return (
@@ -85,22 +77,7 @@ export function Finding({ page, service, gate }: Props) {
           <Helps page={page} ask={ask} from={times.from} onChoose={gate.chooseFrom} />
         </Suspense>
       )}
-      <div className="flex flex-wrap items-center gap-2" role="group" aria-label={say.narrowTimes}>
-        {FILTERS.map(([value, label]) => (
-          <button
-            key={value}
-            type="button"
-            className="chip"
-            aria-pressed={part === value}
-            onClick={() => setPart(value)}
-          >
-            {label}
-          </button>
-        ))}
-        <button type="button" className="chip" aria-pressed={weekends} onClick={() => setWeekends(!weekends)}>
-          {say.weekends}
-        </button>
-      </div>
+      <Narrow times={times} narrowed={narrowed} hasHours={own.zone === zone} onNarrow={narrow} />
       <p className="text-sm text-soft">
         {say.zoneOfTimes({ zone: cityOf(own.zone) })}{' '}
         {own.other !== null && (

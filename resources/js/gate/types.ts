@@ -25,6 +25,8 @@ export type Known = {
   name: string;
   email: string;
   phone: string;
+  /** By question, where an address was asked for. */
+  addresses: Readonly<Record<string, string>>;
   /** What says that it is theirs. */
   link: string;
 };

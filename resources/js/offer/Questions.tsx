@@ -15,6 +15,7 @@ import * as say from '@words/offer';
 const TYPES = [
   ['short', say.shortText],
   ['long', say.longText],
+  ['address', say.postalAddress],
   ['number', say.number],
   ['choice', say.oneSeveral],
   ['choices', say.someSeveral],

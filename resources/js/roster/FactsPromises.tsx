@@ -1,5 +1,6 @@
 import { Field } from '../ui/Field';
 import { LengthField } from '../ui/LengthField';
+import { Select } from '../ui/Select';
 import type { FactsProps } from './facts';
 import * as say from '@words/roster';
 
@@ -15,6 +16,17 @@ export function FactsPromises({ content, set, wrong }: FactsProps) {
         value={content.answerMinutes}
         empty={-1}
         onValue={(answerMinutes) => set({ answerMinutes })}
+      />
+      <Select
+        id="asks-phone"
+        label={say.telephoneOfClients}
+        value={content.asksPhone}
+        options={[
+          ['optional', say.asksPhone.optional],
+          ['required', say.asksPhone.required],
+          ['never', say.asksPhone.never],
+        ]}
+        onValue={(asksPhone) => set({ asksPhone })}
       />
       <Field
         id="consent"

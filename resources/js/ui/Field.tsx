@@ -35,6 +35,7 @@ export function Field({ id, label, hint, wrong, value, onValue, lines, onLeave, 
           {...shared}
           rows={lines}
           maxLength={input.maxLength}
+          autoComplete={input.autoComplete}
           onChange={(event) => onValue(event.target.value)}
         />
       )}
