@@ -6,6 +6,7 @@ use App\Bookings\CancelBooking;
 use App\Bookings\Choice;
 use App\Bookings\History;
 use App\Bookings\HoldTime;
+use App\Bookings\MoveByClient;
 use App\Bookings\TimeTaken;
 use App\Bookings\Wish;
 use App\Models\Booking;
@@ -122,6 +123,25 @@ it('keeps to the limit a day, however many come at once (T12)', function (): voi
         static fn (int $i): string => hold($yard, wish($yard, ['09:00', '11:00', '13:00', '15:00'][$i % 4]))->id,
     );
     expect(Booking::query()->count())->toBe(2);
+});
+
+it('keeps to the limit a day when clients move at once (T12)', function (): void {
+    $yard = Yard::open(['max_per_day' => 2], people: 3);
+    $day = substr(Yard::at('10:00'), 0, 10);
+    $moved = [];
+    foreach ([3, 4, 5] as $days) {
+        foreach (['09:00', '11:00'] as $time) {
+            $moved[] = $yard->book($time, days: $days)->id;
+        }
+    }
+    Races::run(6, static fn (int $i): string => app(MoveByClient::class)(
+        $yard->business,
+        $moved[$i],
+        Wall::instant(Yard::at(['09:00', '10:00', '11:00', '12:00', '13:00', '14:00'][$i])),
+        null,
+        alone: false,
+    )->id);
+    expect(Booking::query()->whereDate('starts_at', $day)->count())->toBe(2);
 });
 
 it('goes round, one after the other, however many come at once (T16)', function (): void {

@@ -12,7 +12,7 @@ function openSale(Window $window, string $part): void
 {
     $found = 'return [...document.querySelectorAll("main li a")].find((row) => '
         .'row.textContent.includes(arguments[0]) && row.textContent.includes("due") && '
-        .'!row.textContent.includes("Wheel lesson"))'; // a visit of several, which another test has made
+        .'!row.textContent.includes("Vera Visit"))'; // of hers little is due: another test has paid the rest
     $window->until(
         "a sale with {$part}",
         fn (): bool => $window->driver->executeScript("{$found} !== undefined", [$part]) === true,
