@@ -19,16 +19,17 @@ function staysWithin(Window $window): void
     expect($beyond)->toBe(0, $window->url());
 }
 
-/** @return list<array{string, string}> role and name of all that can be pressed or filled in, as a screen reader has it */
+/** @return list<array{string, string}> role and name of all that can be pressed or filled in, as it is read aloud */
 function heard(Window $window): array
 {
     $tools = new ChromeDevToolsDriver($window->driver);
     $tools->execute('Accessibility.enable');
     $nodes = $tools->execute('Accessibility.getFullAXTree')['nodes'];
+    $pressed = ['button', 'link', 'textbox', 'combobox', 'checkbox', 'radio'];
     $heard = [];
     foreach ($nodes as $node) {
         $role = $node['role']['value'] ?? '';
-        if (! $node['ignored'] && in_array($role, ['button', 'link', 'textbox', 'combobox', 'checkbox', 'radio'], true)) {
+        if (! $node['ignored'] && in_array($role, $pressed, true)) {
             $heard[] = [$role, trim($node['name']['value'] ?? '')];
         }
     }
