@@ -15,6 +15,7 @@ use Illuminate\Auth\Middleware\Authenticate;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\InvokeDeferredCallbacks;
 use Illuminate\Foundation\Http\Middleware\PreventRequestsDuringMaintenance;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
@@ -27,7 +28,11 @@ return Application::configure(basePath: dirname(__DIR__))
         apiPrefix: 'gate-api',
     )
     ->withMiddleware(static function (Middleware $middleware): void {
-        $middleware->remove([HandleCors::class, PreventRequestsDuringMaintenance::class]);
+        $middleware->remove([
+            HandleCors::class,
+            InvokeDeferredCallbacks::class,
+            PreventRequestsDuringMaintenance::class,
+        ]);
         $middleware->append(AsAsked::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(Door::class);

@@ -15,7 +15,7 @@ use YardBell\Core\Booking\State;
 final readonly class DiaryRows
 {
     /** @param  list<stdClass>  $rows bookings, and sessions where there are any */
-    public function __construct(private array $rows)
+    public function __construct(public DiaryWindow $window, private array $rows)
     {
     }
 

@@ -8,25 +8,34 @@ use App\Models\Business;
 use Illuminate\Contracts\Cache\Repository;
 
 /**
- * The almanac as the Gate first shows it, kept on this machine ready to be sent. It is true as long as all that it is
+ * The almanac as the Gate shows it, kept on this machine ready to be sent. It is true as long as all that it is
  * made of is the same: the set-up, what is taken around its dates, and the minute. So nothing has to be told that it
  * changed.
  */
 final readonly class KeptTimes
 {
+    /** Answers kept of one business. */
+    private const PLACES = 128;
+
+    /** After a minute another one is asked about. */
+    private const SECONDS = 60;
+
     public function __construct(private Repository $cache, private RulesReader $rules)
     {
     }
 
-    /** @return string|null JSON; null where none is kept that is still true */
-    public function of(Business $business, Choice $choice, int $now): ?string
+    /**
+     * @param  string  $question all that was asked
+     * @return string|null JSON; null where none is kept that is still true
+     */
+    public function of(Business $business, string $question, int $now): ?string
     {
-        $kept = self::isKept($choice) ? $this->cache->get(self::key($business, $choice)) : null;
+        $kept = $this->cache->get(self::key($business, $question));
         if (
             ! is_array($kept) ||
-            $kept[0] !== [$business->rules_mark, $now] ||
-            ! is_string($kept[3]) ||
+            $kept[0] !== [$question, $business->rules_mark, $now] ||
             ! $kept[1] instanceof DiaryWindow ||
+            ! is_string($kept[3]) ||
             $this->rules->mark($business, $kept[1]) !== $kept[2]
         ) {
             return null;
@@ -35,28 +44,17 @@ final readonly class KeptTimes
         return $kept[3];
     }
 
-    public function keep(
-        Business $business,
-        Choice $choice,
-        int $now,
-        DiaryWindow $window,
-        DiaryRows $taken,
-        string $times,
-    ): void {
-        if (self::isKept($choice)) {
-            $kept = [[$business->rules_mark, $now], $window, $taken->mark(), $times];
-            $this->cache->put(self::key($business, $choice), $kept, 60);
-        }
+    /** @param  DiaryRows  $taken all that was read for it */
+    public function keep(Business $business, string $question, int $now, DiaryRows $taken, string $times): void
+    {
+        $of = [$question, $business->rules_mark, $now];
+        $kept = [$of, $taken->window, $taken->mark(), $times];
+        $this->cache->put(self::key($business, $question), $kept, self::SECONDS);
     }
 
-    /** Only what many look at is kept, so that what is kept stays little whatever is asked. */
-    private static function isKept(Choice $choice): bool
+    /** One of a fixed number of places, so that little is kept whatever is asked: the last one there stays. */
+    private static function key(Business $business, string $question): string
     {
-        return $choice->party === 1 && $choice->minutes === null && $choice->addOns === [];
-    }
-
-    private static function key(Business $business, Choice $choice): string
-    {
-        return "times-{$business->id}-{$choice->service}-{$choice->member}-{$choice->location}";
+        return "times-{$business->id}-".(crc32($question) % self::PLACES);
     }
 }

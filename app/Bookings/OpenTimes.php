@@ -10,11 +10,12 @@ use App\Support\Clock;
 use App\Support\Instants;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use YardBell\Core\Availability\Ask;
-use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\OpenTime;
+use YardBell\Core\Availability\Relaxed;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Availability\VisitSearch;
 use YardBell\Core\Time\Wall;
 
 /** The almanac: two weeks of open times of a service, or of a visit of several, day by day, on one ruler. */
@@ -27,54 +28,36 @@ final readonly class OpenTimes
     /** Days from today within which the soonest starts are looked for before the days that are shown. */
     private const LOOKS_FOR = 8 * self::DAYS;
 
-    public function __construct(
-        private RulesReader $rules,
-        private PlanVisit $plan,
-        private KeptTimes $kept,
-        private Clock $clock,
-    ) {
+    public function __construct(private RulesReader $rules, private KeptTimes $kept, private Clock $clock)
+    {
     }
 
     /**
      * As it is sent, at once where it is kept.
      *
+     * @param  VisitChoice|null  $visit several services one after the other (rules.md T20); null: the one alone
      * @param  int|null  $fromDay day number; null: today
      * @return string JSON
      */
-    public function answer(Business $business, Choice $choice, ?int $fromDay): string
+    public function answer(Business $business, Choice $choice, ?VisitChoice $visit, ?int $fromDay): string
     {
         $now = $this->clock->minute();
-        $kept = $fromDay === null ? $this->kept->of($business, $choice, $now) : null;
+        $question = serialize([$visit ?? $choice, $fromDay]);
+        $kept = $this->kept->of($business, $question, $now);
         if ($kept !== null) {
             return $kept;
         }
-        $book = $this->rules->book($business);
-        $ask = $this->ask($book, $choice, $fromDay);
-        $window = RulesReader::window($book, $ask);
-        $taken = $this->rules->rows($business, $window);
-        $diary = fn (Ask $of): Diary => $of === $ask
-            ? $taken->diary()
-            : $this->rules->diary($business, $book, $of, turn: false);
-        $shown = $this->shown($book, $choice, $ask, self::slots($book, $diary));
+        $read = $this->read($business);
+        $shown = $visit === null
+            ? $this->shown($read->book, $choice, $this->ask($read->book, $choice, $fromDay), self::slots($read))
+            : $this->shownVisit($read->book, $visit, $fromDay, self::plans($read, $visit));
         $times = json_encode($shown, JSON_THROW_ON_ERROR);
-        if ($fromDay === null) {
-            $this->kept->keep($business, $choice, $now, $window, $taken, $times);
+        $taken = $read->all();
+        if (count($taken) === 1) {
+            $this->kept->keep($business, $question, $now, $taken[0], $times);
         }
 
         return $times;
-    }
-
-    /**
-     * Of a visit of several services (rules.md T20).
-     *
-     * @param  int|null  $fromDay day number; null: today
-     * @return array<string, mixed>
-     */
-    public function ofVisit(Business $business, VisitChoice $visit, ?int $fromDay): array
-    {
-        $book = $this->rules->book($business);
-
-        return $this->shownVisit($book, $visit, $fromDay, $this->plans($business, $book, $visit));
     }
 
     /**
@@ -85,15 +68,12 @@ final readonly class OpenTimes
      */
     public function firstFrom(Business $business, Choice $choice, ?VisitChoice $visit, int $fromDay): ?string
     {
-        $book = $this->rules->book($business);
-        $ask = $this->ask($book, $choice, $fromDay);
-        $last = $book->zone->day($ask->now) + $book->services[$choice->service]->bookAheadDays;
+        $read = $this->read($business);
+        $ask = $this->ask($read->book, $choice, $fromDay);
+        $last = $read->book->zone->day($ask->now) + $read->book->services[$choice->service]->bookAheadDays;
         $before = $choice->during($ask->fromDay - self::DAYS, $ask->fromDay - 1, $ask->now);
-        $diary = fn (Ask $of): Diary => $this->rules->diary($business, $book, $of, turn: false);
 
-        return self::next($choice, $before, $last, $visit === null
-            ? self::slots($book, $diary)
-            : $this->plans($business, $book, $visit));
+        return self::next($choice, $before, $last, $visit === null ? self::slots($read) : self::plans($read, $visit));
     }
 
     /**
@@ -105,25 +85,23 @@ final readonly class OpenTimes
      */
     public function ofMove(Business $business, array $parts, ?int $fromDay): array
     {
-        $book = $this->rules->book($business);
         [$first] = $parts;
+        $read = $this->read($business, array_map(static fn (Booking $part): string => $part->id, $parts));
         $start = Instants::minute($first->starts_at);
         if (count($parts) > 1) {
             $visit = VisitChoice::of($parts);
-            $moving = array_map(static fn (Booking $part): string => $part->id, $parts);
             $isThere = static fn (Slot $slot): bool => $slot->start === $start;
-            $found = self::but($isThere, $this->plans($business, $book, $visit, $moving));
+            $found = self::but($isThere, self::plans($read, $visit));
 
-            return $this->shownVisit($book, $visit, $fromDay, $found);
+            return $this->shownVisit($read->book, $visit, $fromDay, $found);
         }
         $choice = Choice::of($first)->with(null);
-        $diary = fn (Ask $of): Diary => $this->rules->diary($business, $book, $of, turn: false)->without($first->id);
         $isThere = static fn (Slot $slot): bool => $first->session_id === null
             ? $slot->start === $start && $slot->staff === $first->staff_ids
             : $slot->session === $first->session_id;
-        $found = self::but($isThere, self::slots($book, $diary));
+        $found = self::but($isThere, self::slots($read));
 
-        return $this->shown($book, $choice, $this->ask($book, $choice, $fromDay), $found);
+        return $this->shown($read->book, $choice, $this->ask($read->book, $choice, $fromDay), $found);
     }
 
     /**
@@ -134,22 +112,27 @@ final readonly class OpenTimes
      */
     public function by(RuleBook $book, Business $business, Choice $choice, ?int $fromDay): array
     {
-        $ask = $this->ask($book, $choice, $fromDay);
-        $diary = fn (Ask $of): Diary => $this->rules->diary($business, $book, $of, turn: false);
+        $read = new DiaryReads($this->rules, $business, $book);
 
-        return $this->shown($book, $choice, $ask, self::slots($book, $diary));
+        return $this->shown($book, $choice, $this->ask($book, $choice, $fromDay), self::slots($read));
     }
 
-    /**
-     * @param  list<string>  $moving ids of bookings that are not in its way: they are what is moved
-     * @return callable(Ask, OpenTime|null=): list<Slot> each plan as the row of its first part
-     */
-    private function plans(Business $business, RuleBook $book, VisitChoice $visit, array $moving = []): callable
+    /** @param  list<string>  $moving ids of bookings that are not in its way: they are what is moved */
+    private function read(Business $business, array $moving = []): DiaryReads
     {
-        return fn (Ask $of, ?OpenTime $time = null): array => array_map(
-            PlanVisit::slot(...),
-            $this->plan->during($business, $book, $visit, $of->fromDay, $of->toDay, moving: $moving),
-        );
+        return new DiaryReads($this->rules, $business, $this->rules->book($business), $moving);
+    }
+
+    /** @return callable(Ask, OpenTime|null=): list<Slot> each plan as the row of its first part */
+    private static function plans(DiaryReads $read, VisitChoice $visit): callable
+    {
+        return static function (Ask $of, ?OpenTime $time = null) use ($read, $visit): array {
+            $ask = $visit->during($of->fromDay, $of->toDay, $of->now, new Relaxed());
+            $asks = VisitSearch::asks($read->book, $ask);
+            $plans = $asks === [] ? [] : (new VisitSearch($read->book, $read->diary($asks)))->plans($ask);
+
+            return array_map(PlanVisit::slot(...), $plans);
+        };
     }
 
     /**
@@ -179,14 +162,12 @@ final readonly class OpenTimes
         return $this->shown($book, $visit->parts[0], $ask, $found, min($reaches));
     }
 
-    /**
-     * @param  callable(Ask): Diary  $diary
-     * @return callable(Ask, OpenTime|null=): list<Slot> what is free on the dates asked for
-     */
-    private static function slots(RuleBook $book, callable $diary): callable
+    /** @return callable(Ask, OpenTime|null=): list<Slot> what is free on the dates asked for */
+    private static function slots(DiaryReads $read): callable
     {
-        return static fn (Ask $of, ?OpenTime $time = null): array => (new SlotSearch($book, $diary($of), $time))
-            ->slots($of);
+        return static fn (Ask $of, ?OpenTime $time = null): array => (
+            new SlotSearch($read->book, $read->diary([$of]), $time)
+        )->slots($of);
     }
 
     private function ask(RuleBook $book, Choice $choice, ?int $fromDay): Ask

@@ -15,8 +15,10 @@ final readonly class Published
 {
     private const PAGE = 'select * from businesses where slug = ? and published_at is not null';
 
-    private const OFFERING = self::PAGE." and exists (select 1 from services
-        where services.business_id = businesses.id and services.id = ? and active = 1 and visibility <> 'desk')";
+    private const IS_OFFERED = "active = 1 and visibility <> 'desk'";
+
+    private const OFFERING = self::PAGE.' and exists (select 1 from services
+        where services.business_id = businesses.id and services.id = ? and '.self::IS_OFFERED.')';
 
     public function __construct(
         private ConnectionInterface $db,
@@ -39,6 +41,25 @@ final readonly class Published
     public function offering(string $slug, string $service): Business
     {
         return $this->found(self::OFFERING, [$slug, $service]);
+    }
+
+    /**
+     * Which of the services clients may book there, in one query.
+     *
+     * @param  non-empty-list<string>  $services ids
+     * @return list<string> ids
+     */
+    public function offered(Business $business, array $services): array
+    {
+        $offered = $this->db
+            ->table('services')
+            ->where('business_id', $business->id)
+            ->whereIn('id', $services)
+            ->whereRaw(self::IS_OFFERED)
+            ->pluck('id')
+            ->all();
+
+        return array_values(array_filter($offered, is_string(...)));
     }
 
     /** @param  list<string>  $bindings */

@@ -27,7 +27,7 @@ final readonly class ReadChoice
     /** Add-ons of different kinds, and of one kind. */
     private const MOST = 20;
 
-    public function __construct(private Tariffs $tariffs)
+    public function __construct(private Tariffs $tariffs, private Published $published)
     {
     }
 
@@ -62,9 +62,11 @@ final readonly class ReadChoice
             throw ValidationException::withMessages(['then' => 'wrong.desk.how_many_parts?most='.VisitAsk::MOST]);
         }
         $parts = [$first];
+        $named = array_values(array_filter(array_column($then, 'service'), is_string(...)));
+        $offered = $named === [] ? [] : $this->published->offered($business, $named);
         foreach ($then as $i => $given) {
             $service = is_array($given) ? $given['service'] ?? null : null;
-            if (! is_array($given) || ! is_string($service) || GatePage::offered($business)->find($service) === null) {
+            if (! is_array($given) || ! in_array($service, $offered, true)) {
                 throw ValidationException::withMessages(["then.{$i}.service" => 'wrong.desk.which_service']);
             }
             $parts[] = $this->one($given, "then.{$i}.", $business, $service, $first->party);

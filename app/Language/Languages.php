@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Language;
 
-use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Cache\Factory;
 use ResourceBundle;
 
 /** The languages spoken here. A locale says besides in which country, by which dates and amounts are written. */
@@ -14,7 +14,7 @@ final readonly class Languages
      * @param  non-empty-list<string>  $spoken folders of lang/, the first of them where another lacks a sentence
      * @param  string  $ordinary the locale of whoever asks for none that is spoken: "en-GB"
      */
-    public function __construct(private array $spoken, public string $ordinary, private Repository $cache)
+    public function __construct(private array $spoken, public string $ordinary, private Factory $caches)
     {
     }
 
@@ -36,7 +36,9 @@ final readonly class Languages
     public function locales(): array
     {
         // kept, since asking all of ICU's tables takes as long as a whole answer
-        return $this->cache->rememberForever('locales '.implode(',', $this->spoken), $this->written(...));
+        return $this->caches
+            ->store('rules')
+            ->rememberForever('locales '.implode(',', $this->spoken), $this->written(...));
     }
 
     /** @return list<string> */

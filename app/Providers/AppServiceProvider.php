@@ -89,7 +89,7 @@ final class AppServiceProvider extends ServiceProvider
             static fn (Application $app): Languages => new Languages(
                 explode(',', config()->string('app.languages')),
                 config()->string('app.locale'),
-                $app->make(CacheManager::class)->store('rules'),
+                $app->make(CacheManager::class),
             ),
         );
         $this->app->extend('translator', static function (Translator $translator, Application $app): Translator {
@@ -112,7 +112,8 @@ final class AppServiceProvider extends ServiceProvider
                 config('yardbell.demonstration') === true ? config()->string('yardbell.clock') : null,
             ),
         );
-        $this->app->bind(
+        $this->app->scoped(RulesReader::class);
+        $this->app->scoped(
             RuleBooks::class,
             static fn (Application $app): RuleBooks => new RuleBooks(
                 $app->make(CacheManager::class)->store('rules'),

@@ -16,7 +16,7 @@ use Tests\Support\Yard;
 
 beforeEach(function (): void {
     $this->withoutVite(); // nobody has built that language
-    $this->app->instance(Languages::class, new Languages(['en', 'he'], 'en-GB', app('cache')->store('array')));
+    $this->app->instance(Languages::class, new Languages(['en', 'he'], 'en-GB', app('cache')));
     $this->app['translator']->addLines(
         [
             'mail.hello_nobody' => 'שלום',

@@ -94,7 +94,8 @@ it('exports exactly what the Gate offers', function (): void {
     $yard->book('10:00');
     $yard->book('11:00');
     $scenario = Reader::read(app(ExportDocument::class)($yard->business));
-    $gate = json_decode(app(OpenTimes::class)->answer($yard->business, new Choice($yard->lesson->id), null), true);
+    $gate = app(OpenTimes::class)->answer($yard->business, new Choice($yard->lesson->id), null, null);
+    $gate = json_decode($gate, true);
     [$from, $now] = [Wall::day($gate['from']), app(App\Support\Clock::class)->minute()];
     $slots = (new SlotSearch($scenario->book, $scenario->diary))->slots(
         new Ask($yard->lesson->id, $from, $from + 13, $now),

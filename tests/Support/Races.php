@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Bookings\RuleBooks;
+use App\Bookings\RulesReader;
 use App\Bookings\TimeTaken;
 use Illuminate\Support\Facades\DB;
 use Throwable;
@@ -18,6 +20,8 @@ final class Races
     public static function run(int $processes, callable $do): array
     {
         DB::purge();
+        app()->forgetInstance(RulesReader::class); // it holds the connection before
+        app()->forgetInstance(RuleBooks::class);
         $folder = sys_get_temp_dir().'/race'.bin2hex(random_bytes(6));
         mkdir($folder);
         $go = microtime(true) + 0.4;

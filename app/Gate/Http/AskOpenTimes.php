@@ -34,8 +34,6 @@ final readonly class AskOpenTimes
 
         $visit = $this->read->visit($request, $business, $choice);
 
-        return $visit === null
-            ? JsonResponse::fromJsonString($this->times->answer($business, $choice, $fromDay))
-            : new JsonResponse($this->times->ofVisit($business, $visit, $fromDay));
+        return JsonResponse::fromJsonString($this->times->answer($business, $choice, $visit, $fromDay));
     }
 }

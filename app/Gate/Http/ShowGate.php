@@ -77,18 +77,16 @@ final readonly class ShowGate
         ?int $day,
         ?string $client,
     ): array {
+        $times = json_decode($this->times->answer($business, $choice, $visit, $day), true, flags: JSON_THROW_ON_ERROR);
+
         return $visit === null
             ? [
-                'times' => json_decode(
-                    $this->times->answer($business, $choice, $day),
-                    associative: true,
-                    flags: JSON_THROW_ON_ERROR,
-                ),
+                'times' => $times,
                 'quote' => $this->quote->of($business, $choice, client: $client),
                 'visit' => null,
             ]
             : [
-                'times' => $this->times->ofVisit($business, $visit, $day),
+                'times' => $times,
                 'quote' => $this->quote->ofVisit($business, $visit, client: $client),
                 'visit' => [
                     'then' => array_map(
