@@ -6,6 +6,7 @@ namespace App\Bookings;
 
 use App\Models\Business;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Foundation\Application;
 
 /**
  * The almanac as the Gate shows it, kept on this machine ready to be sent. It is true as long as all that it is
@@ -20,7 +21,7 @@ final readonly class KeptTimes
     /** After a minute another one is asked about. */
     private const SECONDS = 60;
 
-    public function __construct(private Repository $cache, private RulesReader $rules)
+    public function __construct(private Repository $cache, private RulesReader $rules, private Application $app)
     {
     }
 
@@ -44,12 +45,18 @@ final readonly class KeptTimes
         return $kept[3];
     }
 
-    /** @param  DiaryRows  $taken all that was read for it */
+    /**
+     * Once the answer is sent, since writing it down takes a tenth of its making.
+     *
+     * @param  DiaryRows  $taken all that was read for it
+     */
     public function keep(Business $business, string $question, int $now, DiaryRows $taken, string $times): void
     {
         $of = [$question, $business->rules_mark, $now];
         $kept = [$of, $taken->window, $taken->mark(), $times];
-        $this->cache->put(self::key($business, $question), $kept, self::SECONDS);
+        $this->app->terminating(
+            fn (): bool => $this->cache->put(self::key($business, $question), $kept, self::SECONDS),
+        );
     }
 
     /** One of a fixed number of places, so that little is kept whatever is asked: the last one there stays. */

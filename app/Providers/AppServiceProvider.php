@@ -125,6 +125,7 @@ final class AppServiceProvider extends ServiceProvider
             static fn (Application $app): KeptTimes => new KeptTimes(
                 $app->make(CacheManager::class)->store('rules'),
                 $app->make(RulesReader::class),
+                $app,
             ),
         );
         $this->app->bind(
