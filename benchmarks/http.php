@@ -130,3 +130,6 @@ if ($wrong > 0) {
     echo "{$wrong} answers were failures; the figures above say nothing.\n";
     exit(1);
 }
+$one = $quantile($times['times for two weeks'], 0.5) / $floor;
+$visit = $quantile($times['times for a visit'], 0.5) / $floor;
+verdict($one <= 1.6 && $visit <= 4);
