@@ -1,11 +1,9 @@
 import { useEffect, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
+import { askAgain } from './askAgain';
 import { detailsOf, forget, heldOf } from './kept';
 import { sealed } from './sealed';
 import type { Booking } from './types';
-
-/** How often a booking that waits for its payment is asked after. */
-const ASK_AGAIN_MS = 2_000;
 
 /** What is being changed of it: all of it, or a part of a visit. */
 export type Changing =
@@ -23,10 +21,7 @@ export function useBooking(first: Booking) {
     if (!waits) {
       return undefined;
     }
-    const again = setInterval(() => {
-      unwrap(api.GET('/gate-api/bookings/{id}', sealed(first))).then(setBooking, () => undefined);
-    }, ASK_AGAIN_MS);
-    return () => clearInterval(again);
+    return askAgain(() => unwrap(api.GET('/gate-api/bookings/{id}', sealed(first))).then(setBooking));
   }, [waits, first]);
 
   useEffect(() => {
