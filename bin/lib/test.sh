@@ -36,7 +36,7 @@ later() {
 # suite NAME OPTION…: a Pest suite, whose cases are counted one by one.
 suite() {
     local name=$1 counts
-    vendor/bin/pest --testsuite="$name" --log-junit="$logs/$name.xml" --colors=never "${@:2}" >"$logs/$name.log" 2>&1
+    TMPDIR="$scratch/tmp" vendor/bin/pest --testsuite="$name" --log-junit="$logs/$name.xml" --colors=never "${@:2}" >"$logs/$name.log" 2>&1
     local status=$?
     counts=$(php -r '
         $read = @simplexml_load_file($argv[1]);
@@ -60,6 +60,20 @@ finish() {
     exit $?
 }
 
+# In memory where there is enough: what tests write need not outlive a power cut, nor wait for a disk.
+free=$(df -k --output=avail /dev/shm 2>/dev/null | tail -1)
+[ -w /dev/shm ] && [ "${free:-0}" -gt 4000000 ] && memory=/dev/shm
+children=()
+cleanup() {
+    for child in "${children[@]}"; do kill -TERM -- "-$child" 2>/dev/null || kill -TERM "$child" 2>/dev/null; done
+    [ -n "${database_pid:-}" ] && { kill -TERM "$database_pid" 2>/dev/null; wait "$database_pid" 2>/dev/null; }
+    rm -rf "$scratch"
+}
+scratch=$(mktemp -d "${memory:-${TMPDIR:-/tmp}}/yardbell-test.XXXXXX")
+trap cleanup EXIT
+trap 'exit 1' INT TERM
+mkdir -p "$scratch/views" "$scratch/tmp"
+
 if [ "${1:-}" = core ]; then need_tools; else need_tools chromium-headless-shell chromium-driver; need_web; fi
 need_dependencies
 if [ "${1:-}" = core ]; then
@@ -72,16 +86,6 @@ need_build
 
 free_port() { local port=$1; while port_taken "$port"; do port=$((port + 1)); done; echo "$port"; }
 
-children=()
-cleanup() {
-    for child in "${children[@]}"; do kill -TERM -- "-$child" 2>/dev/null || kill -TERM "$child" 2>/dev/null; done
-    [ -n "${database_pid:-}" ] && { kill -TERM "$database_pid" 2>/dev/null; wait "$database_pid" 2>/dev/null; }
-    rm -rf "$scratch"
-}
-scratch=$(mktemp -d "${TMPDIR:-/tmp}/yardbell-test.XXXXXX")
-trap cleanup EXIT
-trap 'exit 1' INT TERM
-mkdir -p "$scratch/views"
 export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2; DB_PORT=$(free_port 8633) # tests need not outlive a power cut
 database_start "$scratch" "$DB_PORT"
 mariadb --no-defaults --socket="$scratch/sock" -uroot -e \
@@ -95,7 +99,7 @@ fi
 say '  starting the application for the browser'
 web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $((stand_ins + 1)))
 (
-    export DB_SOCKET="$scratch/sock" DB_PERSISTENT=true
+    export DB_SOCKET="$scratch/sock" DB_PERSISTENT=true TMPDIR="$scratch/tmp"
     export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$web" \
         DB_DATABASE=yardbell_browser YARDBELL_DEMONSTRATION=true YARDBELL_TRIES=1000 YARDBELL_HOLDS=1000 \
         YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$scratch/mailbox" \

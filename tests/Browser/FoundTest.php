@@ -142,7 +142,8 @@ it('has no field that shows another clock than the business’s', function (): v
 });
 
 it('keeps the Board as high as it is when a card opens', function (): void {
-    $owner = $this->window()->signIn();
+    $owner = $this->window()->signIn()->go('/at/quernmoor/board');
+    $owner->find('.tag');
     $height = fn (): int => (int) $owner->driver->executeScript('return document.documentElement.scrollHeight');
     $before = $height();
     $owner->press('.tag')->find('aside, .side-card, [aria-label=Booking]');

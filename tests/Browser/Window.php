@@ -28,6 +28,9 @@ final class Window
     /** Chromium without the window around the page, which costs a third of the time. */
     private const CHROMIUM = '/usr/lib/chromium/chromium-headless-shell';
 
+    /** @var list<RemoteWebDriver> browsers nobody uses just now */
+    private static array $idle = [];
+
     /** @var array<string, array<Cookie>> by mail address */
     private static array $signedIn = [];
 
@@ -40,7 +43,21 @@ final class Window
     {
     }
 
+    /** A tab without any memory, of a browser that an earlier test has done with where there is one. */
     public static function open(int $width, int $height): self
+    {
+        $driver = array_pop(self::$idle) ?? self::browser();
+        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => $width < 500,
+        ]);
+
+        return new self($driver);
+    }
+
+    private static function browser(): RemoteWebDriver
     {
         $options = (new ChromeOptions())->setBinary(self::CHROMIUM)->addArguments([
             '--no-sandbox',
@@ -51,20 +68,15 @@ final class Window
             '--no-first-run',
             '--disable-dev-shm-usage',
             '--force-prefers-reduced-motion',
-            "--window-size={$width},{$height}",
+            '--window-size=1280,800',
         ]);
         $driver = RemoteWebDriver::create(
             (string) getenv('YARDBELL_TEST_DRIVER'),
             DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
         );
-        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', [
-            'width' => $width,
-            'height' => $height,
-            'deviceScaleFactor' => 1,
-            'mobile' => $width < 500,
-        ]);
+        register_shutdown_function(static fn () => $driver->quit());
 
-        return new self($driver);
+        return $driver;
     }
 
     /** 400 kbit/s, and 0.4 s of delay, with nothing kept from before. */
@@ -297,9 +309,22 @@ final class Window
         return $this;
     }
 
+    /** Forgets all it knows of the sites it was at, once nothing is open there that could still be told something. */
     public function close(): void
     {
-        $this->driver->quit();
+        $before = $this->driver->getWindowHandles();
+        $this->driver->switchTo()->newWindow();
+        $new = $this->driver->getWindowHandle();
+        foreach ($before as $handle) {
+            $this->driver->switchTo()->window($handle)->close();
+        }
+        $this->driver->switchTo()->window($new);
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.clearBrowserCookies');
+        foreach (['YARDBELL_TEST_URL', 'YARDBELL_TEST_STAND_INS'] as $site) {
+            $tools->execute('Storage.clearDataForOrigin', ['origin' => getenv($site), 'storageTypes' => 'all']);
+        }
+        self::$idle[] = $this->driver;
     }
 
     /**

@@ -25,6 +25,9 @@ final class EveryPlan
     /** @var array<string, list<array<string, mixed>>> */
     private array $slots = [];
 
+    /** @var array<string, string> the earliest end of a plan so far, by location and start */
+    private array $ends = [];
+
     public function __construct(int $seed)
     {
         $this->random = new Randomizer(new Mt19937($seed));
@@ -96,10 +99,15 @@ final class EveryPlan
      */
     private function complete(array $order, string $location, array $parts, array $document): iterable
     {
+        $from = "{$location} ".($parts[0]['start'] ?? '');
         if (count($parts) === count($order)) {
+            $this->ends[$from] = min($this->ends[$from] ?? 'Z', end($parts)['end']);
             yield $parts;
 
             return;
+        }
+        if ($parts !== [] && $this->soonest($order, $parts) > ($this->ends[$from] ?? 'Z')) {
+            return; // however the rest is done, it ends later than what is found already
         }
         $part = $this->request['parts'][$order[count($parts)]];
         foreach ($this->rows($document, $part, $location, $parts) as $row) {
@@ -120,6 +128,23 @@ final class EveryPlan
             ];
             yield from $this->complete($order, $location, [...$parts, $row], $booked);
         }
+    }
+
+    /**
+     * The end, if nobody waited for any of the rest.
+     *
+     * @param  list<int>  $order
+     * @param  non-empty-list<array<string, mixed>>  $parts
+     */
+    private function soonest(array $order, array $parts): string
+    {
+        $minutes = 0;
+        foreach (array_slice($order, count($parts)) as $part) {
+            $wish = $this->request['parts'][$part];
+            $minutes += $this->service($wish['service'])['minutes'] + ($wish['extra'] ?? 0);
+        }
+
+        return gmdate('Y-m-d\TH:i\Z', (int) strtotime(end($parts)['end']) + 60 * $minutes);
     }
 
     /**

@@ -21,8 +21,11 @@ final class Twin
     /** @var array<int, string> */
     private array $locals = [];
 
-    /** @var array<string, bool> asked of one service only */
+    /** @var array<string, array<int, bool>> asked of one service only */
     private array $open = [];
+
+    /** @var array<string, int> */
+    private array $days = [];
 
     /** @var array<string, bool> */
     private array $room = [];
@@ -219,18 +222,14 @@ final class Twin
     /** T4 and T5, minute by minute. */
     private function opens(array $service, string $id, string $location, int $t): bool
     {
+        $known = &$this->open["{$id} {$location}"];
         for ($m = $t; $m < $t + $service['minutes']; $m++) {
-            if (! $this->openMinute($service, $id, $location, $m)) {
+            if (! ($known[$m] ??= $this->isOpenMinute($service, $id, $location, $m))) {
                 return false;
             }
         }
 
         return true;
-    }
-
-    private function openMinute(array $service, string $id, string $location, int $m): bool
-    {
-        return $this->open["{$id} {$location} {$m}"] ??= $this->isOpenMinute($service, $id, $location, $m);
     }
 
     private function isOpenMinute(array $service, string $id, string $location, int $m): bool
@@ -442,7 +441,7 @@ final class Twin
         $limit = $this->wall($this->shift($date, -7).'T00:00', false);
         for ($m = $t; $m >= $limit - 1; $m--) {
             foreach ($crew as $id) {
-                if (! $this->openMinute($service, $id, $location, $m)) {
+                if (! ($this->open["{$id} {$location}"][$m] ??= $this->isOpenMinute($service, $id, $location, $m))) {
                     return ($t - $m - 1) % $every === 0;
                 }
             }
@@ -672,7 +671,7 @@ final class Twin
 
     private function daysBetween(string $from, string $to): int
     {
-        return (int) (new DateTimeImmutable("{$from}T12:00Z"))
+        return $this->days["{$from} {$to}"] ??= (int) (new DateTimeImmutable("{$from}T12:00Z"))
             ->diff(new DateTimeImmutable("{$to}T12:00Z"))
             ->format('%r%a');
     }
