@@ -36,7 +36,8 @@ later() {
 # suite NAME OPTION…: a Pest suite, whose cases are counted one by one.
 suite() {
     local name=$1 counts
-    TMPDIR="$scratch/tmp" vendor/bin/pest --testsuite="$name" --log-junit="$logs/$name.xml" --colors=never "${@:2}" >"$logs/$name.log" 2>&1
+    TMPDIR="$scratch/tmp" vendor/bin/pest --testsuite="$name" --log-junit="$logs/$name.xml" --colors=never "${@:2}" \
+        >"$logs/$name.log" 2>&1
     local status=$?
     counts=$(php -r '
         $read = @simplexml_load_file($argv[1]);
