@@ -41,7 +41,7 @@ for ($load = 0; $load < LOADS; $load++) {
     foreach ($phone->driver->executeScript('return window.useful') as $what => $after) {
         $seconds[$what][] = (float) $after;
     }
-    $phone->close();
+    $phone->quit();
 }
 $phrases = [
     'read' => 'the two weeks can be read, each time a link',

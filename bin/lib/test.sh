@@ -23,7 +23,7 @@ check() {
 beside() {
     local name
     for name in "${waiting[@]}"; do
-        if ${commands[$name]} >"$logs/$name.log" 2>&1; then echo ok; else echo failed; fi >"$logs/$name.result"
+        if nice ${commands[$name]} >"$logs/$name.log" 2>&1; then echo ok; else echo failed; fi >"$logs/$name.result"
     done
 }
 waiting=()
@@ -73,7 +73,7 @@ cleanup() {
 scratch=$(mktemp -d "${memory:-${TMPDIR:-/tmp}}/yardbell-test.XXXXXX")
 trap cleanup EXIT
 trap 'exit 1' INT TERM
-mkdir -p "$scratch/views" "$scratch/tmp"
+mkdir -p "$scratch/tmp"
 
 if [ "${1:-}" = core ]; then need_tools; else need_tools chromium-headless-shell chromium-driver; need_web; fi
 need_dependencies
@@ -90,45 +90,62 @@ free_port() { local port=$1; while port_taken "$port"; do port=$((port + 1)); do
 export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2; DB_PORT=$(free_port 8633) # tests need not outlive a power cut
 database_start "$scratch" "$DB_PORT"
 mariadb --no-defaults --socket="$scratch/sock" -uroot -e \
-    'create database yardbell_app_1; create database yardbell_app_2; create database yardbell_browser'
+    'create database yardbell_app_1; create database yardbell_app_2;
+        create database yardbell_browser_1; create database yardbell_browser_2'
 
 if [ $# -eq 0 ]; then
     suite core --parallel --processes=2
     suite app --parallel --processes=2
 fi
 
-say '  starting the application for the browser'
-web=$(free_port 8600); stand_ins=$(free_port $((web + 1))); driver=$(free_port $((stand_ins + 1)))
-(
-    export DB_SOCKET="$scratch/sock" DB_PERSISTENT=true TMPDIR="$scratch/tmp"
-    export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$web" \
-        DB_DATABASE=yardbell_browser YARDBELL_DEMONSTRATION=true YARDBELL_TRIES=1000 YARDBELL_HOLDS=1000 \
-        YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$scratch/mailbox" \
-        YARDBELL_PICTURES="$scratch/pictures" YARDBELL_ATTACHMENTS="$scratch/attachments" \
-        VIEW_COMPILED_PATH="$scratch/views" YARDBELL_LOG="$scratch/browser.log" \
-        YARDBELL_CLOCK="$scratch/clock" YARDBELL_RULE_BOOKS="$scratch/rule-books" \
-        APP_CONFIG_CACHE="$scratch/config.php" APP_ROUTES_CACHE="$scratch/routes.php" \
-        APP_EVENTS_CACHE="$scratch/events.php"
+# application N URL STAND_INS: one of the applications that browsers go to, with its demonstration, workers and clock.
+application() {
+    local folder="$scratch/$1" lane
+    mkdir -p "$folder/views"
+    export DB_SOCKET="$scratch/sock" DB_PERSISTENT=true DB_DATABASE="yardbell_browser_$1" TMPDIR="$scratch/tmp"
+    export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$2" \
+        YARDBELL_DEMONSTRATION=true YARDBELL_TRIES=1000 YARDBELL_HOLDS=1000 \
+        YARDBELL_STAND_INS="http://127.0.0.1:$3" YARDBELL_MAILBOX="$folder/mailbox" \
+        YARDBELL_PICTURES="$folder/pictures" YARDBELL_ATTACHMENTS="$folder/attachments" \
+        VIEW_COMPILED_PATH="$folder/views" YARDBELL_LOG="$folder/browser.log" \
+        YARDBELL_CLOCK="$folder/clock" YARDBELL_RULE_BOOKS="$folder/rule-books" \
+        APP_CONFIG_CACHE="$folder/config.php" APP_ROUTES_CACHE="$folder/routes.php" \
+        APP_EVENTS_CACHE="$folder/events.php"
     php artisan migrate --force --quiet && php artisan demonstrate --quiet && php artisan optimize --quiet
-    web_prepare "$scratch/web"
-    web_site "$scratch/web" application "$web" 4
-    web_site "$scratch/web" stand-ins "$stand_ins" 3
+    web_prepare "$folder/web"
+    web_site "$folder/web" application "$2" 4
+    web_site "$folder/web" stand-ins "$3" 3
     set -m
-    php_begin "$scratch/web" >"$scratch/web/php.log" 2>&1 &
+    php_begin "$folder/web" >"$folder/web/php.log" 2>&1 &
     echo $! >>"$scratch/children"
-    web_begin "$scratch/web" >"$scratch/web/nginx.log" 2>&1 &
+    web_begin "$folder/web" >"$folder/web/nginx.log" 2>&1 &
     echo $! >>"$scratch/children"
     for lane in mail money upkeep stand-ins; do
-        php artisan work --lane="$lane" >>"$scratch/work.log" 2>&1 &
+        php artisan work --lane="$lane" >>"$folder/work.log" 2>&1 &
         echo $! >>"$scratch/children"
     done
-    chromedriver --port="$driver" >"$scratch/driver.log" 2>&1 &
+}
+
+say '  starting the applications for the browsers'
+driver=$(free_port 8500)
+(
+    set -m
+    TMPDIR="$scratch/tmp" chromedriver --port="$driver" >"$scratch/driver.log" 2>&1 &
     echo $! >>"$scratch/children"
 )
+export YARDBELL_TEST_DRIVER="http://127.0.0.1:$driver"
+port=8600
+for n in 1 2; do # each of two processes that test side by side has its own: tests/Pest.php
+    web=$(free_port "$port"); stand_ins=$(free_port $((web + 1))); port=$((stand_ins + 1))
+    export "YARDBELL_TEST_URL_$n=http://127.0.0.1:$web" "YARDBELL_TEST_STAND_INS_$n=http://127.0.0.1:$stand_ins"
+    (application "$n" "$web" "$stand_ins") &
+    starting[$n]=$!
+done
+wait "${starting[@]}"
 mapfile -t children <"$scratch/children"
-for _ in $(seq 100); do curl -fs -o /dev/null "http://127.0.0.1:$web/gate-api/floor" && break; sleep 0.1; done
-export YARDBELL_TEST_URL="http://127.0.0.1:$web" YARDBELL_TEST_STAND_INS="http://127.0.0.1:$stand_ins" \
-    YARDBELL_TEST_DRIVER="http://127.0.0.1:$driver"
+for address in "$YARDBELL_TEST_URL_1" "$YARDBELL_TEST_URL_2"; do
+    for _ in $(seq 100); do curl -fs -o /dev/null "$address/gate-api/floor" && break; sleep 0.1; done
+done
 if [ $# -eq 0 ]; then
     later phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.core.neon
     later phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon
@@ -147,8 +164,8 @@ if [ $# -eq 0 ]; then
     beside &
     besides=$!
 fi
-suite browser
-[ "$failed" -gt 0 ] && [ -s "$scratch/browser.log" ] && cp "$scratch/browser.log" "$logs/"
+suite browser --parallel --processes=2
+[ "$failed" -gt 0 ] && cat "$scratch"/[12]/browser.log >"$logs/browser-application.log" 2>/dev/null
 [ $# -eq 0 ] || finish
 
 wait "$besides"
@@ -162,7 +179,7 @@ done
 
 # Each benchmark runs small: it still works, whatever it would say of speed.
 for benchmark in core http pay crowd setup board frames phone; do
-    check "bench-$benchmark" env YARDBELL_BENCH=small DB_DATABASE=yardbell_browser \
-        php -d memory_limit=1G "benchmarks/$benchmark.php" "http://127.0.0.1:$web" "$DB_PORT"
+    check "bench-$benchmark" env YARDBELL_BENCH=small DB_DATABASE=yardbell_browser_1 \
+        php -d memory_limit=1G "benchmarks/$benchmark.php" "$YARDBELL_TEST_URL_1" "$DB_PORT"
 done
 finish

@@ -22,7 +22,8 @@ web_prepare() {
     filled "$root/deploy/nginx.conf" "folder=$folder" >"$folder/nginx.conf"
     filled "$root/deploy/php-fpm.conf" "folder=$folder" >"$folder/php-fpm.conf"
     filled "$root/deploy/php.ini" >"$folder/php.ini"
-    php bin/lib/tests-only.php >bootstrap/cache/tests-only.php
+    php bin/lib/tests-only.php >"$folder/tests-only.php"
+    mv -f "$folder/tests-only.php" bootstrap/cache/ # at once: others may be reading it
     php -d opcache.enable_cli=0 bin/lib/preload-list.php >"$folder/preload" 2>"$folder/preload.log" \
         || rm -f "$folder/preload"
     export YARDBELL_PRELOAD="$folder/preload"

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Browser\BrowserCase;
+use Tests\Browser\Client;
 use Tests\Browser\Window;
 
 uses(BrowserCase::class);
@@ -12,57 +13,12 @@ const DECLINED = '6000 0000 0000 0002';
 const SECOND_STEP = '6000 0000 0000 0003';
 const LATE = '6000 0000 0000 0004';
 
-/** A day some days ahead on which the yard is open: "2027-03-04". */
-function openDay(int $atLeast): string
-{
-    for (
-        $day = $atLeast;
-        in_array((new DateTimeImmutable("+{$day} days"))->format('D'), ['Sat', 'Sun'], true);
-        $day++
-    ) {
-    }
-
-    return (new DateTimeImmutable("+{$day} days"))->format('Y-m-d');
-}
-
-/** The first day so many days ahead, or after that, of which the almanac still offers something. */
-function freeDay(Window $window, int $atLeast): string
-{
-    $free =
-        'return [...document.querySelectorAll("[data-date]")].find((day) => day.dataset.date >= arguments[0] && '
-            .'day.querySelector(".door:not(:disabled), .part-fold:not(:disabled)"))?.dataset.date';
-
-    return (string) $window->until(
-        "a day from {$atLeast} days ahead on has something free",
-        fn (): ?string => $window->driver->executeScript($free, [openDay($atLeast)]),
-    );
-}
-
-/** Picks the first start of such a day on the wide almanac and keeps it. Answers with the day. */
-function keepFirst(Window $window, int $atLeast): string
-{
-    $date = freeDay($window, $atLeast);
-    $opens = $window->find("[data-date='{$date}'] .door")->getAttribute('aria-expanded') !== null;
-    $window->press("[data-date='{$date}'] .door");
-    if ($opens) {
-        $window->press("[data-date='{$date}'] .start");
-    }
-    $window->press('#keep')->sees('Who is coming?');
-
-    return $date;
-}
-
-function fillIn(Window $window, string $name, string $mail): Window
-{
-    return $window->type('#name', $name)->type('#email', $mail)->press('#book');
-}
-
 it('books and pays, and the Board shows it within seconds without a reload', function (): void {
     $client = $this->window();
-    $date = freeDay($client->go('/book/quernmoor')->isAccessible(), 2);
+    $date = Client::freeDay($client->go('/book/quernmoor')->isAccessible(), 2);
     $desk = $this->window()->signIn();
     $desk->go("/at/quernmoor/board?date={$date}")->find('.tag');
-    keepFirst($client, 2);
+    Client::keepFirst($client, 2);
     $client
         ->isAccessible()
         ->type('#name', 'Kim Post')
@@ -93,16 +49,16 @@ it('books and pays, and the Board shows it within seconds without a reload', fun
 it('books with a card that asks for a second step, and with one that answers late', function (): void {
     $client = $this->window();
     $client->go('/book/quernmoor');
-    keepFirst($client, 3);
-    fillIn($client, 'Second Step', 'step@post.example')
+    Client::keepFirst($client, 3);
+    Client::fillIn($client, 'Second Step', 'step@post.example')
         ->type('#card', SECOND_STEP)
         ->press('#pay')
         ->sees('Your bank asks')
         ->press('#step')
         ->sees('Booked.');
     $client->go('/book/quernmoor');
-    keepFirst($client, 3);
-    fillIn($client, 'Late Answer', 'late@post.example')
+    Client::keepFirst($client, 3);
+    Client::fillIn($client, 'Late Answer', 'late@post.example')
         ->type('#card', LATE)
         ->press('#pay')
         ->sees('Not booked yet.')
@@ -142,7 +98,7 @@ it(
             ->sees('Who is coming?')
             ->sees('2 × Second pot')
             ->sees('After that it costs 50 % of the price.');
-        fillIn($client, 'Lena Long', 'lena@post.example')
+        Client::fillIn($client, 'Lena Long', 'lena@post.example')
             ->sees('Pay €90.00')
             ->type('#card', PAYS)
             ->press('#pay')
@@ -169,7 +125,7 @@ it('keeps a card for a visit that costs nothing, and pays a deposit for one that
         ->press('#soonest button')
         ->press('#keep')
         ->sees('Leave a card and book');
-    fillIn($client, 'Carla Card', 'carla@post.example')
+    Client::fillIn($client, 'Carla Card', 'carla@post.example')
         ->sees('Nothing is charged now')
         ->isAccessible()
         ->type('#card', PAYS)
@@ -178,7 +134,7 @@ it('keeps a card for a visit that costs nothing, and pays a deposit for one that
         ->sees('Your card is kept')
         ->isAccessible();
     $choose('Taster')->sees('€8.00 to pay now')->press('#soonest button')->press('#keep')->sees('Who is coming?');
-    fillIn($client, 'Dino Deposit', 'dino@post.example')
+    Client::fillIn($client, 'Dino Deposit', 'dino@post.example')
         ->sees('Pay €8.00')
         ->type('#card', PAYS)
         ->press('#pay')
@@ -190,7 +146,7 @@ it(
     'tells the second of two windows that the time has just been taken, and what is free close to it',
     function (): void {
         [$one, $two] = [$this->window(), $this->window()];
-        $date = freeDay($one->go('/book/larkrise'), 4);
+        $date = Client::freeDay($one->go('/book/larkrise'), 4);
         foreach ([$one, $two] as $window) {
             $window->go('/book/larkrise')->press("[data-date='{$date}'] .door");
             if (
@@ -210,8 +166,8 @@ it(
             ),
         )->toBeTrue(); // in sight, wherever one was
         $two->press('[role=alert] button')->sees('Who is coming?');
-        fillIn($one, 'First Window', 'one@post.example')->sees('Booked.');
-        fillIn($two, 'Second Window', 'two@post.example')->sees('Booked.');
+        Client::fillIn($one, 'First Window', 'one@post.example')->sees('Booked.');
+        Client::fillIn($two, 'Second Window', 'two@post.example')->sees('Booked.');
     },
 );
 
@@ -236,7 +192,7 @@ it('takes places in a shared afternoon, and the Board shows them as one tag', fu
         fn (): bool => str_contains($client->text(), 'left at this time') || $client->press('#soonest button') === null,
     );
     $client->press('#keep')->sees('Who is coming?');
-    fillIn($client, 'Fay Family', 'fay@post.example')->sees('Booked.')->sees('3 people')->isAccessible();
+    Client::fillIn($client, 'Fay Family', 'fay@post.example')->sees('Booked.')->sees('3 people')->isAccessible();
     $mail = $client->mailed('fay@post.example', 'Booked: Family afternoon')->text();
     preg_match('/(\d+) (\w+) (\d{4}), \d\d:\d\d/', $mail, $when);
     $desk = $this->window()->signIn();
@@ -250,8 +206,8 @@ it('takes places in a shared afternoon, and the Board shows them as one tag', fu
 it('cancels by the link in the mail, and the money goes back', function (): void {
     $client = $this->window();
     $client->go('/book/quernmoor');
-    keepFirst($client, 5);
-    fillIn($client, 'Cara Cancel', 'cara@post.example')
+    Client::keepFirst($client, 5);
+    Client::fillIn($client, 'Cara Cancel', 'cara@post.example')
         ->type('#card', PAYS)
         ->press('#pay')
         ->sees('Booked.');
@@ -269,8 +225,8 @@ it('cancels by the link in the mail, and the money goes back', function (): void
 it('cancels from the card with a word to the client', function (): void {
     $client = $this->window();
     $client->go('/book/larkrise');
-    $date = keepFirst($client, 6);
-    fillIn($client, 'Dora Drop', 'dora@post.example')->sees('Booked.');
+    $date = Client::keepFirst($client, 6);
+    Client::fillIn($client, 'Dora Drop', 'dora@post.example')->sees('Booked.');
     $desk = $this->window()->signIn('wendel@larkrise.example');
     $desk
         ->go("/at/larkrise/board?date={$date}")
@@ -284,7 +240,7 @@ it('cancels from the card with a word to the client', function (): void {
 
 it('walks the Board with the arrow keys', function (): void {
     $desk = $this->window()->signIn();
-    $desk->go('/at/quernmoor/board?date='.openDay(1))->find('.tag');
+    $desk->go('/at/quernmoor/board?date='.Client::openDay(1))->find('.tag');
     $desk->isAccessible();
     $label = fn (): string => (string) $desk->driver->executeScript(
         'return document.activeElement.dataset.lane + " " + document.activeElement.dataset.tag',
@@ -351,21 +307,21 @@ it('is found without fault by axe on every screen, wide and narrow', function (i
 
 it('books on a phone by the parts of the day', function (): void {
     $phone = $this->window(390, 844);
-    $date = freeDay($phone->go('/book/larkrise'), 7);
+    $date = Client::freeDay($phone->go('/book/larkrise'), 7);
     $phone
         ->press("[data-date='{$date}'] .part-fold:not(:disabled)")
         ->press('.start')
         ->press('#keep-small')
         ->sees('Who is coming?')
         ->isAccessible();
-    fillIn($phone, 'Phil Phone', 'phil@post.example')->sees('Booked.');
+    Client::fillIn($phone, 'Phil Phone', 'phil@post.example')->sees('Booked.');
 });
 
 it('rings the reminder once when the clock is put forward', function (): void {
     $client = $this->window();
     $client->go('/book/larkrise');
-    $date = keepFirst($client, 9);
-    fillIn($client, 'Rita Remind', 'rita@post.example')->sees('Booked.');
+    $date = Client::keepFirst($client, 9);
+    Client::fillIn($client, 'Rita Remind', 'rita@post.example')->sees('Booked.');
     $clock = getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/clock';
     $box = getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/mailbox?to=rita@post.example';
     $client->go($clock);

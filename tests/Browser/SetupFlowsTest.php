@@ -7,6 +7,7 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserCase;
+use Tests\Browser\Client;
 use Tests\Browser\Window;
 
 uses(BrowserCase::class);
@@ -395,7 +396,7 @@ it('makes hours dearer and visits cheaper, and a client sees both before paying'
 
     $client = $this->window();
     $client->go('/book/quernmoor?code=two%20off')->sees('from €48.00');
-    keepFirst($client, 3);
+    Client::keepFirst($client, 3);
     $client->sees('Every day')->sees('Code Two off')->sees('-€2.00');
     $client->type('#code', 'nothing')->press('#use-code')->sees('There is no such code.');
     $client->choose('Take the code Two off out')->until(

@@ -70,13 +70,11 @@ final class Window
             '--force-prefers-reduced-motion',
             '--window-size=1280,800',
         ]);
-        $driver = RemoteWebDriver::create(
+
+        return RemoteWebDriver::create(
             (string) getenv('YARDBELL_TEST_DRIVER'),
             DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
         );
-        register_shutdown_function(static fn () => $driver->quit());
-
-        return $driver;
     }
 
     /** 400 kbit/s, and 0.4 s of delay, with nothing kept from before. */
@@ -324,7 +322,23 @@ final class Window
         foreach (['YARDBELL_TEST_URL', 'YARDBELL_TEST_STAND_INS'] as $site) {
             $tools->execute('Storage.clearDataForOrigin', ['origin' => getenv($site), 'storageTypes' => 'all']);
         }
+        if (self::$idle === []) {
+            register_shutdown_function(self::quitIdle(...));
+        }
         self::$idle[] = $this->driver;
+    }
+
+    /** With its browser: the next window is of a new one. */
+    public function quit(): void
+    {
+        $this->driver->quit();
+    }
+
+    private static function quitIdle(): void
+    {
+        while (self::$idle !== []) {
+            array_pop(self::$idle)->quit();
+        }
     }
 
     /**
