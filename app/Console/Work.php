@@ -11,6 +11,7 @@ use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
 use App\Ledger\SettleOpen;
 use App\Messages\RemindLate;
+use App\Messages\RemindUnanswered;
 use App\Outbox\DeliverDue;
 use App\StandIns\ProcessorStandIn;
 use App\Support\Clock;
@@ -91,6 +92,7 @@ final class Work extends Command
             ],
             'upkeep' => [
                 'holds' => static fn () => app(ExpireHolds::class)(),
+                'requests' => static fn () => app(RemindUnanswered::class)(),
                 'late visits' => static fn () => app(RemindLate::class)(),
                 'sweeping' => static fn () => app(Sweep::class)(),
             ],

@@ -19,17 +19,34 @@ final class AnswerTime
     /** Null: it waits for no answer. */
     public static function of(Booking $booking, Business $business): ?CarbonImmutable
     {
+        return $booking->state === State::Pending ? self::until($booking, $business, self::asked($booking)) : null;
+    }
+
+    /** When three quarters of the time for an answer are over; null: it waits for none. */
+    public static function almostOver(Booking $booking, Business $business): ?CarbonImmutable
+    {
         if ($booking->state !== State::Pending) {
             return null;
         }
+        $asked = self::asked($booking);
+        $minutes = $asked->diffInMinutes(self::until($booking, $business, $asked));
+
+        return $asked->addMinutes((int) ($minutes * 3 / 4));
+    }
+
+    private static function until(Booking $booking, Business $business, CarbonImmutable $asked): CarbonImmutable
+    {
+        return $asked->addMinutes($business->answer_minutes)->min($booking->starts_at);
+    }
+
+    private static function asked(Booking $booking): CarbonImmutable
+    {
         $changes = BookingChange::query()
             ->where('business_id', $booking->business_id)
             ->where('booking_id', $booking->id);
         $before = (clone $changes)->where('state', '<>', State::Pending)->max('id'); // it may have been booked between
         $asked = $changes->where('id', '>', is_int($before) ? $before : 0)->oldest('id')->value('at');
-        $from = $asked instanceof CarbonImmutable ? $asked : $booking->created_at;
-        $until = $from->addMinutes($business->answer_minutes);
 
-        return $until < $booking->starts_at ? $until : $booking->starts_at;
+        return $asked instanceof CarbonImmutable ? $asked : $booking->created_at;
     }
 }

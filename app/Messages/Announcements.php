@@ -220,6 +220,20 @@ final readonly class Announcements
         $this->mail($booking, Occasion::Late, $audience, $recipient);
     }
 
+    /** To the owners: somebody was told that they are answered soon. */
+    public function unanswered(Booking $booking, CarbonImmutable $until): void
+    {
+        foreach ($booking->business()->firstOrFail()->users()->wherePivot('role', 'owner')->get() as $owner) {
+            $this->mail(
+                $booking,
+                Occasion::Unanswered,
+                Audience::Owner,
+                $owner->email,
+                mark: $until->format('YmdHi'),
+            );
+        }
+    }
+
     /** What still waits is not sent any more. */
     public function drop(Booking $booking): void
     {

@@ -24,6 +24,8 @@ enum Occasion: string
     case Reminder = 'reminder';
     /** Not started in time. */
     case Late = 'late';
+    /** A request, whose answer is soon due. */
+    case Unanswered = 'unanswered';
     case PaidTooLate = 'paid_too_late';
 
     /** Of a sale, when somebody at the desk sends it. */

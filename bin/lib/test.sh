@@ -19,11 +19,11 @@ check() {
     fi
 }
 
-# beside: the checks that wait in a row, one after the other, while the browser suite runs; each leaves its result.
+# beside NAME…: checks that wait, one after the other, while the browser suite runs; each leaves its result.
 beside() {
     local name
-    for name in "${waiting[@]}"; do
-        if nice ${commands[$name]} >"$logs/$name.log" 2>&1; then echo ok; else echo failed; fi >"$logs/$name.result"
+    for name; do
+        if ${commands[$name]} >"$logs/$name.log" 2>&1; then echo ok; else echo failed; fi >"$logs/$name.result"
     done
 }
 waiting=()
@@ -160,15 +160,17 @@ if [ $# -eq 0 ]; then
     later openapi node bin/lib/lint-openapi.mjs
     later described node bin/lib/describe.mjs --check
     later width php bin/lib/width.php
-    later ground tests/ground.sh "$(free_port 8900)"
-    beside &
+    beside "${waiting[@]}" &
     besides=$!
+    later ground tests/ground.sh "$(free_port 8900)"
+    beside ground & # it mostly waits
+    besides="$besides $!"
 fi
 suite browser --parallel --processes=2
 [ "$failed" -gt 0 ] && cat "$scratch"/[12]/browser.log >"$logs/browser-application.log" 2>/dev/null
 [ $# -eq 0 ] || finish
 
-wait "$besides"
+wait $besides
 for name in "${waiting[@]}"; do
     if [ "$(cat "$logs/$name.result")" = ok ]; then
         passed=$((passed + 1)); say "ok      $name"

@@ -29,6 +29,7 @@ return [
         'cancelled_several' => 'Cancelled: {service} and {more, plural, one {one more} other {# more}}, from {when}',
         'reminder' => 'Tomorrow: {service}, {when}',
         'late' => 'Not begun yet? {service}, {when}',
+        'unanswered' => 'Still without an answer: {service}, {when}',
         'pay_link' => 'To be paid: {service}, {when}',
         'receipt' => 'Your receipt: {service}, {when}',
         'invoice' => 'Your invoice: {service}, {when}',
@@ -79,6 +80,7 @@ return [
         'cancelled' => '{who} no longer comes. The time is free again.',
         'cancelled_several' => '{who} no longer comes. The times are free again.',
         'late' => '{who} was to come {when}, and nobody has said yet that it began.',
+        'unanswered' => '{who} would like to come {when}, and was told to hear from you by {by}. The time is kept; say yes or no on the Board.',
     ],
 
     'link' => ['see' => 'See it, move or cancel it:', 'book' => 'Book it:', 'pay' => 'Pay it:'],

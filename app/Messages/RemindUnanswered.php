@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Facts\AnswerTime;
+use App\Models\Booking;
+use App\Models\CurrentBusiness;
+use App\Models\Occasion;
+use App\Models\OutboxEntry;
+use App\Support\Clock;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Cache\Repository;
+use YardBell\Core\Booking\State;
+
+/**
+ * Reminds the owners of a request when three quarters of the time are over within which its client was told to be
+ * answered, once; of a visit of several services once for all of it.
+ */
+final readonly class RemindUnanswered
+{
+    private const EVERY_SECONDS = 55;
+
+    public function __construct(
+        private Announcements $announcements,
+        private CurrentBusiness $current,
+        private Repository $cache,
+        private Clock $clock,
+    ) {
+    }
+
+    /** One round a minute. */
+    public function __invoke(): void
+    {
+        if ($this->cache->add('reminded-of-unanswered', true, self::EVERY_SECONDS)) {
+            $this->all();
+        }
+    }
+
+    public function all(): void
+    {
+        $asked = $this->current->across(
+            fn () => Booking::query()
+                ->where('state', State::Pending)
+                ->where('starts_at', '>', $this->clock->now())
+                ->orderBy('starts_at')
+                ->get()
+                ->unique(static fn (Booking $booking): string => $booking->visit_id ?? $booking->id),
+        );
+        foreach ($asked as $booking) {
+            $this->current->of($booking->business_id, fn () => $this->of($booking));
+        }
+    }
+
+    private function of(Booking $booking): void
+    {
+        $business = $booking->business()->firstOrFail();
+        [$until, $due] = [AnswerTime::of($booking, $business), AnswerTime::almostOver($booking, $business)];
+        if ($until !== null && $due <= $this->clock->now() && ! self::isReminded($booking, $due)) {
+            $this->announcements->unanswered($booking, $until);
+        }
+    }
+
+    /** Whatever has been changed of the booking since. */
+    private static function isReminded(Booking $booking, ?CarbonImmutable $since): bool
+    {
+        return OutboxEntry::query()
+            ->where('booking_id', $booking->id)
+            ->where('occasion', Occasion::Unanswered)
+            ->where('due_at', '>=', $since)
+            ->exists();
+    }
+}
