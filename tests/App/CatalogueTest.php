@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Language\Catalogue;
 use App\Language\Sentence;
+use App\Models\Audience;
+use App\Models\Occasion;
 use App\Support\TooMany;
 use Illuminate\Support\Arr;
 use Symfony\Component\Finder\Finder;
@@ -89,6 +91,21 @@ it('has words for all that the core finds and names', function (): void {
     foreach (['date', 'time-of-day', 'wall', 'instant', 'zone', 'interval'] as $problem) {
         expect($known)->toContain("wrong.time.{$problem}");
     }
+});
+
+it('has a word on the card for whatever is mailed about a booking', function (): void {
+    $known = array_keys(patterns('en'));
+    $mailed = array_filter(
+        Occasion::cases(),
+        static fn (Occasion $occasion): bool => in_array("mail.subject.{$occasion->value}", $known, true),
+    );
+    foreach ($mailed as $occasion) {
+        expect("screen/board.occasions.{$occasion->value}")->toBeIn($known);
+    }
+    foreach ([Audience::Client, Audience::Staff, Audience::Owner] as $audience) {
+        expect("screen/board.audiences.{$audience->value}")->toBeIn($known);
+    }
+    expect(count($mailed))->toBeGreaterThan(12);
 });
 
 it('has no sentence in the code, but in stand-ins, commands and errors that only we read', function (): void {

@@ -7,6 +7,7 @@ import {
   dateIn,
   day,
   duration,
+  endClock,
   moment,
   money,
   shortDuration,
@@ -96,4 +97,11 @@ test('keeps the prices of lengths that stay, and begins new ones with what is us
   assert.equal(pricesFor(content({}), [], { min: 30, max: 90, step: 30 }).perStep, 4800);
   const one = pricesFor(content({ amount: 0, perStep: 900 }), [], null);
   assert.deepEqual([one.amount, one.perStep, one.byMinutes], [900, null, []]);
+});
+
+test('an end on another date is written with it', () => {
+  const start = '2026-12-03T18:00Z';
+  assert.equal(endClock(start, '2026-12-03T19:30Z', 'Europe/Lisbon'), clock('2026-12-03T19:30Z', 'Europe/Lisbon'));
+  assert.equal(endClock(start, '2026-12-04T08:00Z', 'Europe/Lisbon'), moment('2026-12-04T08:00Z', 'Europe/Lisbon'));
+  assert.match(endClock(start, '2026-12-04T08:00Z', 'Europe/Lisbon'), /4/);
 });

@@ -1,5 +1,5 @@
 import type { Schemas } from '../lib/api';
-import { clock, money } from '../lib/format';
+import { clock, endClock, money } from '../lib/format';
 import { useNames } from '../ui/useNames';
 import { standingOf } from './standing';
 import * as say from '@words/board';
@@ -38,7 +38,7 @@ export function LaneTable({ board, day, lane, now, onChoose }: Props) {
             tag.client === null ? say.places({ taken: tag.taken, places: tag.places ?? 0 }) : shown(tag.client);
           return (
             <tr key={tag.id}>
-              <td>{say.fromTo({ from: clock(tag.start, zone), to: clock(tag.end, zone) })}</td>
+              <td>{say.fromTo({ from: clock(tag.start, zone), to: endClock(tag.start, tag.end, zone) })}</td>
               <th scope="row">
                 {onChoose === undefined ? (
                   who

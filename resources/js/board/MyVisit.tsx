@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Schemas } from '../lib/api';
-import { clock, shortDuration } from '../lib/format';
+import { clock, endClock, shortDuration } from '../lib/format';
 import { card as cardQuery } from '../lib/queries';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
@@ -19,7 +19,8 @@ export function MyVisit({ board, tag, isNext, presses }: Props) {
   return (
     <article className="my-visit" aria-label={isNext ? say.nextVisit : say.visit}>
       <p className="text-soft">
-        {isNext ? say.nextVisit : say.visit} · {say.fromTo({ from: clock(tag.start, zone), to: clock(tag.end, zone) })}
+        {isNext ? say.nextVisit : say.visit} ·{' '}
+        {say.fromTo({ from: clock(tag.start, zone), to: endClock(tag.start, tag.end, zone) })}
       </p>
       <h2 className="text-2xl">{tag.client === null ? tag.service : shown(tag.client)}</h2>
       <p>

@@ -4,7 +4,7 @@ import type { Grip } from './useGrip';
 import type { Scale } from './ruler';
 import type { Row } from './stack';
 import type { Standing } from './standing';
-import { clock } from '../lib/format';
+import { clock, endClock } from '../lib/format';
 import { FIRST, NOTED } from './standing';
 import * as say from '@words/board';
 import { useNames } from '../ui/useNames';
@@ -71,7 +71,7 @@ export function Tag({
   const word = group || tag.state === 'held' ? '' : WORDS[tag.money];
   const runsOn = Date.parse(tag.end) > scale.end ? 'after' : Date.parse(tag.start) < scale.start ? 'before' : undefined;
   const what = group ? say.places({ taken: tag.taken, places: tag.places ?? 0 }) : tag.service;
-  const when = say.fromTo({ from: clock(tag.start, zone), to: clock(tag.end, zone) });
+  const when = say.fromTo({ from: clock(tag.start, zone), to: endClock(tag.start, tag.end, zone) });
   const span = (from: string, to: string) => ({
     left: `${at(from)}%`,
     width: `${at(to) - at(from)}%`,

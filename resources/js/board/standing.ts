@@ -25,7 +25,7 @@ export const LEGEND: readonly Standing[] = [
   LATE,
   { glyph: FIRST, word: say.firstVisit, tone: 'past' },
   { glyph: NOTED, word: say.hasNote, tone: 'past' },
-  { glyph: '⧉', word: say.overOthers, tone: 'past' },
+  { glyph: '‖', word: say.overOthers, tone: 'past' },
   { glyph: '━', word: say.partOfVisit, tone: 'past' },
 ];
 

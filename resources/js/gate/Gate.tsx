@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect } from 'react';
 import { Button } from '../ui/Button';
-import { clock, moment } from '../lib/format';
+import { endClock, moment } from '../lib/format';
 import { Finding } from './Finding';
 import { Foot } from './Foot';
 import { Head } from './Head';
@@ -89,7 +89,7 @@ function GateWithTimes({ page, first, firstQuote, visit }: Props) {
       <p className="sr-only" role="status">
         {start === null
           ? ''
-          : say.chosenEnds({ start: moment(start.at, zone), end: clock(facts.end ?? start.at, zone) })}
+          : say.chosenEnds({ start: moment(start.at, zone), end: endClock(start.at, facts.end ?? start.at, zone) })}
       </p>
     </main>
   );

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { cityOf, clock, day, money } from '../lib/format';
+import { cityOf, clock, day, endClock, money } from '../lib/format';
 import * as say from '@words/gate';
 import { rich } from '../language/rich';
 import './Slip.css';
@@ -41,7 +41,10 @@ export function Slip({ facts, children }: { facts: SlipFacts; children?: ReactNo
             {rich(say.zoneTime, {
               from_to: (
                 <b className="text-ink">
-                  {say.fromTo({ from: clock(facts.start, facts.zone), to: clock(facts.end, facts.zone) })}
+                  {say.fromTo({
+                    from: clock(facts.start, facts.zone),
+                    to: endClock(facts.start, facts.end, facts.zone),
+                  })}
                 </b>
               ),
               zone: cityOf(facts.zone),

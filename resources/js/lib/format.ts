@@ -45,6 +45,10 @@ export const moment = (instant: string, zone: string): string =>
     clock(instant, zone),
   ].join(', ');
 
+/** The clock at the end of what began then; with its date where that is another one. */
+export const endClock = (start: string, end: string, zone: string): string =>
+  (dateIn(start, zone) === dateIn(end, zone) ? clock : moment)(end, zone);
+
 /** A local date (no instant) in parts. */
 export function dateParts(date: string): {
   weekday: string;
