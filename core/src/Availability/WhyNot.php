@@ -10,11 +10,17 @@ use function array_values;
 use function in_array;
 
 /** T19: for one service and instant, who could take it where, and every rule that stands in the way of each. */
-final readonly class WhyNot
+final class WhyNot
 {
+    /** Of the question last asked: many starts of a date are asked about one after the other. */
+    private ?Ground $ground = null;
+
     /** @param  bool  $asksResting whether those who rest are named as well where nobody is wished */
-    public function __construct(private RuleBook $book, private Diary $diary, private bool $asksResting = true)
-    {
+    public function __construct(
+        private readonly RuleBook $book,
+        private readonly Diary $diary,
+        private readonly bool $asksResting = true,
+    ) {
     }
 
     /**
@@ -31,7 +37,10 @@ final readonly class WhyNot
         $named = $service->lengths?->named($ask->minutes);
         $minutes = ($named ?? ($ask->minutes ?? 0)) + $ask->extra;
         $general = $this->general($service, $ask, $named);
-        $ground = new Ground($this->book, $this->diary, $service, $ask, $minutes);
+        if ($this->ground === null || $this->ground->ask !== $ask) {
+            $this->ground = new Ground($this->book, $this->diary, $service, $ask, $minutes);
+        }
+        $ground = $this->ground;
         $obstacles = new Obstacles($ground, $at);
         $verdicts = [];
         foreach ($this->locations($service, $ask) as $location) {

@@ -35,10 +35,11 @@ final readonly class WhyNothing
     {
         $starts = $this->starts($ask) ?: [$this->book->zone->first($ask->fromDay * Wall::DAY + self::NOON)];
         $why = new WhyNot($this->book, $this->diary, asksResting: false);
-        $found = [];
+        [$found, $asks] = [[], []];
         foreach ($starts as $at) {
             $day = $this->book->zone->day($at);
-            foreach (self::least($why->verdicts($ask->during($day, $day), $at)) as $reason) {
+            $asks[$day] ??= $ask->during($day, $day);
+            foreach (self::least($why->verdicts($asks[$day], $at)) as $reason) {
                 [$times, $first] = $found[$reason->what->value] ?? [0, $reason];
                 $found[$reason->what->value] = [$times + 1, $first];
             }
