@@ -17,6 +17,7 @@ use App\StandIns\ProcessorStandIn;
 use App\Support\Clock;
 use App\Upkeep\Sweep;
 use Illuminate\Console\Command;
+use Illuminate\Contracts\Cache\Repository;
 use Throwable;
 
 /**
@@ -39,6 +40,9 @@ final class Work extends Command
 
     /** Rounds until the process ends for a fresh one to begin: about an hour. */
     private const ROUNDS = 12_000;
+
+    /** A little less, so that no minute is left out. */
+    private const MINUTE_SECONDS = 55;
 
     private bool $stopped = false;
 
@@ -92,8 +96,8 @@ final class Work extends Command
             ],
             'upkeep' => [
                 'holds' => static fn () => app(ExpireHolds::class)(),
-                'requests' => static fn () => app(RemindUnanswered::class)(),
-                'late visits' => static fn () => app(RemindLate::class)(),
+                'requests' => static fn () => self::onceAMinute('requests', app(RemindUnanswered::class)(...)),
+                'late visits' => static fn () => self::onceAMinute('late visits', app(RemindLate::class)(...)),
                 'sweeping' => static fn () => app(Sweep::class)(),
             ],
             'stand-ins' => config('yardbell.demonstration') === true
@@ -101,6 +105,14 @@ final class Work extends Command
                 : [],
             default => [],
         };
+    }
+
+    /** However many workers there are. */
+    private static function onceAMinute(string $part, callable $do): void
+    {
+        if (app(Repository::class)->add("round of {$part}", true, self::MINUTE_SECONDS)) {
+            $do();
+        }
     }
 
     /**

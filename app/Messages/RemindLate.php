@@ -10,7 +10,6 @@ use App\Models\CurrentBusiness;
 use App\Models\Member;
 use App\Models\Occasion;
 use App\Support\Clock;
-use Illuminate\Contracts\Cache\Repository;
 use YardBell\Core\Booking\State;
 
 /**
@@ -26,25 +25,14 @@ final readonly class RemindLate
     /** Nobody is reminded of what was longer ago. */
     private const GIVES_UP_AFTER_MINUTES = 120;
 
-    private const EVERY_SECONDS = 55;
-
     public function __construct(
         private Announcements $announcements,
         private CurrentBusiness $current,
-        private Repository $cache,
         private Clock $clock,
     ) {
     }
 
-    /** One round a minute. */
     public function __invoke(): void
-    {
-        if ($this->cache->add('reminded-of-late', true, self::EVERY_SECONDS)) {
-            $this->all();
-        }
-    }
-
-    public function all(): void
     {
         $businesses = $this->current->across(
             static fn (): array => Member::query()

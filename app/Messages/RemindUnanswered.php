@@ -11,7 +11,6 @@ use App\Models\Occasion;
 use App\Models\OutboxEntry;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
-use Illuminate\Contracts\Cache\Repository;
 use YardBell\Core\Booking\State;
 
 /**
@@ -20,25 +19,14 @@ use YardBell\Core\Booking\State;
  */
 final readonly class RemindUnanswered
 {
-    private const EVERY_SECONDS = 55;
-
     public function __construct(
         private Announcements $announcements,
         private CurrentBusiness $current,
-        private Repository $cache,
         private Clock $clock,
     ) {
     }
 
-    /** One round a minute. */
     public function __invoke(): void
-    {
-        if ($this->cache->add('reminded-of-unanswered', true, self::EVERY_SECONDS)) {
-            $this->all();
-        }
-    }
-
-    public function all(): void
     {
         $asked = $this->current->across(
             fn () => Booking::query()
@@ -66,6 +54,7 @@ final readonly class RemindUnanswered
     private static function isReminded(Booking $booking, ?CarbonImmutable $since): bool
     {
         return OutboxEntry::query()
+            ->where('business_id', $booking->business_id)
             ->where('booking_id', $booking->id)
             ->where('occasion', Occasion::Unanswered)
             ->where('due_at', '>=', $since)

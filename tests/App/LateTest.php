@@ -14,7 +14,7 @@ beforeEach(function (): void {
     $this->booking = $this->yard->book('10:00');
     $this->late = function (int $minutes): array {
         $this->booking->update(['starts_at' => now()->subMinutes($minutes)]);
-        app(RemindLate::class)->all();
+        app(RemindLate::class)();
 
         return OutboxEntry::query()
             ->where('occasion', 'late')

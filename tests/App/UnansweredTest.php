@@ -7,6 +7,7 @@ use App\Messages\Wording;
 use App\Models\OutboxEntry;
 use App\Support\Clock;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Artisan;
 use Tests\Support\Yard;
 use YardBell\Core\Booking\State;
 
@@ -17,7 +18,7 @@ beforeEach(function (): void {
     $this->booking = $this->yard->book('10:00');
     $this->after = function (int $hours): Collection {
         app(Clock::class)->putForward($hours * 60);
-        app(RemindUnanswered::class)->all();
+        app(RemindUnanswered::class)();
 
         return OutboxEntry::query()->where('occasion', 'unanswered')->orderBy('id')->get();
     };
@@ -50,4 +51,12 @@ it('reminds sooner where the business answers sooner', function (): void {
     $this->yard->business->update(['answer_minutes' => 4 * 60]);
     expect(($this->after)(2))->toBeEmpty()
         ->and(($this->after)(1))->toHaveCount(1);
+});
+
+it('is looked after by the worker, once a minute', function (): void {
+    app(Clock::class)->putForward(20 * 60);
+    Artisan::call('work', ['--once' => true, '--lane' => 'upkeep']);
+    expect(OutboxEntry::query()->where('occasion', 'unanswered')->delete())->toBe(1);
+    Artisan::call('work', ['--once' => true, '--lane' => 'upkeep']);
+    expect(OutboxEntry::query()->where('occasion', 'unanswered')->count())->toBe(0);
 });
