@@ -560,6 +560,20 @@ function offeredBy(RuleBook $book, Scenario $scenario, int $day, int $now): arra
     return $offered;
 }
 
+/** @return array{Scenario, int, int, list<string>} a document by chance, when it is asked, and what is offered then */
+function offeredBefore(int $seed): array
+{
+    static $known = []; // the same whatever changes
+
+    return $known[$seed] ??= (static function () use ($seed): array {
+        $scenario = Reader::read(json_encode((new Chance($seed))->document(), JSON_THROW_ON_ERROR));
+        $ask = (new Chance($seed))->ask();
+        [$day, $now] = [Wall::day($ask['from']), Wall::instant($ask['now'])];
+
+        return [$scenario, $day, $now, offeredBy($scenario->book, $scenario, $day, $now)];
+    })();
+}
+
 /**
  * @param  list<Change>  $changes
  * @return list<string>
@@ -582,11 +596,9 @@ it('finds exactly what a whole search before and after differs by, whatever part
 ): void {
     $found = 0;
     for ($seed = 4000; $seed < 4000 + Chance::seeds(25); $seed++) {
-        $scenario = Reader::read(json_encode((new Chance($seed))->document(), JSON_THROW_ON_ERROR));
-        $ask = (new Chance($seed))->ask();
-        [$day, $now] = [Wall::day($ask['from']), Wall::instant($ask['now'])];
+        [$scenario, $day, $now, $had] = offeredBefore($seed);
         $after = $change($scenario->book, $day);
-        [$had, $has] = [offeredBy($scenario->book, $scenario, $day, $now), offeredBy($after, $scenario, $day, $now)];
+        $has = offeredBy($after, $scenario, $day, $now);
         $effect = (new ChangePreview($scenario->book, $after, $scenario->diary))->of($day, $day + 9, $now);
         [$opens, $closes] = [array_diff($has, $had), array_diff($had, $has)];
         sort($opens);

@@ -10,8 +10,7 @@ use YardBell\Core\Tests\Support\Prices;
 
 dataset('prices by chance', function (): Generator {
     for ($seed = 1; $seed <= Chance::seeds(150); $seed++) {
-        $chance = new ChancePrices($seed);
-        yield $seed => [$chance->document(), $chance->request()];
+        yield $seed => [new ChancePrices($seed)];
     }
 });
 
@@ -24,8 +23,8 @@ function summed(array $answer, string $list, string $what, ?string $kind = null)
     ));
 }
 
-it('adds up', function (array $document, array $request): void {
-    $answer = Prices::answer($document, $request);
+it('adds up', function (ChancePrices $by): void {
+    $answer = Prices::answer($by->document, $by->request);
     $charged = summed($answer, 'lines', 'net');
     expect(summed($answer, 'lines', 'amount'))->toBe($answer['total'])
         ->and($charged + $answer['taxAdded'])->toBe($answer['total'])
@@ -39,26 +38,29 @@ it('adds up', function (array $document, array $request): void {
     }
 })->with('prices by chance');
 
-it('is the same when it is asked again', function (array $document, array $request): void {
-    expect(Prices::answer($document, $request))->toBe(Prices::answer($document, $request));
+it('is the same when it is asked again', function (ChancePrices $by): void {
+    expect(Prices::answer($by->document, $by->request))->toBe(Prices::answer($by->document, $by->request));
 })->with('prices by chance');
 
-it('never costs more by a code, and pays staff the same', function (array $document, array $request): void {
-    $with = Prices::answer($document, $request);
-    $without = Prices::answer($document, ['codes' => []] + $request);
-    $included = ['business' => ['pricesIncludeTax' => true] + $document['business']] + $document;
+it('never costs more by a code, and pays staff the same', function (ChancePrices $by): void {
+    $with = Prices::answer($by->document, $by->request);
+    $without = Prices::answer($by->document, ['codes' => []] + $by->request);
+    $included = ['business' => ['pricesIncludeTax' => true] + $by->document['business']] + $by->document;
     expect($with['total'])->toBeLessThanOrEqual($without['total'])
         ->and($with['staffPay'])->toBe($without['staffPay'])
-        ->and($with['staffPay'])->toBe(Prices::answer($included, $request)['staffPay']);
+        ->and($with['staffPay'])->toBe(Prices::answer($included, $by->request)['staffPay']);
 })->with('prices by chance');
 
-it('never costs less for more people', function (array $document, array $request): void {
-    $cost = fn (int $party): int => Prices::answer($document, ['codes' => [], 'party' => $party] + $request)['total'];
-    expect($cost($request['party'] + 1))->toBeGreaterThanOrEqual($cost($request['party']));
+it('never costs less for more people', function (ChancePrices $by): void {
+    $cost = fn (int $party): int => Prices::answer(
+        $by->document,
+        ['codes' => [], 'party' => $party] + $by->request,
+    )['total'];
+    expect($cost($by->request['party'] + 1))->toBeGreaterThanOrEqual($cost($by->request['party']));
 })->with('prices by chance');
 
-it('leaves no charge with credit but add-ons and surcharges', function (array $document, array $request): void {
-    $answer = Prices::answer($document, ['credit' => true] + $request);
+it('leaves no charge with credit but add-ons and surcharges', function (ChancePrices $by): void {
+    $answer = Prices::answer($by->document, ['credit' => true] + $by->request);
     foreach ($answer['lines'] as $line) {
         expect(in_array($line['kind'], ['base', 'people'], true) ? $line['net'] : 0)->toBe(0);
     }

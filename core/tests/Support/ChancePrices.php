@@ -7,18 +7,26 @@ namespace YardBell\Core\Tests\Support;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Makes price lists and requests by chance, the same ones for the same seed. */
+/** A price list and a request made by chance, the same ones for the same seed. */
 final class ChancePrices
 {
     private readonly Randomizer $random;
 
+    /** @var array<string, mixed> */
+    public readonly array $document;
+
+    /** @var array<string, mixed> */
+    public readonly array $request;
+
     public function __construct(int $seed)
     {
         $this->random = new Randomizer(new Mt19937($seed));
+        $this->document = $this->document();
+        $this->request = $this->request();
     }
 
     /** @return array<string, mixed> */
-    public function document(): array
+    private function document(): array
     {
         $rates = array_filter(['vat' => $this->often(2), 'city' => $this->often(2)]);
         $taxRates = fn (): array => $this->some(array_keys($rates));
@@ -61,7 +69,7 @@ final class ChancePrices
     }
 
     /** @return array<string, mixed> */
-    public function request(): array
+    private function request(): array
     {
         $addOns = $this->some(['towel', 'clay']);
 

@@ -6,6 +6,10 @@ namespace YardBell\Core\Tests\Support;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\Slot;
+use YardBell\Core\Scenario\Slots;
+use YardBell\Core\Time\Wall;
 
 /**
  * The slow twin of the search for visits (T20), on a small day made by chance: it tries every order, start and taker.
@@ -22,7 +26,7 @@ final class EveryPlan
     /** @var array<string, mixed> */
     public readonly array $request;
 
-    /** @var array<string, list<array<string, mixed>>> */
+    /** @var array<string, list<Slot>> */
     private array $slots = [];
 
     /** @var array<string, string> the earliest end of a plan so far, by location and start */
@@ -114,7 +118,7 @@ final class EveryPlan
             $service = $this->service($part['service']);
             $booked = $document;
             $booked['bookings'][] = [
-                'id' => 'part '.count($parts),
+                'id' => "part {$order[count($parts)]}",
                 'service' => $part['service'],
                 'start' => $row['start'],
                 'minutes' => $service['minutes'] + ($part['extra'] ?? 0),
@@ -163,27 +167,30 @@ final class EveryPlan
             }
             unset($service);
         }
-        $known = json_encode([$document['bookings'], $part, $location, $last === null]);
-        $this->slots[$known] ??= Days::slots($document, array_filter([
-            'service' => $part['service'],
-            'now' => $this->request['now'],
-            'to' => '2027-03-02',
-            'extra' => (string) ($part['extra'] ?? 0),
-            'party' => (string) $this->request['party'],
-            'staff' => $part['staff'] ?? null,
-            'location' => $location,
-        ], static fn (?string $option): bool => $option !== null));
-        $first = $last === null ? '' : $last['end'];
-        $latest = $last === null
-            ? $this->request['to'].'T24'
-            : gmdate('Y-m-d\TH:i\Z', (int) strtotime($last['end']) + 60 * $this->request['maxWait']);
-
-        return array_values(array_filter(
-            $this->slots[$known],
-            fn (array $row): bool => $row['start'] >= $first && $row['start'] <= $latest &&
-                ($last === null || ! $this->request['samePerson'] || self::sorted($row['staff']) ===
-                    self::sorted($last['staff'])),
+        $bookings = array_column($document['bookings'], null, 'id');
+        ksort($bookings); // whichever was done first, the same time is taken
+        $known = json_encode([$bookings, $part, $location, $last === null]);
+        $this->slots[$known] ??= Days::search(Days::read($document), new Ask(
+            service: $part['service'],
+            fromDay: Wall::day(Days::MONDAY),
+            toDay: Wall::day(Days::MONDAY) + 1,
+            now: Wall::instant($this->request['now']),
+            extra: $part['extra'] ?? 0,
+            party: $this->request['party'],
+            staff: $part['staff'] ?? null,
+            location: $location,
         ));
+        $first = $last === null ? 0 : Wall::instant($last['end']);
+        $latest = $last === null
+            ? (Wall::day($this->request['to']) + 1) * Wall::DAY - 1
+            : $first + $this->request['maxWait'];
+
+        return array_map(Slots::row(...), array_values(array_filter(
+            $this->slots[$known],
+            fn (Slot $slot): bool => $slot->start >= $first && $slot->start <= $latest &&
+                ($last === null || ! $this->request['samePerson'] || self::sorted($slot->staff) ===
+                    self::sorted($last['staff'])),
+        )));
     }
 
     /** T16: how soon it would be their turn; by the document alone. */

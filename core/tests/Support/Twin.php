@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Tests\Support;
 
+use DateTime;
 use DateTimeImmutable;
 use DateTimeZone;
 
@@ -13,7 +14,8 @@ use DateTimeZone;
  */
 final class Twin
 {
-    private readonly DateTimeZone $zone;
+    /** Shows any instant in the business's zone. */
+    private readonly DateTime $clock;
 
     /** @var array<string, int> */
     private array $walls = [];
@@ -24,6 +26,9 @@ final class Twin
     /** @var array<string, array<int, bool>> asked of one service only */
     private array $open = [];
 
+    /** @var array<string, array<int, int>> from when on it is open up to a minute, as far as was looked */
+    private array $openSince = [];
+
     /** @var array<string, int> */
     private array $days = [];
 
@@ -33,13 +38,17 @@ final class Twin
     /** @var array<string, int> */
     private static array $minutes = [];
 
+    /** @var array<string, string> */
+    private static array $shifted = [];
+
     /** @var array<string, list<array{int, int}>> */
     private array $windows = [];
 
     /** @param  array<string, mixed>  $doc */
     public function __construct(private readonly array $doc)
     {
-        $this->zone = new DateTimeZone($doc['business']['timeZone']);
+        $this->clock = new DateTime('@0');
+        $this->clock->setTimezone(new DateTimeZone($doc['business']['timeZone']));
     }
 
     /**
@@ -197,6 +206,9 @@ final class Twin
 
             return $units === null ? null : [$crew, $units, $left, true];
         }
+        if (! $this->onGrid($service, $crew, $location, $t)) {
+            return null;
+        }
         foreach ($crew as $id) {
             if (
                 ! $this->opens($service, $id, $location, $t) ||
@@ -208,7 +220,6 @@ final class Twin
         }
         if (
             ($ask['party'] > $places && $places > 1) ||
-            ! $this->onGrid($service, $crew, $location, $t) ||
             $this->serviceFull($service, $t, $ask) ||
             ! $this->inSeason($service, $t)
         ) {
@@ -439,13 +450,17 @@ final class Twin
         }
         $date = substr($this->local($t), 0, 10);
         $limit = $this->wall($this->shift($date, -7).'T00:00', false);
-        for ($m = $t; $m >= $limit - 1; $m--) {
+        $since = &$this->openSince[implode(' ', [...$crew, $location])];
+        for ($m = $t; $m >= $limit - 1; $m = ($since[$m] ?? $m) - 1) {
             foreach ($crew as $id) {
                 if (! ($this->open["{$id} {$location}"][$m] ??= $this->isOpenMinute($service, $id, $location, $m))) {
+                    $since[$t] = $m + 1;
+
                     return ($t - $m - 1) % $every === 0;
                 }
             }
         }
+        $since[$t] = $m + 1;
 
         return ($t - $this->wall("{$date}T00:00", false)) % $every === 0;
     }
@@ -644,9 +659,7 @@ final class Twin
 
     private function local(int $m): string
     {
-        return $this->locals[$m] ??= (new DateTimeImmutable('@'.$m * 60))
-            ->setTimezone($this->zone)
-            ->format('Y-m-d\TH:i');
+        return $this->locals[$m] ??= $this->clock->setTimestamp($m * 60)->format('Y-m-d\TH:i');
     }
 
     private function date(int|string $instant): string
@@ -661,7 +674,9 @@ final class Twin
 
     private function shift(string $date, int $days): string
     {
-        return (new DateTimeImmutable("{$date}T12:00Z"))->modify("{$days} days")->format('Y-m-d');
+        return self::$shifted["{$date} {$days}"] ??= (new DateTimeImmutable("{$date}T12:00Z"))
+            ->modify("{$days} days")
+            ->format('Y-m-d');
     }
 
     private function weekday(string $date): string
