@@ -22,6 +22,9 @@ final readonly class Ground
     /** T5: where the service may start at all, hours aside. */
     public Timeline $wanted;
 
+    /** T5: the service's dayparts. */
+    public Timeline $parts;
+
     public OpenTime $open;
 
     public Commitments $commitments;
@@ -48,9 +51,10 @@ final readonly class Ground
         ?Commitments $commitments = null,
     ) {
         $this->reach = Reach::of($book->zone, $service, $ask);
+        $this->parts = $this->dayparts();
         $this->wanted = $ask->relaxed->anyTime
             ? $this->reach
-            : $this->reach->intersect($this->available())->intersect($this->parts());
+            : $this->reach->intersect($this->available())->intersect($this->parts);
         $this->open = $open ?? OpenTime::around($book, $service, $ask, $minutes);
         $this->commitments = $commitments ?? new Commitments($book, $diary, $ask->now, $this->horizon());
         $this->counts = new DayCounts($book, $diary, $ask);
@@ -106,8 +110,7 @@ final readonly class Ground
         return $from <= $to ? $this->book->zone->dates($from, $to) : Timeline::none();
     }
 
-    /** T5: the service's dayparts. */
-    public function parts(): Timeline
+    private function dayparts(): Timeline
     {
         $dates = $this->book->zone->dates($this->ask->fromDay, $this->ask->toDay);
         if ($this->service->dayparts === [] || $this->ask->relaxed->dayparts) {

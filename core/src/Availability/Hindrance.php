@@ -159,7 +159,7 @@ final readonly class Hindrance
                 'day' => $service->availableUntil,
             ]);
         }
-        if (! $this->ground->parts()->covers($this->at)) {
+        if (! $this->ground->parts->covers($this->at)) {
             $reasons[] = new Reason('T5', Obstacle::OtherPart, new Cause(CauseKind::Dayparts, $service->id), [
                 'parts' => $service->dayparts,
             ]);

@@ -98,9 +98,13 @@ final class OpenTime
 
     public function own(Member $member, Location $location): Timeline
     {
-        if ($member->weekly === null && $member->special === []) {
-            return $this->opening;
-        }
+        return $member->weekly === null && $member->special === []
+            ? $this->opening
+            : ($this->known["own {$member->id} {$location->id}"] ??= $this->expandOwn($member, $location));
+    }
+
+    private function expandOwn(Member $member, Location $location): Timeline
+    {
         $own = new Hours($member->weekly ?? [], $member->special);
         $stretches = [];
         for ($day = $this->fromDay; $day <= $this->toDay; $day++) {
@@ -143,7 +147,9 @@ final class OpenTime
 
     public function breaks(Member $member): Timeline
     {
-        return $member->breaks === null ? Timeline::none() : $this->expand($member->breaks);
+        return $member->breaks === null
+            ? Timeline::none()
+            : ($this->known["breaks {$member->id}"] ??= $this->expand($member->breaks));
     }
 
     private function expand(Hours $hours): Timeline
