@@ -81,38 +81,50 @@ final class Work extends Command
         return self::SUCCESS;
     }
 
-    /** @return array<string, callable(): mixed> */
+    /** @return array<string, callable(): mixed> made once, and called every round */
     private function parts(string $lane): array
     {
         return match ($lane) {
-            'mail' => ['mail' => static fn (): int => app(DeliverDue::class)(lane: 'mail')],
+            'mail' => ['mail' => self::delivering('mail')],
             'money' => [
-                'payment pages' => static fn () => app(OpenCheckouts::class)(),
-                'notices' => static fn () => app(Notices::class)(),
-                'payments' => static fn () => app(SettleOpen::class)(),
-                'refunds not decided' => static fn () => app(AskRefunds::class)(),
-                'payouts' => static fn () => app(FetchPayouts::class)(),
-                'refunds and fees' => static fn (): int => app(DeliverDue::class)(lane: 'money'),
+                'payment pages' => app(OpenCheckouts::class),
+                'notices' => app(Notices::class),
+                'payments' => app(SettleOpen::class),
+                'refunds not decided' => app(AskRefunds::class),
+                'payouts' => app(FetchPayouts::class),
+                'refunds and fees' => self::delivering('money'),
             ],
             'upkeep' => [
-                'holds' => static fn () => app(ExpireHolds::class)(),
-                'requests' => static fn () => self::onceAMinute('requests', app(RemindUnanswered::class)(...)),
-                'late visits' => static fn () => self::onceAMinute('late visits', app(RemindLate::class)(...)),
-                'sweeping' => static fn () => app(Sweep::class)(),
+                'holds' => app(ExpireHolds::class),
+                'requests' => self::onceAMinute('requests', app(RemindUnanswered::class)),
+                'late visits' => self::onceAMinute('late visits', app(RemindLate::class)),
+                'sweeping' => app(Sweep::class),
             ],
             'stand-ins' => config('yardbell.demonstration') === true
-                ? ['stand-ins' => static fn () => app(ProcessorStandIn::class)->tick()]
+                ? ['stand-ins' => app(ProcessorStandIn::class)->tick(...)]
                 : [],
             default => [],
         };
     }
 
-    /** However many workers there are. */
-    private static function onceAMinute(string $part, callable $do): void
+    /** @return callable(): int */
+    private static function delivering(string $lane): callable
     {
-        if (app(Repository::class)->add("round of {$part}", true, self::MINUTE_SECONDS)) {
-            $do();
-        }
+        $deliver = app(DeliverDue::class);
+
+        return static fn (): int => $deliver(lane: $lane);
+    }
+
+    /** However many workers there are. */
+    private static function onceAMinute(string $part, callable $do): callable
+    {
+        $rounds = app(Repository::class);
+
+        return static function () use ($rounds, $part, $do): void {
+            if ($rounds->add("round of {$part}", true, self::MINUTE_SECONDS)) {
+                $do();
+            }
+        };
     }
 
     /**

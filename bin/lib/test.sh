@@ -8,18 +8,7 @@ logs="$root/.yardbell/test"
 rm -rf "$logs"
 mkdir -p "$logs"
 
-# check NAME COMMAND…: one check that passes or fails as a whole.
-check() {
-    local name=$1
-    shift
-    if "$@" >"$logs/$name.log" 2>&1; then
-        passed=$((passed + 1)); say "ok      $name"
-    else
-        failed=$((failed + 1)); say "FAILED  $name"; tail -40 "$logs/$name.log"
-    fi
-}
-
-# beside NAME…: checks that wait, one after the other, while the browser suite runs; each leaves its result.
+# beside NAME…: checks that wait, one after the other, beside something else; each leaves its result.
 beside() {
     local name
     for name; do
@@ -31,6 +20,18 @@ declare -A commands=()
 later() {
     waiting+=("$1")
     commands[$1]=${*:2}
+}
+
+# told NAME…: says how checks ended that ran beside something, and counts them.
+told() {
+    local name
+    for name; do
+        if [ "$(cat "$logs/$name.result")" = ok ]; then
+            passed=$((passed + 1)); say "ok      $name"
+        else
+            failed=$((failed + 1)); say "FAILED  $name"; tail -40 "$logs/$name.log"
+        fi
+    done
 }
 
 # suite NAME OPTION…: a Pest suite, whose cases are counted one by one.
@@ -161,27 +162,31 @@ if [ $# -eq 0 ]; then
     later described node bin/lib/describe.mjs --check
     later width php bin/lib/width.php
     beside "${waiting[@]}" &
-    besides=$!
+    besides=($!)
     later ground tests/ground.sh "$(free_port 8900)"
     beside ground & # it mostly waits
-    besides="$besides $!"
+    besides+=($!)
 fi
 suite browser --parallel --processes=2
 [ "$failed" -gt 0 ] && cat "$scratch"/[12]/browser.log >"$logs/browser-application.log" 2>/dev/null
 [ $# -eq 0 ] || finish
 
-wait $besides
-for name in "${waiting[@]}"; do
-    if [ "$(cat "$logs/$name.result")" = ok ]; then
-        passed=$((passed + 1)); say "ok      $name"
-    else
-        failed=$((failed + 1)); say "FAILED  $name"; tail -40 "$logs/$name.log"
-    fi
-done
+wait "${besides[@]}"
+told "${waiting[@]}"
 
-# Each benchmark runs small: it still works, whatever it would say of speed.
-for benchmark in core http pay crowd setup board frames phone; do
-    check "bench-$benchmark" env YARDBELL_BENCH=small DB_DATABASE=yardbell_browser_1 \
-        php -d memory_limit=1G "benchmarks/$benchmark.php" "$YARDBELL_TEST_URL_1" "$DB_PORT"
+# Each benchmark runs small: it still works, whatever it would say of speed. One after the other at each application.
+waiting=()
+besides=()
+streams=('core http pay crowd' 'setup board frames phone')
+for n in 1 2; do
+    url="YARDBELL_TEST_URL_$n"
+    for benchmark in ${streams[n - 1]}; do
+        later "bench-$benchmark" env YARDBELL_BENCH=small DB_DATABASE="yardbell_browser_$n" \
+            php -d memory_limit=1G "benchmarks/$benchmark.php" "${!url}" "$DB_PORT"
+    done
+    beside $(printf 'bench-%s ' ${streams[n - 1]}) &
+    besides[n]=$!
 done
+wait "${besides[@]}"
+told "${waiting[@]}"
 finish

@@ -8,6 +8,7 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Cookie;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -103,30 +104,59 @@ final class Window
     /** Waits until it is there and shown. */
     public function find(string $css): RemoteWebElement
     {
-        return $this->until("\"{$css}\" is shown", function () use ($css): ?RemoteWebElement {
-            foreach ($this->driver->findElements(WebDriverBy::cssSelector($css)) as $element) {
-                if ($element->isDisplayed()) {
-                    return $element;
-                }
-            }
+        return $this->until(
+            "\"{$css}\" is shown",
+            fn (): ?RemoteWebElement => $this->one(
+                'return [...document.querySelectorAll(given[0])].find(shown)',
+                $css,
+            ),
+        );
+    }
 
-            return null;
-        });
+    /** Waits until it is there no more. */
+    public function gone(string $css): self
+    {
+        $this->until("\"{$css}\" is gone", fn (): ?bool => $this->ask(
+            'return document.querySelector(given[0]) === null ? true : null',
+            $css,
+        ));
+
+        return $this;
+    }
+
+    private function one(string $ask, string ...$given): ?RemoteWebElement
+    {
+        $found = $this->ask($ask, ...$given);
+
+        return is_array($found)
+            ? new RemoteWebElement(new RemoteExecuteMethod($this->driver), (string) current($found), true)
+            : null;
+    }
+
+    /** @param  string  $ask body of a function that gives nothing as long as there is nothing */
+    private function ask(string $ask, string ...$given): mixed
+    {
+        static $asking;
+        $asking ??= (string) file_get_contents(__DIR__.'/ask.js');
+
+        return $this->driver->executeAsyncScript(sprintf($asking, $ask), $given);
     }
 
     public function press(string $css): self
     {
         $this->until("\"{$css}\" can be pressed", function () use ($css): bool {
-            $element = $this->find($css);
-            $isEnabled = $this->driver->executeScript(
-                'arguments[0].scrollIntoView({block: "center"}); return ! arguments[0].matches(":disabled")',
-                [$element],
+            $element = $this->one(
+                'const one = [...document.querySelectorAll(given[0])].find(shown);
+                if (one === undefined || one.matches(":disabled")) {
+                    return null;
+                }
+                one.scrollIntoView({ block: "center" });
+                return one;',
+                $css,
             );
-            if ($isEnabled === true) {
-                $element->click();
-            }
+            $element?->click();
 
-            return $isEnabled === true;
+            return $element !== null;
         });
         $this->clicks++;
 
@@ -137,23 +167,17 @@ final class Window
     public function choose(string $text): self
     {
         $this->until("\"{$text}\" can be pressed", function () use ($text): bool {
-            foreach (
-                $this->driver->findElements(
-                    WebDriverBy::xpath(
-                        "//button[normalize-space()='{$text}' or @aria-label='{$text}']"
-                            ." | //a[normalize-space()='{$text}']",
-                    ),
-                ) as $element
-            ) {
-                if ($element->isDisplayed()) {
-                    $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
-                    $element->click();
+            $element = $this->one(
+                'const named = document.evaluate(given[0], document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE);
+                const all = Array.from({ length: named.snapshotLength }, (_, i) => named.snapshotItem(i));
+                const one = all.find(shown);
+                one?.scrollIntoView({ block: "center" });
+                return one;',
+                "//button[normalize-space()='{$text}' or @aria-label='{$text}'] | //a[normalize-space()='{$text}']",
+            );
+            $element?->click();
 
-                    return true;
-                }
-            }
-
-            return false;
+            return $element !== null;
         });
         $this->clicks++;
 
@@ -230,7 +254,10 @@ final class Window
     {
         $read = $this->until(
             "\"{$text}\" is read",
-            fn (): ?string => str_contains($read = $this->text(), $text) ? $read : null,
+            fn (): ?string => $this->ask(
+                'const read = document.body.innerText; return read.includes(given[0]) ? read : null;',
+                $text,
+            ),
             $this->text(...),
             $patienceSeconds,
         );
