@@ -81,47 +81,54 @@ final class Work extends Command
         return self::SUCCESS;
     }
 
-    /** @return array<string, callable(): mixed> made once, and called every round */
+    /** @return array<string, callable(): mixed> */
     private function parts(string $lane): array
     {
         return match ($lane) {
-            'mail' => ['mail' => self::delivering('mail')],
+            'mail' => ['mail' => self::part(DeliverDue::class, lane: 'mail')],
             'money' => [
-                'payment pages' => app(OpenCheckouts::class),
-                'notices' => app(Notices::class),
-                'payments' => app(SettleOpen::class),
-                'refunds not decided' => app(AskRefunds::class),
-                'payouts' => app(FetchPayouts::class),
-                'refunds and fees' => self::delivering('money'),
+                'payment pages' => self::part(OpenCheckouts::class),
+                'notices' => self::part(Notices::class),
+                'payments' => self::part(SettleOpen::class),
+                'refunds not decided' => self::part(AskRefunds::class),
+                'payouts' => self::part(FetchPayouts::class),
+                'refunds and fees' => self::part(DeliverDue::class, lane: 'money'),
             ],
             'upkeep' => [
-                'holds' => app(ExpireHolds::class),
-                'requests' => self::onceAMinute('requests', app(RemindUnanswered::class)),
-                'late visits' => self::onceAMinute('late visits', app(RemindLate::class)),
-                'sweeping' => app(Sweep::class),
+                'holds' => self::part(ExpireHolds::class),
+                'requests' => self::onceAMinute('requests', self::part(RemindUnanswered::class)),
+                'late visits' => self::onceAMinute('late visits', self::part(RemindLate::class)),
+                'sweeping' => self::part(Sweep::class),
             ],
             'stand-ins' => config('yardbell.demonstration') === true
-                ? ['stand-ins' => app(ProcessorStandIn::class)->tick(...)]
+                ? ['stand-ins' => static fn () => app(ProcessorStandIn::class)->tick()]
                 : [],
             default => [],
         };
     }
 
-    /** @return callable(): int */
-    private static function delivering(string $lane): callable
+    /**
+     * Made at its first call and kept: what cannot be made is tried again like what cannot be done.
+     *
+     * @param  class-string  $class of what can be called
+     * @return callable(): mixed
+     */
+    private static function part(string $class, string ...$given): callable
     {
-        $deliver = app(DeliverDue::class);
+        $part = null;
 
-        return static fn (): int => $deliver(lane: $lane);
+        return static function () use (&$part, $class, $given): mixed {
+            $part ??= app($class);
+
+            return is_callable($part) ? $part(...$given) : null;
+        };
     }
 
     /** However many workers there are. */
     private static function onceAMinute(string $part, callable $do): callable
     {
-        $rounds = app(Repository::class);
-
-        return static function () use ($rounds, $part, $do): void {
-            if ($rounds->add("round of {$part}", true, self::MINUTE_SECONDS)) {
+        return static function () use ($part, $do): void {
+            if (app(Repository::class)->add("round of {$part}", true, self::MINUTE_SECONDS)) {
                 $do();
             }
         };
