@@ -3,7 +3,8 @@ const given = [...arguments];
 const done = given.pop();
 const sized = (one) => {
     const { width, height } = one.getBoundingClientRect();
-    return (width > 0 && height > 0) || [...one.children].some(sized);
+    const line = one instanceof SVGElement && width + height > 0; // its width is drawn around it
+    return line || (width > 0 && height > 0) || [...one.children].some(sized);
 };
 const shown = (one) =>
     one.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && sized(one);
