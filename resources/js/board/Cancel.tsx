@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { api, type Schemas } from '../lib/api';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { inputLook } from '../ui/inputLook';
 import { noticeLook } from '../ui/Notice';
-import { Wrong } from '../ui/Wrong';
 import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
 
@@ -57,7 +57,7 @@ export function Cancel({ business, card }: { business: string; card: Schemas['Ca
           {say.cancelWhole}
         </Check>
       )}
-      {trouble !== null && <Wrong as="p">{trouble}</Wrong>}
+      <Alert says={trouble} />
       <p className="flex flex-wrap gap-2">
         <Button type="submit" id="really-cancel" kind="trouble" small disabled={busy}>
           {say.cancelAndTellThem}

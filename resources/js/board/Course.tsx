@@ -1,7 +1,7 @@
 import { api, type Schemas } from '../lib/api';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { useKey } from '../ui/useKey';
-import { Wrong } from '../ui/Wrong';
 import { useSetup } from '../setup/useSetup';
 import { wordOf } from '../language/wordOf';
 import { useCardAct } from './useCardAct';
@@ -58,11 +58,7 @@ export function Course({ business, card }: Props) {
           </Button>
         )}
       </p>
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
     </div>
   );
 }

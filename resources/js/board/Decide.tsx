@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { api } from '../lib/api';
 import { moment } from '../lib/format';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { inputLook } from '../ui/inputLook';
 import { Notice } from '../ui/Notice';
-import { Wrong } from '../ui/Wrong';
 import { Suggest } from './Suggest';
 import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
@@ -43,11 +43,7 @@ export function Decide({ business, id, zone, answerBy, suggested }: Props) {
         value={why}
         onChange={(event) => setWhy(event.target.value)}
       />
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
       <p className="flex flex-wrap gap-2">
         <Button id="accept" kind="next" small disabled={busy} onClick={() => answer(true)}>
           {say.yesBook}

@@ -3,6 +3,7 @@ import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment } from '../lib/format';
 import { readClock } from '../lib/clock';
 import { useSetup } from '../setup/useSetup';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { ClockField } from '../ui/ClockField';
@@ -100,11 +101,7 @@ function Where({ business, card, zone, rows, failed, busy, trouble, near, onMove
           {say.moveLater({ count: card.laterOnes })}
         </Check>
       )}
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
       <WhyRows business={business} rows={rows} />
       {failed !== null && may('book-outside') && (
         <Button id="move-outside" small disabled={busy} onClick={() => onMove({ ...failed, ...whom, outside: true })}>

@@ -1,9 +1,9 @@
 import { useEffect, useRef } from 'react';
 import type { Schemas } from '../lib/api';
 import { clock, longDate, dateIn, money, moment } from '../lib/format';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
-import { Wrong } from '../ui/Wrong';
 import { WhyRows } from './WhyRows';
 import type { MovingState } from './useMoving';
 import * as say from '@words/board';
@@ -60,11 +60,7 @@ export function MoveSlip({ board, name, moving, names, mayOutside }: Props) {
       )}
       {!tried.fits && <WhyRows business={board.business.slug} rows={tried.rows} />}
       {!tried.fits && moving.outside && <p className="text-sm text-soft">{say.othersInTheWay}</p>}
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
       {isDropped && (
         <>
           <Check id="slip-told" checked={moving.told} onChange={moving.setTold}>

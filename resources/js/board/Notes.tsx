@@ -2,9 +2,9 @@ import { useState, type SubmitEvent } from 'react';
 import { api, type Schemas } from '../lib/api';
 import { moment } from '../lib/format';
 import { useSetup } from '../setup/useSetup';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { inputLook } from '../ui/inputLook';
-import { Wrong } from '../ui/Wrong';
 import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
 
@@ -47,11 +47,7 @@ export function Notes({ business, card, zone }: Props) {
           </Button>
         </form>
       )}
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
     </section>
   );
 }

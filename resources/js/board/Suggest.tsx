@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { api, type Schemas } from '../lib/api';
 import { listed, moment } from '../lib/format';
 import { otherTimes } from '../lib/queries';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
-import { Wrong } from '../ui/Wrong';
 import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
 
@@ -39,11 +39,7 @@ export function Suggest({ business, id, zone, why, onDone }: Props) {
           {say.timeWith({ at: moment(time.start, zone), who: listed(time.names) })}
         </Check>
       ))}
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
       <p className="flex gap-2">
         <Button
           id="send-suggestion"

@@ -1,40 +1,25 @@
-import { useState } from 'react';
-import { api, refusalOf, unwrap } from '../lib/api';
+import { api } from '../lib/api';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
-import { useNotices } from '../ui/Notices';
-import { Wrong } from '../ui/Wrong';
 import { useSetup } from '../setup/useSetup';
+import { useSaidAct } from './useSaidAct';
 import * as say from '@words/board';
 
 /** A client's links may be in wrong hands: none of them is good any more. */
 export function VoidLinks({ business, id }: { business: string; id: string }) {
-  const notices = useNotices();
   const { may } = useSetup();
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { busy, trouble, act } = useSaidAct(say.linksAreVoid);
   if (!may('change-bookings')) {
     return null;
   }
-  const make = async () => {
-    try {
-      await unwrap(
-        api.POST('/api/businesses/{business}/bookings/{id}/links/void', { params: { path: { business, id } } }),
-      );
-      setTrouble(null);
-      notices.say(say.linksAreVoid);
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong).message);
-    }
-  };
+  const params = { path: { business, id } };
+  const make = () => void act(api.POST('/api/businesses/{business}/bookings/{id}/links/void', { params }));
   return (
     <>
-      <Button id="void-links" small className="justify-self-start" onClick={() => void make()}>
+      <Button id="void-links" small className="justify-self-start" disabled={busy} onClick={make}>
         {say.linksVoid}
       </Button>
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
     </>
   );
 }

@@ -1,35 +1,25 @@
 import { useState, type SubmitEvent } from 'react';
-import { api, refusalOf, unwrap } from '../lib/api';
+import { api } from '../lib/api';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { inputLook } from '../ui/inputLook';
-import { useNotices } from '../ui/Notices';
-import { Wrong } from '../ui/Wrong';
 import { useSetup } from '../setup/useSetup';
+import { useSaidAct } from './useSaidAct';
 import * as say from '@words/board';
 
 /** A word to the client, by mail. */
 export function Word({ business, id }: { business: string; id: string }) {
-  const notices = useNotices();
   const { may } = useSetup();
   const [text, setText] = useState('');
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { busy, trouble, act } = useSaidAct(say.wordSent);
   if (!may('change-bookings')) {
     return null;
   }
   const send = async (event: SubmitEvent) => {
     event.preventDefault();
-    try {
-      await unwrap(
-        api.POST('/api/businesses/{business}/bookings/{id}/word', {
-          params: { path: { business, id } },
-          body: { text },
-        }),
-      );
+    const params = { path: { business, id } };
+    if (await act(api.POST('/api/businesses/{business}/bookings/{id}/word', { params, body: { text } }))) {
       setText('');
-      setTrouble(null);
-      notices.say(say.wordSent);
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong).message);
     }
   };
   return (
@@ -45,12 +35,8 @@ export function Word({ business, id }: { business: string; id: string }) {
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
-        {trouble !== null && (
-          <Wrong as="p" role="alert">
-            {trouble}
-          </Wrong>
-        )}
-        <Button type="submit" small className="justify-self-start" disabled={text.trim() === ''}>
+        <Alert says={trouble} />
+        <Button type="submit" small className="justify-self-start" disabled={busy || text.trim() === ''}>
           {say.sendWord}
         </Button>
       </form>

@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { inputLook } from '../ui/inputLook';
+import { FindField } from '../setup/FindField';
+import { ListHead } from '../setup/ListHead';
 import { Button, buttonLook } from '../ui/Button';
 import type { Schemas } from '../lib/api';
 import { draftOf, thing } from '../setup/things';
@@ -32,29 +33,23 @@ export function Services() {
     .filter((group) => group.services.length > 0);
   return (
     <section className="grid gap-4">
-      <div className="list-head">
-        <h2>{say.servicesTitle}</h2>
-        {data.services.length > 6 && (
-          <input
-            className={inputLook('search')}
-            type="search"
-            aria-label={say.findService}
-            placeholder={say.find}
-            value={sought}
-            onChange={(event) => setSought(event.target.value)}
-          />
-        )}
-        {may('change-setup') && (
-          <Link className={buttonLook({ small: true })} id="add-service" to={`/at/${business}/offer/services/new`}>
-            {say.addService}
-          </Link>
-        )}
+      <ListHead
+        title={say.servicesTitle}
+        add={say.addService}
+        addId="add-service"
+        to="offer/services/new"
+        find={
+          data.services.length > 6 && (
+            <FindField says={say.findService} hint={say.find} value={sought} onValue={setSought} />
+          )
+        }
+      >
         {!data.published && data.services.length > 0 && (
           <Link className={buttonLook({ kind: 'next', small: true })} to={`/at/${business}/gate`}>
             {say.goOnToPage}
           </Link>
         )}
-      </div>
+      </ListHead>
       {data.services.length === 0 && <p>{say.whatDoSellBy}</p>}
       {fits.length === 0 && sought !== '' && <p>{say.nothingCalled({ sought })}</p>}
       {groups.map((group) => (

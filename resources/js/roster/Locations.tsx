@@ -1,25 +1,17 @@
-import { Link } from 'react-router';
-import { buttonLook } from '../ui/Button';
+import { ListHead } from '../setup/ListHead';
 import { useSetup } from '../setup/useSetup';
 import { RowFact, RowLink, RowName, Rows } from '../ui/Row';
 import * as say from '@words/roster';
 
 /** Where appointments happen. */
 export function Locations() {
-  const { business, data, may } = useSetup();
+  const { business, data } = useSetup();
   if (data === undefined) {
     return null;
   }
   return (
     <section className="grid gap-3">
-      <div className="list-head">
-        <h2>{say.locations}</h2>
-        {may('change-setup') && (
-          <Link className={buttonLook({ small: true })} id="add-location" to={`/at/${business}/roster/locations/new`}>
-            {say.addLocation}
-          </Link>
-        )}
-      </div>
+      <ListHead title={say.locations} add={say.addLocation} addId="add-location" to="roster/locations/new" />
       {data.locations.length === 0 && <p>{say.nowhereYetShopRoom}</p>}
       <Rows>
         {data.locations.map((one) => (

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
-import { inputLook } from '../ui/inputLook';
-import { buttonLook } from '../ui/Button';
+import { FindField } from '../setup/FindField';
+import { ListHead } from '../setup/ListHead';
 import { Mark } from '../ui/Mark';
 import { useSetup } from '../setup/useSetup';
 import { ROLES } from '../words/roles';
@@ -21,24 +20,17 @@ export function People() {
   return (
     <div className="side-by-side">
       <section className="grid gap-3">
-        <div className="list-head">
-          <h2>{say.peopleWhoBooked}</h2>
-          {data.staff.length > 8 && (
-            <input
-              className={inputLook('search')}
-              type="search"
-              aria-label={say.findPerson}
-              placeholder={say.find}
-              value={sought}
-              onChange={(event) => setSought(event.target.value)}
-            />
-          )}
-          {may('change-setup') && (
-            <Link className={buttonLook({ small: true })} id="add-person" to={`/at/${business}/roster/people/new`}>
-              {say.addSomebody}
-            </Link>
-          )}
-        </div>
+        <ListHead
+          title={say.peopleWhoBooked}
+          add={say.addSomebody}
+          addId="add-person"
+          to="roster/people/new"
+          find={
+            data.staff.length > 8 && (
+              <FindField says={say.findPerson} hint={say.find} value={sought} onValue={setSought} />
+            )
+          }
+        />
         {data.staff.length === 0 && <p>{say.nobodyYetAddWhoever}</p>}
         <Rows>
           {fits.map((one) => {

@@ -1,25 +1,17 @@
-import { Link } from 'react-router';
-import { buttonLook } from '../ui/Button';
+import { ListHead } from '../setup/ListHead';
 import { useSetup } from '../setup/useSetup';
 import { RowFact, RowLink, RowName, Rows } from '../ui/Row';
 import * as say from '@words/roster';
 
 /** Pools of units that services need: wheels, rooms, chairs. */
 export function Resources() {
-  const { business, data, may } = useSetup();
+  const { business, data } = useSetup();
   if (data === undefined) {
     return null;
   }
   return (
     <section className="grid gap-3">
-      <div className="list-head">
-        <h2>{say.resources}</h2>
-        {may('change-setup') && (
-          <Link className={buttonLook({ small: true })} id="add-pool" to={`/at/${business}/roster/resources/new`}>
-            {say.addPool}
-          </Link>
-        )}
-      </div>
+      <ListHead title={say.resources} add={say.addPool} addId="add-pool" to="roster/resources/new" />
       {data.pools.length === 0 && <p>{say.nothingYetPoolHolds}</p>}
       <Rows>
         {data.pools.map((one) => (

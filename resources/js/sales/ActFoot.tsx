@@ -1,5 +1,5 @@
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
-import { Wrong } from '../ui/Wrong';
 import type { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
 
@@ -15,11 +15,7 @@ type Props = {
 export function ActFoot({ id, does, kind = 'plain', saying, onLeave }: Props) {
   return (
     <>
-      {saying.trouble !== null && (
-        <Wrong as="p" role="alert">
-          {saying.trouble}
-        </Wrong>
-      )}
+      <Alert says={saying.trouble} />
       <p className="flex flex-wrap gap-2">
         <Button type="submit" id={id} kind={kind} small disabled={saying.busy}>
           {does}

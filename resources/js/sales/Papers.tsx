@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { api, type Schemas } from '../lib/api';
+import { Alert } from '../ui/Alert';
 import { Button, buttonLook } from '../ui/Button';
-import { Wrong } from '../ui/Wrong';
 import { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
 
@@ -38,11 +38,7 @@ export function Papers({ business, sale, mayChange }: Props) {
           ))}
       </p>
       {sent && <p role="status">{say.mailed({ email: sale.email })}</p>}
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
       <ul className="grid gap-1">
         {sale.documents.map((document) => (
           <li key={document.id} className="flex flex-wrap items-center gap-3">

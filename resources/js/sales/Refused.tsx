@@ -1,8 +1,8 @@
 import { api, type Schemas } from '../lib/api';
 import { money } from '../lib/format';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
-import { Wrong } from '../ui/Wrong';
 import { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
 
@@ -68,11 +68,7 @@ export function Refused({ business, sale }: Props) {
           </p>
         </Notice>
       )}
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
     </>
   );
 }

@@ -3,6 +3,7 @@ import { api, type Schemas } from '../lib/api';
 import { money, moment } from '../lib/format';
 import { sale as saleQuery } from '../lib/queries';
 import { wordOf } from '../language/wordOf';
+import { Alert } from '../ui/Alert';
 import { Wrong } from '../ui/Wrong';
 import { Papers } from './Papers';
 import { Refused } from './Refused';
@@ -33,11 +34,7 @@ export function SalePanel({ business, id, zone, mayChange }: Props) {
   return (
     <section className="grid gap-3">
       <Slip sale={sale} zone={zone} onUndo={mayChange ? undo : null} />
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
       {mayChange && <Refused business={business} sale={sale} />}
       {mayChange && <Take business={business} sale={sale} />}
       {mayChange && <SaleActs business={business} sale={sale} />}

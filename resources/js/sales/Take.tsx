@@ -1,9 +1,9 @@
 import { useRef, useState } from 'react';
 import { api, type Schemas } from '../lib/api';
 import { money } from '../lib/format';
+import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { useKey } from '../ui/useKey';
-import { Wrong } from '../ui/Wrong';
 import { TakeForm } from './TakeForm';
 import { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
@@ -33,11 +33,7 @@ export function Take({ business, sale }: Props) {
   }
   return (
     <div className="grid gap-2">
-      {trouble !== null && (
-        <Wrong as="p" role="alert">
-          {trouble}
-        </Wrong>
-      )}
+      <Alert says={trouble} />
       {sale.due > 0 && (
         <p className="flex flex-wrap gap-2">
           <Button id="take-cash" ref={cash} kind="next" small disabled={busy} onClick={() => void whole('cash')}>
