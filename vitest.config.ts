@@ -8,6 +8,7 @@ export default defineConfig({
   test: {
     reporters: ['tap-flat'], // the ordinary one fails to say what failed under Node 20
     environment: 'jsdom',
+    isolate: false, // one page for all files: making it takes a second, so each file leaves it as it found it
     setupFiles: ['tests/Front/page.ts'], // the page as it comes from the server
     include: ['tests/Front/**/*.test.{ts,tsx}'],
     env: { TZ: 'America/New_York' },

@@ -7,14 +7,13 @@ import { Button } from '../../resources/js/ui/Button';
 import { NoticeBoard, NoticeLine } from '../../resources/js/ui/Notices';
 
 let answer: (given: object) => void;
-const posted = vi.spyOn(api, 'POST');
 
 beforeEach(() => {
-  posted.mockImplementation((() => new Promise((resolve) => (answer = resolve))) as never);
+  vi.spyOn(api, 'POST').mockImplementation((() => new Promise((resolve) => (answer = resolve))) as never);
 });
 afterEach(() => {
   cleanup();
-  posted.mockReset();
+  vi.restoreAllMocks();
 });
 
 function Sends() {
@@ -46,7 +45,7 @@ test('what is pressed twice is sent once, and that it was sent is said', async (
   show();
   press();
   press();
-  expect(posted).toHaveBeenCalledTimes(1);
+  expect(api.POST).toHaveBeenCalledTimes(1);
   await answered({ data: {}, response: new Response() });
   expect(screen.getByRole('status').textContent).toContain('It is sent.');
   expect(screen.queryByRole('alert')).toBeNull();
@@ -59,5 +58,5 @@ test('what stood in its way is said aloud, and it can be sent again', async () =
   expect(screen.getByRole('alert').textContent).toBe('Nobody is told.');
   press();
   expect(screen.queryByRole('alert')).toBeNull();
-  expect(posted).toHaveBeenCalledTimes(2);
+  expect(api.POST).toHaveBeenCalledTimes(2);
 });
