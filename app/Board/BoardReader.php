@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Board;
 
 use App\Bookings\RulesReader;
+use App\Facts\AnswerTime;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
+use Carbon\CarbonImmutable;
 use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Zone;
@@ -78,22 +80,28 @@ final readonly class BoardReader
 
     /**
      * @param  list<string>  $only staff members; none: everybody
-     * @return list<array{id: string, start: string, service: string, client: string}>
+     * @return list<array{id: string, start: string, service: string, client: string, answerBy: string}>
+     *   whoever is to be answered first at the top
      */
     private function requests(Business $business, array $only): array
     {
+        $requests = $this->diary
+            ->requests($business)
+            ->filter(
+                static fn (Booking $one): bool => $only === [] ||
+                    $one->staff->pluck('id')->intersect($only)->isNotEmpty(), // who leads a session, too
+            );
+        $by = AnswerTime::ofEach($requests, $business);
+
         return array_values(
-            $this->diary
-                ->requests($business)
-                ->filter(
-                    static fn (Booking $one): bool => $only === [] ||
-                        $one->staff->pluck('id')->intersect($only)->isNotEmpty(), // who leads a session, too
-                )
+            $requests
+                ->sortBy(static fn (Booking $one): CarbonImmutable => $by[$one->id])
                 ->map(static fn (Booking $booking): array => [
                     'id' => $booking->id,
                     'start' => Wall::writeInstant(Instants::minute($booking->starts_at)),
                     'service' => $booking->service_name,
                     'client' => $booking->contact['name'] ?? '',
+                    'answerBy' => $by[$booking->id]->format('Y-m-d\TH:i\Z'),
                 ])
                 ->all(),
         );

@@ -19,7 +19,27 @@ final class AnswerTime
     /** Null: it waits for no answer. */
     public static function of(Booking $booking, Business $business): ?CarbonImmutable
     {
-        return $booking->state === State::Pending ? self::until($booking, $business, self::asked($booking)) : null;
+        return self::ofEach([$booking], $business)[$booking->id] ?? null;
+    }
+
+    /**
+     * @param  iterable<Booking>  $bookings of this business
+     * @return array<string, CarbonImmutable> by booking, those that wait for an answer
+     */
+    public static function ofEach(iterable $bookings, Business $business): array
+    {
+        $waiting = [];
+        foreach ($bookings as $booking) {
+            if ($booking->state === State::Pending) {
+                $waiting[$booking->id] = $booking;
+            }
+        }
+        $asked = self::asked($waiting, $business);
+
+        return array_map(
+            static fn (Booking $one): CarbonImmutable => self::until($one, $business, $asked[$one->id]),
+            $waiting,
+        );
     }
 
     /** When three quarters of the time for an answer are over; null: it waits for none. */
@@ -28,7 +48,7 @@ final class AnswerTime
         if ($booking->state !== State::Pending) {
             return null;
         }
-        $asked = self::asked($booking);
+        $asked = self::asked([$booking->id => $booking], $business)[$booking->id];
         $minutes = $asked->diffInMinutes(self::until($booking, $business, $asked));
 
         return $asked->addMinutes((int) ($minutes * 3 / 4));
@@ -39,14 +59,28 @@ final class AnswerTime
         return $asked->addMinutes($business->answer_minutes)->min($booking->starts_at);
     }
 
-    private static function asked(Booking $booking): CarbonImmutable
+    /**
+     * Since when each of them waits: it may have been booked between.
+     *
+     * @param  array<string, Booking>  $waiting by id
+     * @return array<string, CarbonImmutable> by booking
+     */
+    private static function asked(array $waiting, Business $business): array
     {
-        $changes = BookingChange::query()
-            ->where('business_id', $booking->business_id)
-            ->where('booking_id', $booking->id);
-        $before = (clone $changes)->where('state', '<>', State::Pending)->max('id'); // it may have been booked between
-        $asked = $changes->where('id', '>', is_int($before) ? $before : 0)->oldest('id')->value('at');
+        $asked = [];
+        $changes = $waiting === [] ? [] : BookingChange::query()
+            ->where('business_id', $business->id)
+            ->whereIn('booking_id', array_keys($waiting))
+            ->orderBy('id')
+            ->get(['booking_id', 'state', 'at']);
+        foreach ($changes as $change) {
+            if ($change->state === State::Pending->value) {
+                $asked[$change->booking_id] ??= $change->at;
+            } else {
+                unset($asked[$change->booking_id]);
+            }
+        }
 
-        return $asked instanceof CarbonImmutable ? $asked : $booking->created_at;
+        return $asked + array_map(static fn (Booking $one): CarbonImmutable => $one->created_at, $waiting);
     }
 }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 use App\Language\Catalogue;
 use App\Messages\Wording;
 use App\Models\Booking;
+use App\Models\BookingChange;
 use App\Models\OutboxEntry;
 use App\Models\Question;
+use App\Support\Clock;
 use App\Support\LocalTime;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Things;
 use Tests\Support\Yard;
@@ -40,6 +43,7 @@ it('keeps the time of a booking that waits for a yes, and says unmistakably that
     $letter = app(Wording::class)->letter(OutboxEntry::query()->where('audience', 'client')->sole());
     expect($asked->json('booking.answerBy'))->toBe($day->format('Y-m-d\TH:i\Z'))
         ->and($shown())->toBe($day->format('Y-m-d\TH:i\Z'))
+        ->and($board->json('requests.0.answerBy'))->toBe($day->format('Y-m-d\TH:i\Z'))
         ->and($letter->text)->toContain(app(Catalogue::class)->say('mail.client.pending', [
             'by' => LocalTime::written($day, $yard->business),
         ]))
@@ -55,6 +59,38 @@ it('keeps the time of a booking that waits for a yes, and says unmistakably that
         ->and(OutboxEntry::query()->where('occasion', 'booked')->count())->toBe(3)
         ->and(OutboxEntry::query()->where('occasion', 'reminder')->count())->toBe(1);
     $this->postJson("/api/businesses/yard/bookings/{$id}/answer", ['accept' => false])->assertStatus(409);
+});
+
+it('lists first at the desk who is to be answered first, and looks once for all of them', function (): void {
+    $yard = Yard::open(['approval' => true]);
+    $hours = ['10:00', '12:00', '14:00'];
+    array_map(static fn (string $at) => book($yard->hold($at))->assertOk(), $hours);
+    [$first, $second, $third] = Booking::query()->orderBy('starts_at')->pluck('id')->all();
+    $changes = BookingChange::query();
+    $since = app(Clock::class)->now();
+    foreach ([[$first, 3], [$second, 1], [$third, 2]] as [$id, $hoursAgo]) {
+        (clone $changes)->where('booking_id', $id)->update(['at' => $since->subHours($hoursAgo)]);
+    }
+    // booked between, it has waited only since it was moved
+    (clone $changes)->insert(array_map(
+        static fn (string $state, int $hoursAgo): array => [
+            'business_id' => $yard->business->id,
+            'booking_id' => $first,
+            'state' => $state,
+            'by' => 'desk',
+            'why' => '',
+            'at' => $since->subHours($hoursAgo),
+        ],
+        ['confirmed', 'pending'],
+        [2, 0],
+    ));
+    $this->actingAs($yard->owner);
+    DB::enableQueryLog();
+    $requests = $this->getJson('/api/businesses/yard/board')->assertOk()->json('requests.*.id');
+    $ofChanges = static fn (array $one): bool => str_contains($one['query'], '`booking_changes`') &&
+        str_contains($one['query'], '`booking_id`');
+    expect($requests)->toBe([$third, $second, $first])
+        ->and(array_filter(DB::getQueryLog(), $ofChanges))->toHaveCount(1);
 });
 
 it('gives the time back where the answer is no, and tells the client why', function (): void {

@@ -198,6 +198,8 @@ return [
     'undo_mark' => 'Undo: {state}',
     'did_not_come' => 'They did not come',
     'wait_for_yes' => 'Wait for a yes',
+    'answer_by' => 'answer by {at}',
+    'answer_was_by' => 'was to be answered by {at}',
     'now_and_next' => 'Now and next',
     'first_day' => 'First of the day',
     'till' => 'till {end}',

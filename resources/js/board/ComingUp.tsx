@@ -1,6 +1,7 @@
 import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment, money } from '../lib/format';
 import { useNames } from '../ui/useNames';
+import { Wrong } from '../ui/Wrong';
 import { Reminders } from './Reminders';
 import * as say from '@words/board';
 import './ComingUp.css';
@@ -30,6 +31,11 @@ export function ComingUp({ board, now, onChoose }: Props) {
                     <span className="block truncate text-sm text-soft">
                       {say.serviceAt({ service: one.service, at: moment(one.start, zone) })}
                     </span>
+                    {one.answerBy > now ? (
+                      <span className="block text-sm">{say.answerBy({ at: moment(one.answerBy, zone) })}</span>
+                    ) : (
+                      <Wrong className="block text-sm">{say.answerWasBy({ at: moment(one.answerBy, zone) })}</Wrong>
+                    )}
                   </span>
                 </button>
               </li>

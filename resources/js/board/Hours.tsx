@@ -4,6 +4,9 @@ import type { Scale } from './ruler';
 
 type Props = { ruler: Schemas['Ruler']; scale: Scale; zone: string; now: string | null };
 
+/** Hundredths of the ruler that the rope's own hour takes to either side. */
+const ROPE = 4.4;
+
 /** The hours above the lanes; where the rope's own hour stands, none. */
 export function Hours({ ruler, scale, zone, now }: Props) {
   return (
@@ -14,7 +17,7 @@ export function Hours({ ruler, scale, zone, now }: Props) {
           <span
             key={tick}
             style={{ left: `${scale.at(tick)}%` }}
-            className={now !== null && Math.abs(scale.at(tick) - scale.at(now)) < 3 ? 'invisible' : ''}
+            className={now !== null && Math.abs(scale.at(tick) - scale.at(now)) < ROPE ? 'invisible' : ''}
           >
             {clock(tick, zone).replace(/:00(?= |$)/, '')}
           </span>
