@@ -12,10 +12,10 @@ use function array_filter;
 use function array_keys;
 use function array_map;
 use function array_values;
-use function implode;
 use function in_array;
 use function intdiv;
 use function max;
+use function sort;
 use function spl_object_id;
 use function strval;
 
@@ -50,11 +50,8 @@ final readonly class ChangePreview
             $ask = new Ask($id, $fromDay, $toDay, $now);
             $had = $this->starts($this->before, $ask, $before, $only, $taken[0]);
             $has = $this->starts($this->after, $ask, $after, $only, $taken[1]);
-            foreach (
-                [[&$opens, array_diff_key($has, $had)], [&$closes, array_diff_key($had, $has)]] as [&$changes, $slots]
-            ) {
-                array_push($changes, ...$this->byDay($id, $slots));
-            }
+            array_push($opens, ...$this->byDay($id, $has, $had));
+            array_push($closes, ...$this->byDay($id, $had, $has));
         }
 
         $stranded = (new Stranding($this->before, $this->after, $this->diary))->of($fromDay, $toDay, $now);
@@ -181,7 +178,9 @@ final readonly class ChangePreview
         $back = max($more, $this->countsFromOpening() ? Grid::LOOKS_BACK : 0);
         [$first, $last] = [$fromDay - self::AROUND - $back, $toDay + self::AROUND + $more + $further];
 
-        return [new OpenTime($this->before, $first, $last), new OpenTime($this->after, $first, $last)];
+        $before = new OpenTime($this->before, $first, $last);
+
+        return [$before, new OpenTime($this->after, $first, $last, $before)];
     }
 
     /** Days further that T21 looks. */
@@ -305,35 +304,36 @@ final readonly class ChangePreview
         return $open->of($person, $book->locations[$location], $book->services[$service])->subtract($person->off());
     }
 
-    /** @return array<string, Slot> by start, place and people */
+    /** @return array<string, Offered> by who and where */
     private function starts(RuleBook $book, Ask $ask, OpenTime $open, ?LookedFor $only, Commitments $taken): array
     {
-        $slots = [];
-        foreach (
-            isset($book->services[$ask->service])
-                ? (new SlotSearch($book, $this->diary->withoutTurns(), $open, $only, $taken))->slots($ask)
-                : [] as $slot
-        ) {
-            $slots["{$slot->start} {$slot->location} ".implode(',', $slot->staff)] = $slot;
-        }
-
-        return $slots;
+        return isset($book->services[$ask->service])
+            ? (new SlotSearch($book, $this->diary->withoutTurns(), $open, $only, $taken))->offered($ask)
+            : [];
     }
 
     /**
-     * @param  array<string, Slot>  $slots
+     * What one has and the other has not.
+     *
+     * @param  array<string, Offered>  $these by who and where
+     * @param  array<string, Offered>  $others
      * @return list<Change>
      */
-    private function byDay(string $service, array $slots): array
+    private function byDay(string $service, array $these, array $others): array
     {
         $changes = [];
-        foreach ($slots as $slot) {
-            $day = $this->after->zone->day($slot->start);
-            $key = "{$day} {$slot->location} ".implode(',', $slot->staff);
-            $changes[$key] ??= new Change($service, $slot->staff, $slot->location, $day);
-            $changes[$key]->starts[] = $slot->start;
+        foreach ($these as $key => $offered) {
+            $days = [];
+            $starts = array_keys(array_diff_key($offered->starts, $others[$key]->starts ?? []));
+            sort($starts);
+            foreach ($starts as $start) {
+                $day = $this->after->zone->day($start);
+                $days[$day] ??= new Change($service, $offered->staff, $offered->location, $day);
+                $days[$day]->starts[] = $start;
+            }
+            array_push($changes, ...array_values($days));
         }
 
-        return array_values($changes);
+        return $changes;
     }
 }

@@ -24,10 +24,12 @@ final class OpenTime
     /** @var array<string, Timeline> */
     private array $known = [];
 
+    /** @param  self|null  $like by another book, over the same dates: what stands in both is worked out once */
     public function __construct(
         private readonly RuleBook $book,
         private readonly int $fromDay,
         private readonly int $toDay,
+        private readonly ?self $like = null,
     ) {
         $this->opening = $this->expand($book->openingHours);
     }
@@ -98,9 +100,23 @@ final class OpenTime
 
     public function own(Member $member, Location $location): Timeline
     {
-        return $member->weekly === null && $member->special === []
-            ? $this->opening
-            : ($this->known["own {$member->id} {$location->id}"] ??= $this->expandOwn($member, $location));
+        if ($member->weekly === null && $member->special === []) {
+            return $this->opening;
+        }
+        $like = $member->weekly === null ? null : $this->with($member); // otherwise some days follow the opening hours
+
+        return $this->known["own {$member->id} {$location->id}"] ??=
+            $like?->own($member, $location) ?? $this->expandOwn($member, $location);
+    }
+
+    /** The other, where its book has this very member and the same clock. */
+    private function with(Member $member): ?self
+    {
+        return $this->like !== null &&
+            $this->like->book->zone === $this->book->zone &&
+            ($this->like->book->staff[$member->id] ?? null) === $member
+            ? $this->like
+            : null;
     }
 
     private function expandOwn(Member $member, Location $location): Timeline
@@ -147,9 +163,12 @@ final class OpenTime
 
     public function breaks(Member $member): Timeline
     {
-        return $member->breaks === null
-            ? Timeline::none()
-            : ($this->known["breaks {$member->id}"] ??= $this->expand($member->breaks));
+        if ($member->breaks === null) {
+            return Timeline::none();
+        }
+
+        return $this->known["breaks {$member->id}"] ??=
+            $this->with($member)?->breaks($member) ?? $this->expand($member->breaks);
     }
 
     private function expand(Hours $hours): Timeline

@@ -7,6 +7,7 @@ namespace YardBell\Core\Availability;
 use function array_filter;
 use function array_map;
 use function count;
+use function implode;
 use function in_array;
 use function ksort;
 
@@ -35,8 +36,8 @@ final readonly class SlotSearch
     public function slots(Ask $ask): array
     {
         $service = $this->book->services[$ask->service];
-        if ($ask->party < 1 || ($service->largestParty() ?? $ask->party) < $ask->party) {
-            return []; // T13
+        if (! self::takes($service, $ask->party)) {
+            return [];
         }
 
         return $service->hasSessions
@@ -44,39 +45,100 @@ final readonly class SlotSearch
             : $this->appointments($service, $ask);
     }
 
+    /**
+     * When whom and where: what is offered without its rows, for whoever compares. Who or which place is wished is not
+     * looked at.
+     *
+     * @return array<string, Offered> by who and where
+     */
+    public function offered(Ask $ask): array
+    {
+        $service = $this->book->services[$ask->service];
+        if (! self::takes($service, $ask->party)) {
+            return [];
+        }
+        $offered = [];
+        if ($service->hasSessions) {
+            foreach ($this->slots($ask) as $slot) {
+                $key = LookedFor::key(implode(',', $slot->staff), $slot->location ?? '');
+                $starts = ($offered[$key]->starts ?? []) + [$slot->start => true];
+                $offered[$key] = new Offered($slot->staff, $slot->location, $starts);
+            }
+
+            return $offered;
+        }
+        $crews = Crews::of($this->book, $service);
+        foreach ($this->found($service, $ask, $crews) as [, $order, $location, $rows]) {
+            $staff = array_map(static fn (Member $member): string => $member->id, $crews[$order]);
+            if ($rows !== []) {
+                $offered[LookedFor::key(implode(',', $staff), $location)] = new Offered($staff, $location, $rows);
+            }
+        }
+
+        return $offered;
+    }
+
+    /** T13 */
+    private static function takes(Service $service, int $party): bool
+    {
+        return $party >= 1 && ($service->largestParty() ?? $party) >= $party;
+    }
+
     /** @return list<Slot> */
     private function appointments(Service $service, Ask $ask): array
     {
-        $minutes = $service->lengths?->named($ask->minutes);
-        if ($minutes === null || ($service->isShared() && $ask->party > $service->places)) {
-            return []; // T17, T14
-        }
         $crews = Crews::of($this->book, $service);
+        $rows = [];
+        foreach ($this->found($service, $ask, $crews) as [$at, $order, $location, $offered]) {
+            $place = $at * count($service->staff) + $order; // what rows of one start are sorted by
+            foreach ($offered as $start => $row) {
+                $rows[$start][$place] = [$location, $order, ...$row];
+            }
+        }
+        ksort($rows);
+
+        return $this->marked($rows, $crews, $service, $ask, $this->minutes($service, $ask) ?? 0);
+    }
+
+    /** The whole length; null where there is no such length, or no group takes so many (T17, T14). */
+    private function minutes(Service $service, Ask $ask): ?int
+    {
+        $minutes = $service->lengths?->named($ask->minutes);
+
+        return $minutes === null || ($service->isShared() && $ask->party > $service->places)
+            ? null
+            : $minutes + $ask->extra;
+    }
+
+    /**
+     * @param  array<int, non-empty-list<Member>>  $crews
+     * @return iterable<array{int, int, string, array<int, array{0: list<string>, 1: int, 2: bool, 3?: bool}>}> of each place
+     *   and crew: which place, which crew, the place's id, what is offered by start
+     */
+    private function found(Service $service, Ask $ask, array $crews): iterable
+    {
+        $minutes = $this->minutes($service, $ask);
+        if ($minutes === null) {
+            return;
+        }
         $ground = new Ground(
             $this->book,
             $this->diary,
             $service,
             $ask,
-            $minutes + $ask->extra,
+            $minutes,
             $this->open,
             $this->only,
             $this->commitments,
         );
         $starts = new Starts($ground);
-        $rows = [];
         foreach ($service->locations as $at => $id) {
             $location = $this->book->locations[$id];
             foreach ($crews as $order => $crew) {
-                $place = $at * count($service->staff) + $order; // what rows of one start are sorted by
-                $offered = $this->tightened($starts->offered($location, $crew), $ground, $location, $crew);
-                foreach ($offered as $start => $row) {
-                    $rows[$start][$place] = [$id, $order, ...$row];
-                }
+                $offered = $starts->offered($location, $crew);
+                yield [$at, $order, $id, $this->tightened($offered, $ground, $location, $crew)];
             }
         }
-        ksort($rows);
-
-        return $this->marked($rows, $crews, $service, $ask, $minutes + $ask->extra);
     }
 
     /**
@@ -85,17 +147,19 @@ final readonly class SlotSearch
      *
      * @param  array<int, array{list<string>, int, bool}>  $rows by start
      * @param  non-empty-list<Member>  $crew
-     * @return array<int, array{list<string>, int, bool, bool|null}>
+     * @return array<int, array{0: list<string>, 1: int, 2: bool, 3?: bool}>
      */
     private function tightened(array $rows, Ground $ground, Location $location, array $crew): array
     {
-        $asks = $this->book->tightDays !== TightDays::Off;
+        if ($this->book->tightDays === TightDays::Off) {
+            return $rows;
+        }
         $only = $this->book->tightDays === TightDays::Only && ! $ground->ask->relaxed->isAny();
         $days = [];
         foreach ($rows as $start => [, , $joins]) {
-            $tight = $asks ? $joins || $ground->gaps->isTight($crew, $location, $start) : null;
+            $tight = $joins || $ground->gaps->isTight($crew, $location, $start);
             $rows[$start][] = $tight;
-            if ($only && $tight === true) {
+            if ($only && $tight) {
                 $days[$this->book->zone->day($start)] = true;
             }
         }
@@ -104,7 +168,7 @@ final readonly class SlotSearch
             ? $rows
             : array_filter(
                 $rows,
-                fn (array $row, int $start): bool => $row[3] === true ||
+                fn (array $row, int $start): bool => $row[3] ||
                     ! isset($days[$this->book->zone->day($start)]),
                 ARRAY_FILTER_USE_BOTH,
             );
@@ -113,7 +177,7 @@ final readonly class SlotSearch
     /**
      * The rows as slots, those of each start by location and staff order, with `next` (T16).
      *
-     * @param  array<int, array<int, array{string, int, list<string>, int, bool, bool|null}>>  $starts sorted
+     * @param  array<int, array<int, array{0: string, 1: int, 2: list<string>, 3: int, 4: bool, 5?: bool}>>  $starts sorted
      * @param  array<int, non-empty-list<Member>>  $crews
      * @return list<Slot>
      */
@@ -128,7 +192,8 @@ final readonly class SlotSearch
         foreach ($starts as $start => $rows) {
             ksort($rows);
             $next = self::next($rows, $ranks);
-            foreach ($rows as $place => [$location, $order, $units, $left, , $tight]) {
+            foreach ($rows as $place => $row) {
+                [$location, $order, $units, $left] = $row;
                 if (
                     ($ask->staff === null || in_array($ask->staff, $people[$order], true)) &&
                     ($ask->location === null || $location === $ask->location)
@@ -141,7 +206,7 @@ final readonly class SlotSearch
                         $units,
                         $left,
                         $service->assignment === Assignment::Random ? null : $next[$location] === $place,
-                        tight: $tight,
+                        tight: $row[5] ?? null,
                     );
                 }
             }
@@ -153,7 +218,7 @@ final readonly class SlotSearch
     /**
      * T16: which row of one start is `next`, of those that join a group where there are any.
      *
-     * @param  array<int, array{string, int, list<string>, int, bool, bool|null}>  $rows
+     * @param  array<int, array{0: string, 1: int, 2: list<string>, 3: int, 4: bool, 5?: bool}>  $rows
      * @param  array<int, int>  $ranks
      * @return array<string, int> by location: the key of the row
      */

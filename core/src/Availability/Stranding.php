@@ -46,10 +46,7 @@ final readonly class Stranding
             }
             $first = intdiv($this->after->zone->day($booking->start), self::AT_ONCE) * self::AT_ONCE;
             $further = intdiv($booking->minutes, Wall::DAY);
-            [$before, $after] = $known["{$first} {$further}"] ??= [
-                self::around($this->before, $first, $further),
-                self::around($this->after, $first, $further),
-            ];
+            [$before, $after] = $known["{$first} {$further}"] ??= $this->around($first, $further);
             if (! self::isOpen($this->after, $after, $booking) && self::isOpen($this->before, $before, $booking)) {
                 $stranded[] = $booking;
             }
@@ -124,11 +121,13 @@ final readonly class Stranding
         return ! $shut->within($booking->start, $booking->start + $booking->minutes)->isEmpty();
     }
 
-    private static function around(RuleBook $book, int $first, int $further): WorkTime
+    /** @return array{WorkTime, WorkTime} before and after */
+    private function around(int $first, int $further): array
     {
-        return new WorkTime(
-            new OpenTime($book, $first - self::AROUND, $first + self::AT_ONCE + self::AROUND + $further),
-        );
+        [$from, $until] = [$first - self::AROUND, $first + self::AT_ONCE + self::AROUND + $further];
+        $before = new OpenTime($this->before, $from, $until);
+
+        return [new WorkTime($before), new WorkTime(new OpenTime($this->after, $from, $until, $before))];
     }
 
     private static function isOpen(RuleBook $book, WorkTime $time, Booking $booking): bool
