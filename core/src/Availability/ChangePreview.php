@@ -41,6 +41,7 @@ final readonly class ChangePreview
         [$opens, $closes, $grounds, $known] = [[], [], [], []];
         [$before, $after] = $this->openTimes($fromDay, $toDay, $this->longest());
         $taken = $this->commitments($fromDay, $toDay, $now);
+        $found = [new FoundOnce(), new FoundOnce()];
         foreach ($this->touched() as $id) {
             $grounds[$id] = $this->grounds($id, $before, $after, $known);
             $only = $this->isMovedByHours($id) ? $this->startsAbout($this->after->services[$id], $grounds[$id]) : null;
@@ -48,8 +49,8 @@ final readonly class ChangePreview
                 continue;
             }
             $ask = new Ask($id, $fromDay, $toDay, $now);
-            $had = $this->starts($this->before, $ask, $before, $only, $taken[0]);
-            $has = $this->starts($this->after, $ask, $after, $only, $taken[1]);
+            $had = $this->starts($this->before, $ask, $before, $only, $taken[0], $found[0]);
+            $has = $this->starts($this->after, $ask, $after, $only, $taken[1], $found[1]);
             array_push($opens, ...$this->byDay($id, $has, $had));
             array_push($closes, ...$this->byDay($id, $had, $has));
         }
@@ -305,10 +306,16 @@ final readonly class ChangePreview
     }
 
     /** @return array<string, Offered> by who and where */
-    private function starts(RuleBook $book, Ask $ask, OpenTime $open, ?LookedFor $only, Commitments $taken): array
-    {
+    private function starts(
+        RuleBook $book,
+        Ask $ask,
+        OpenTime $open,
+        ?LookedFor $only,
+        Commitments $taken,
+        FoundOnce $found,
+    ): array {
         return isset($book->services[$ask->service])
-            ? (new SlotSearch($book, $this->diary->withoutTurns(), $open, $only, $taken))->offered($ask)
+            ? (new SlotSearch($book, $this->diary->withoutTurns(), $open, $only, $taken, $found))->offered($ask)
             : [];
     }
 

@@ -61,6 +61,29 @@ final readonly class Service
         return new self(...['staff' => $staff] + get_object_vars($this));
     }
 
+    /**
+     * What its times depend on besides the people and the place: two services of which this is the same are offered at
+     * the same times. Null where they depend on hours of its own, or on what is booked of itself.
+     */
+    public function timesLike(): ?string
+    {
+        return $this->isShared() || $this->hasSessions || $this->maxPerDay !== null || $this->hours !== null
+            ? null
+            : serialize([
+                $this->lengths,
+                $this->setup,
+                $this->clearup,
+                $this->startEvery,
+                $this->gridFromOpening,
+                $this->noticeMinutes,
+                $this->bookAheadDays,
+                $this->dayparts,
+                $this->availableFrom,
+                $this->availableUntil,
+                $this->needs,
+            ]);
+    }
+
     public function isShared(): bool
     {
         return $this->places > 1;

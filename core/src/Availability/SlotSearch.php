@@ -18,6 +18,7 @@ final readonly class SlotSearch
      * @param  OpenTime|null  $open expanded already, for at least OpenTime::around() what is asked
      * @param  LookedFor|null  $only what is begun outside of it is not looked for; what others have begun there is
      * @param  Commitments|null  $commitments gathered already, of at least what is asked
+     * @param  FoundOnce|null  $known where the same is asked of many services
      */
     public function __construct(
         private RuleBook $book,
@@ -25,6 +26,7 @@ final readonly class SlotSearch
         private ?OpenTime $open = null,
         private ?LookedFor $only = null,
         private ?Commitments $commitments = null,
+        private ?FoundOnce $known = null,
     ) {
     }
 
@@ -132,11 +134,18 @@ final readonly class SlotSearch
             $this->commitments,
         );
         $starts = new Starts($ground);
+        $like = $this->known === null ? null : $service->timesLike();
+        $like = $like === null ? null : ($this->only === null ? 'everywhere' : 'about')." {$like}";
         foreach ($service->locations as $at => $id) {
             $location = $this->book->locations[$id];
             foreach ($crews as $order => $crew) {
-                $offered = $starts->offered($location, $crew);
-                yield [$at, $order, $id, $this->tightened($offered, $ground, $location, $crew)];
+                $find = fn (): array => $this->tightened(
+                    $starts->offered($location, $crew),
+                    $ground,
+                    $location,
+                    $crew,
+                );
+                yield [$at, $order, $id, $this->known?->by($like, Group::of($crew, $location), $find) ?? $find()];
             }
         }
     }

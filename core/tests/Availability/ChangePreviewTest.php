@@ -668,3 +668,81 @@ it('finds exactly what a whole search before and after differs by, whatever part
         fn (RuleBook $book, int $day): RuleBook => $book->with(travelMinutes: $book->travelMinutes + 45),
     ],
 ]);
+
+/**
+ * What the preview says of a change of Monday's hours, and what asking for everything before and after says.
+ *
+ * @param  array<string, mixed>  $document
+ * @param  list<string>  $without services that go with it
+ */
+function comparedOnMonday(array $document, array $without = []): void
+{
+    $scenario = Days::read($document);
+    $before = $scenario->book;
+    [$day, $now] = [Wall::day(Days::MONDAY), Wall::instant('2027-02-26T10:00Z')];
+    foreach ([$before->travelMinutes, 45] as $travel) { // with another way, not only starts about those hours are asked
+        $after = $before->with(
+            openingHours: new Hours([0 => [Window::between('10:10', '13:00')]], []),
+            services: array_diff_key($before->services, array_flip($without)),
+            travelMinutes: $travel,
+        );
+        [$had, $has] = [offeredBy($before, $scenario, $day, $now), offeredBy($after, $scenario, $day, $now)];
+        $effect = (new ChangePreview($before, $after, $scenario->diary))->of($day, $day + 9, $now);
+        [$opens, $closes] = [array_values(array_diff($has, $had)), array_values(array_diff($had, $has))];
+        sort($opens);
+        sort($closes);
+        expect([changedStarts($effect->opens), changedStarts($effect->closes)])->toBe([$opens, $closes])
+            ->and([$opens === [], $closes === []])->toBe([false, false]);
+    }
+}
+
+it('looks once for services that are alike, and for each that differs in anything', function (array $other): void {
+    $service = ['minutes' => [30, 60]] + Days::document()['services'][0];
+    comparedOnMonday(Days::document(
+        [],
+        ['dayparts' => [['id' => 'early', 'from' => '08:00', 'to' => '11:00']]],
+        [
+            ['start' => Days::MONDAY.'T12:30Z', 'minutes' => 30, 'units' => ['w1'], 'staff' => ['bo']],
+            ['start' => Days::MONDAY.'T12:00Z', 'minutes' => 30, 'service' => 'other'],
+            ['start' => Days::MONDAY.'T09:00Z', 'minutes' => 30, 'service' => 'other'],
+        ],
+        [
+            'staff' => [['id' => 'ana'], ['id' => 'bo']],
+            'resources' => [['id' => 'wheel', 'units' => ['w1']], ['id' => 'kiln', 'units' => ['k1']]],
+            'services' => [$service, [...$service, 'id' => 'like'], [...$service, 'id' => 'other', ...$other]],
+        ],
+    ));
+})->with([
+    'nothing' => [[]],
+    'its length' => [['minutes' => 45]],
+    'set-up' => [['setup' => 20]],
+    'clear-up' => [['clearup' => 40]],
+    'its grid' => [['startEvery' => 20]],
+    'a grid from opening' => [['startFrom' => 'opening']],
+    'its notice' => [['noticeMinutes' => 60 * 72 + 45]],
+    'how far ahead' => [['bookAheadDays' => 4]],
+    'hours of its own' => [['hours' => ['mon' => [['from' => '09:30', 'to' => '12:00']]]]],
+    'parts of the day' => [['dayparts' => ['early']]],
+    'its first day' => [['availableFrom' => '2027-03-08']],
+    'its last day' => [['availableUntil' => '2027-03-01']],
+    'what it needs' => [['resources' => [['pool' => 'wheel', 'units' => 1]]]],
+    'a limit a day' => [['maxPerDay' => 1]],
+]);
+
+it('finds the same where one that is alike goes with the change', function (): void {
+    $service = Days::document()['services'][0];
+    comparedOnMonday(
+        Days::document(more: ['services' => [$service, [...$service, 'id' => 'like']]]),
+        ['lesson'],
+    );
+});
+
+it('takes no two services for alike of which one has hours, groups, sessions or a limit of its own', function (): void {
+    $like = static fn (array $service): ?string => Days::read(Days::document($service))->book->services['lesson']
+        ->timesLike();
+    expect($like([]))->toBe($like(['name' => 'Another', 'staff' => []]))->not->toBeNull()
+        ->and($like(['hours' => ['mon' => []]]))->toBeNull()
+        ->and($like(['places' => 3]))->toBeNull()
+        ->and($like(['kind' => 'session', 'minutes' => null]))->toBeNull()
+        ->and($like(['maxPerDay' => 2]))->toBeNull();
+});
