@@ -145,7 +145,8 @@ final readonly class SlotSearch
                     $location,
                     $crew,
                 );
-                yield [$at, $order, $id, $this->known?->by($like, Group::of($crew, $location), $find) ?? $find()];
+                $rows = $this->known?->by($like, Group::of($crew, $location), $find) ?? $find();
+                yield [$at, $order, $id, $rows];
             }
         }
     }
@@ -186,7 +187,8 @@ final readonly class SlotSearch
     /**
      * The rows as slots, those of each start by location and staff order, with `next` (T16).
      *
-     * @param  array<int, array<int, array{0: string, 1: int, 2: list<string>, 3: int, 4: bool, 5?: bool}>>  $starts sorted
+     * @param  array<int, array<int, array{0: string, 1: int, 2: list<string>, 3: int, 4: bool, 5?: bool}>>  $starts
+     *   sorted
      * @param  array<int, non-empty-list<Member>>  $crews
      * @return list<Slot>
      */
