@@ -114,8 +114,8 @@ final readonly class SlotSearch
 
     /**
      * @param  array<int, non-empty-list<Member>>  $crews
-     * @return iterable<array{int, int, string, array<int, array{0: list<string>, 1: int, 2: bool, 3?: bool}>}> of each place
-     *   and crew: which place, which crew, the place's id, what is offered by start
+     * @return iterable<array{int, int, string, array<int, array{0: list<string>, 1: int, 2: bool, 3?: bool}>}> of each
+     *   place and crew: which place, which crew, the place's id, what is offered by start
      */
     private function found(Service $service, Ask $ask, array $crews): iterable
     {
