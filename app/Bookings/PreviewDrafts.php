@@ -14,7 +14,6 @@ use App\Support\Ruler;
 use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Change;
 use YardBell\Core\Availability\ChangePreview;
-use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\Effect;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Stranding;
@@ -88,11 +87,11 @@ final readonly class PreviewDrafts
     private function strandedBy(Business $business, RuleBook $before, RuleBook $after, int $today, int $now): array
     {
         $until = $today + self::STRANDS_WITHIN;
-        $where = (new Stranding($before, $after, new Diary()))->where($today, $until, $business->longest_taken);
-        $diary = $where === null
-            ? $this->rules->diaryBetween($business, $before, $today, $until)
-            : $this->rules->diaryTouching($business, $before, $where);
-        $stranded = (new Stranding($before, $after, $diary))->of($today, $until, $now);
+        $stranded = (new Stranding(
+            $before,
+            $after,
+            $this->rules->diaryBetween($business, $before, $today, $until),
+        ))->of($today, $until, $now);
         usort($stranded, static fn (Taken $a, Taken $b): int => $a->start <=> $b->start ?: strcmp($a->id, $b->id));
 
         return $stranded;

@@ -15,7 +15,6 @@ use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\Gaps;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
-use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
 /**
@@ -88,30 +87,6 @@ final readonly class RulesReader
                 $book->hasSessions(),
             ),
         )->diary();
-    }
-
-    /** What is booked of any service and touches one of these stretches: one query. Whose turn it is, is not asked. */
-    public function diaryTouching(Business $business, RuleBook $book, Timeline $stretches): Diary
-    {
-        if ($stretches->isEmpty()) {
-            return new Diary();
-        }
-        [$from, $until] = $stretches->span();
-        $window = new DiaryWindow($from, $until, $book->hasSessions());
-        $touches = [];
-        foreach ($stretches->stretches() as [$start, $end]) {
-            array_push($touches, Instants::toDatabase($end), Instants::toDatabase($start));
-        }
-        $any = implode(' or ', array_fill(0, intdiv(count($touches), 2), '(taken_from < ? and taken_until > ?)'));
-        $rows = $this->read(
-            $business,
-            $window,
-            self::BOOKINGS." and ({$any})",
-            self::SESSIONS." and ({$any})",
-            $touches,
-        );
-
-        return (new DiaryRows($window, $rows))->diary();
     }
 
     /**
@@ -194,23 +169,14 @@ final readonly class RulesReader
         return array_sum(array_column($sums, 'many')).' '.array_sum(array_column($sums, 'marks'));
     }
 
-    /**
-     * @param  list<string>  $more what each of the two is asked besides
-     * @return list<stdClass>
-     */
-    private function read(
-        Business $business,
-        DiaryWindow $window,
-        string $bookings,
-        string $sessions,
-        array $more = [],
-    ): array {
+    /** @return list<stdClass> */
+    private function read(Business $business, DiaryWindow $window, string $bookings, string $sessions): array
+    {
         $around = [
             $business->id,
             Instants::toDatabase($window->from - $business->longest_taken),
             Instants::toDatabase($window->until),
             Instants::toDatabase($window->from),
-            ...$more,
         ];
 
         return $window->hasSessions

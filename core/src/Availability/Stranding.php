@@ -9,7 +9,6 @@ use YardBell\Core\Time\Wall;
 
 use function array_filter;
 use function array_map;
-use function count;
 use function intdiv;
 use function max;
 
@@ -26,35 +25,14 @@ final readonly class Stranding
     {
     }
 
-    /**
-     * Where a booking has to lie to be stranded; null: anywhere, since more than the opening hours is another.
-     *
-     * @param  int  $longest minutes that a booking of these dates takes at most
-     */
-    public function where(int $fromDay, int $toDay, int $longest): ?Timeline
-    {
-        $same = $this->opensAlone() &&
-            $this->before->locations === $this->after->locations &&
-            $this->before->services === $this->after->services &&
-            count($this->sameStaff()) === count($this->before->staff);
-
-        return $same ? $this->shut($fromDay, $toDay, $longest) : null;
-    }
-
-    private function opensAlone(): bool
-    {
-        return $this->before->zone === $this->after->zone &&
-            $this->before->closures === $this->after->closures &&
-            $this->before->pools === $this->after->pools;
-    }
-
     /** @return list<Booking> that lay in open time before and do not after; those to come */
     public function of(int $fromDay, int $toDay, int $now): array
     {
         $dates = $this->after->zone->dates($fromDay, $toDay);
-        $minutes = array_map(static fn (Booking $booking): int => $booking->minutes, $this->diary->bookings);
-        $shut = $this->shut($fromDay, $toDay, max([0, ...$minutes]));
-        $opensAlone = $this->opensAlone();
+        $shut = $this->shut($fromDay, $toDay);
+        $opensAlone = $this->before->zone === $this->after->zone &&
+            $this->before->closures === $this->after->closures &&
+            $this->before->pools === $this->after->pools;
         [$services, $staff] = [$this->sameServices(), $this->sameStaff()];
         [$stranded, $known] = [[], []];
         foreach ($this->diary->bookings as $booking) {
@@ -78,12 +56,13 @@ final readonly class Stranding
     }
 
     /** When the business opened before and does not after, as far as a booking of the dates can last. */
-    private function shut(int $fromDay, int $toDay, int $longest): Timeline
+    private function shut(int $fromDay, int $toDay): Timeline
     {
         if ($this->before->openingHours === $this->after->openingHours) {
             return Timeline::none();
         }
-        $last = $toDay + self::AROUND + intdiv($longest, Wall::DAY);
+        $minutes = array_map(static fn (Booking $booking): int => $booking->minutes, $this->diary->bookings);
+        $last = $toDay + self::AROUND + intdiv(max([0, ...$minutes]), Wall::DAY);
         $hours = static fn (RuleBook $book): Timeline => $book->openingHours->between(
             $fromDay - self::AROUND,
             $last,

@@ -7,7 +7,6 @@ use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Change;
 use YardBell\Core\Availability\ChangePreview;
 use YardBell\Core\Availability\Closure as Shut;
-use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\Member;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\SlotSearch;
@@ -746,30 +745,4 @@ it('takes no two services for alike of which one has hours, groups, sessions or 
         ->and($like(['places' => 3]))->toBeNull()
         ->and($like(['kind' => 'session', 'minutes' => null]))->toBeNull()
         ->and($like(['maxPerDay' => 2]))->toBeNull();
-});
-
-it('says where a booking has to lie to be stranded, as long as only opening hours are others', function (): void {
-    $book = Days::read(twoServices())->book;
-    $day = Wall::day(Days::MONDAY);
-    $later = new Hours([0 => [Window::between('10:00', '12:00')]], []);
-    $where = static fn (RuleBook $after): ?string => ($lies = (new Stranding($book, $after, new Diary()))->where(
-        $day,
-        $day,
-        60,
-    )) === null ? null : stretches($lies->intersect($after->zone->dates($day, $day)));
-    $with = static fn (array $more): ?string => $where($book->with(...['openingHours' => $later, ...$more]));
-    $other = Days::read(array_replace_recursive(twoServices(), ['staff' => [['name' => 'Else']]]))->book;
-    expect($with([]))->toBe('09:00-10:00')
-        ->and($where($book->with(travelMinutes: 30)))->toBe('')
-        ->and($with(['closures' => [new Shut('new', WallSpan::between(0, 1, $book->zone), null)]]))->toBeNull()
-        ->and($with(['zone' => $other->zone]))->toBeNull()
-        ->and($with(['pools' => $other->pools]))->toBeNull()
-        ->and($with(['locations' => $other->locations]))->toBeNull()
-        ->and($with(['services' => $other->services]))->toBeNull()
-        ->and($with(['staff' => $other->staff]))->toBeNull();
-    $special = array_map(static fn (Member $one): Member => $one->with(weekly: null, special: [
-        $day => [Window::between('09:00', '10:00')],
-    ]), $book->staff);
-    expect((new Stranding($book->with(staff: $special), $book->with(staff: $special, openingHours: $later), new Diary()))
-        ->where($day, $day, 60))->toBeNull();
 });
