@@ -87,11 +87,12 @@ final readonly class PreviewDrafts
     private function strandedBy(Business $business, RuleBook $before, RuleBook $after, int $today, int $now): array
     {
         $until = $today + self::STRANDS_WITHIN;
-        $stranded = (new Stranding(
-            $before,
-            $after,
-            $this->rules->diaryBetween($business, $before, $today, $until),
-        ))->of($today, $until, $now);
+        $stranding = new Stranding($before, $after);
+        $where = $stranding->where($today, $until, $business->longest_taken);
+        $diary = $where === null
+            ? $this->rules->diaryBetween($business, $before, $today, $until)
+            : $this->rules->bookingsTouching($business, $where);
+        $stranded = $stranding->of($diary, $today, $until, $now);
         usort($stranded, static fn (Taken $a, Taken $b): int => $a->start <=> $b->start ?: strcmp($a->id, $b->id));
 
         return $stranded;

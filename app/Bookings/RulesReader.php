@@ -15,6 +15,7 @@ use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\Gaps;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
+use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
 /**
@@ -29,7 +30,13 @@ final readonly class RulesReader
 
     private const MARKS = 'select count(*) as many, coalesce(sum(mark), 0) as marks';
 
-    /** From its index alone, which is named so that the server does not weigh ten others first. */
+    /** One of some stretches, from its start less the longest that is taken on. */
+    private const TOUCHES = '(taken_from >= ? and taken_from < ? and taken_until > ?)';
+
+    /** So many, two a week for a year, are asked for each: with more of them, what lies between is read as fast. */
+    private const MOST_STRETCHES = 110;
+
+    /** From its index alone. Which one is named, here and below, so that the server does not weigh ten others first. */
     private const MARKS_OF_BOOKINGS = self::MARKS.' from bookings force index (bookings_taken) '.self::TAKES;
 
     private const MARKS_OF_SESSIONS = self::MARKS.' from scheduled_sessions '.self::TAKEN;
@@ -39,7 +46,7 @@ final readonly class RulesReader
             timestampdiff(minute, '1970-01-01', starts_at) as starts_at,
             session_id, setup, clearup, party, null as places,
             timestampdiff(minute, '1970-01-01', held_until) as held_until, mark
-        from bookings ".self::TAKES;
+        from bookings force index (primary) ".self::TAKES;
 
     private const SESSIONS = "
         select id, service_id, location_id, minutes, staff_ids, units, state,
@@ -59,10 +66,10 @@ final readonly class RulesReader
     /** Within a transaction that holds claims: what is set up by now, whatever was read before. */
     public function bookNow(Business $business): RuleBook
     {
-        $mark = $this->db->table('businesses')->where('id', $business->id)->value('rules_mark');
-        $business->rules_mark = is_string($mark) ? $mark : null;
+        $marks = ['rules_mark', 'longest_taken'];
+        $business->forceFill((array) $this->db->table('businesses')->where('id', $business->id)->first($marks));
 
-        return $this->books->of($business->isDirty('rules_mark') ? $business->refresh() : $business);
+        return $this->books->of($business->isDirty($marks) ? $business->refresh() : $business);
     }
 
     /** What is booked on and around the dates, of every service: one query. Whose turn it is, is not asked. */
@@ -87,6 +94,30 @@ final readonly class RulesReader
                 $book->hasSessions(),
             ),
         )->diary();
+    }
+
+    /** The bookings, not the sessions, of any service that touch one of these stretches: one query at most. */
+    public function bookingsTouching(Business $business, Timeline $stretches): Diary
+    {
+        if ($stretches->isEmpty()) {
+            return new Diary();
+        }
+        [$from, $until] = $stretches->span();
+        $touched = [];
+        if (count($stretches->stretches()) <= self::MOST_STRETCHES) {
+            foreach ($stretches->stretches() as [$start, $end]) {
+                $touched[] = Instants::toDatabase($start - $business->longest_taken);
+                $touched[] = Instants::toDatabase($end);
+                $touched[] = Instants::toDatabase($start);
+            }
+        }
+        $any = $touched === []
+            ? ''
+            : ' and ('.implode(' or ', array_fill(0, intdiv(count($touched), 3), self::TOUCHES)).')';
+        $window = new DiaryWindow($from, $until, false);
+        $rows = $this->read($business, $window, self::BOOKINGS.$any, '', $touched);
+
+        return (new DiaryRows($window, $rows))->diary();
     }
 
     /**
@@ -169,14 +200,23 @@ final readonly class RulesReader
         return array_sum(array_column($sums, 'many')).' '.array_sum(array_column($sums, 'marks'));
     }
 
-    /** @return list<stdClass> */
-    private function read(Business $business, DiaryWindow $window, string $bookings, string $sessions): array
-    {
+    /**
+     * @param  list<string>  $more what each of the two is asked besides
+     * @return list<stdClass>
+     */
+    private function read(
+        Business $business,
+        DiaryWindow $window,
+        string $bookings,
+        string $sessions,
+        array $more = [],
+    ): array {
         $around = [
             $business->id,
             Instants::toDatabase($window->from - $business->longest_taken),
             Instants::toDatabase($window->until),
             Instants::toDatabase($window->from),
+            ...$more,
         ];
 
         return $window->hasSessions

@@ -7,12 +7,12 @@ namespace App\Console;
 use App\Models\Business;
 use App\Models\User;
 use App\Scenario\ImportDocument;
+use App\Scenario\Replacement;
 use App\Scenario\WritePrices;
 use App\Support\Given;
 use Illuminate\Console\Command;
 use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Change;
-use YardBell\Core\Availability\Effect;
 use YardBell\Core\CoreException;
 use YardBell\Core\Scenario\Reader;
 use YardBell\Core\Scenario\Scenario;
@@ -107,18 +107,19 @@ final class ImportBusiness extends Command
         return self::SUCCESS;
     }
 
-    private function tell(Effect $effect, Scenario $scenario): void
+    private function tell(Replacement $done, Scenario $scenario): void
     {
         $count = static fn (array $changes): int => array_sum(
             array_map(static fn (Change $change): int => count($change->starts), $changes),
         );
+        [$opens, $closes] = [$count($done->effect->opens), $count($done->effect->closes)];
         $this->line(
-            "In the next four weeks {$count($effect->opens)} starts open, {$count($effect->closes)} close, and "
-                .count($effect->stranded)
+            "In the next four weeks {$opens} starts open, {$closes} close, and "
+                .count($done->stranded)
                 .' bookings no longer lie in open time'
-                .($effect->stranded === [] ? '.' : ':'),
+                .($done->stranded === [] ? '.' : ':'),
         );
-        foreach ($effect->stranded as $booking) {
+        foreach ($done->stranded as $booking) {
             $this->line('  '.$this->written($booking, $scenario));
         }
     }

@@ -62,7 +62,7 @@ final class Business extends Model
         'answer_minutes' => 1440,
         'asks_phone' => 'optional',
         'consent' => '',
-        'longest_taken' => 4320,
+        'longest_taken' => 480,
         'prices_include_tax' => true,
         'links' => '[]',
         'clock' => 24,

@@ -12,7 +12,7 @@ use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 use YardBell\Core\Availability\ChangePreview;
-use YardBell\Core\Availability\Effect;
+use YardBell\Core\Availability\Stranding;
 use YardBell\Core\Scenario\Scenario;
 
 /**
@@ -48,26 +48,26 @@ final readonly class ImportDocument
     }
 
     /** What replacing the set-up would do to the next four weeks; nothing is changed. */
-    public function preview(Business $business, Scenario $scenario): Effect
+    public function preview(Business $business, Scenario $scenario): Replacement
     {
         $this->db->beginTransaction();
         try {
-            return $this->current->of($business->id, fn (): Effect => $this->replaced($business, $scenario));
+            return $this->current->of($business->id, fn (): Replacement => $this->replaced($business, $scenario));
         } finally {
             $this->db->rollBack();
             $business->refresh();
         }
     }
 
-    public function replace(Business $business, Scenario $scenario): Effect
+    public function replace(Business $business, Scenario $scenario): Replacement
     {
         return $this->current->of(
             $business->id,
-            fn (): Effect => $this->db->transaction(fn (): Effect => $this->replaced($business, $scenario)),
+            fn (): Replacement => $this->db->transaction(fn (): Replacement => $this->replaced($business, $scenario)),
         );
     }
 
-    private function replaced(Business $business, Scenario $scenario): Effect
+    private function replaced(Business $business, Scenario $scenario): Replacement
     {
         $before = $this->reader->book($business);
         $diary = $this->export->diary($business);
@@ -75,10 +75,12 @@ final readonly class ImportDocument
         $now = $this->clock->minute();
         $today = $before->zone->day($now);
 
-        return (new ChangePreview($before, $this->reader->book($business->refresh()), $diary))->of(
-            $today,
-            $today + self::PREVIEW_DAYS - 1,
-            $now,
+        $after = $this->reader->book($business->refresh());
+        $last = $today + self::PREVIEW_DAYS - 1;
+
+        return new Replacement(
+            (new ChangePreview($before, $after, $diary))->of($today, $last, $now),
+            (new Stranding($before, $after))->of($diary, $today, $last, $now),
         );
     }
 

@@ -60,6 +60,18 @@ it('gives a time to one of two although the clock goes back between them', funct
         ->and(Booking::query()->where('state', 'confirmed')->count())->toBe(1);
 });
 
+it('sees what was made to last longer than anything before, whatever it knew of the business', function (): void {
+    $yard = Yard::open();
+    $booking = $yard->book('12:00', days: 3);
+    DB::table('bookings')->where('id', $booking->id)->update([
+        'taken_from' => $booking->taken_from->subDays(3),
+        'starts_at' => $booking->starts_at->subDays(3),
+        'minutes' => $booking->minutes + 3 * 1440,
+    ]);
+    DB::table('businesses')->where('id', $yard->business->id)->update(['longest_taken' => 4 * 1440]);
+    expect(fn () => $yard->hold('12:00', 3))->toThrow(TimeTaken::class);
+});
+
 it('leaves no hold of a week when the clock is put back', function (): void {
     $yard = Yard::open();
     app(Clock::class)->putForward(60 * 24 * 7);

@@ -189,10 +189,10 @@ it('shows what replacing a set-up does before it does it', function (): void {
     ];
     $scenario = Reader::read(json_encode(['bookings' => []] + $document, JSON_THROW_ON_ERROR));
     $import = app(ImportDocument::class);
-    $effect = $import->preview($yard->business, $scenario);
-    expect(array_column($effect->stranded, 'id'))->toBe([$booking->id])
-        ->and($effect->closes)->not->toBe([])
-        ->and($effect->opens)->not->toBe([])
+    $done = $import->preview($yard->business, $scenario);
+    expect(array_column($done->stranded, 'id'))->toBe([$booking->id])
+        ->and($done->effect->closes)->not->toBe([])
+        ->and($done->effect->opens)->not->toBe([])
         ->and($yard->business->refresh()->opening_hours['mon'][0]['to'])->toBe('17:00')
         ->and($yard->business->services()->count())->toBe(1);
     $import->replace($yard->business, $scenario);

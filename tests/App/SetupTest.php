@@ -591,6 +591,41 @@ it('previews special days, time off and people for those they are for', function
         ->and(DB::table('time_off')->count())->toBe(0);
 });
 
+it('holds only those of the year’s bookings against new hours that lie where they close', function (): void {
+    $yard = Yard::open();
+    $yard->book('09:00');
+    $yard->book('15:00');
+    $starts = $yard->business->bookings()->orderBy('starts_at')->pluck('starts_at');
+    $week = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
+    $that = [strtolower($starts[0]->format('D'))];
+    $hours = static fn (string $from, string $to, array $days): array => Things::change(
+        $yard->business,
+        'openingHours',
+        'business',
+        [
+            'hours' => array_fill_keys($days, [['from' => $from, 'to' => $to]]) +
+                array_fill_keys($week, [['from' => '08:00', 'to' => '20:00']]),
+        ],
+    );
+    DB::enableQueryLog();
+    $stranded = static function (array $draft) use ($yard): array {
+        DB::flushQueryLog();
+        $answer = save($yard, [$draft], 'drafts/preview')->assertOk();
+        $reads = array_filter(
+            DB::getQueryLog(),
+            static fn (array $one): bool => str_contains($one['query'], '(taken_from >= ? and taken_from < ?'),
+        );
+
+        return [$answer->json('stranded.*.start'), count($reads)];
+    };
+    $at = static fn (int $one): string => $starts[$one]->format('Y-m-d\TH:i\Z');
+    expect($stranded($hours('09:00', '15:30', $that)))->toBe([[$at(1)], 1])
+        ->and($stranded($hours('09:30', '17:00', $that)))->toBe([[$at(0)], 1])
+        ->and($stranded($hours('10:00', '15:00', $that)))->toBe([[$at(0), $at(1)], 1])
+        ->and($stranded($hours('09:30', '17:00', $week)))->toBe([[$at(0)], 0]) // so many stretches that all are read
+        ->and($stranded($hours('08:00', '20:00', $week)))->toBe([[], 0]); // nothing closes: nothing is read
+});
+
 it('shows the next times of a service before it is saved, and why not', function (): void {
     $yard = Yard::open();
     $day = substr(Yard::at('10:00'), 0, 10);

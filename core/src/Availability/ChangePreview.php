@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
-use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 
-use function array_diff_key;
 use function array_filter;
 use function array_keys;
 use function array_map;
@@ -15,13 +13,11 @@ use function array_values;
 use function in_array;
 use function intdiv;
 use function max;
-use function sort;
-use function spl_object_id;
 use function strval;
 
 /**
- * What a change of the rules does on a range of dates: which starts open and which close, and which bookings no longer
- * lie in open time. The bookings stay what they are; both rule books are asked with the same diary.
+ * What a change of the rules does on a range of dates: which starts open and which close. Both rule books are asked
+ * with the same diary; which of its bookings no longer lie in open time, says Stranding.
  */
 final readonly class ChangePreview
 {
@@ -38,13 +34,14 @@ final readonly class ChangePreview
      */
     public function of(int $fromDay, int $toDay, int $now): Effect
     {
-        [$opens, $closes, $grounds, $known] = [[], [], [], []];
+        [$opens, $closes] = [[], []];
         [$before, $after] = $this->openTimes($fromDay, $toDay, $this->longest());
         $taken = $this->commitments($fromDay, $toDay, $now);
         $found = [new FoundOnce(), new FoundOnce()];
+        $grounds = new GroundChanges($this->before, $this->after, $before, $after);
         foreach ($this->touched() as $id) {
-            $grounds[$id] = $this->grounds($id, $before, $after, $known);
-            $only = $this->isMovedByHours($id) ? $this->startsAbout($this->after->services[$id], $grounds[$id]) : null;
+            $changes = $grounds->of($id);
+            $only = $this->isMovedByHours($id) ? new LookedFor($changes, $this->after->services[$id]) : null;
             if ($only?->isEmpty() === true) {
                 continue;
             }
@@ -55,9 +52,7 @@ final readonly class ChangePreview
             array_push($closes, ...$this->byDay($id, $had, $has));
         }
 
-        $stranded = (new Stranding($this->before, $this->after, $this->diary))->of($fromDay, $toDay, $now);
-
-        return new Effect($opens, $closes, $stranded, $this->ground($grounds));
+        return new Effect($opens, $closes, $grounds->together());
     }
 
     /**
@@ -141,23 +136,6 @@ final readonly class ChangePreview
         return true;
     }
 
-    /**
-     * The starts whose appointment, set-up and clear-up included, touches what opens or closes.
-     *
-     * @param  array<string, GroundChange>  $grounds by who and where
-     */
-    private function startsAbout(Service $service, array $grounds): LookedFor
-    {
-        $reach = ($service->lengths->max ?? 0) + $service->clearup;
-
-        return new LookedFor(
-            array_map(
-                static fn (GroundChange $ground): Timeline => $ground->within($reach, $service->setup),
-                $grounds,
-            ),
-        );
-    }
-
     /** Days that the longest appointment reaches beyond its date. */
     private function longest(): int
     {
@@ -222,89 +200,6 @@ final readonly class ChangePreview
         ];
     }
 
-    /**
-     * @param  array<string, GroundChange>  $known those of services without hours of their own are the same
-     * @return array<string, GroundChange> of each who does a service, at each of its places
-     */
-    private function grounds(string $service, OpenTime $had, OpenTime $has, array &$known): array
-    {
-        $hours = [$this->before->services[$service]->hours ?? null, $this->after->services[$service]->hours ?? null];
-        $own = $hours === [null, null] ? '' : $service;
-        $grounds = [];
-        foreach ($this->crews($service) as $key => $crew) {
-            $did = self::does($this->before, $service, ...$crew);
-            $does = self::does($this->after, $service, ...$crew);
-            $grounds[$key] = $known["{$key} {$own} ".($did ? 'did' : '').($does ? 'does' : '')] ??=
-                GroundChange::between(
-                    $did ? $this->time($this->before, $had, $service, ...$crew) : Timeline::none(),
-                    $does ? $this->time($this->after, $has, $service, ...$crew) : Timeline::none(),
-                );
-        }
-
-        return $grounds;
-    }
-
-    /**
-     * The open time of the people for whom it changes; where it does for nobody, of everybody concerned.
-     *
-     * @param  array<string, array<string, GroundChange>>  $grounds by service and crew
-     */
-    private function ground(array $grounds): GroundChange
-    {
-        [$all, $changed] = [[], []];
-        $concerned = array_filter(
-            $this->after->staff,
-            fn (Member $member): bool => $member !== ($this->before->staff[$member->id] ?? null),
-        );
-        foreach ($grounds as $service => $changes) {
-            foreach ($this->crews((string) $service) as $crew => [$member]) {
-                if ($concerned === [] || isset($concerned[$member])) {
-                    // otherwise it is about somebody else
-                    $one = $changes[$crew];
-                    $all[spl_object_id($one)] = $one;
-                    if (! $one->isNothing()) {
-                        $changed[spl_object_id($one)] = $one;
-                    }
-                }
-            }
-        }
-
-        return GroundChange::together($changed === [] ? $all : $changed);
-    }
-
-    /** @return array<string, array{string, string}> who does a service and where, before or after */
-    private function crews(string $service): array
-    {
-        $crews = [];
-        foreach ([$this->before, $this->after] as $book) {
-            foreach ($book->services[$service]->staff ?? [] as $member) {
-                foreach ($book->services[$service]->locations ?? [] as $location) {
-                    $crews[LookedFor::key($member, $location)] = [$member, $location];
-                }
-            }
-        }
-
-        return $crews;
-    }
-
-    private static function does(RuleBook $book, string $service, string $member, string $location): bool
-    {
-        $rules = $book->services[$service] ?? null;
-
-        return $rules !== null &&
-            isset($book->locations[$location]) &&
-            ($book->staff[$member] ?? null)?->active === true &&
-            in_array($member, $rules->staff, true) &&
-            in_array($location, $rules->locations, true);
-    }
-
-    private function time(RuleBook $book, OpenTime $open, string $service, string $member, string $location): Timeline
-    {
-        $person = $book->staff[$member];
-
-        return $open->of($person, $book->locations[$location], $book->services[$service])->subtract($person->off());
-    }
-
     /** @return array<string, Offered> by who and where */
     private function starts(
         RuleBook $book,
@@ -330,15 +225,9 @@ final readonly class ChangePreview
     {
         $changes = [];
         foreach ($these as $key => $offered) {
-            $days = [];
-            $starts = array_keys(array_diff_key($offered->starts, $others[$key]->starts ?? []));
-            sort($starts);
-            foreach ($starts as $start) {
-                $day = $this->after->zone->day($start);
-                $days[$day] ??= new Change($service, $offered->staff, $offered->location, $day);
-                $days[$day]->starts[] = $start;
+            foreach ($offered->beyond($others[$key] ?? null, $this->after->zone) as $day => $starts) {
+                $changes[] = new Change($service, $offered->staff, $offered->location, $day, $starts);
             }
-            array_push($changes, ...array_values($days));
         }
 
         return $changes;

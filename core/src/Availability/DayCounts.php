@@ -13,31 +13,13 @@ final class DayCounts
     /** @var array<string, array<int, int>> */
     private array $people = [];
 
-    public function __construct(private readonly RuleBook $book, Diary $diary, Ask $ask)
-    {
-        if (! self::matter($book, $book->services[$ask->service])) {
-            return;
-        }
-        $dates = $book->zone->dates($ask->fromDay, $ask->toDay);
-        $joined = [];
-        foreach ($diary->bookings as $booking) {
-            if (! $dates->covers($booking->start) || ! $booking->holdsTime($ask->now)) {
-                continue;
-            }
-            if (($book->services[$booking->service] ?? null)?->isShared() === true) {
-                $key = Group::key($booking);
-                if (isset($joined[$key])) {
-                    continue;
-                }
-                $joined[$key] = true;
-            }
-            $this->count($booking);
-        }
-        foreach ($diary->sessions as $session) {
-            if (! $session->cancelled && $dates->covers($session->start)) {
-                $this->count($session);
-            }
-        }
+    private bool $counted = false;
+
+    public function __construct(
+        private readonly RuleBook $book,
+        private readonly Diary $diary,
+        private readonly Ask $ask,
+    ) {
     }
 
     public function serviceIsFull(Service $service, int $day): bool
@@ -53,24 +35,45 @@ final class DayCounts
     /** How many of the service start on that date. */
     public function ofService(Service $service, int $day): int
     {
+        $this->countAll();
+
         return $this->services[$service->id][$day] ?? 0;
     }
 
     public function ofMember(Member $member, int $day): int
     {
+        $this->countAll();
+
         return $this->people[$member->id][$day] ?? 0;
     }
 
-    /** Whether the service, or anybody who does it, has a limit. */
-    private static function matter(RuleBook $book, Service $service): bool
+    /** Once it is asked: where nobody has a limit, nobody asks. */
+    private function countAll(): void
     {
-        foreach ($service->staff as $id) {
-            if ($book->staff[$id]->maxPerDay !== null) {
-                return true;
+        if ($this->counted) {
+            return;
+        }
+        $this->counted = true;
+        $dates = $this->book->zone->dates($this->ask->fromDay, $this->ask->toDay);
+        $joined = [];
+        foreach ($this->diary->bookings as $booking) {
+            if (! $dates->covers($booking->start) || ! $booking->holdsTime($this->ask->now)) {
+                continue;
+            }
+            if (($this->book->services[$booking->service] ?? null)?->isShared() === true) {
+                $key = Group::key($booking);
+                if (isset($joined[$key])) {
+                    continue;
+                }
+                $joined[$key] = true;
+            }
+            $this->count($booking);
+        }
+        foreach ($this->diary->sessions as $session) {
+            if (! $session->cancelled && $dates->covers($session->start)) {
+                $this->count($session);
             }
         }
-
-        return $service->maxPerDay !== null;
     }
 
     private function count(Booking|Session $taken): void

@@ -47,7 +47,6 @@ final readonly class Ground
         public Ask $ask,
         public int $minutes,
         ?OpenTime $open = null,
-        private ?LookedFor $only = null,
         ?Commitments $commitments = null,
     ) {
         $this->reach = Reach::of($book->zone, $service, $ask);
@@ -74,16 +73,6 @@ final readonly class Ground
     public function openFor(Location $location, array $crew): Timeline
     {
         return $this->open->together($crew, $location, $this->service);
-    }
-
-    /**
-     * Where starts are looked for.
-     *
-     * @param  non-empty-list<Member>  $crew
-     */
-    public function wantedOf(Location $location, array $crew): Timeline
-    {
-        return $this->only === null ? $this->wanted : $this->wanted->intersect($this->only->of($location, $crew));
     }
 
     /**

@@ -6,11 +6,14 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Timeline;
 
-/** The only starts that are looked for, by who and where: of all others it is known that they are as they were. */
+/**
+ * The only starts that are looked for, by who and where: those whose appointment, set-up and clear-up included, touches
+ * what opens or closes. Of all others it is known that they are as they were.
+ */
 final readonly class LookedFor
 {
-    /** @param  array<string, Timeline>  $starts by self::key() */
-    public function __construct(private array $starts)
+    /** @param  array<string, GroundChange>  $grounds by self::key() */
+    public function __construct(private array $grounds, private Service $service)
     {
     }
 
@@ -24,16 +27,22 @@ final readonly class LookedFor
     {
         $starts = Timeline::none();
         foreach ($crew as $member) {
-            $starts = $starts->union($this->starts[self::key($member->id, $location->id)] ?? Timeline::none());
+            $ground = $this->grounds[self::key($member->id, $location->id)] ?? null;
+            $starts = $ground === null ? $starts : $starts->union($this->about($ground));
         }
 
         return $starts;
     }
 
+    private function about(GroundChange $ground): Timeline
+    {
+        return $ground->within(($this->service->lengths->max ?? 0) + $this->service->clearup, $this->service->setup);
+    }
+
     public function isEmpty(): bool
     {
-        foreach ($this->starts as $starts) {
-            if (! $starts->isEmpty()) {
+        foreach ($this->grounds as $ground) {
+            if (! $ground->isNothing()) {
                 return false;
             }
         }

@@ -87,10 +87,21 @@ final class OpenTime
     /** Opening hours and the member's own, less closures and breaks: what every service shares. */
     public function ofMember(Member $member, Location $location): Timeline
     {
-        return $this->known["member {$member->id} {$location->id}"] ??= $this->opening
-            ->intersect($this->own($member, $location))
-            ->subtract($this->closures($member))
-            ->subtract($this->breaks($member));
+        return $this->known["member {$member->id} {$location->id}"] ??= $this->opening->intersect(
+            $this->there($member, $location),
+        );
+    }
+
+    /** Their own hours, less closures and breaks. */
+    private function there(Member $member, Location $location): Timeline
+    {
+        $like = $member->weekly !== null && $this->like?->book->closures === $this->book->closures
+            ? $this->with($member)
+            : null;
+
+        return $this->known["there {$member->id} {$location->id}"] ??=
+            $like?->there($member, $location) ??
+            $this->own($member, $location)->subtract($this->closures($member))->subtract($this->breaks($member));
     }
 
     public function opening(): Timeline

@@ -69,15 +69,38 @@ final readonly class SlotSearch
 
             return $offered;
         }
+        $minutes = $this->minutes($service, $ask);
+        if ($minutes === null) {
+            return [];
+        }
+        $like = $this->known === null ? null : $service->timesLike();
+        $begin = fn (): Starts => $this->starts($service, $ask, $minutes);
+        $starts = $this->known?->starts($like, $begin) ?? $begin();
+        $like = $like === null ? null : ($this->only === null ? 'everywhere' : 'about')." {$like}";
         $crews = Crews::of($this->book, $service);
-        foreach ($this->found($service, $ask, $crews) as [, $order, $location, $rows]) {
-            $staff = array_map(static fn (Member $member): string => $member->id, $crews[$order]);
-            if ($rows !== []) {
-                $offered[LookedFor::key(implode(',', $staff), $location)] = new Offered($staff, $location, $rows);
+        foreach ($service->locations as $id) {
+            $location = $this->book->locations[$id];
+            foreach ($crews as $crew) {
+                $staff = self::ids($crew);
+                $key = LookedFor::key(implode(',', $staff), $id);
+                $find = fn (): Offered => new Offered($staff, $id, $this->rows($starts, $location, $crew));
+                $one = $this->known?->offered($like, $key, $find) ?? $find();
+                if ($one->starts !== []) {
+                    $offered[$key] = $one;
+                }
             }
         }
 
         return $offered;
+    }
+
+    /**
+     * @param  non-empty-list<Member>  $crew
+     * @return non-empty-list<string>
+     */
+    private static function ids(array $crew): array
+    {
+        return array_map(static fn (Member $member): string => $member->id, $crew);
     }
 
     /** T13 */
@@ -89,17 +112,24 @@ final readonly class SlotSearch
     /** @return list<Slot> */
     private function appointments(Service $service, Ask $ask): array
     {
+        $minutes = $this->minutes($service, $ask);
+        if ($minutes === null) {
+            return [];
+        }
         $crews = Crews::of($this->book, $service);
+        $starts = $this->starts($service, $ask, $minutes);
         $rows = [];
-        foreach ($this->found($service, $ask, $crews) as [$at, $order, $location, $offered]) {
-            $place = $at * count($service->staff) + $order; // what rows of one start are sorted by
-            foreach ($offered as $start => $row) {
-                $rows[$start][$place] = [$location, $order, ...$row];
+        foreach ($service->locations as $at => $id) {
+            foreach ($crews as $order => $crew) {
+                $place = $at * count($service->staff) + $order; // what rows of one start are sorted by
+                foreach ($this->rows($starts, $this->book->locations[$id], $crew) as $start => $row) {
+                    $rows[$start][$place] = [$id, $order, ...$row];
+                }
             }
         }
         ksort($rows);
 
-        return $this->marked($rows, $crews, $service, $ask, $this->minutes($service, $ask) ?? 0);
+        return $this->marked($rows, $crews, $service, $ask, $minutes);
     }
 
     /** The whole length; null where there is no such length, or no group takes so many (T17, T14). */
@@ -112,58 +142,27 @@ final readonly class SlotSearch
             : $minutes + $ask->extra;
     }
 
-    /**
-     * @param  array<int, non-empty-list<Member>>  $crews
-     * @return iterable<array{int, int, string, array<int, array{0: list<string>, 1: int, 2: bool, 3?: bool}>}> of each
-     *   place and crew: which place, which crew, the place's id, what is offered by start
-     */
-    private function found(Service $service, Ask $ask, array $crews): iterable
+    private function starts(Service $service, Ask $ask, int $minutes): Starts
     {
-        $minutes = $this->minutes($service, $ask);
-        if ($minutes === null) {
-            return;
-        }
-        $ground = new Ground(
-            $this->book,
-            $this->diary,
-            $service,
-            $ask,
-            $minutes,
-            $this->open,
-            $this->only,
-            $this->commitments,
+        return new Starts(
+            new Ground($this->book, $this->diary, $service, $ask, $minutes, $this->open, $this->commitments),
         );
-        $starts = new Starts($ground);
-        $like = $this->known === null ? null : $service->timesLike();
-        $like = $like === null ? null : ($this->only === null ? 'everywhere' : 'about')." {$like}";
-        foreach ($service->locations as $at => $id) {
-            $location = $this->book->locations[$id];
-            foreach ($crews as $order => $crew) {
-                $find = fn (): array => $this->tightened(
-                    $starts->offered($location, $crew),
-                    $ground,
-                    $location,
-                    $crew,
-                );
-                $rows = $this->known?->by($like, Group::of($crew, $location), $find) ?? $find();
-                yield [$at, $order, $id, $rows];
-            }
-        }
     }
 
     /**
-     * T21: each row of one place and crew with whether it is tight; with `only` those that are not are left out on
-     * dates that have one.
+     * What is offered at one place by one crew. T21: each row with whether it is tight; with `only` those that are not
+     * are left out on dates that have one.
      *
-     * @param  array<int, array{list<string>, int, bool}>  $rows by start
      * @param  non-empty-list<Member>  $crew
-     * @return array<int, array{0: list<string>, 1: int, 2: bool, 3?: bool}>
+     * @return array<int, array{0: list<string>, 1: int, 2: bool, 3?: bool}> by start
      */
-    private function tightened(array $rows, Ground $ground, Location $location, array $crew): array
+    private function rows(Starts $starts, Location $location, array $crew): array
     {
+        $rows = $starts->offered($location, $crew, $this->only);
         if ($this->book->tightDays === TightDays::Off) {
             return $rows;
         }
+        $ground = $starts->ground;
         $only = $this->book->tightDays === TightDays::Only && ! $ground->ask->relaxed->isAny();
         $days = [];
         foreach ($rows as $start => [, , $joins]) {
@@ -195,10 +194,7 @@ final readonly class SlotSearch
     private function marked(array $starts, array $crews, Service $service, Ask $ask, int $minutes): array
     {
         $ranks = Crews::turns($service, $this->diary, $ask->now);
-        $people = array_map(
-            static fn (array $crew): array => array_map(static fn (Member $member): string => $member->id, $crew),
-            $crews,
-        );
+        $people = array_map(self::ids(...), $crews);
         $slots = [];
         foreach ($starts as $start => $rows) {
             ksort($rows);

@@ -14,23 +14,24 @@ final class Starts
     /** @var array<string, Timeline> */
     private array $blocked = [];
 
-    public function __construct(private readonly Ground $ground)
+    public function __construct(public readonly Ground $ground)
     {
     }
 
     /**
      * @param  non-empty-list<Member>  $crew all of whom take it together
+     * @param  LookedFor|null  $only what is begun outside of it is not looked for; what others have begun there is
      * @return array<int, array{list<string>, int, bool}> by start: the units taken, the places left, whether it joins
      *   (T14)
      */
-    public function offered(Location $location, array $crew): array
+    public function offered(Location $location, array $crew, ?LookedFor $only = null): array
     {
         $ground = $this->ground;
         $rows = $this->joined($location, $crew);
         if (! $ground->units->serveAt($location->id)) {
             return $rows;
         }
-        $free = $this->free($location, $crew);
+        $free = $this->free($location, $crew, $only);
         if ($free->isEmpty()) {
             return $rows;
         }
@@ -50,9 +51,11 @@ final class Starts
      *
      * @param  non-empty-list<Member>  $crew
      */
-    public function free(Location $location, array $crew): Timeline
+    public function free(Location $location, array $crew, ?LookedFor $only = null): Timeline
     {
-        $wanted = $this->ground->wantedOf($location, $crew);
+        $wanted = $only === null
+            ? $this->ground->wanted
+            : $this->ground->wanted->intersect($only->of($location, $crew));
         if ($wanted->isEmpty() || $this->ground->ask->relaxed->anyTime) {
             $free = $wanted;
         } else {

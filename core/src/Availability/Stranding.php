@@ -9,44 +9,69 @@ use YardBell\Core\Time\Wall;
 
 use function array_filter;
 use function array_map;
+use function count;
 use function intdiv;
 use function max;
 
 /** Which bookings a change of the rules leaves outside of open time. They stay what they are. */
-final readonly class Stranding
+final class Stranding
 {
     /** Days beside those that are looked at. */
     private const AROUND = 3;
 
-    /** Days whose open time is worked out at once, where bookings of a whole year are looked at. */
+    /** Days whose open time is worked out at once, where there is a booking a day to look at; otherwise it is one. */
     private const AT_ONCE = 14;
 
-    public function __construct(private RuleBook $before, private RuleBook $after, private Diary $diary)
+    /** @var array{int, int, Timeline}|null of which days, and when it shuts on them */
+    private ?array $shut = null;
+
+    public function __construct(private readonly RuleBook $before, private readonly RuleBook $after)
     {
     }
 
-    /** @return list<Booking> that lay in open time before and do not after; those to come */
-    public function of(int $fromDay, int $toDay, int $now): array
+    /**
+     * Where a booking has to lie to be stranded; null: anywhere, since more than the opening hours is another.
+     *
+     * @param  int  $longest minutes that a booking of these dates takes at most
+     */
+    public function where(int $fromDay, int $toDay, int $longest): ?Timeline
     {
-        $dates = $this->after->zone->dates($fromDay, $toDay);
-        $shut = $this->shut($fromDay, $toDay);
-        $opensAlone = $this->before->zone === $this->after->zone &&
+        $same = $this->opensAlone() &&
+            $this->before->locations === $this->after->locations &&
+            $this->before->services === $this->after->services &&
+            count($this->sameStaff()) === count($this->before->staff);
+
+        return $same ? $this->shut($fromDay, $toDay, $longest) : null;
+    }
+
+    private function opensAlone(): bool
+    {
+        return $this->before->zone === $this->after->zone &&
             $this->before->closures === $this->after->closures &&
             $this->before->pools === $this->after->pools;
+    }
+
+    /** @return list<Booking> that lay in open time before and do not after; those to come */
+    public function of(Diary $diary, int $fromDay, int $toDay, int $now): array
+    {
+        $dates = $this->after->zone->dates($fromDay, $toDay);
+        $minutes = array_map(static fn (Booking $booking): int => $booking->minutes, $diary->bookings);
+        $shut = $this->shut($fromDay, $toDay, max([0, ...$minutes]));
+        $opensAlone = $this->opensAlone();
         [$services, $staff] = [$this->sameServices(), $this->sameStaff()];
+        $touched = array_filter(
+            $diary->bookings,
+            fn (Booking $booking): bool => $booking->start >= $now &&
+                $dates->covers($booking->start) &&
+                $booking->holdsTime($now) &&
+                (! $opensAlone || ! $this->isAsItWas($booking, $services, $staff) || self::meets($shut, $booking)),
+        );
+        $atOnce = count($touched) > $toDay - $fromDay ? self::AT_ONCE : 1;
         [$stranded, $known] = [[], []];
-        foreach ($this->diary->bookings as $booking) {
-            if (
-                $booking->start < $now ||
-                ! $dates->covers($booking->start) ||
-                ! $booking->holdsTime($now) ||
-                ($opensAlone && $this->isAsItWas($booking, $services, $staff) && ! self::meets($shut, $booking))
-            ) {
-                continue;
-            }
-            $first = intdiv($this->after->zone->day($booking->start), self::AT_ONCE) * self::AT_ONCE;
-            $further = intdiv($booking->minutes, Wall::DAY);
-            [$before, $after] = $known["{$first} {$further}"] ??= $this->around($first, $further);
+        foreach ($touched as $booking) {
+            $first = intdiv($this->after->zone->day($booking->start), $atOnce) * $atOnce;
+            $further = $atOnce + intdiv($booking->minutes, Wall::DAY);
+            [$before, $after] = $known["{$first} {$further}"] ??= $this->around($first, $first + $further);
             if (! self::isOpen($this->after, $after, $booking) && self::isOpen($this->before, $before, $booking)) {
                 $stranded[] = $booking;
             }
@@ -56,20 +81,18 @@ final readonly class Stranding
     }
 
     /** When the business opened before and does not after, as far as a booking of the dates can last. */
-    private function shut(int $fromDay, int $toDay): Timeline
+    private function shut(int $fromDay, int $toDay, int $longest): Timeline
     {
         if ($this->before->openingHours === $this->after->openingHours) {
             return Timeline::none();
         }
-        $minutes = array_map(static fn (Booking $booking): int => $booking->minutes, $this->diary->bookings);
-        $last = $toDay + self::AROUND + intdiv(max([0, ...$minutes]), Wall::DAY);
-        $hours = static fn (RuleBook $book): Timeline => $book->openingHours->between(
-            $fromDay - self::AROUND,
-            $last,
-            $book->zone,
-        );
+        [$first, $last] = [$fromDay - self::AROUND, $toDay + self::AROUND + intdiv($longest, Wall::DAY)];
+        if ($first !== ($this->shut[0] ?? null) || $last > $this->shut[1]) {
+            $hours = static fn (RuleBook $book): Timeline => $book->openingHours->between($first, $last, $book->zone);
+            $this->shut = [$first, $last, $hours($this->before)->subtract($hours($this->after))];
+        }
 
-        return $hours($this->before)->subtract($hours($this->after));
+        return $this->shut[2];
     }
 
     /**
@@ -122,9 +145,9 @@ final readonly class Stranding
     }
 
     /** @return array{WorkTime, WorkTime} before and after */
-    private function around(int $first, int $further): array
+    private function around(int $first, int $last): array
     {
-        [$from, $until] = [$first - self::AROUND, $first + self::AT_ONCE + self::AROUND + $further];
+        [$from, $until] = [$first - self::AROUND, $last + self::AROUND];
         $before = new OpenTime($this->before, $from, $until);
 
         return [new WorkTime($before), new WorkTime(new OpenTime($this->after, $from, $until, $before))];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace YardBell\Core\Time;
 
 use function array_map;
-use function array_push;
 use function count;
 use function intdiv;
 use function max;
@@ -96,11 +95,15 @@ final readonly class Timeline
     public function subtract(self $busy): self
     {
         [$taken, $next, $left] = [$busy->edges, 0, []];
+        if ($taken === [] || $this->edges === []) {
+            return $this;
+        }
         for ($m = 0; isset($this->edges[$m]); $m += 2) {
             [$from, $end] = [$this->edges[$m], $this->edges[$m + 1]];
             while (isset($taken[$next]) && $taken[$next] < $end) {
                 if ($from < $taken[$next]) {
-                    array_push($left, $from, $taken[$next]);
+                    $left[] = $from;
+                    $left[] = $taken[$next];
                 }
                 $from = max($from, $taken[$next + 1]);
                 if ($taken[$next + 1] > $end) {
@@ -109,7 +112,8 @@ final readonly class Timeline
                 $next += 2;
             }
             if ($from < $end) {
-                array_push($left, $from, $end);
+                $left[] = $from;
+                $left[] = $end;
             }
         }
 

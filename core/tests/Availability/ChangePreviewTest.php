@@ -31,11 +31,9 @@ function effect(array $before, array $after): array
 {
     [$old, $new] = [Days::read($before), Days::read($after)];
     $day = Wall::day(Days::MONDAY);
-    $effect = (new ChangePreview($old->book, $new->book, $old->diary))->of(
-        $day,
-        $day + 6,
-        Wall::instant('2027-02-20T00:00Z'),
-    );
+    $week = [$day, $day + 6, Wall::instant('2027-02-20T00:00Z')];
+    $effect = (new ChangePreview($old->book, $new->book, $old->diary))->of(...$week);
+    $stranded = (new Stranding($old->book, $new->book))->of($old->diary, ...$week);
     $told = static fn (string $sign): Closure => static fn (Change $change): string => "{$sign} "
         .Wall::date($change->day)
         .' '
@@ -49,7 +47,7 @@ function effect(array $before, array $after): array
     return [
         ...array_map($told('+'), $effect->opens),
         ...array_map($told('-'), $effect->closes),
-        ...array_map(static fn (Booking $booking): string => "! {$booking->id}", $effect->stranded),
+        ...array_map(static fn (Booking $booking): string => "! {$booking->id}", $stranded),
     ];
 }
 
@@ -325,22 +323,21 @@ it('asks again of every service a part of the rules can touch, and of no other',
     $old = Days::read(twoServices());
     $new = $change($old->book);
     $day = Wall::day(Days::MONDAY);
-    $effect = (new ChangePreview($old->book, $new, $old->diary))->of($day, $day, Wall::instant('2027-02-20T00:00Z'));
+    $monday = [$day, $day, Wall::instant('2027-02-20T00:00Z')];
+    $effect = (new ChangePreview($old->book, $new, $old->diary))->of(...$monday);
     $services = array_unique(
         array_map(static fn (Change $one): string => $one->service, [...$effect->opens, ...$effect->closes]),
     );
     sort($services);
     expect($services)->toBe($touched);
     // and what is found is what is found when nothing is taken for the same
-    $all = (new ChangePreview(Days::read(twoServices())->book, $new, $old->diary))->of(
-        $day,
-        $day,
-        Wall::instant('2027-02-20T00:00Z'),
-    );
-    expect([$effect->opens, $effect->closes, array_column($effect->stranded, 'id')])->toEqual([
+    $other = Days::read(twoServices())->book;
+    $all = (new ChangePreview($other, $new, $old->diary))->of(...$monday);
+    $stranded = static fn (RuleBook $before): array => (new Stranding($before, $new))->of($old->diary, ...$monday);
+    expect([$effect->opens, $effect->closes, $stranded($old->book)])->toEqual([
         $all->opens,
         $all->closes,
-        array_column($all->stranded, 'id'),
+        $stranded($other),
     ]);
 })->with(function (): array {
     $read = static fn (array $more): YardBell\Core\Availability\RuleBook => Days::read(
@@ -496,15 +493,15 @@ it('strands from this very minute on, and tells it as a list', function (): void
             ),
         )->book->closures,
     );
-    $stranding = new Stranding($old->book, $shut, $old->diary);
+    $stranding = new Stranding($old->book, $shut);
     $day = Wall::day(Days::MONDAY);
     $ids = fn (string $now): array => array_map(
         static fn (Booking $one): string => $one->id,
-        $stranding->of($day, $day, Wall::instant($now)),
+        $stranding->of($old->diary, $day, $day, Wall::instant($now)),
     );
     expect($ids(Days::MONDAY.'T10:00Z'))->toBe(['b1', 'b2'])
         ->and($ids(Days::MONDAY.'T10:01Z'))->toBe(['b2'])
-        ->and($stranding->of($day + 1, $day + 3, 0))->toBe([])
+        ->and($stranding->of($old->diary, $day + 1, $day + 3, 0))->toBe([])
         ->and($ids('2027-02-01T00:00Z'))->toBe(['b1', 'b2']);
 });
 
@@ -729,6 +726,19 @@ it('looks once for services that are alike, and for each that differs in anythin
     'a limit a day' => [['maxPerDay' => 1]],
 ]);
 
+it('keeps to what somebody does at most a day, where another service is alike that they do not do', function (): void {
+    $service = Days::document()['services'][0];
+    comparedOnMonday(
+        Days::document(
+            bookings: [['start' => Days::MONDAY.'T14:00Z', 'minutes' => 30, 'staff' => ['bo']]],
+            more: [
+                'staff' => [['id' => 'ana'], ['id' => 'bo', 'maxPerDay' => 1]],
+                'services' => [$service, ['id' => 'like', 'staff' => ['ana', 'bo']] + $service],
+            ],
+        ),
+    );
+});
+
 it('finds the same where one that is alike goes with the change', function (): void {
     $service = Days::document()['services'][0];
     comparedOnMonday(
@@ -745,4 +755,30 @@ it('takes no two services for alike of which one has hours, groups, sessions or 
         ->and($like(['places' => 3]))->toBeNull()
         ->and($like(['kind' => 'session', 'minutes' => null]))->toBeNull()
         ->and($like(['maxPerDay' => 2]))->toBeNull();
+});
+
+it('says where a booking has to lie to be stranded, as long as only opening hours are others', function (): void {
+    $book = Days::read(twoServices())->book;
+    $day = Wall::day(Days::MONDAY);
+    $later = new Hours([0 => [Window::between('10:00', '12:00')]], []);
+    $where = static fn (RuleBook $after): ?string => ($lies = (new Stranding($book, $after))->where(
+        $day,
+        $day,
+        60,
+    )) === null ? null : stretches($lies->intersect($after->zone->dates($day, $day)));
+    $with = static fn (array $more): ?string => $where($book->with(...['openingHours' => $later, ...$more]));
+    $other = Days::read(array_replace_recursive(twoServices(), ['staff' => [['name' => 'Else']]]))->book;
+    expect($with([]))->toBe('09:00-10:00')
+        ->and($where($book->with(travelMinutes: 30)))->toBe('')
+        ->and($with(['closures' => [new Shut('new', WallSpan::between(0, 1, $book->zone), null)]]))->toBeNull()
+        ->and($with(['zone' => $other->zone]))->toBeNull()
+        ->and($with(['pools' => $other->pools]))->toBeNull()
+        ->and($with(['locations' => $other->locations]))->toBeNull()
+        ->and($with(['services' => $other->services]))->toBeNull()
+        ->and($with(['staff' => $other->staff]))->toBeNull();
+    $special = array_map(static fn (Member $one): Member => $one->with(weekly: null, special: [
+        $day => [Window::between('09:00', '10:00')],
+    ]), $book->staff);
+    expect((new Stranding($book->with(staff: $special), $book->with(staff: $special, openingHours: $later)))
+        ->where($day, $day, 60))->toBeNull();
 });
