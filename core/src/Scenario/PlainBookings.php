@@ -22,7 +22,7 @@ use function strlen;
  * Reads bookings that take time of their own and have nothing unusual or wrong about them, each in one go: there may be
  * a hundred thousand. All others are read key by key (DiaryReader), so that what is wrong with them can be told.
  */
-final readonly class PlainBookings
+final class PlainBookings
 {
     private const KEYS = [
         'id' => 1,
@@ -41,22 +41,25 @@ final readonly class PlainBookings
     ];
 
     /** @var array<string, mixed> by id, as all of these */
-    private array $services;
+    private readonly array $services;
 
     /** @var array<string, mixed> */
-    private array $locations;
+    private readonly array $locations;
 
     /** @var array<string, mixed> */
-    private array $staff;
+    private readonly array $staff;
 
     /** @var array<string, State> those that need no further word; a held one says until when */
-    private array $states;
+    private readonly array $states;
+
+    /** @var array<string, int> those read before: many are made in one minute, and many begin in one */
+    private array $instants = [];
 
     /**
      * @param  array<string, mixed>  $units
      * @param  array<string, mixed>  $clients
      */
-    public function __construct(RuleBook $book, private array $units, private array $clients)
+    public function __construct(RuleBook $book, private readonly array $units, private readonly array $clients)
     {
         $this->services = $book->services;
         $this->locations = $book->locations;
@@ -123,7 +126,7 @@ final readonly class PlainBookings
             return new Booking(
                 $id,
                 $service,
-                Wall::instant($start),
+                $this->instants[$start] ??= Wall::instant($start),
                 $minutes,
                 $setup,
                 $clearup,
@@ -133,7 +136,7 @@ final readonly class PlainBookings
                 $party,
                 $this->states[$state],
                 null,
-                Wall::instant($createdAt),
+                $this->instants[$createdAt] ??= Wall::instant($createdAt),
                 false,
                 $client,
             );
@@ -153,6 +156,9 @@ final readonly class PlainBookings
     {
         if (! is_array($ids) || ! array_is_list($ids)) {
             return false;
+        }
+        if (count($ids) === 1) {
+            return is_string($ids[0]) && isset($known[$ids[0]]);
         }
         $seen = [];
         foreach ($ids as $id) {

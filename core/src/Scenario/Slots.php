@@ -9,9 +9,7 @@ use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Time\Wall;
 
-use function array_filter;
 use function array_map;
-use function in_array;
 
 /** The command `slots`: which times can be booked. */
 final class Slots
@@ -72,22 +70,16 @@ final class Slots
     /** @return array<string, mixed> */
     public static function row(Slot $slot): array
     {
-        $row = [
+        return [
             'start' => Wall::writeInstant($slot->start),
             'end' => Wall::writeInstant($slot->end),
             'location' => $slot->location,
             'staff' => $slot->staff,
             'units' => $slot->units,
             'places' => $slot->places,
-            'next' => $slot->next,
+            ...($slot->next === null ? [] : ['next' => $slot->next]),
             'session' => $slot->session,
-            'tight' => $slot->tight,
+            ...($slot->tight === null ? [] : ['tight' => $slot->tight]),
         ];
-
-        return array_filter(
-            $row,
-            static fn (mixed $value, string $key): bool => $value !== null || ! in_array($key, ['next', 'tight'], true),
-            ARRAY_FILTER_USE_BOTH,
-        );
     }
 }
