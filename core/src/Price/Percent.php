@@ -7,6 +7,8 @@ namespace YardBell\Core\Price;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 
+use function intdiv;
+use function max;
 use function preg_match;
 use function rtrim;
 use function str_contains;
@@ -14,8 +16,14 @@ use function str_contains;
 /** An exact percentage of at most 4 decimal places, 0 or more: "7.5", "20". */
 final readonly class Percent
 {
+    /** Of a whole, in the smallest parts that can be written. */
+    private const WHOLE = 1_000_000;
+
+    private int $parts;
+
     private function __construct(private BigDecimal $value)
     {
+        $this->parts = $value->withPointMovedRight(4)->toInt();
     }
 
     /** @throws InvalidPrice if it is not written like "7.5" */
@@ -37,7 +45,7 @@ final readonly class Percent
     /** Of an amount in the minor unit, rounded once, half up. */
     public function part(int $amount): int
     {
-        return Amounts::rounded($this->exact($amount));
+        return $this->outOf(self::WHOLE, $amount) ?? Amounts::rounded($this->exact($amount));
     }
 
     /** The same, not rounded yet. */
@@ -49,11 +57,22 @@ final readonly class Percent
     /** @param  list<self>  $all that an amount includes, this one among them (rules.md P8) */
     public function included(int $amount, array $all): int
     {
-        $whole = BigDecimal::of(100);
+        $whole = self::WHOLE;
         foreach ($all as $one) {
-            $whole = $whole->plus($one->value);
+            $whole += $one->parts;
         }
 
-        return Amounts::rounded($this->value->multipliedBy($amount)->dividedBy($whole, 0, RoundingMode::HALF_UP));
+        return $this->outOf($whole, $amount) ??
+            Amounts::rounded(
+                BigDecimal::of($amount)->multipliedBy($this->parts)->dividedBy($whole, 0, RoundingMode::HALF_UP),
+            );
+    }
+
+    /** Exact and rounded once, half up; null where the machine's whole numbers are too small for it. */
+    private function outOf(int $whole, int $amount): ?int
+    {
+        $most = intdiv(PHP_INT_MAX - $whole, 2 * max(1, $this->parts));
+
+        return $amount < 0 || $amount > $most ? null : intdiv(2 * $amount * $this->parts + $whole, 2 * $whole);
     }
 }

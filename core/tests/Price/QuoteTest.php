@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Price\AddOn;
 use YardBell\Core\Price\InvalidPrice;
@@ -291,6 +295,23 @@ it('rounds a percentage once, half up', function (string $percent, int $amount, 
     ['0', 7, 0],
     ['250', 10, 25],
 ]);
+
+it('finds the same part of small amounts and of the largest', function (string $percent, string $other): void {
+    $random = new Randomizer(new Mt19937(41));
+    [$one, $two] = [Percent::of($percent), Percent::of($other)];
+    $rounded = static fn (BigDecimal $share, string $whole): int => $share
+        ->dividedBy($whole, 0, RoundingMode::HALF_UP)
+        ->toInt();
+    for ($digits = 0; $digits <= 15; $digits++) {
+        for ($i = 0; $i < 40; $i++) {
+            $amount = $random->getInt(0, 10 ** $digits);
+            $share = BigDecimal::of($percent)->multipliedBy($amount);
+            $whole = (string) BigDecimal::of($percent)->plus($other)->plus(100);
+            expect([$one->part($amount), $one->included($amount, [$one, $two])])
+                ->toBe([$rounded($share, '100'), $rounded($share, $whole)]);
+        }
+    }
+})->with([['0', '7.5'], ['0.0001', '0'], ['7.5', '20'], ['19', '0.3333'], ['99.9999', '100'], ['900.5', '0.5']]);
 
 it('writes a percentage as short as it can be', function (string $given, string $written): void {
     expect(Percent::of($given)->written())->toBe($written);
