@@ -197,7 +197,6 @@ final readonly class SlotSearch
         $people = array_map(self::ids(...), $crews);
         $slots = [];
         foreach ($starts as $start => $rows) {
-            ksort($rows);
             $next = self::next($rows, $ranks);
             foreach ($rows as $place => $row) {
                 [$location, $order, $units, $left] = $row;
@@ -213,7 +212,8 @@ final readonly class SlotSearch
                         $units,
                         $left,
                         $service->assignment === Assignment::Random ? null : $next[$location] === $place,
-                        tight: $row[5] ?? null,
+                        null,
+                        $row[5] ?? null,
                     );
                 }
             }

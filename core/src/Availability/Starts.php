@@ -6,6 +6,7 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Timeline;
 
+use function array_filter;
 use function array_map;
 
 /** The starts of one service and length that can be booked, crew by crew. */
@@ -36,8 +37,12 @@ final class Starts
             return $rows;
         }
         $open = $ground->openFor($location, $crew);
+        $limited = $this->isLimited($crew);
         foreach ($ground->grid->candidates($free, $open) as [$start, $day]) {
-            $units = isset($rows[$start]) || $this->isFull($crew, $day) ? null : $ground->units->at($start);
+            if (isset($rows[$start]) || ($limited && $this->isFull($crew, $day))) {
+                continue;
+            }
+            $units = $ground->units->at($start);
             if ($units !== null) {
                 $rows[$start] = [$units, $ground->service->places, false];
             }
@@ -116,15 +121,27 @@ final class Starts
     }
 
     /**
+     * T12: whether any of them, or the service, has a limit at all.
+     *
+     * @param  non-empty-list<Member>  $crew
+     */
+    private function isLimited(array $crew): bool
+    {
+        $limits = [
+            $this->ground->service->maxPerDay,
+            ...array_map(static fn (Member $member): ?int => $member->maxPerDay, $crew),
+        ];
+
+        return ! $this->ground->ask->relaxed->limits && array_filter($limits, is_int(...)) !== [];
+    }
+
+    /**
      * T12.
      *
      * @param  non-empty-list<Member>  $crew
      */
     private function isFull(array $crew, int $day): bool
     {
-        if ($this->ground->ask->relaxed->limits) {
-            return false;
-        }
         foreach ($crew as $member) {
             if ($this->ground->counts->memberIsFull($member, $day)) {
                 return true;
