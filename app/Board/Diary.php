@@ -154,7 +154,7 @@ final readonly class Diary
 
     private function taken(Business $business, Timeline $span): Builder
     {
-        return self::within($this->db->table('bookings'), $business, $span)
+        return self::within($this->db->table('bookings')->forceIndex('primary'), $business, $span)
             ->whereNotIn('state', ['cancelled', 'declined', 'expired'])
             ->where(
                 fn (Builder $query) => $query
@@ -171,6 +171,7 @@ final readonly class Diary
     {
         return $this->db
             ->table('bookings')
+            ->forceIndex('bookings_business_id_client_id_starts_at_index') // without, it is weighed client by client
             ->where('business_id', $business->id)
             ->whereIn('client_id', $clients)
             ->where('starts_at', '<', Instants::toDatabase($span->span()[0]))
