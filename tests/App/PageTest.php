@@ -90,8 +90,8 @@ it('names the next free day where two weeks are full', function (): void {
 
 it('offers first what leaves no gap too short for anything, and marks it (T21)', function (): void {
     $day = static fn (array $times): array => $times['days'][2]['starts'];
-    $this->yard->lesson->update(['lengths' => null]);
-    Business::markRules($this->yard->business->id);
+    $this->yard->lesson->update(['lengths' => null, 'available_from' => substr(Yard::at('00:00', 1), 0, 10)]);
+    Business::markRules($this->yard->business->id); // from tomorrow on: whole days, whatever time it is
     expect($day(carried('/book/yard')['times'])[0])->not->toHaveKey('suits');
     $this->yard->business->update(['tight_days' => TightDays::Mark]);
     $times = carried('/book/yard')['times'];
