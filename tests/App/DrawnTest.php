@@ -11,6 +11,12 @@ use YardBell\Core\Time\Wall;
 
 /* Hours, blocks and time off drawn on the Board: drafts of what is set up, saved like any others. */
 
+/** A Monday to come, so many weeks after the first. */
+function drawnOn(int $weeks): string
+{
+    return now()->addWeeks(8 + $weeks)->startOfWeek()->format('Y-m-d');
+}
+
 beforeEach(function (): void {
     $this->yard = Yard::open(people: 2);
     $this->actingAs($this->yard->owner);
@@ -18,7 +24,7 @@ beforeEach(function (): void {
     $this->ask = fn (array $more): TestResponse => $this->postJson('/api/businesses/yard/board/drawn', $more + [
         'way' => 'open',
         'staff' => [$this->ids[0]],
-        'date' => '2027-03-01', // a Monday
+        'date' => drawnOn(0),
         'from' => '16:00',
         'to' => '19:00',
         'weeks' => 1,
@@ -27,8 +33,8 @@ beforeEach(function (): void {
         $drafts = ($this->ask)($more)->assertOk()->json('drafts');
         $this->postJson('/api/businesses/yard/drafts', ['drafts' => $drafts])->assertOk();
     };
-    $this->lane = fn (int $i, string $date = '2027-03-01'): array => $this
-        ->getJson("/api/businesses/yard/board?date={$date}")
+    $this->lane = fn (int $i, int $weeks = 0): array => $this
+        ->getJson('/api/businesses/yard/board?date='.drawnOn($weeks))
         ->json("lanes.{$i}");
 });
 
@@ -40,14 +46,14 @@ it('opens and closes hours on dates, each a special day, over what is there', fu
     Business::markRules($this->yard->business->id);
     ($this->save)(['weeks' => 2]);
     expect(SpecialDay::query()->orderBy('date')->get()->map->only('date', 'hours')->all())->toBe([
-        ['date' => '2027-03-01', 'hours' => [['from' => '09:00', 'to' => '19:00']]],
-        ['date' => '2027-03-08', 'hours' => [['from' => '09:00', 'to' => '19:00']]],
+        ['date' => drawnOn(0), 'hours' => [['from' => '09:00', 'to' => '19:00']]],
+        ['date' => drawnOn(1), 'hours' => [['from' => '09:00', 'to' => '19:00']]],
     ])
         ->and(($this->lane)(0)['openMinutes'])->toBe(600)
-        ->and(($this->lane)(0, '2027-03-15')['openMinutes'])->toBe(480)
+        ->and(($this->lane)(0, 2)['openMinutes'])->toBe(480)
         ->and(($this->lane)(1)['openMinutes'])->toBe(840);
     ($this->save)(['way' => 'closed', 'from' => '10:00', 'to' => '12:00']); // the same day, changed again
-    expect(SpecialDay::query()->where('date', '2027-03-01')->sole()->hours)->toBe([
+    expect(SpecialDay::query()->where('date', drawnOn(0))->sole()->hours)->toBe([
         ['from' => '09:00', 'to' => '10:00'],
         ['from' => '12:00', 'to' => '19:00'],
     ]);

@@ -147,9 +147,10 @@ it('gives all of a late payment back where one part is somebody else’s by then
     Service::query()->update(['payment_terms' => Yard::payment('full')]);
     ($this->book)(($this->hold)()->json())->assertOk();
     Yard::settle();
+    $start = Yard::at('10:30'); // of that day, also where midnight passes now
     app(Clock::class)->putForward(45);
     foreach ($this->yard->staff as $who) {
-        $one = ['service' => $this->yard->lesson->id, 'staff' => $who->id, 'start' => Yard::at('10:30'), 'then' => []];
+        $one = ['service' => $this->yard->lesson->id, 'staff' => $who->id, 'start' => $start, 'then' => []];
         ($this->hold)($one)->assertCreated();
     }
     $this->processor->state = 'paid';

@@ -29,7 +29,7 @@ it('mails client, staff and owner, the client with a calendar file', function ()
     $event = Reader::read((string) $mail['calendar'])->VEVENT;
     expect($mail['text'])->toContain(
         'Lesson, 60 minutes',
-        '(Lisbon time)',
+        '(Reykjavik time)',
         'Ana Reed',
         '1 Yard Lane',
         'Price:  €48.00',

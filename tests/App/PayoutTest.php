@@ -30,7 +30,7 @@ beforeEach(function (): void {
         ->sum('amount');
     $this->payout = static fn (string $id, array $items): ProcessorPayout => new ProcessorPayout(
         $id,
-        CarbonImmutable::parse('2027-03-01T10:00Z'),
+        CarbonImmutable::now()->startOfMonth()->addMonths(3),
         $items,
     );
 });
@@ -124,7 +124,9 @@ it('writes down what is paid out and what it cost, once', function (): void {
         ->and(($this->sum)(Account::Processor))->toBe(1000);
     $found = $this->actingAs($this->yard->owner)->getJson('/api/businesses/yard/figures')->assertOk();
     expect($found->json('payouts'))->toBe([]); // of another month
-    $found = $this->getJson('/api/businesses/yard/figures?from=2027-03-01&until=2027-03-31');
+    $month = CarbonImmutable::now()->startOfMonth()->addMonths(3);
+    $dates = "from={$month->format('Y-m-d')}&until={$month->endOfMonth()->format('Y-m-d')}";
+    $found = $this->getJson("/api/businesses/yard/figures?{$dates}");
     expect($found->json('payouts.0'))->toMatchArray(['id' => 'po_1', 'net' => 4708, 'fees' => 92]);
 });
 
