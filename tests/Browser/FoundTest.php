@@ -42,25 +42,27 @@ it('copies the hours of one day to others', function (): void {
 });
 
 it('chooses the day that is pressed, however the page moves, and nothing more before it is said', function (): void {
+    $year = (int) date('Y') + 1;
+    [$seventh, $ninth] = [new DateTimeImmutable("{$year}-12-07"), new DateTimeImmutable("{$year}-12-09")];
     $owner = $this->window(1280, 620)->signIn();
     $owner
         ->go('/at/quernmoor/roster/year')
         ->press('#next-year')
-        ->press('[data-date="2027-12-07"]')
-        ->sees('Tuesday 7 December');
+        ->press("[data-date=\"{$year}-12-07\"]")
+        ->sees($seventh->format('l j F'));
     $owner->driver->executeScript('window.scrollTo(0, document.body.scrollHeight)');
-    $owner->press('[data-date="2027-12-09"]')->sees('Thursday 9 December');
-    expect($owner->text())->not->toContain(' to Thursday 9 December')
+    $owner->press("[data-date=\"{$year}-12-09\"]")->sees($ninth->format('l j F'));
+    expect($owner->text())->not->toContain(" to {$ninth->format('l j F')}")
         ->and($owner->driver->findElements(WebDriverBy::cssSelector('[role=radiogroup]')))->not->toBe([])
         ->and($owner->driver->findElements(WebDriverBy::cssSelector('[role=radiogroup] :checked')))->toBe([])
         ->and($owner->driver->findElements(WebDriverBy::cssSelector('#save-dates')))->toBe([]);
-    $from = $owner->find('[data-date="2027-03-01"]');
+    $from = $owner->find("[data-date=\"{$year}-03-01\"]");
     (new WebDriverActions($owner->driver))
         ->moveToElement($from)
         ->clickAndHold()
-        ->moveToElement($owner->find('[data-date="2027-05-20"]'))
+        ->moveToElement($owner->find("[data-date=\"{$year}-05-20\"]"))
         ->perform();
-    expect($owner->text())->toContain('Thursday 9 December'); // while the pointer is down nothing else moves
+    expect($owner->text())->toContain($ninth->format('l j F')); // while the pointer is down nothing else moves
     (new WebDriverActions($owner->driver))->release()->perform();
     $owner->sees('81 days')->press('#what-closed')->press('#whose-everyone')->sees('Yes, for all 81 days');
     expect($owner->find('#save-dates')->isEnabled())->toBeFalse();
@@ -68,15 +70,16 @@ it('chooses the day that is pressed, however the page moves, and nothing more be
 });
 
 it('saves a time off once, however often it is pressed', function (): void {
+    $day = new DateTimeImmutable(((int) date('Y') + 1).'-06-15');
     $owner = $this->window()->signIn();
     $owner
         ->go('/at/quernmoor/roster/year')
         ->press('#next-year')
-        ->press('[data-date="2027-06-15"]')
+        ->press("[data-date=\"{$day->format('Y-m-d')}\"]")
         ->press('#what-off')
         ->press('.pick-one input');
     $owner->driver->executeScript('const save = document.querySelector("#save-dates"); save.click(); save.click();');
-    $owner->sees('Time off: Tue 15 June 2027');
+    $owner->sees("Time off: {$day->format('D j F Y')}");
     $owner->until(
         'what is saved is no longer counted',
         fn (): bool => $owner->driver->findElements(WebDriverBy::cssSelector('.effect')) === [],

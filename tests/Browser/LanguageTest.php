@@ -78,7 +78,7 @@ it('says every word of the workspace as its reader does, and cuts none', functio
     $board = answerOf($window, '/api/businesses/quernmoor/board');
     $things = [
         'things/facts/business', "things/service/{$setup['services'][0]['id']}",
-        "things/person/{$setup['staff'][0]['id']}", "things/location/{$setup['locations'][0]['id']}", 'year/2026',
+        "things/person/{$setup['staff'][0]['id']}", "things/location/{$setup['locations'][0]['id']}", 'year/'.date('Y'),
     ];
     $typed = array_map(
         static fn (string $one): array => dataOf(answerOf($window, "/api/businesses/quernmoor/{$one}")),
