@@ -10,17 +10,13 @@ use App\Models\CurrentBusiness;
 use App\Models\Id;
 use App\Models\Location;
 use App\Models\Member;
-use App\Models\Service;
 use App\Support\Clock;
 use App\Support\Column;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Daypart;
-use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Availability\Member as MemberRules;
-use YardBell\Core\Availability\Need;
 use YardBell\Core\Availability\Pool;
-use YardBell\Core\Availability\Service as ServiceRules;
 use YardBell\Core\Scenario\Scenario;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\WallSpan;
@@ -65,7 +61,7 @@ final readonly class WriteSetup
                 'currency' => $scenario->currency,
                 'travel_minutes' => $book->travelMinutes,
                 'tight_days' => $book->tightDays,
-                'opening_hours' => self::table($book->openingHours->weekly()),
+                'opening_hours' => WrittenHours::table($book->openingHours->weekly()),
                 'about' => $business->about ?? '',
             ])
             ->save();
@@ -83,7 +79,10 @@ final readonly class WriteSetup
         $this->specialDays($business, 'business', '', $book->openingHours->specialDays(), $ids);
         $this->places($business, $scenario, $ids);
         $this->people($business, $scenario, $ids);
-        $this->services($business, $scenario, $ids);
+        (new WriteServices($this->db))($business, $scenario, $ids);
+        $this->rest('services', $business, $ids);
+        (new WritePriceLists())($business, $scenario->prices, $ids);
+        (new WritePrices())->addOns($business, $scenario, $ids);
         foreach ($book->closures as $closure) {
             $this->insert(
                 'closures',
@@ -129,7 +128,7 @@ final readonly class WriteSetup
                     'name' => $location->name,
                     'position' => $position++,
                     'active' => true,
-                    'hours' => $location->hours === null ? null : self::table($location->hours->weekly()),
+                    'hours' => $location->hours === null ? null : WrittenHours::table($location->hours->weekly()),
                 ],
             );
             $this->specialDays($business, 'location', $id, $location->hours?->specialDays() ?? [], $ids);
@@ -195,8 +194,8 @@ final readonly class WriteSetup
                     'position' => $i,
                     'respect_busy' => $member->respectBusy,
                     'max_per_day' => $member->maxPerDay,
-                    'hours' => $member->weekly === null ? null : self::table($member->weekly, $ids),
-                    'breaks' => $member->breaks === null ? null : self::table($member->breaks->weekly()),
+                    'hours' => $member->weekly === null ? null : WrittenHours::table($member->weekly, $ids),
+                    'breaks' => $member->breaks === null ? null : WrittenHours::table($member->breaks->weekly()),
                 ] + $marked,
             );
             $this->specialDays($business, 'staff', $id, $member->special, $ids);
@@ -224,88 +223,6 @@ final readonly class WriteSetup
         }
     }
 
-    private function services(Business $business, Scenario $scenario, Ids $ids): void
-    {
-        foreach (array_values($scenario->book->services) as $i => $service) {
-            $id = $ids->of('services', $service->id);
-            $known = Service::query()->where('business_id', $business->id)->find($id);
-            Service::query()->updateOrCreate(
-                ['business_id' => $business->id, 'id' => $id],
-                ['position' => $i, 'active' => true, 'description' => $known->description ?? ''] +
-                    ($known === null ? Mark::next($i) : []) +
-                    WritePrices::columns($scenario->tariffs[$service->id], $ids, $service->hasSessions) +
-                    self::columns($service),
-            );
-            foreach (['staff' => 'staff', 'location' => 'locations', 'daypart' => 'dayparts'] as $one => $list) {
-                foreach ($ids->all($list, $service->$list) as $position => $of) {
-                    $this->db
-                        ->table("service_{$one}")
-                        ->insert([
-                            'business_id' => $business->id,
-                            'service_id' => $id,
-                            "{$one}_id" => $of,
-                            'position' => $position,
-                        ]);
-                }
-            }
-            foreach ($service->needs as $position => $need) {
-                $this->need($business, $id, $need, $position, $ids);
-            }
-        }
-        $this->rest('services', $business, $ids);
-        (new WritePriceLists())($business, $scenario->prices, $ids);
-        (new WritePrices())->addOns($business, $scenario, $ids);
-    }
-
-    private function need(Business $business, string $service, Need $need, int $position, Ids $ids): void
-    {
-        $this->db
-            ->table('service_pool')
-            ->insert([
-                'business_id' => $business->id,
-                'service_id' => $service,
-                'pool_id' => $ids->of('pools', $need->pool),
-                'position' => $position,
-                'units' => $need->units,
-                'per_person' => $need->perPerson,
-                'holds_buffers' => $need->holdsBuffers,
-            ]);
-    }
-
-    /** @return array<string, mixed> */
-    private static function columns(ServiceRules $service): array
-    {
-        return [
-            'name' => $service->name,
-            'kind' => $service->hasSessions ? 'session' : 'appointment',
-            'minutes' => $service->lengths?->named(null) ?? 60,
-            'lengths' => self::lengths($service->lengths),
-            'setup' => $service->setup,
-            'clearup' => $service->clearup,
-            'start_every' => $service->startEvery,
-            'start_from' => $service->gridFromOpening ? 'opening' : 'clock',
-            'notice_minutes' => $service->noticeMinutes,
-            'book_ahead_days' => $service->bookAheadDays,
-            'hours' => $service->hours === null ? null : self::table($service->hours->weekly()),
-            'available_from' => $service->availableFrom === null ? null : Wall::date($service->availableFrom),
-            'available_until' => $service->availableUntil === null ? null : Wall::date($service->availableUntil),
-            'assignment' => $service->assignment->value,
-            'places' => $service->places,
-            'max_party' => $service->maxParty,
-            'max_per_day' => $service->maxPerDay,
-        ];
-    }
-
-    /** @return list<int>|array{min: int, max: int, step: int}|null */
-    private static function lengths(?Lengths $lengths): ?array
-    {
-        return match (true) {
-            $lengths === null || count($lengths->choices) === 1 => null,
-            $lengths->choices === [] => ['min' => $lengths->min, 'max' => $lengths->max, 'step' => $lengths->step],
-            default => $lengths->choices,
-        };
-    }
-
     /** What the document no longer has stays for the bookings that remember it, but cannot be booked any more. */
     private function rest(string $list, Business $business, Ids $ids): void
     {
@@ -326,7 +243,7 @@ final readonly class WriteSetup
                 'owner_id' => $owner,
                 'date' => Wall::date($day),
                 'hours' => json_encode(
-                    array_map(static fn (Window $window): array => self::window($window, $ids), $windows),
+                    array_map(static fn (Window $window): array => WrittenHours::window($window, $ids), $windows),
                 ),
             ]);
         }
@@ -344,30 +261,6 @@ final readonly class WriteSetup
                     'updated_at' => $this->clock->machine(),
                 ] + $row,
             );
-    }
-
-    /**
-     * @param  array<int, list<Window>>  $weekly
-     * @return array<string, list<array<string, string>>>
-     */
-    private static function table(array $weekly, ?Ids $ids = null): array
-    {
-        $table = [];
-        foreach (Wall::WEEKDAYS as $weekday => $name) {
-            $table[$name] = array_map(
-                static fn (Window $window): array => self::window($window, $ids),
-                $weekly[$weekday] ?? [],
-            );
-        }
-
-        return $table;
-    }
-
-    /** @return array<string, string> */
-    private static function window(Window $window, ?Ids $ids): array
-    {
-        return ['from' => Wall::writeTimeOfDay($window->from), 'to' => Wall::writeTimeOfDay($window->to)] +
-            ($window->at === null || $ids === null ? [] : ['at' => $ids->of('locations', $window->at)]);
     }
 
     /** @return array{from: string, to: string} */
