@@ -67,4 +67,10 @@ for ($round = -5; $round < ROUNDS; $round++) {
         }
     }
 }
-table($times);
+$ratios = table($times);
+verdict(
+    $ratios['who is signed in'] <= 1.6 &&
+    $ratios['set-up, 8 services'] <= 3 &&
+    $ratios['set-up, 60 people 150 services'] <= 3 &&
+    $ratios['preview, 60 people 150 services'] <= 25,
+);
