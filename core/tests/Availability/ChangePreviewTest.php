@@ -757,6 +757,21 @@ it('takes no two services for alike of which one has hours, groups, sessions or 
         ->and($like(['maxPerDay' => 2]))->toBeNull();
 });
 
+it('looks at further dates where it has looked at some before', function (): void {
+    $booked = [['start' => Days::MONDAY.'T09:30Z'], ['start' => '2027-03-15T09:30Z'], ['start' => '2027-02-22T09:30Z']];
+    $old = Days::read(Days::document(bookings: $booked));
+    $later = $old->book->with(openingHours: new Hours([0 => [Window::between('10:00', '12:00')]], []));
+    $stranding = new Stranding($old->book, $later);
+    $day = Wall::day(Days::MONDAY);
+    $ids = static fn (int $from, int $to): array => array_map(
+        static fn (Booking $one): string => $one->id,
+        $stranding->of($old->diary, $from, $to, Wall::instant('2027-02-01T00:00Z')),
+    );
+    expect($ids($day, $day))->toBe(['b0'])
+        ->and($ids($day, $day + 14))->toBe(['b0', 'b1'])
+        ->and($ids($day - 7, $day + 14))->toBe(['b0', 'b1', 'b2']);
+});
+
 it('says where a booking has to lie to be stranded, as long as only opening hours are others', function (): void {
     $book = Days::read(twoServices())->book;
     $day = Wall::day(Days::MONDAY);
