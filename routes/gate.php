@@ -39,4 +39,5 @@ Route::post('bookings/{id}/move', MoveByLink::class)->middleware('throttle:gate'
 Route::post('bookings/{id}/party', ChangePartyByLink::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/details', ChangeDetailsByLink::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/cancel', Cancel::class)->middleware('throttle:gate');
+Route::post('bookings/{id}/cancel/tried', [Cancel::class, 'tried'])->middleware('throttle:gate');
 Route::post('processor-notices', ProcessorNotice::class);

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use App\Bookings\History;
 use App\Bookings\MarkVisit;
 use App\Bookings\MissBooking;
 use App\Bookings\MoveBooking;
 use App\Bookings\Repeated;
+use App\Bookings\RestoreBooking;
 use App\Bookings\VisitParts;
 use App\Facts\BookingFacts;
 use App\Facts\Told;
@@ -31,6 +33,7 @@ final readonly class BookingCard
         private Catalogue $catalogue,
         private Clock $clock,
         private MarkVisit $mark,
+        private RestoreBooking $restore,
     ) {
     }
 
@@ -125,7 +128,11 @@ final readonly class BookingCard
                 ->values()
                 ->all(),
             'steps' => array_map(static fn (State $state): string => $state->value, $this->mark->steps($booking)),
-            'undoes' => MarkVisit::before($booking) === null ? null : $booking->state->value,
+            'undoes' => $booking->state === State::Cancelled || History::before($booking) === null
+                ? null
+                : $booking->state->value,
+            'mayRestore' => $this->restore->may($booking),
+            'cancelledTogether' => count($this->restore->together($booking)),
             'mayMiss' => MissBooking::may($booking, $this->clock),
             'mayCancel' => $booking->state->mayBecome(State::Cancelled),
             'mayMove' => MoveBooking::may($booking),

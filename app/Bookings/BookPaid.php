@@ -74,7 +74,7 @@ final readonly class BookPaid implements Fulfilment
     {
         foreach ($bookings as $booking) {
             if ($booking->state === State::Held) {
-                ($this->cancel)($booking->business_id, $booking->id, History::BY_CLOCK, 'history.paid_too_late');
+                ($this->cancel)($booking->business_id, $booking->id, new Cancelling(History::BY_CLOCK, why: 'history.paid_too_late'));
             }
         }
         $this->return->overpaid($payment->sale()->firstOrFail(), History::BY_CLOCK);

@@ -6,12 +6,16 @@ namespace App\Bookings;
 
 use App\Language\Sentence;
 use App\Ledger\CancellationCost;
+use App\Ledger\Fee;
+use App\Ledger\GivingUp;
+use App\Ledger\MoneyEffect;
 use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Occasion;
 use App\Support\Clock;
 use App\Support\Refusal;
+use App\Support\Tried;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
@@ -29,63 +33,100 @@ final readonly class CancelBooking
         private ReturnMoney $return,
         private Clock $clock,
         private CancellationCost $cost,
+        private Tried $tried,
     ) {
     }
 
-    /** @param  string  $by "client", or the name of who did it in the workspace */
-    public function __invoke(int $businessId, string $bookingId, string $by, string $why = ''): Booking
+    /** @throws Refusal where it cannot be cancelled, or would do something else to the money than was shown */
+    public function __invoke(int $businessId, string $bookingId, Cancelling $how): Booking
     {
-        return $this->db->transaction(function () use ($businessId, $bookingId, $by, $why): Booking {
-            $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($bookingId);
-            $this->all([$booking], $by, $why);
-
-            return $booking;
-        }, attempts: 5);
-    }
-
-    /** The same of all parts of a visit that can still be cancelled; everybody is told once. */
-    public function visit(int $businessId, string $bookingId, string $by, string $why = ''): Booking
-    {
-        return $this->db->transaction(function () use ($businessId, $bookingId, $by, $why): Booking {
-            $parts = VisitParts::locked($businessId, $bookingId);
-            $still = array_filter(
-                $parts,
-                static fn (Booking $part): bool => $part->state->mayBecome(State::Cancelled),
-            );
-            $this->all(array_values($still) ?: [$parts[0]], $by, $why);
+        return $this->db->transaction(function () use ($businessId, $bookingId, $how): Booking {
+            $this->cancel($businessId, $bookingId, $how)->mustBe($how->seen);
 
             return Booking::query()->where('business_id', $businessId)->findOrFail($bookingId);
         }, attempts: 5);
     }
 
     /**
-     * @param  non-empty-list<Booking>  $bookings locked, in order of time
+     * What it would do to the money; nothing is done.
      *
-     * @throws Refusal
+     * @throws Refusal where it cannot be cancelled
      */
-    private function all(array $bookings, string $by, string $why): void
+    public function tried(int $businessId, string $bookingId, Cancelling $how): MoneyEffect
+    {
+        return $this->tried->of(fn (): MoneyEffect => $this->cancel($businessId, $bookingId, $how));
+    }
+
+    private function cancel(int $businessId, string $bookingId, Cancelling $how): MoneyEffect
+    {
+        $bookings = $this->locked($businessId, $bookingId, $how);
+
+        return MoneyEffect::of($bookings, GivingUp::Cancelled, fn () => $this->all($bookings, $how));
+    }
+
+    /** @return non-empty-list<Booking> in order of time */
+    private function locked(int $businessId, string $bookingId, Cancelling $how): array
+    {
+        $of = Booking::query()->where('business_id', $businessId);
+        $booking = (clone $of)->findOrFail($bookingId);
+        $ids = [
+            $booking->id,
+            ...$how->whole ? self::cancellable(VisitParts::of($booking)) : [],
+            ...$how->later ? self::cancellable(Repeated::after($booking)) : [],
+        ];
+        $locked = array_values($of->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get()->all());
+        if (count($locked) > 1) {
+            $locked = array_values(array_filter($locked, self::isCancellable(...))) ?: $locked;
+        }
+        usort($locked, static fn (Booking $a, Booking $b): int => [$a->starts_at, $a->id] <=> [$b->starts_at, $b->id]);
+        assert($locked !== []);
+
+        return $locked;
+    }
+
+    /**
+     * @param  list<Booking>  $bookings
+     * @return list<string> ids
+     */
+    private static function cancellable(array $bookings): array
+    {
+        return array_map(
+            static fn (Booking $one): string => $one->id,
+            array_values(array_filter($bookings, self::isCancellable(...))),
+        );
+    }
+
+    private static function isCancellable(Booking $booking): bool
+    {
+        return $booking->state->mayBecome(State::Cancelled);
+    }
+
+    /** @param  non-empty-list<Booking>  $bookings locked, in order of time */
+    private function all(array $bookings, Cancelling $how): void
     {
         $told = [];
         foreach ($bookings as $booking) {
             if ($booking->state === State::Cancelled) {
                 continue;
             }
-            $this->check($booking, $by);
+            $this->check($booking, $how->by);
             if ($booking->state !== State::Held) {
                 $told[] = $booking;
             }
-            $this->one($booking, $by, $why);
+            $this->one($booking, $how);
         }
-        $this->reminders->plan($bookings[0]);
-        if ($told !== []) {
-            $this->announcements->ofAll($told, Occasion::Cancelled, $by === History::BY_CLIENT ? '' : $why);
+        foreach ($told as $booking) {
+            $this->reminders->plan($booking);
+        }
+        if ($told !== [] && $how->told) {
+            $this->announcements->ofAll($told, Occasion::Cancelled, $how->by === History::BY_CLIENT ? '' : $how->why);
         }
     }
 
     /** @throws Refusal */
     private function check(Booking $booking, string $by): void
     {
-        if (! $booking->state->mayBecome(State::Cancelled)) {
+        if (! self::isCancellable($booking)) {
             throw new Refusal(
                 new Sentence('refusal.booking.not_cancelled', [
                     'state' => new Sentence('refusal.state', ['state' => $booking->state->value]),
@@ -103,12 +144,12 @@ final readonly class CancelBooking
         }
     }
 
-    private function one(Booking $booking, string $by, string $why): void
+    private function one(Booking $booking, Cancelling $how): void
     {
-        $fee = $by === History::BY_CLIENT ? $this->cost->of($booking) : 0;
+        $fee = $how->termsCount ? Fee::ofCancelling($this->cost->of($booking), $how->waived) : Fee::none();
         $booking->calendar_sequence++;
-        $this->history->become($booking, State::Cancelled, $by, $why);
+        $this->history->become($booking, State::Cancelled, $how->by, $how->why);
         $this->announcements->drop($booking);
-        $this->return->less($fee, $booking, $by);
+        $this->return->less($fee, $booking, $how->by);
     }
 }

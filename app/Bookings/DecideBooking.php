@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Language\Sentence;
+use App\Ledger\Fee;
 use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Models\Booking;
@@ -39,7 +40,7 @@ final readonly class DecideBooking
                 self::check($part);
                 $this->history->become($part, $yes ? State::Confirmed : State::Declined, $by, $why);
                 if (! $yes) {
-                    $this->return->less(0, $part, $by);
+                    $this->return->less(Fee::none(), $part, $by);
                 }
             }
             assert($waiting !== []);

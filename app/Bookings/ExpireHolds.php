@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Ledger\Fee;
 use App\Ledger\ReturnMoney;
 use App\Models\Booking;
 use App\Models\CurrentBusiness;
@@ -63,7 +64,7 @@ final readonly class ExpireHolds
         if ($booking !== null) {
             $this->history->become($booking, State::Expired, History::BY_CLOCK);
             // a deposit may have come, and the card that was asked for beside it not
-            $this->return->less(0, $booking, History::BY_CLOCK);
+            $this->return->less(Fee::none(), $booking, History::BY_CLOCK);
         }
     }
 

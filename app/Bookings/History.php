@@ -51,7 +51,24 @@ final readonly class History
         $this->put($booking, $state, $by, $why, $at);
     }
 
-    /** What was said of the visit on its day is undone. */
+    /** What it was before it became what it is, where that can be undone. */
+    public static function before(Booking $booking): ?State
+    {
+        $path = [];
+        foreach ($booking->changes()->get() as $change) {
+            $state = State::tryFrom($change->state);
+            if ($state === null) {
+                continue;
+            }
+            $met = array_search($state, $path, true);
+            $path = $met === false ? [...$path, $state] : array_slice($path, 0, $met + 1); // back where it was
+        }
+        $before = array_slice($path, -2, 1)[0] ?? null;
+
+        return $before !== null && $booking->state->mayReturnTo($before) ? $before : null;
+    }
+
+    /** What was said of the visit, or its being cancelled, is undone. */
     public function returnTo(Booking $booking, State $state, string $by): void
     {
         if (! $booking->state->mayReturnTo($state)) {

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Language\Sentence;
+use App\Ledger\GivingUp;
+use App\Ledger\MoneyEffect;
 use App\Ledger\TakeAfterAll;
+use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\Refusal;
+use App\Support\Tried;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
@@ -23,6 +27,8 @@ final readonly class MarkVisit
         private ConnectionInterface $db,
         private History $history,
         private TakeAfterAll $take,
+        private Announcements $announcements,
+        private Tried $tried,
         private Clock $clock,
     ) {
     }
@@ -36,23 +42,6 @@ final readonly class MarkVisit
         }
 
         return array_values(array_filter(self::STEPS, $booking->state->mayBecome(...)));
-    }
-
-    /** What it was before it became what it is, where that can be undone. */
-    public static function before(Booking $booking): ?State
-    {
-        $path = [];
-        foreach ($booking->changes()->get() as $change) {
-            $state = State::tryFrom($change->state);
-            if ($state === null) {
-                continue;
-            }
-            $met = array_search($state, $path, true);
-            $path = $met === false ? [...$path, $state] : array_slice($path, 0, $met + 1); // back where it was
-        }
-        $before = array_slice($path, -2, 1)[0] ?? null;
-
-        return $before !== null && $booking->state->mayReturnTo($before) ? $before : null;
     }
 
     /** @param  CarbonImmutable|null  $at when it was said; null: now */
@@ -93,17 +82,37 @@ final readonly class MarkVisit
         ];
     }
 
-    /** @param  State  $state what is undone: nothing else, where it is something else by now */
-    public function undo(Booking $of, State $state, string $by): Booking
+    /**
+     * @param  State  $state what is undone: nothing else, where it is something else by now
+     *
+     * @throws Refusal where it cannot be, or would do something else to the money than was shown
+     */
+    public function undo(Booking $of, State $state, TakingBack $how): Booking
     {
-        return $this->locked($of, function (Booking $booking) use ($state, $by): void {
-            $before = self::before($booking);
-            if ($booking->state !== $state || $before === null) {
-                throw self::tooLate($booking);
-            }
-            $this->history->returnTo($booking, $before, $by);
-            if ($state === State::NoShow) {
-                ($this->take)($booking, $by);
+        return $this->locked($of, fn (Booking $booking) => $this->undone($booking, $state, $how)->mustBe($how->seen));
+    }
+
+    /** What undoing it would do to the money; nothing is done. */
+    public function undoTried(Booking $of, State $state, TakingBack $how): MoneyEffect
+    {
+        return $this->tried->of(function () use ($of, $state, $how): MoneyEffect {
+            return $this->undone(Booking::query()->lockForUpdate()->findOrFail($of->id), $state, $how);
+        });
+    }
+
+    private function undone(Booking $booking, State $state, TakingBack $how): MoneyEffect
+    {
+        $before = $state === State::Cancelled ? null : History::before($booking);
+        if ($booking->state !== $state || $before === null) {
+            throw self::tooLate($booking);
+        }
+
+        return MoneyEffect::of([$booking], GivingUp::TakenBack, function () use ($booking, $before, $how): void {
+            $wasMissed = $booking->state === State::NoShow;
+            $this->history->returnTo($booking, $before, $how->by);
+            if ($wasMissed) {
+                $this->announcements->drop($booking);
+                ($this->take)($booking, $how->by, $how->refundsCharge);
             }
         });
     }

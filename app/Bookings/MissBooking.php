@@ -6,10 +6,16 @@ namespace App\Bookings;
 
 use App\Language\Sentence;
 use App\Ledger\CancellationCost;
+use App\Ledger\Fee;
+use App\Ledger\GivingUp;
+use App\Ledger\MoneyEffect;
 use App\Ledger\ReturnMoney;
+use App\Messages\Announcements;
 use App\Models\Booking;
+use App\Models\Occasion;
 use App\Support\Clock;
 use App\Support\Refusal;
+use App\Support\Tried;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
@@ -23,7 +29,9 @@ final readonly class MissBooking
         private ConnectionInterface $db,
         private History $history,
         private ReturnMoney $return,
+        private Announcements $announcements,
         private Clock $clock,
+        private Tried $tried,
     ) {
     }
 
@@ -32,23 +40,46 @@ final readonly class MissBooking
         return $booking->state->mayBecome(State::NoShow) && $booking->starts_at <= $clock->now();
     }
 
-    public function __invoke(int $businessId, string $id, string $by): Booking
+    /** @throws Refusal where it cannot be said, or would do something else to the money than was shown */
+    public function __invoke(int $businessId, string $id, Missing $how): Booking
     {
-        return $this->db->transaction(function () use ($businessId, $id, $by): Booking {
+        return $this->db->transaction(function () use ($businessId, $id, $how): Booking {
             $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($id);
-            if ($booking->state === State::NoShow) {
-                return $booking; // pressed twice
-            }
-            if (! self::may($booking, $this->clock)) {
-                throw new Refusal(new Sentence('refusal.booking.not_missed'), 409, 'too_late');
-            }
-            $fee = CancellationCost::ofMissing($booking);
-            $this->history->become($booking, State::NoShow, $by);
-            if ($fee !== null) {
-                $this->return->less($fee, $booking, $by);
+            if ($booking->state !== State::NoShow) { // else pressed twice
+                $effect = $this->miss($booking, $how);
+                $effect->mustBe($how->seen);
+                if ($how->told && $effect->concernsClient()) {
+                    $this->announcements->of($booking, Occasion::NoShow);
+                }
             }
 
             return $booking;
         }, attempts: 5);
+    }
+
+    /** What it would do to the money; nothing is done. */
+    public function tried(int $businessId, string $id, Missing $how): MoneyEffect
+    {
+        return $this->tried->of(function () use ($businessId, $id, $how): MoneyEffect {
+            $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($id);
+
+            return $this->miss($booking, $how);
+        });
+    }
+
+    private function miss(Booking $booking, Missing $how): MoneyEffect
+    {
+        if (! self::may($booking, $this->clock)) {
+            throw new Refusal(new Sentence('refusal.booking.not_missed'), 409, 'too_late');
+        }
+
+        return MoneyEffect::of([$booking], GivingUp::Missed, function () use ($booking, $how): void {
+            $cost = CancellationCost::ofMissing($booking);
+            $booking->calendar_sequence++;
+            $this->history->become($booking, State::NoShow, $how->by);
+            if ($cost !== null) {
+                $this->return->less(Fee::ofMissing($cost, $how->waived), $booking, $how->by);
+            }
+        });
     }
 }

@@ -32,7 +32,7 @@ final readonly class Told
         return [
             'price' => $this->price($balance, $booking->currency),
             'money' => $balance->isOver
-                ? $this->over($balance, $booking->currency)
+                ? $this->over($balance, $booking)
                 : $this->ahead($balance, $booking, $toClient),
             'terms' => $this->terms($booking),
         ];
@@ -69,7 +69,10 @@ final readonly class Told
                 array_values(array_filter($codes)),
             ),
             ...$this->back($balance, $booking->currency),
-            ...$balance->keepsCard ? [$this->catalogue->say('money.card_kept', $parameters)] : [],
+            ...$balance->keepsCard && $balance->charged === 0
+                ? [$this->catalogue->say('money.card_kept', $parameters)]
+                : [],
+            ...$this->amounts(['card_charged' => $balance->charged], $booking->currency),
         ];
     }
 
@@ -88,23 +91,38 @@ final readonly class Told
         };
     }
 
-    /** @return list<string> of what is cancelled, declined or ran out */
-    private function over(Balance $balance, string $currency): array
+    /** @return list<string> of what is cancelled, declined, missed or ran out */
+    private function over(Balance $balance, Booking $booking): array
     {
-        $keepsAll = $balance->kept() > 0 && $balance->kept() === $balance->paid;
-        $amounts = $keepsAll
-            ? ['kept_whole' => $balance->paid]
-            : [
-                'was_paid' => $balance->paid,
-                'kept' => $balance->kept(),
-                'charging' => $balance->charging,
-                'fee_due' => $balance->charging > 0 ? 0 : $balance->due,
-            ];
+        $isNothing = $balance->paid === 0 && $balance->due === 0 && $balance->elsewhere === 0;
+        $for = ['for' => $booking->state === State::NoShow ? 'missed' : 'late'];
 
         return [
-            ...$balance->paid === 0 && $balance->due === 0 ? [$this->catalogue->say('money.nothing_charged')] : [],
-            ...$this->amounts($amounts, $currency),
-            ...$this->back($balance, $currency),
+            ...$isNothing ? [$this->catalogue->say('money.nothing_charged')] : [],
+            ...$this->amounts($this->fees($balance), $booking->currency, $for),
+            ...$this->back($balance, $booking->currency),
+            ...$this->amounts(['elsewhere' => $balance->elsewhere], $booking->currency),
+        ];
+    }
+
+    /** @return array<string, int> what was paid, and what of it stays for what reason, by code */
+    private function fees(Balance $balance): array
+    {
+        $paid = $balance->paid - $balance->charged;
+        $isFee = (int) $balance->fee > 0;
+        $kept = $isFee ? max(0, $balance->kept() - $balance->charged) : 0;
+        $isWhole = $kept > 0 && $kept === $paid;
+        $due = $balance->charging > 0 ? 0 : $balance->due;
+
+        return [
+            'kept_whole' => $isWhole ? $kept : 0,
+            'was_paid' => $isWhole || $balance->elsewhere > 0 ? 0 : $paid,
+            'kept' => $isWhole ? 0 : $kept,
+            'charged' => $balance->charged,
+            'charging' => $balance->charging,
+            'fee_due' => $isFee ? $due : 0,
+            'still_due' => $isFee ? 0 : $due,
+            'waived' => $balance->waived,
         ];
     }
 
@@ -122,21 +140,23 @@ final readonly class Told
 
     /**
      * @param  array<string, int>  $amounts by code
+     * @param  array<string, string>  $more parameters
      * @return list<string> of those that are something
      */
-    private function amounts(array $amounts, string $currency): array
+    private function amounts(array $amounts, string $currency, array $more = []): array
     {
         $said = [];
         foreach (array_filter($amounts) as $code => $minor) {
-            $said[] = $this->amount($code, $minor, $currency);
+            $said[] = $this->amount($code, $minor, $currency, $more);
         }
 
         return $said;
     }
 
-    private function amount(string $code, int $minor, string $currency): string
+    /** @param  array<string, string>  $more parameters */
+    private function amount(string $code, int $minor, string $currency, array $more = []): string
     {
-        return $this->catalogue->say("money.{$code}", ['amount' => Money::written($minor, $currency)]);
+        return $this->catalogue->say("money.{$code}", ['amount' => Money::written($minor, $currency)] + $more);
     }
 
     /** Until when cancelling is free and what it costs after; nothing where it is always free, or too late for it. */

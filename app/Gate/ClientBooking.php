@@ -253,7 +253,7 @@ final readonly class ClientBooking
         return in_array($booking->state, $said, true) &&
             $last !== null &&
             ! in_array($last->by, [History::BY_CLIENT, History::BY_CLOCK], true) &&
-            ! str_starts_with($last->why, 'history.moved')
+            ! str_starts_with($last->why, 'history.')
             ? $last->why
             : '';
     }

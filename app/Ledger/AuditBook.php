@@ -27,7 +27,7 @@ final readonly class AuditBook
             ) l on l.business_id = s.business_id and l.sale_id = s.id
             left join (
                 select business_id, sale_id, sum(amount) as amount from book_entries
-                where account = 'due' and about in ('sold', 'taken_back', 'fee', 'added', 'less')
+                where account = 'due' and about in ('sold', 'taken_back', 'fee', 'added', 'less', 'waived')
                 group by business_id, sale_id
             ) e on e.business_id = s.business_id and e.sale_id = s.id
             where coalesce(e.amount, 0) <> coalesce(l.amount, 0)
@@ -56,7 +56,8 @@ final readonly class AuditBook
             select p.business_id, p.id as `of`, coalesce(e.amount, 0) as `is`, coalesce(r.amount, 0) as should
             from payments p
             left join (
-                select business_id, payment_id, sum(amount) as amount from refunds group by business_id, payment_id
+                select business_id, payment_id, sum(amount) as amount from refunds where state <> 'stopped'
+                group by business_id, payment_id
             ) r on r.business_id = p.business_id and r.payment_id = p.id
             left join (
                 select business_id, payment_id, sum(amount) as amount from book_entries

@@ -13,7 +13,7 @@ use YardBell\Core\Booking\State;
  */
 final readonly class Balance
 {
-    private const OVER = [State::Cancelled, State::Declined, State::Expired];
+    private const OVER = [State::Cancelled, State::Declined, State::Expired, State::NoShow];
 
     /**
      * @param  int|null  $price null: it is settled at the desk
@@ -21,7 +21,9 @@ final readonly class Balance
      * @param  int  $paid all that ever came in, a fee charged to a card included
      * @param  int  $returning on its way back, $returned has gone back
      * @param  int  $toGive paid beyond what is owed, and to be given back by somebody
-     * @param  int  $charging a fee on its way from a kept card
+     * @param  int  $charging a fee on its way from a kept card, $charged one that has come from it
+     * @param  int  $waived of the fee
+     * @param  int  $elsewhere paid, and now for other parts of the visit
      * @param  string  $state nothing (over, and nobody paid), free, desk, due, part, paid, kept (over, and some of it
      *   stays), charging, refunding or refunded
      */
@@ -37,6 +39,9 @@ final readonly class Balance
         public ?int $fee,
         public bool $isOver,
         public bool $keepsCard,
+        public int $charged,
+        public int $waived,
+        public int $elsewhere,
         public string $state,
     ) {
     }
@@ -58,13 +63,14 @@ final readonly class Balance
     {
         $isLeft = $booking->visit_id !== null &&
             in_array($booking->state, self::OVER, true) &&
+            $booking->sale_id !== null &&
             Booking::query()
                 ->where('business_id', $booking->business_id)
                 ->where('visit_id', $booking->visit_id)
                 ->whereNotIn('state', self::OVER)
                 ->exists();
 
-        return $isLeft ? new SaleSums() : SaleSums::of($booking);
+        return $isLeft ? SaleSums::ofPart($booking) : SaleSums::of($booking);
     }
 
     /**
@@ -99,6 +105,9 @@ final readonly class Balance
             fee: $fee,
             isOver: $over,
             keepsCard: $sums->keepsCard,
+            charged: $sums->charged,
+            waived: $sums->waived,
+            elsewhere: $sums->elsewhere,
             state: match (true) {
                 $sums->returning > 0 => 'refunding',
                 $sums->charging > 0 => 'charging',

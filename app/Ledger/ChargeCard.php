@@ -5,29 +5,32 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Audience;
+use App\Models\Booking;
 use App\Models\Occasion;
 use App\Models\Payment;
 use App\Models\PaymentKind;
 use App\Models\PaymentState;
-use App\Models\Sale;
 use App\Outbox\Outbox;
 
-/** Asks for a fee from a card that was kept for it (rules.md L4). Within a transaction that has locked the sale. */
+/** Asks for a fee from a card that was kept for it (rules.md L4). Within a transaction that has locked the sale of the booking. */
 final readonly class ChargeCard
 {
     public function __construct(private Outbox $outbox)
     {
     }
 
-    public function __invoke(Sale $sale, Payment $card, int $amount): void
+    public function __invoke(Booking $booking, Payment $card, int $amount, string $by): void
     {
-        $payment = $sale->payments()->create([
-            'business_id' => $sale->business_id,
+        $payment = Payment::query()->create([
+            'business_id' => $booking->business_id,
+            'sale_id' => $booking->sale_id,
+            'booking_id' => $booking->id,
             'amount' => $amount,
-            'currency' => $sale->currency,
+            'currency' => $booking->currency,
             'kind' => PaymentKind::Fee,
             'state' => PaymentState::Charging,
             'checkout' => $card->checkout,
+            'by' => $by,
         ]);
         $this->outbox->add(
             ChargeChannel::NAME,
@@ -36,7 +39,7 @@ final readonly class ChargeCard
             (string) $card->checkout,
             "charge-{$payment->id}",
             ['payment' => $payment->id],
-            $sale->bookings()->firstOrFail(),
+            $booking,
         );
     }
 }

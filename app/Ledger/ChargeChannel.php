@@ -22,7 +22,7 @@ final readonly class ChargeChannel implements Channel
     public function isWanted(OutboxEntry $entry): bool
     {
         $payment = $this->payment($entry);
-        $isWanted = $payment->sale()->firstOrFail()->owed() > 0;
+        $isWanted = $payment->state === PaymentState::Charging && $payment->sale()->firstOrFail()->owed() > 0;
         if (! $isWanted && $payment->state === PaymentState::Charging) {
             $payment->update(['state' => PaymentState::Lapsed]);
         }

@@ -21,6 +21,11 @@ use App\Support\Given;
  */
 final class DocumentContent
 {
+    /** Lines that are said in the catalogue's words. */
+    private const WORDED = [
+        SaleLineKind::Fee, SaleLineKind::NoShow, SaleLineKind::Waived, SaleLineKind::Less, SaleLineKind::Code,
+    ];
+
     /**
      * @param  string  $from the business's name and address, a line each
      * @param  string  $to likewise
@@ -161,7 +166,7 @@ final class DocumentContent
         }
 
         return [
-            'label' => in_array($line->kind, [SaleLineKind::Fee, SaleLineKind::Less, SaleLineKind::Code], true)
+            'label' => in_array($line->kind, self::WORDED, true)
                 ? "document.line.{$line->kind->value}?".http_build_query(['label' => $line->label, 'why' => $line->why])
                 : $line->label,
             'at' => $booking?->starts_at->format('Y-m-d\TH:i\Z') ?? '',

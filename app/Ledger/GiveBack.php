@@ -32,7 +32,7 @@ final readonly class GiveBack
                 $line = new NewLine(SaleLineKind::Less, '', -$extra, $taxes, $returning->why);
                 ($this->write)($sale, $line, $by);
             }
-            $this->return->of($sale, $returning->amount, $by, $returning->why);
+            $this->return->of($sale, $returning, $by);
         };
 
         return ($this->act)($business, $id, $seen, $give);

@@ -6,11 +6,16 @@ namespace App\Ledger;
 
 use App\Models\Booking;
 use App\Models\Sale;
+use App\Support\Clock;
 use Carbon\CarbonImmutable;
 
 /** The sale a booking belongs to, begun where there is none yet. Within a transaction that has locked the booking. */
 final readonly class OpenSale
 {
+    public function __construct(private Clock $clock)
+    {
+    }
+
     public function __invoke(Booking $booking, ?CarbonImmutable $at = null): Sale
     {
         $whose = ['client_id' => $booking->client_id, 'name' => $booking->contact['name'] ?? ''];
@@ -27,9 +32,7 @@ final readonly class OpenSale
             'business_id' => $booking->business_id,
             'currency' => $booking->currency,
         ]);
-        if ($at !== null) {
-            $sale->setCreatedAt($at);
-        }
+        $sale->setCreatedAt($at ?? $this->clock->now());
         $sale->save();
         $booking->sale_id = $sale->id;
         $booking->save();

@@ -58,7 +58,7 @@ final readonly class Paper
             }
         }
         foreach ($sale->refunds as $refund) {
-            if (in_array($refund->state, [RefundState::Done, RefundState::Replaced], true)) {
+            if ($refund->state !== RefundState::Stopped) {
                 $rows[] = $this->refund($business, $refund);
             }
         }
@@ -158,15 +158,17 @@ final readonly class Paper
     private function payment(Business $business, Payment $payment): array
     {
         $currency = $payment->currency;
-        $rest = $payment->given === null ? 0 : $payment->given - $payment->amount - $payment->tip;
-        $rows = [$this->moved('paid_by', $business, $payment, $payment->created_at, $payment->amount)];
+        $handed = Handed::of($payment);
+        $rows = [$this->moved('paid_by', $business, $payment, $handed->at, $payment->amount)];
         $tip = $payment->tip - ReturnTip::back($payment);
         if ($tip > 0) {
             $rows[] = $this->row('tip', $tip, $currency);
         }
-        if ($rest > 0) {
+        if ($handed->change + $handed->kept > 0) {
             $rows[] = $this->row('given', (int) $payment->given, $currency);
-            $rows[] = $this->row('change', $rest, $currency);
+            foreach (array_filter(['change' => $handed->change, 'kept_as_credit' => $handed->kept]) as $word => $rest) {
+                $rows[] = $this->row($word, $rest, $currency);
+            }
         }
 
         return $rows;
@@ -175,7 +177,9 @@ final readonly class Paper
     /** @return Row */
     private function refund(Business $business, Refund $refund): array
     {
-        return $this->moved('given_back_by', $business, $refund->payment, $refund->created_at, -$refund->amount);
+        $code = in_array($refund->state, RefundState::UNDERWAY, true) ? 'on_its_way_by' : 'given_back_by';
+
+        return $this->moved($code, $business, $refund->payment, $refund->at(), -$refund->amount);
     }
 
     /** @return Row */

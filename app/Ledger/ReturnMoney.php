@@ -15,6 +15,7 @@ use App\Models\Refund;
 use App\Models\RefundState;
 use App\Models\Sale;
 use App\Models\SaleLineKind;
+use App\Support\Clock;
 
 /** Gives money back the way it came (rules.md L3, L4). Within a transaction that has locked the booking. */
 final readonly class ReturnMoney
@@ -25,32 +26,47 @@ final readonly class ReturnMoney
         private SellVisit $sell,
         private WriteLine $write,
         private ChargeCard $charge,
+        private Clock $clock,
     ) {
     }
 
     /**
      * A visit is not taken: it is owed no more, but for a fee. What was paid goes back, less the fee; what the fee
      * lacks is charged to a kept card.
-     *
-     * @param  int  $fee minor unit
      */
-    public function less(int $fee, Booking $booking, string $by): void
+    public function less(Fee $fee, Booking $booking, string $by): void
     {
         if ($booking->sale_id === null) {
             return; // nothing was ever owed or paid
         }
         $sale = Sale::query()->lockForUpdate()->findOrFail($booking->sale_id);
         $this->sell->takeBack($booking, $by);
-        if ($fee > 0) {
-            $booking->update(['fee' => $fee]);
-            $line = new NewLine(SaleLineKind::Fee, $booking->service_name, $fee, booking: $booking->id);
-            ($this->write)($sale, $line, $by);
+        if ($fee->amount > 0) {
+            $booking->update(['fee' => $fee->asked() ?: null]);
+            $this->fee($sale, $fee, $booking, $by);
         }
-        $this->overpaid($sale, $by);
-        $left = min($fee, $sale->owed());
+        $this->overpaid($sale, $by, $booking->id);
+        $left = min($fee->asked(), $sale->owed());
         $card = CancellationCost::keptCard($booking);
         if ($left > 0 && $card !== null) {
-            ($this->charge)($sale, $card, $left);
+            ($this->charge)($booking, $card, $left, $by);
+        }
+    }
+
+    /** One that is waived is written down all the same, and who did it and why. */
+    private function fee(Sale $sale, Fee $fee, Booking $booking, string $by): void
+    {
+        $line = new NewLine($fee->kind, $booking->service_name, $fee->amount, booking: $booking->id);
+        ($this->write)($sale, $line, $by);
+        if ($fee->waived !== '') {
+            $off = new NewLine(
+                SaleLineKind::Waived,
+                $booking->service_name,
+                -$fee->amount,
+                why: $fee->waived,
+                booking: $booking->id,
+            );
+            ($this->write)($sale, $off, $by);
         }
     }
 
@@ -58,24 +74,18 @@ final readonly class ReturnMoney
      * What was paid beyond what is owed, as far as nobody is needed for it. What came by hand stays to be given back
      * until somebody does.
      */
-    public function overpaid(Sale $sale, string $by): void
+    public function overpaid(Sale $sale, string $by, ?string $booking = null): void
     {
-        $this->of($sale, -$sale->owed(), $by, methods: PaymentMethod::BY_ITSELF);
+        $this->of($sale, new Returning(-$sale->owed(), booking: $booking), $by, PaymentMethod::BY_ITSELF);
     }
 
     /**
      * So much of what was paid, the latest payment first.
      *
-     * @param  int  $amount minor unit; at most what was paid and not yet given back
      * @param  list<PaymentMethod>  $methods of the payments that it is given back from
      */
-    public function of(
-        Sale $sale,
-        int $amount,
-        string $by,
-        string $why = '',
-        array $methods = PaymentMethod::ALL,
-    ): void {
+    public function of(Sale $sale, Returning $returning, string $by, array $methods = PaymentMethod::ALL): void
+    {
         $paid = $sale->payments()
             ->where('state', PaymentState::Paid)
             ->where('kind', '<>', PaymentKind::Card)
@@ -83,33 +93,58 @@ final readonly class ReturnMoney
             ->lockForUpdate()
             ->get()
             ->reverse();
+        $left = $returning->amount;
         foreach ($paid as $payment) {
-            $part = min($amount, $payment->refundable());
+            $part = min($left, $payment->refundable());
             if ($part > 0) {
-                $this->payment($sale, $payment, $part, $by, $why);
-                $amount -= $part;
+                $this->payment($payment, $part, $returning, $by);
+                $left -= $part;
             }
         }
     }
 
-    private function payment(Sale $sale, Payment $payment, int $amount, string $by, string $why): void
+    /** What a kept card was charged goes back to it; what it was charged for is to be paid in another way. */
+    public function charged(Sale $sale, string $by): void
     {
+        $charged = $sale->payments()
+            ->where('kind', PaymentKind::Fee)
+            ->where('state', PaymentState::Paid)
+            ->lockForUpdate()
+            ->get();
+        foreach ($charged as $payment) {
+            if ($payment->refundable() > 0) {
+                $this->payment($payment, $payment->refundable(), new Returning($payment->refundable()), $by);
+            }
+        }
+    }
+
+    private function payment(Payment $payment, int $amount, Returning $returning, string $by): void
+    {
+        $sale = $payment->sale()->firstOrFail();
         $isSent = $payment->method === PaymentMethod::Processor;
         $refund = Refund::query()->create([
             'business_id' => $sale->business_id,
             'sale_id' => $sale->id,
+            'booking_id' => $returning->booking,
             'payment_id' => $payment->id,
             'amount' => $amount,
             'state' => $isSent ? RefundState::Waiting : RefundState::Done,
-            'why' => $why,
+            'why' => $returning->why,
             'by' => $by,
+            'decided_at' => $this->clock->now(),
         ]);
         $from = $isSent ? Account::Returning : $payment->method->account();
-        $this->book->write(
-            $sale->business()->firstOrFail(),
-            [new Posting(Movement::Returned, Account::Due, $from, $amount, $sale, $payment->id, why: $why)],
-            $by,
+        $posting = new Posting(
+            Movement::Returned,
+            Account::Due,
+            $from,
+            $amount,
+            $sale,
+            $payment->id,
+            $returning->booking,
+            why: $returning->why,
         );
+        $this->book->write($sale->business()->firstOrFail(), [$posting], $by);
         if ($isSent) {
             ($this->send)($refund);
         }

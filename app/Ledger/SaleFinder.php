@@ -100,7 +100,7 @@ final readonly class SaleFinder
             ->groupBy('sale_id')
             ->selectRaw(
                 "sale_id, sum(if(account = 'due', amount, 0)) as owed, sum(if(account = 'returning', -amount, 0)) as "
-                    ."underway, sum(if(account = 'due' and about in ('sold', 'taken_back', 'fee', 'added', 'less'), "
+                    ."underway, sum(if(account = 'due' and about in ('sold', 'taken_back', 'fee', 'added', 'less', 'waived'), "
                     ."amount, 0)) as total, sum(if(account = 'due' and about = 'returned', amount, 0)) as back, "
                     ."sum(if(account = 'due' and about in ('paid', 'undone'), -amount, 0)) as paid",
             );

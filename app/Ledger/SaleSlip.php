@@ -6,7 +6,6 @@ namespace App\Ledger;
 
 use App\Language\Catalogue;
 use App\Models\Account;
-use App\Models\BookEntry;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Document;
@@ -19,7 +18,6 @@ use App\Models\RefundState;
 use App\Models\Sale;
 use App\Models\SaleLine;
 use App\Models\SaleLineKind;
-use App\Models\Sum;
 
 /** A sale as the workspace shows it: lines, payments, what is missing, documents, history, and what may be done. */
 final readonly class SaleSlip
@@ -112,13 +110,7 @@ final readonly class SaleSlip
     /** @return array<string, mixed> */
     private function payment(Business $business, Payment $payment): array
     {
-        $kept = Sum::of(
-            BookEntry::query()
-                ->where('payment_id', $payment->id)
-                ->where('account', Account::Cash)
-                ->where('about', Movement::Credited),
-        );
-        $given = $payment->given;
+        $handed = Handed::of($payment);
 
         return [
             'id' => $payment->id,
@@ -126,12 +118,12 @@ final readonly class SaleSlip
             'amount' => $payment->amount,
             'tip' => $payment->tip,
             'tipBack' => ReturnTip::back($payment),
-            'given' => $given,
-            'change' => $given === null ? 0 : $given - $payment->amount - $payment->tip - $kept,
-            'kept' => $kept,
+            'given' => $payment->given,
+            'change' => $handed->change,
+            'kept' => $handed->kept,
             'state' => $payment->state->value,
-            'at' => self::instant($payment->created_at),
-            'by' => $payment->by,
+            'at' => self::instant($handed->at ?? $payment->created_at),
+            'by' => $this->told($handed->by),
             'disputed' => HearDispute::standing($payment->id),
             'mayUndo' => $this->undo->may($business, $payment),
         ];
@@ -146,7 +138,8 @@ final readonly class SaleSlip
             'amount' => $refund->amount,
             'state' => $refund->state->value,
             'why' => $refund->why,
-            'at' => self::instant($refund->created_at),
+            'at' => self::instant($refund->at()),
+            'by' => $this->told($refund->by),
             'failed' => $refund->state === RefundState::Failed,
         ];
     }

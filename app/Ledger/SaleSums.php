@@ -19,10 +19,22 @@ use stdClass;
 final readonly class SaleSums
 {
     /** Entries that say what is owed, and those that say what came in. */
-    private const OWED = [Movement::Sold, Movement::TakenBack, Movement::Fee, Movement::Added, Movement::Less];
+    private const OWED = [
+        Movement::Sold,
+        Movement::TakenBack,
+        Movement::Fee,
+        Movement::Added,
+        Movement::Less,
+        Movement::Waived,
+    ];
 
     private const CAME = [Movement::Paid, Movement::Undone];
 
+    /**
+     * @param  int  $charged to a kept card, of what was paid
+     * @param  int  $waived of the fees
+     * @param  int  $elsewhere paid, and now for other parts of the visit
+     */
     public function __construct(
         public bool $isSold = false,
         public int $owed = 0,
@@ -31,6 +43,9 @@ final readonly class SaleSums
         public int $returning = 0,
         public int $charging = 0,
         public bool $keepsCard = false,
+        public int $charged = 0,
+        public int $waived = 0,
+        public int $elsewhere = 0,
     ) {
     }
 
@@ -49,7 +64,38 @@ final readonly class SaleSums
             returning: -self::sum($booking->entries->where('account', Account::Returning)),
             charging: array_sum($charged->map(static fn (Payment $payment): int => $payment->amount)->all()),
             keepsCard: $kept->contains('state', PaymentState::Kept),
+            charged: self::charged($booking),
+            waived: -self::sum($due->where('about', Movement::Waived)->where('booking_id', $booking->id)),
         );
+    }
+
+    /** Of a part of a visit that is over, while others are not: its fee, and what went back for it. */
+    public static function ofPart(Booking $booking): self
+    {
+        $all = self::of($booking);
+        $returned = $booking->entries->where('account', Account::Due)->where('about', Movement::Returned);
+        $back = self::sum($returned->where('booking_id', $booking->id));
+        $kept = min((int) $booking->fee, $all->paid - $all->back);
+
+        return new self(
+            isSold: (int) $booking->fee > 0,
+            owed: (int) $booking->fee,
+            paid: $back + $kept,
+            back: $back,
+            returning: min($all->returning, $back),
+            charging: $all->charging,
+            keepsCard: $all->keepsCard,
+            charged: min($all->charged, $kept),
+            waived: $all->waived,
+            elsewhere: $all->paid - $all->back - $kept,
+        );
+    }
+
+    private static function charged(Booking $booking): int
+    {
+        $fees = $booking->payments->where('kind', PaymentKind::Fee)->where('state', PaymentState::Paid);
+
+        return array_sum($fees->map(static fn (Payment $payment): int => $payment->refundable())->all());
     }
 
     /**

@@ -5,25 +5,32 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Booking;
-use App\Models\Sale;
+use App\Models\SaleLine;
 use App\Models\SaleLineKind;
 
 /**
  * A visit that was given up is taken after all: it is owed for as it was sold, and what giving it up cost is not
- * (rules.md L4). Within a transaction that has locked the booking.
+ * (rules.md L4). A refund or a charge that has not left yet is stopped; one that has pays for the visit, or is owed
+ * again. Within a transaction that has locked the booking.
  */
 final readonly class TakeAfterAll
 {
-    public function __construct(private SellVisit $sell, private WriteLine $write)
-    {
+    public function __construct(
+        private OpenSale $open,
+        private SellVisit $sell,
+        private WriteLine $write,
+        private StopMoney $stop,
+        private ReturnMoney $return,
+    ) {
     }
 
-    public function __invoke(Booking $booking, string $by): void
+    /** @param  bool  $refundsCharge what a kept card was charged goes back to it, and does not pay for the visit */
+    public function __invoke(Booking $booking, string $by, bool $refundsCharge = false): void
     {
+        $sale = ($this->open)($booking);
         if ((int) $booking->fee > 0) {
-            $sale = Sale::query()->lockForUpdate()->findOrFail($booking->sale_id);
             $line = new NewLine(
-                SaleLineKind::Fee,
+                self::feeOf($booking),
                 $booking->service_name,
                 -(int) $booking->fee,
                 booking: $booking->id,
@@ -32,5 +39,22 @@ final readonly class TakeAfterAll
         }
         $booking->update(['fee' => null]);
         ($this->sell)($booking, $by);
+        $this->stop->charges($sale, $booking->id);
+        $this->stop->refunds($sale, $booking->id, $by);
+        if ($refundsCharge) {
+            $this->return->charged($sale, $by);
+        }
+        $this->return->overpaid($sale, $by, $booking->id);
+    }
+
+    private static function feeOf(Booking $booking): SaleLineKind
+    {
+        return SaleLine::query()
+            ->where('booking_id', $booking->id)
+            ->whereIn('kind', SaleLineKind::FEES)
+            ->latest('at')
+            ->latest('id')
+            ->first()
+            ->kind ?? SaleLineKind::Fee;
     }
 }

@@ -32,7 +32,7 @@ final readonly class TakeIn
         $this->book->write(
             $sale->business()->firstOrFail(),
             [new Posting(Movement::Paid, Account::Processor, Account::Due, $payment->amount, $sale, $payment->id)],
-            self::BY,
+            $payment->by === '' ? self::BY : $payment->by,
             $at,
         );
     }

@@ -29,9 +29,9 @@ final readonly class TryAgain
     }
 
     /** A fee that the kept card did not give. */
-    public function charge(Business $business, string $id, int $seen): Sale
+    public function charge(Business $business, string $id, int $seen, string $by): Sale
     {
-        return ($this->act)($business, $id, $seen, function (Sale $sale): void {
+        return ($this->act)($business, $id, $seen, function (Sale $sale) use ($by): void {
             $cards = $sale->payments()->where('kind', PaymentKind::Card)->where('state', PaymentState::Kept);
             $card = $cards->get()->first();
             $isUnderway = $sale->payments()->where('state', PaymentState::Charging)->exists();
@@ -39,7 +39,8 @@ final readonly class TryAgain
             if ($card === null || $fee === null || $isUnderway || $sale->owed() <= 0) {
                 throw new Refusal(new Sentence('refusal.sale.nothing_to_charge'), 409, 'too_late');
             }
-            ($this->charge)($sale, $card, min($fee->amount, $sale->owed()));
+            $booking = $sale->bookings->firstWhere('id', $fee->booking_id) ?? $sale->bookings()->firstOrFail();
+            ($this->charge)($booking, $card, min($fee->amount, $sale->owed()), $by);
         });
     }
 

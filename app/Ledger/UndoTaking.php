@@ -43,7 +43,7 @@ final readonly class UndoTaking
             $this->isOfToday($business, $payment) &&
             DayClose::query()
                 ->where('business_id', $business->id)
-                ->where('at', '>=', $payment->created_at)
+                ->where('at', '>=', Handed::of($payment)->at)
                 ->doesntExist();
     }
 
@@ -51,7 +51,7 @@ final readonly class UndoTaking
     {
         $day = static fn (?CarbonImmutable $at): ?string => $at?->setTimezone($business->time_zone)->format('Y-m-d');
 
-        return $day($payment->created_at) === $day($this->clock->now());
+        return $day(Handed::of($payment)->at) === $day($this->clock->now());
     }
 
     private function undo(Business $business, Sale $sale, Payment $payment, string $by): void

@@ -188,6 +188,7 @@ final readonly class Announcements
         return match ($occasion) {
             Occasion::Pending => Occasion::Booked,
             Occasion::Changed => Occasion::Moved,
+            Occasion::Restored => Occasion::Cancelled,
             default => $occasion,
         };
     }
@@ -232,6 +233,19 @@ final readonly class Announcements
                 mark: $until->format('YmdHi'),
             );
         }
+    }
+
+    /** Whether it has left that this is cancelled, or cannot be stopped any more. */
+    public function knowsCancelled(Booking $booking): bool
+    {
+        return OutboxEntry::query()
+            ->where('business_id', $booking->business_id)
+            ->where('channel', MailChannel::NAME)
+            ->where('occasion', Occasion::Cancelled)
+            ->where('state', '<>', 'dropped')
+            ->where('state', '<>', 'waiting')
+            ->where('booking_id', $booking->id)
+            ->exists();
     }
 
     /** What still waits is not sent any more. */

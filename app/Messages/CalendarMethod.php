@@ -17,7 +17,7 @@ enum CalendarMethod: string
     public static function for(Occasion $occasion): ?self
     {
         return match ($occasion) {
-            Occasion::Booked, Occasion::Moved, Occasion::Changed => self::Request,
+            Occasion::Booked, Occasion::Moved, Occasion::Changed, Occasion::Restored => self::Request,
             Occasion::Cancelled => self::Cancel,
             default => null,
         };

@@ -17,12 +17,19 @@ final readonly class MailChannel implements Channel
     {
     }
 
-    /** A reminder of something that has begun already helps nobody (rules.md, part 6). */
+    /**
+     * A reminder of something that has begun already helps nobody (rules.md, part 6), nor does what is not true any
+     * more: that something is cancelled which was taken back.
+     */
     public function isWanted(OutboxEntry $entry): bool
     {
-        $booking = $entry->occasion === Occasion::Reminder ? $entry->booking()->first() : null;
+        $booking = $entry->booking_id === null ? null : $entry->booking()->first();
 
-        return $booking === null || $booking->starts_at > $this->clock->now();
+        return match (true) {
+            $booking === null => true,
+            $entry->occasion === Occasion::Reminder => $booking->starts_at > $this->clock->now(),
+            default => Concerned::of($entry, $booking) !== [],
+        };
     }
 
     public function send(OutboxEntry $entry): callable

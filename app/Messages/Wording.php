@@ -31,6 +31,8 @@ final readonly class Wording
         Occasion::Word,
         Occasion::LinkAgain,
         Occasion::Reminder,
+        Occasion::Restored,
+        Occasion::NoShow,
         Occasion::Receipt,
         Occasion::Invoice,
     ];
@@ -108,7 +110,7 @@ final readonly class Wording
         if ($entry->occasion === Occasion::OwnPage) {
             return $this->ownPageLetter($entry, $booking);
         }
-        $bookings = $this->together($entry, $booking);
+        $bookings = Concerned::of($entry, $booking) ?: [$booking];
         $all = array_map(BookingFacts::of(...), $bookings);
         [$facts] = $all;
         $toClient = $entry->audience === Audience::Client;
@@ -153,21 +155,6 @@ final readonly class Wording
             $method?->value,
             ...$this->papers->with($entry, $booking),
         );
-    }
-
-    /** @return non-empty-list<Booking> what it is about: one, or all that were made together */
-    private function together(OutboxEntry $entry, Booking $booking): array
-    {
-        $ids = array_values(array_filter(explode(' ', $entry->text('all'))));
-
-        return array_values(
-            Booking::query()
-                ->where('business_id', $booking->business_id)
-                ->whereIn('id', $ids)
-                ->orderBy('starts_at')
-                ->get()
-                ->all(),
-        ) ?: [$booking];
     }
 
     /** @return list<string> each time that is suggested, with its link */

@@ -12,8 +12,10 @@ enum Movement: string
     case TakenBack = 'taken_back';
     case Fee = 'fee';
     case Added = 'added';
-    /** Owed no more: a reduction, a fee that was let off. */
+    /** Owed no more: a discount, an offer code. */
     case Less = 'less';
+    /** A fee that is not asked for. */
+    case Waived = 'waived';
 
     case Paid = 'paid';
     case Undone = 'undone';

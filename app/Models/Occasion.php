@@ -27,6 +27,10 @@ enum Occasion: string
     /** A request, whose answer is soon due. */
     case Unanswered = 'unanswered';
     case PaidTooLate = 'paid_too_late';
+    /** They did not come, and money of theirs moves. */
+    case NoShow = 'no_show';
+    /** It was cancelled, and is not. */
+    case Restored = 'restored';
 
     /** Of a sale, when somebody at the desk sends it. */
     case PayLink = 'pay_link';
@@ -43,5 +47,5 @@ enum Occasion: string
     case Password = 'password';
 
     /** What only the client is told. */
-    public const FOR_CLIENT_ALONE = [self::PaidTooLate, self::Declined, self::Prove, self::LinkAgain];
+    public const FOR_CLIENT_ALONE = [self::PaidTooLate, self::NoShow, self::Declined, self::Prove, self::LinkAgain];
 }

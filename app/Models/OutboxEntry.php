@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $state waiting, sent, dropped or failed
  * @property int $attempts
  * @property CarbonImmutable|null $sent_at
+ * @property CarbonImmutable|null $leased_until
  * @property string $error
  */
 final class OutboxEntry extends Model
@@ -42,6 +43,7 @@ final class OutboxEntry extends Model
     {
         return [
             'content' => 'array', 'due_at' => 'immutable_datetime', 'sent_at' => 'immutable_datetime',
+            'leased_until' => 'immutable_datetime',
             'occasion' => Occasion::class, 'audience' => Audience::class,
         ];
     }

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $id
  * @property int $business_id
  * @property string $sale_id
+ * @property string|null $booking_id that was given up, and for which it is
  * @property int $amount
  * @property string $currency
  * @property PaymentKind $kind
@@ -72,6 +73,6 @@ final class Payment extends Model
     /** What has neither gone back nor is on its way. */
     public function refundable(): int
     {
-        return $this->amount - Sum::of($this->refunds());
+        return $this->amount - Sum::of($this->refunds()->where('state', '<>', RefundState::Stopped));
     }
 }

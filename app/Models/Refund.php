@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $id
  * @property int $business_id
  * @property string $sale_id
+ * @property string|null $booking_id that was given up, and for which it is
  * @property string $payment_id
  * @property int $amount
  * @property RefundState $state
@@ -24,7 +25,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $tries how often it was tried again after it was refused
  * @property CarbonImmutable|null $ask_at
  * @property int $asks
- * @property CarbonImmutable $created_at
+ * @property CarbonImmutable|null $decided_at by the business's clock
+ * @property CarbonImmutable $created_at by the machine's
  * @property-read Payment $payment
  */
 final class Refund extends Model
@@ -45,7 +47,14 @@ final class Refund extends Model
             'state' => RefundState::class,
             'ask_at' => 'immutable_datetime',
             'created_at' => 'immutable_datetime',
+            'decided_at' => 'immutable_datetime',
         ];
+    }
+
+    /** When it was decided, by the business's clock. */
+    public function at(): CarbonImmutable
+    {
+        return $this->decided_at ?? $this->created_at;
     }
 
     /** The processor's answer to a key stays what it was, so another try has another. */

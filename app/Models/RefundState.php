@@ -14,6 +14,8 @@ enum RefundState: string
     case Done = 'done';
     /** Refused: somebody must try again, or give it back another way. */
     case Failed = 'failed';
+    /** Stopped before it left: what it was for was taken back. */
+    case Stopped = 'stopped';
     /** Given back another way instead. */
     case Replaced = 'replaced';
 

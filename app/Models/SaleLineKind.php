@@ -10,21 +10,29 @@ enum SaleLineKind: string
     case Visit = 'visit';
     /** A visit that is not taken: the line that takes its price off again. */
     case Off = 'off';
+    /** For cancelling late. */
     case Fee = 'fee';
+    /** For not coming. */
+    case NoShow = 'no_show';
+    /** A fee that is not asked for. */
+    case Waived = 'waived';
     /** Added at the desk: a product, a correction. */
     case Added = 'added';
     /** What an offer code takes off, named after it was booked. */
     case Code = 'code';
-    /** Let off. */
+    /** A discount given at the desk. */
     case Less = 'less';
+
+    public const FEES = [self::Fee, self::NoShow];
 
     public function movement(): Movement
     {
         return match ($this) {
             self::Visit => Movement::Sold,
             self::Off => Movement::TakenBack,
-            self::Fee => Movement::Fee,
+            self::Fee, self::NoShow => Movement::Fee,
             self::Added => Movement::Added,
+            self::Waived => Movement::Waived,
             self::Code, self::Less => Movement::Less,
         };
     }

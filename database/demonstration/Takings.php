@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Demonstration;
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Bookings\History;
 use App\Ledger\CloseDay;
 use App\Ledger\Count;
@@ -146,7 +147,8 @@ final class Takings
         if ($booking === null) {
             return;
         }
-        ($this->cancel)($business->id, $booking->id, self::BY, 'The glaze bench is being mended that day.');
+        $why = 'The glaze bench is being mended that day.';
+        ($this->cancel)($business->id, $booking->id, new Cancelling(self::BY, why: $why));
         $refunds = Refund::query()->where('sale_id', $booking->sale_id)->get();
         $this->db->table('outbox')->where('business_id', $business->id)->where('channel', 'refund')->delete();
         foreach ($refunds as $refund) {

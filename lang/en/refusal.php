@@ -121,6 +121,8 @@ return [
         'later_not_moved' => 'Nothing was moved: of the later ones, {date} does not fit.',
         'not_suggested' => 'This time is not offered any more.',
         'not_moved' => 'This booking cannot be moved: it has begun, is over, or is part of a session.',
+        'not_restored' => 'This can no longer be taken back: it has begun, was cancelled more than a day ago, or is not cancelled any more.',
+        'money_otherwise' => 'Nothing was done: by now it would do something else to the money. Look at it again.',
         'not_cancelled' => 'This booking is {state} and can no longer be cancelled.',
         'not_changed' => 'This booking cannot be changed any more: it has begun, or is over.',
         'parts_apart' => 'The parts of this visit lie too far apart to be moved together. Move them one by one.',

@@ -96,7 +96,7 @@ it('says who comes for the first time, and where there is a note', function (): 
     $before = $this->yard->book('09:00', 'again@post.example', 1);
     $tags = ($this->board)()->json('tags');
     expect(array_column($tags, 'first'))->toBe([true, false])->and(array_column($tags, 'noted'))->toBe([true, false]);
-    $this->postJson("/api/businesses/yard/bookings/{$before->id}/cancel", [])->assertSuccessful();
+    $this->postJson("/api/businesses/yard/bookings/{$before->id}/cancel", ['asks' => 'house'])->assertSuccessful();
     expect(array_column(($this->board)()->json('tags'), 'first'))->toBe([true, true])
         ->and(Client::query()->count())->toBe(2);
 });

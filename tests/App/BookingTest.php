@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Bookings\Choice;
 use App\Bookings\ExpireHolds;
-use App\Bookings\History;
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
 use App\Models\BookingChange;
@@ -73,8 +73,8 @@ it('sets no reminder that would be in the past', function (): void {
 it('cancels once, frees the time and drops what waits', function (): void {
     $yard = Yard::open();
     $booking = $yard->book('10:00');
-    app(CancelBooking::class)($yard->business->id, $booking->id, History::BY_CLIENT);
-    app(CancelBooking::class)($yard->business->id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($yard->business->id, $booking->id, Cancelling::byClient());
+    app(CancelBooking::class)($yard->business->id, $booking->id, Cancelling::byClient());
     expect($booking->refresh()->state)->toBe(State::Cancelled)
         ->and(OutboxEntry::query()->where('occasion', 'reminder')->value('state'))->toBe('dropped')
         ->and(OutboxEntry::query()->where('occasion', 'cancelled')->count())->toBe(3)

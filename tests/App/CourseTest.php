@@ -61,7 +61,7 @@ it('takes a visit after all that was said not to have been come to, and what tha
     $this->postJson("/api/businesses/yard/bookings/{$this->booking->id}/missed")->assertOk();
     $sale = Sale::query()->sole();
     expect($sale->owed())->toBe(2400)
-        ->and(($this->mark)('no_show', undo: true)->assertOk()->json())
+        ->and($this->postJson("/api/businesses/yard/bookings/{$this->booking->id}/restored")->assertOk()->json())
         ->toMatchArray(['state' => 'confirmed', 'fee' => null, 'due' => 4800])
         ->and($sale->owed())->toBe(4800);
     $paper = DocumentContent::of($this->yard->business, $sale->refresh(), 'Kim', '');
@@ -83,7 +83,7 @@ it('lets staff say it of their own visits alone, and of none that was not come t
     $this->actingAs($user);
     ($this->mark)('arrived')->assertOk();
     ($this->mark)('arrived', of: $other)->assertNotFound();
-    ($this->mark)('no_show', undo: true)->assertForbidden();
+    $this->postJson("/api/businesses/yard/bookings/{$this->booking->id}/restored")->assertForbidden();
 });
 
 it('keeps when a visit began and ended, as it was pressed in a tunnel, and how long it took', function (): void {

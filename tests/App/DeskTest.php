@@ -152,7 +152,7 @@ it('cancels one of a repeat, or it and all later ones', function (): void {
     $second = Booking::query()->where('starts_at', str_replace(['T', 'Z'], [' ', ''], Yard::at('12:00')))->sole();
     $cancel = fn (string $id, bool $later): TestResponse => $this->postJson(
         "/api/businesses/yard/bookings/{$id}/cancel",
-        ['why' => '', 'later' => $later],
+        ['asks' => 'house', 'later' => $later],
     );
     $cancel($second->id, false)->assertOk();
     expect(Booking::query()->where('state', 'cancelled')->count())->toBe(1);

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Bookings\Choice;
-use App\Bookings\History;
 use App\Bookings\HoldTime;
 use App\Bookings\MoveByClient;
 use App\Bookings\TimeTaken;
@@ -168,7 +168,7 @@ it('gives places of a session until they are taken, and gives them back (T15)', 
         ->and(fn () => hold($yard, wish($yard, party: 2)))->toThrow(TimeTaken::class)
         ->and(hold($yard, wish($yard))->party)->toBe(1)
         ->and(fn () => hold($yard, wish($yard, '11:00')))->toThrow(TimeTaken::class);
-    app(CancelBooking::class)($yard->business->id, $seat->id, History::BY_CLIENT);
+    app(CancelBooking::class)($yard->business->id, $seat->id, Cancelling::byClient());
     expect(hold($yard, wish($yard, party: 2))->party)->toBe(2);
 });
 

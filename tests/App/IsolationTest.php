@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Bookings\Choice;
 use App\Bookings\HoldTime;
 use App\Models\Booking;
@@ -167,6 +169,8 @@ function asksOf(Yard $yard): array
     $money = Money::of($booked->refresh());
     $fresh = $pending->refresh()->sale_id;
     $missed = $yard->book('11:00')->id;
+    $cancelled = $yard->book('09:00')->id;
+    app(CancelBooking::class)($yard->business->id, $cancelled, new Cancelling('Owner'));
     DB::table('bookings')->where('id', $missed)->update(['starts_at' => now()->subHour()]);
     app(App\Ledger\WriteLine::class)(
         App\Models\Sale::query()->findOrFail($fresh),
@@ -224,7 +228,10 @@ function asksOf(Yard $yard): array
         ],
         ['GET', "bookings/{$booked->id}", [], true],
         ['GET', "bookings/{$booked->id}/files/{$file}", [], true],
-        ['POST', "bookings/{$booked->id}/cancel", [], true],
+        ['POST', "bookings/{$booked->id}/cancel", ['asks' => 'house'], true],
+        ['POST', "bookings/{$booked->id}/cancel/tried", ['asks' => 'house'], true],
+        ['POST', "bookings/{$cancelled}/restored", [], true],
+        ['POST', "bookings/{$cancelled}/restored/tried", [], true],
         ['POST', "bookings/{$pending->id}/answer", ['accept' => true], true],
         ['POST', "bookings/{$booked->id}/times", [], true],
         ['POST', "bookings/{$booked->id}/move", ['start' => Yard::at('15:00'), 'staff' => null], true],
@@ -266,6 +273,7 @@ function asksOf(Yard $yard): array
             true,
         ],
         ['POST', "bookings/{$missed}/missed", [], true],
+        ['POST', "bookings/{$missed}/missed/tried", [], true],
         ['POST', "bookings/{$missed}/course", ['state' => 'arrived', 'undo' => false], true],
         ['POST', "bookings/{$booked->id}/code", ['code' => 'SPRING'], true],
         ['POST', "bookings/{$booked->id}/word", ['text' => 'Hello'], true],

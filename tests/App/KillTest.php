@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Bookings\ConfirmBooking;
 use App\Bookings\ExpireHolds;
-use App\Bookings\History;
 use App\Ledger\AskRefunds;
 use App\Ledger\OpenCheckouts;
 use App\Ledger\Processor;
@@ -84,7 +84,7 @@ it('loses no payment and makes none twice, however often it is killed', function
             2 => killedMeanwhile($after, static fn () => app(CancelBooking::class)(
                 $yard->business->id,
                 $held[$random->getInt(0, intdiv($kill, 4))],
-                History::BY_CLIENT,
+                Cancelling::byClient(),
             )),
             default => killedMeanwhile($after, workMoney(...)),
         };

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Language\Catalogue;
 use App\Language\Languages;
 use App\Language\Sentence;
@@ -71,7 +72,7 @@ it('says what it has noted itself, and leaves what somebody typed', function ():
     $asks = fn (): array => $this->actingAs($this->yard->owner)
         ->getJson("/api/businesses/yard/bookings/{$booking->id}")
         ->json('history');
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner', 'wrong.plain.taken');
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, new Cancelling('Owner', why: 'wrong.plain.taken'));
     expect(array_column($asks(), 'why'))->toContain('wrong.plain.taken')
         ->and(array_column($asks(), 'by'))->toContain('client', 'Owner');
 });

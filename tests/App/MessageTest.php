@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Models\OutboxEntry;
 use App\Outbox\DeliverDue;
 use App\StandIns\MailboxFiles;
@@ -46,7 +47,7 @@ it('mails client, staff and owner, the client with a calendar file', function ()
 it('takes the event back under the same UID when it is cancelled', function (): void {
     $yard = Yard::open();
     $booking = $yard->book('10:00');
-    app(CancelBooking::class)($yard->business->id, $booking->id, 'Owner', 'The kiln is cold.');
+    app(CancelBooking::class)($yard->business->id, $booking->id, new Cancelling('Owner', why: 'The kiln is cold.'));
     app(DeliverDue::class)();
     $mail = mailTo('kim@post.example', 'Cancelled');
     $calendar = Reader::read((string) $mail['calendar']);

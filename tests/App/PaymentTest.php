@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Bookings\Choice;
-use App\Bookings\History;
 use App\Bookings\HoldTime;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
@@ -66,8 +66,8 @@ it('pays back when a paid booking is cancelled, and once', function (): void {
     $booking = $this->yard->book('10:00');
     $this->processor->state = 'paid';
     Yard::settle();
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner', 'The kiln is cold.');
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner');
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, new Cancelling('Owner', why: 'The kiln is cold.'));
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, new Cancelling('Owner'));
     app(DeliverDue::class)();
     app(DeliverDue::class)();
     expect($this->processor->refunded)->toHaveCount(1)
@@ -76,7 +76,7 @@ it('pays back when a paid booking is cancelled, and once', function (): void {
 
 it('pays back what is paid after the client has let go', function (): void {
     $booking = $this->yard->book('10:00');
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, Cancelling::byClient());
     $this->processor->state = 'paid';
     Yard::settle();
     expect(Refund::query()->toBase()->value('state'))->toBe('waiting')
@@ -88,7 +88,7 @@ it('shows a refund that is refused to the owner', function (): void {
     $this->processor->state = 'paid';
     Yard::settle();
     $this->processor->refunds = false;
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, Cancelling::byClient());
     app(DeliverDue::class)();
     $this->actingAs($this->yard->owner)
         ->getJson("/api/businesses/yard/bookings/{$booking->id}")

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Ledger\AskRefunds;
 use App\Ledger\FetchPayouts;
 use App\Ledger\HearDispute;
@@ -43,7 +44,7 @@ it('goes on asking after a refund that is not decided, and tells of one that is 
     $this->processor->state = 'paid';
     Yard::settle();
     $this->processor->decides = true;
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner');
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, new Cancelling('Owner'));
     app(DeliverDue::class)(lane: 'money');
     expect(Refund::query()->sole()->state)->toBe(RefundState::Pending);
     $this->travel(11)->seconds();
@@ -77,7 +78,7 @@ it('tries a refund that was decided against again, under another key', function 
     $this->processor->state = 'paid';
     Yard::settle();
     [$this->processor->decides, $this->processor->decided] = [true, false];
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner');
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, new Cancelling('Owner'));
     app(DeliverDue::class)(lane: 'money');
     $this->travel(11)->seconds();
     app(AskRefunds::class)();

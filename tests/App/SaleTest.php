@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
-use App\Bookings\History;
+use App\Bookings\Cancelling;
 use App\Ledger\AuditBook;
 use App\Ledger\OpenPayment;
 use App\Ledger\Processor;
@@ -214,7 +214,7 @@ it('gives credit back as credit', function (): void {
     $sale = ($this->sale)($this->yard->book('12:00'));
     ($this->take)($sale, ['method' => 'credit', 'amount' => 1000]);
     expect(($this->sum)(Account::Credit))->toBe(0);
-    app(CancelBooking::class)($this->yard->business->id, $sale->bookings()->firstOrFail()->id, 'Owner');
+    app(CancelBooking::class)($this->yard->business->id, $sale->bookings()->firstOrFail()->id, new Cancelling('Owner'));
     expect(($this->sum)(Account::Credit))->toBe(-1000)->and($sale->owed())->toBe(0);
 });
 
@@ -228,7 +228,7 @@ it('lets a fee off, and writes down who and why (L4)', function (): void {
     $this->processor->state = 'kept';
     Yard::settle();
     $this->processor->charges = false;
-    app(CancelBooking::class)($yard->business->id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($yard->business->id, $booking->id, Cancelling::byClient());
     app(DeliverDue::class)(lane: 'money');
     $sale = ($this->sale)($booking);
     expect($sale->owed())->toBe(2400)
@@ -255,7 +255,7 @@ it('tells of a refund that was refused, tries it again, or has it given by hand'
     Yard::settle();
     expect($sale->owed())->toBe(0);
     $this->processor->refunds = false;
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, 'Owner');
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, new Cancelling('Owner'));
     app(DeliverDue::class)(lane: 'money');
     $refund = Refund::query()->sole();
     expect($refund->state)->toBe(RefundState::Failed)->and(($this->sum)(Account::Returning))->toBe(-4800);
@@ -408,7 +408,7 @@ it('gives tax by rate and pay by person, each with what it is made of', function
     $booking = $this->yard->book('10:00');
     ($this->take)(($this->sale)($booking), ['amount' => 12300, 'tip' => 500]);
     $off = $this->yard->book('12:00');
-    app(CancelBooking::class)($this->yard->business->id, $off->id, 'Owner');
+    app(CancelBooking::class)($this->yard->business->id, $off->id, new Cancelling('Owner'));
     $period = 'from=2020-01-01&until=2040-01-01';
     $this->actingAs($this->yard->owner);
     $found = $this->getJson("/api/businesses/yard/figures?{$period}")->assertOk();
@@ -471,7 +471,7 @@ it('gives back a fee that the card gave while it was paid at the desk', function
     $booking = $yard->book('10:00');
     $this->processor->state = 'kept';
     Yard::settle();
-    app(CancelBooking::class)($yard->business->id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($yard->business->id, $booking->id, Cancelling::byClient());
     $sale = ($this->sale)($booking);
     $entry = App\Models\OutboxEntry::query()->where('channel', 'charge')->sole();
     $done = app(App\Ledger\ChargeChannel::class)->send($entry); // and while it is on the way:
@@ -497,11 +497,11 @@ it('leaves what came by hand to be given back by hand, when a client cancels by 
     $booking = $this->yard->book('10:00');
     $sale = ($this->sale)($booking);
     ($this->take)($sale, []);
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, Cancelling::byClient());
     expect([$sale->owed(), ($this->sum)(Account::Cash)])->toBe([-4800, 4800]);
     $query = app(ClientLink::class)->query($booking);
     expect($this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->json('told.money'))
-        ->toBe(['€48.00 was paid.', '€48.00 is still to be given back.']);
+        ->toBe(['€48.00 was paid.', '€48.00 is still to be refunded.']);
     $give = ['amount' => 4800, 'seen' => -4800, 'staysOwed' => false, 'why' => 'Cancelled'];
     ($this->desk)("{$sale->id}/refunds", $give)->assertOk()->assertJson(['owed' => 0, 'total' => 0]);
     expect(($this->sum)(Account::Cash))->toBe(0);

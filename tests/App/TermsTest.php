@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Bookings\DecideBooking;
 use App\Bookings\History;
 use App\Ledger\Processor;
@@ -76,7 +77,7 @@ it('asks for the deposit alone, and says what is left', function (): void {
 
 it('costs nothing to cancel in time: all that was paid goes back', function (): void {
     $booking = settled(agreed(['payment' => 'full']));
-    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($booking->business_id, $booking->id, Cancelling::byClient());
     app(DeliverDue::class)();
     expect(array_values($this->processor->refunded))->toBe([4800])
         ->and($booking->refresh()->fee)->toBeNull()
@@ -94,8 +95,8 @@ it('keeps its part when it is cancelled late, and pays the rest back (rules.md, 
     $booking = settled(agreed(['payment_terms' => Yard::payment($payment, $deposit)]));
     whenItIsLate($booking);
     expect(seen($booking)->json('cancelCosts'))->toBe($fee);
-    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
-    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($booking->business_id, $booking->id, Cancelling::byClient());
+    app(CancelBooking::class)($booking->business_id, $booking->id, Cancelling::byClient());
     app(DeliverDue::class)();
     expect(array_values($this->processor->refunded))->toBe($back)
         ->and($this->processor->charged)->toBe([])
@@ -118,7 +119,7 @@ it('charges the kept card when it is cancelled late', function (): void {
         ->and(seen($booking)->json('paid'))->toBe('kept');
     whenItIsLate($booking);
     expect(seen($booking)->json('cancelCosts'))->toBe(2400);
-    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($booking->business_id, $booking->id, Cancelling::byClient());
     expect(seen($booking)->json())->toMatchArray([
         'paid' => 'charging',
         'amounts' => ['paid' => 0, 'due' => 2400, 'dueNow' => 0, 'fee' => 2400],
@@ -134,7 +135,7 @@ it('shows the owner a fee that could not be charged', function (): void {
     $booking = settled(agreed(['payment' => 'card_hold']), 'kept');
     whenItIsLate($booking);
     $this->processor->charges = false;
-    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($booking->business_id, $booking->id, Cancelling::byClient());
     app(DeliverDue::class)();
     $this->actingAs(App\Models\User::query()->firstOrFail())
         ->getJson("/api/businesses/yard/bookings/{$booking->id}")
@@ -149,7 +150,7 @@ it('leaves a kept card alone when it is cancelled in time, or by the business', 
     if ($late) {
         whenItIsLate($booking);
     }
-    app(CancelBooking::class)($booking->business_id, $booking->id, $by);
+    app(CancelBooking::class)($booking->business_id, $booking->id, new Cancelling($by, termsCount: $by === History::BY_CLIENT));
     app(DeliverDue::class)();
     expect($this->processor->charged)->toBe([])->and($booking->refresh()->fee)->toBeNull();
 })->with([[false, History::BY_CLIENT], [true, 'Alva, the owner']]);
@@ -159,7 +160,7 @@ it('takes nothing from who has paid nothing', function (): void {
     $booking = $yard->book('10:00');
     whenItIsLate($booking);
     expect(seen($booking)->json('cancelCosts'))->toBe(0);
-    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($booking->business_id, $booking->id, Cancelling::byClient());
     expect($booking->refresh()->fee)->toBeNull()
         ->and(Payment::query()->count())->toBe(0);
 });
@@ -227,7 +228,7 @@ it('writes the terms into the mails, and what cancelling has cost', function ():
         ->toContain('Free to cancel until')
         ->toContain('After that it costs 50 % of the price.');
     whenItIsLate($booking);
-    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($booking->business_id, $booking->id, Cancelling::byClient());
     expect($letter('cancelled'))->toContain(
         '€30.00 was paid. €24.00 of it is kept, as agreed for cancelling late. €6.00 is on its way back.',
     );

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Bookings\DecideBooking;
 use App\Bookings\History;
 use App\Ledger\Processor;
@@ -55,7 +56,7 @@ it('tells alike on page, card and mail what a late cancellation of a deposit has
     $this->processor->state = 'paid';
     Yard::settle();
     app(Clock::class)->putForward((int) app(Clock::class)->now()->diffInMinutes($booking->starts_at) - 60);
-    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($booking->business_id, $booking->id, Cancelling::byClient());
     $said = '€30.00 was paid. €10.00 of it is kept, as agreed for cancelling late. €20.00 is on its way back.';
     $told = toldOf($yard, $booking->refresh());
     expect(implode(' ', $told['page']['told']['money']))->toBe($said)
@@ -198,13 +199,13 @@ it('says what became of a card that was left', function (): void {
         ->toBe(['To be paid when you come.', 'Your card is kept; nothing was charged to it.'])
         ->and(toldOf($yard, $booking)['card']['told']['money'])
         ->toBe(['To be paid when they come.', 'A card is kept; nothing was charged to it.']);
-    app(CancelBooking::class)($booking->business_id, $booking->id, History::BY_CLIENT);
+    app(CancelBooking::class)($booking->business_id, $booking->id, Cancelling::byClient());
     expect(toldOf($yard, $booking->refresh())['page']['told']['money'])->toBe([
-        '€10.00 is being charged to the card that was left, as agreed for cancelling late.',
+        '€10.00 is being charged to the card on file, as agreed for cancelling late.',
     ]);
     app(DeliverDue::class)(lane: 'money');
     expect(toldOf($yard, $booking->refresh())['page']['told']['money'])->toBe([
-        '€10.00 was paid and is kept, as agreed for cancelling late.',
+        '€10.00 was charged to the card on file, as agreed for cancelling late.',
     ]);
 });
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
 use App\Bookings\ExpireHolds;
 use App\Ledger\HttpProcessor;
 use App\Ledger\Processor;
@@ -87,7 +88,7 @@ it('sends mail although the processor hangs, and the other way round', function 
     $booking = $yard->book('10:00');
     $processor->state = 'paid';
     Yard::settle();
-    app(CancelBooking::class)($yard->business->id, $booking->id, 'Owner');
+    app(CancelBooking::class)($yard->business->id, $booking->id, new Cancelling('Owner'));
     app(DeliverDue::class)(lane: 'mail');
     expect($processor->refunded)->toBe([])
         ->and(

@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Ledger\IssueDocument;
 use App\Ledger\NewLine;
 use App\Ledger\OpenSale;
+use App\Ledger\Returning;
 use App\Ledger\ReturnMoney;
 use App\Ledger\TakeIn;
 use App\Ledger\TakeMoney;
@@ -43,7 +44,7 @@ final readonly class Money
             ['amount' => 50, 'kind' => PaymentKind::Fee, 'state' => PaymentState::Refused] + $made,
         );
         app(TakeIn::class)($sale->payments()->create(['amount' => 500] + $made)->id);
-        app(ReturnMoney::class)->of($sale, 500, 'Owner');
+        app(ReturnMoney::class)->of($sale, new Returning(500), 'Owner');
         $refund = $sale->refunds()->firstOrFail();
         $refund->update(['state' => RefundState::Failed]);
         $cash = app(TakeMoney::class)->take($business, $sale, new Taking(PaymentMethod::Cash, 1000, tip: 20), 'Owner');

@@ -6,35 +6,30 @@ namespace App\Board\Http;
 
 use App\Board\BookingCard;
 use App\Bookings\CancelBooking;
-use App\Bookings\Repeated;
+use App\Facts\EffectTold;
 use App\Http\Asker;
-use App\Models\User;
-use App\Support\Given;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** Cancels a booking; of a repeat all later ones with it, of a visit all parts, where that is wished. */
 final readonly class CancelFromCard
 {
-    public function __construct(private CancelBooking $cancel, private BookingCard $card)
+    public function __construct(private CancelBooking $cancel, private BookingCard $card, private EffectTold $told)
     {
     }
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
-        $business = Asker::business($request);
-        $user = $request->user();
-        assert($user instanceof User);
-        $given = Given::in($request->validate(
-            ['why' => 'nullable|string|max:300', 'later' => 'nullable|boolean', 'whole' => 'nullable|boolean'],
-            ['why.max' => 'wrong.plain.most_characters_fit?max=:max'],
-        ));
-        $asked = [$business->id, $id, $user->name, $given->text('why')];
-        $booking = $given->bool('whole') ? $this->cancel->visit(...$asked) : ($this->cancel)(...$asked);
-        foreach ($given->bool('later') ? Repeated::after($booking) : [] as $other) {
-            ($this->cancel)($business->id, $other->id, $user->name, $given->text('why'));
-        }
+        $how = GivenUp::cancelling($request);
 
-        return new JsonResponse($this->card->of($booking));
+        return new JsonResponse($this->card->of(($this->cancel)(Asker::business($request)->id, $id, $how)));
+    }
+
+    /** What it would do to the money; nothing is done. */
+    public function tried(Request $request, string $slug, string $id): JsonResponse
+    {
+        $effect = $this->cancel->tried(Asker::business($request)->id, $id, GivenUp::cancelling($request));
+
+        return new JsonResponse($this->told->shape($effect, toClient: false));
     }
 }

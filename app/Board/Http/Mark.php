@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Access\Act;
 use App\Board\BookingCard;
 use App\Board\OwnVisit;
 use App\Bookings\MarkVisit;
+use App\Bookings\TakingBack;
 use App\Http\Asker;
 use App\Support\Clock;
 use App\Support\CoreSentence;
@@ -34,19 +34,16 @@ final readonly class Mark
     {
         $access = Asker::access($request);
         $asked = $request->validate([
-            'state' => ['required', Rule::in(['arrived', 'started', 'completed', 'no_show'])],
+            'state' => ['required', Rule::in(['arrived', 'started', 'completed'])],
             'undo' => 'required|boolean',
             'at' => 'nullable|string|max:20',
         ]);
         $at = is_string($asked['at'] ?? null) ? $this->pressed($asked['at']) : null;
         $state = State::from($asked['state']);
-        if ($state === State::NoShow) {
-            $access->authorize(Act::ChangeBookings);
-        }
         $booking = OwnVisit::of(Asker::business($request), $access, $id);
         $by = $access->user->name;
         $booking = (bool) $asked['undo']
-            ? $this->mark->undo($booking, $state, $by)
+            ? $this->mark->undo($booking, $state, new TakingBack($by))
             : ($this->mark)($booking, $state, $by, $at);
 
         return new JsonResponse($this->card->of($booking));

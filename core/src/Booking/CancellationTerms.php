@@ -14,7 +14,8 @@ final readonly class CancellationTerms
 {
     /**
      * @param  int  $freeMinutes before the start until which it is free, that instant included
-     * @param  int|Percent  $fee an amount in the minor unit, or a part of what the visit costs
+     * @param  int|Percent  $fee an amount in the minor unit, at most what the visit costs where that is anything (a
+     *   card may be kept for a free one, rules.md P9), or a part of it
      */
     public function __construct(public int $freeMinutes, public int|Percent $fee)
     {
@@ -32,7 +33,11 @@ final readonly class CancellationTerms
 
     public function noShow(int $total): int
     {
-        return $this->fee instanceof Percent ? $this->fee->part($total) : $this->fee;
+        return match (true) {
+            $this->fee instanceof Percent => $this->fee->part($total),
+            $total > 0 => min($this->fee, $total),
+            default => $this->fee,
+        };
     }
 
     /** The last instant at which cancelling is free. */

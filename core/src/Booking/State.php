@@ -45,12 +45,21 @@ enum State: string
         };
     }
 
-    /** Whether it may be again what it was: what was pressed on the day of the visit is undone as easily. */
+    /**
+     * Whether it may be again what it was: what was pressed on the day of the visit is undone as easily, and a
+     * cancelling is taken back.
+     */
     public function mayReturnTo(self $state): bool
     {
-        return in_array($this, [self::Arrived, self::Started, self::Completed, self::NoShow], true) &&
-            in_array($state, [self::Confirmed, self::Arrived, self::Started], true) &&
-            $state->mayBecome($this);
+        $from = match ($this) {
+            self::Arrived, self::Started, self::Completed, self::NoShow => [
+                self::Confirmed, self::Arrived, self::Started,
+            ],
+            self::Cancelled => [self::Pending, self::Confirmed, self::Arrived],
+            default => [],
+        };
+
+        return in_array($state, $from, true) && $state->mayBecome($this);
     }
 
     public function mayBecome(self $state): bool

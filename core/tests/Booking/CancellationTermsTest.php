@@ -19,10 +19,11 @@ it('is free until so long before the start, and costs its part after that', func
     'after it began' => [-30, 2501],
 ]);
 
-it('costs an amount whatever the price, also where nothing is paid for the visit', function (): void {
+it('costs an amount, at most what the visit costs, and all of it where the visit is free (L4, P9)', function (): void {
     $terms = new CancellationTerms(60, 1500);
     expect($terms->cost(0, 1000, 941))->toBe(1500)
         ->and($terms->noShow(9000))->toBe(1500)
+        ->and($terms->noShow(1200))->toBe(1200)
         ->and($terms->freeUntil(1000))->toBe(940);
 });
 

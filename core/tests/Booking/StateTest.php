@@ -23,3 +23,24 @@ it('lets a state be followed only by what may follow (part 5)', function (State 
     [State::Completed, []],
     [State::NoShow, []],
 ]);
+
+it('is again what it was before a press of its day, or before it was cancelled (part 5)', function (
+    State $from,
+    array $before,
+): void {
+    expect(
+        array_map(
+            fn (State $state): string => $state->value,
+            array_values(array_filter(State::cases(), $from->mayReturnTo(...))),
+        ),
+    )->toBe($before);
+})->with([
+    [State::Arrived, ['confirmed']],
+    [State::Started, ['confirmed', 'arrived']],
+    [State::Completed, ['confirmed', 'arrived', 'started']],
+    [State::NoShow, ['confirmed', 'arrived']],
+    [State::Cancelled, ['pending', 'confirmed', 'arrived']],
+    [State::Held, []],
+    [State::Declined, []],
+    [State::Expired, []],
+]);

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facts;
+
+use App\Language\Catalogue;
+use App\Ledger\GivingUp;
+use App\Ledger\MoneyEffect;
+use App\Support\Money;
+
+/** What giving a visit up, or taking that back, does to the money, in words for before the press. */
+final readonly class EffectTold
+{
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * @param  bool  $toClient or to the house
+     * @return non-empty-list<string>
+     */
+    public function of(MoneyEffect $effect, bool $toClient): array
+    {
+        $said = [
+            ...$this->amounts($effect, $toClient, [
+                'charge_stopped' => $effect->chargeStopped(),
+                'refund_stopped' => $effect->refundStopped(),
+                'gone' => $effect->gone(),
+                'fee_dropped' => $effect->dropped(),
+            ]),
+            ...$this->goesBack($effect, $toClient),
+            ...$this->amounts($effect, $toClient, [
+                'by_hand' => $effect->byHand(),
+                'fee_waived' => $effect->waived(),
+                'fee_kept' => $effect->feeKept(),
+                'fee_charged' => $effect->charge(),
+                'fee_due' => $effect->feeDue(),
+            ]),
+            ...$this->stays($effect, $toClient),
+            ...$this->amounts($effect, $toClient, ['still_due' => $effect->due()]),
+        ];
+
+        return $said === [] ? [$this->say($effect, $toClient, 'nothing')] : $said;
+    }
+
+    /**
+     * As the screens read it.
+     *
+     * @return array{says: non-empty-list<string>, seen: string, cost: int, charged: int}
+     */
+    public function shape(MoneyEffect $effect, bool $toClient): array
+    {
+        return [
+            'says' => $this->of($effect, $toClient),
+            'seen' => $effect->seal(),
+            'cost' => $effect->cost(),
+            'charged' => $effect->charged(),
+        ];
+    }
+
+    /** @return list<string> */
+    private function goesBack(MoneyEffect $effect, bool $toClient): array
+    {
+        $said = [];
+        foreach ($effect->goesBack() as $way => $amount) {
+            $said[] = $this->say($effect, $toClient, 'goes_back', $amount, ['way' => $way]);
+        }
+
+        return $said;
+    }
+
+    /** @return list<string> what was paid pays for what is left */
+    private function stays(MoneyEffect $effect, bool $toClient): array
+    {
+        if ($effect->others !== [] && $effect->kept() > 0) {
+            $what = implode(', ', $effect->others);
+
+            return [$this->say($effect, $toClient, 'pays_for', $effect->kept(), ['what' => $what])];
+        }
+        $isCharged = $effect->giving === GivingUp::TakenBack && $effect->charged() > 0 && $effect->goesBack() === [];
+
+        return $isCharged ? [$this->say($effect, $toClient, 'charge_pays', $effect->charged())] : [];
+    }
+
+    /**
+     * @param  array<string, int>  $amounts by code
+     * @return list<string> of those that are something
+     */
+    private function amounts(MoneyEffect $effect, bool $toClient, array $amounts): array
+    {
+        $said = [];
+        foreach (array_filter($amounts) as $code => $amount) {
+            $said[] = $this->say($effect, $toClient, $code, $amount);
+        }
+
+        return $said;
+    }
+
+    /** @param  array<string, string>  $more */
+    private function say(MoneyEffect $effect, bool $toClient, string $code, int $amount = 0, array $more = []): string
+    {
+        return $this->catalogue->say("effect.{$code}", [
+            'amount' => Money::written($amount, $effect->currency),
+            'whom' => $toClient ? 'client' : 'house',
+            'for' => $effect->giving->value,
+            ...$more,
+        ]);
+    }
+}
