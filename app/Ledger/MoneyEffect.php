@@ -160,7 +160,7 @@ final readonly class MoneyEffect
     /** What was paid and stays. */
     public function kept(): int
     {
-        return $this->after->kept();
+        return $this->after->kept() - max(0, -$this->after->owed);
     }
 
     /** What is still to be paid of something other than a fee. */

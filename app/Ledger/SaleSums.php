@@ -75,19 +75,20 @@ final readonly class SaleSums
         $all = self::of($booking);
         $returned = $booking->entries->where('account', Account::Due)->where('about', Movement::Returned);
         $back = self::sum($returned->where('booking_id', $booking->id));
-        $kept = min((int) $booking->fee, $all->paid - $all->back);
+        $toGive = max(0, $all->paid - $all->back - $all->owed);
+        $kept = min((int) $booking->fee, $all->paid - $all->back - $toGive);
 
         return new self(
             isSold: (int) $booking->fee > 0,
             owed: (int) $booking->fee,
-            paid: $back + $kept,
+            paid: $back + $kept + $toGive,
             back: $back,
             returning: min($all->returning, $back),
             charging: $all->charging,
             keepsCard: $all->keepsCard,
             charged: min($all->charged, $kept),
             waived: $all->waived,
-            elsewhere: $all->paid - $all->back - $kept,
+            elsewhere: $all->paid - $all->back - $kept - $toGive,
         );
     }
 

@@ -197,22 +197,24 @@ final readonly class Announcements
     public function remind(Booking $booking): void
     {
         $due = $booking->starts_at->subMinutes(self::REMINDER_MINUTES);
-        if ($booking->contact !== null && $due > $this->clock->now()) {
-            $this->revive($booking, $due);
+        if ($booking->contact !== null && $due > $this->clock->now() && ! $this->revive($booking, $due)) {
             $this->mail($booking, Occasion::Reminder, Audience::Client, $booking->contact['email'] ?? '', $due);
         }
     }
 
-    /** One that was dropped meanwhile is to be sent after all. */
-    private function revive(Booking $booking, CarbonImmutable $due): void
+    /** Whether there is one already: dropped meanwhile, and to be sent after all. */
+    private function revive(Booking $booking, CarbonImmutable $due): bool
     {
-        OutboxEntry::query()
+        $dropped = OutboxEntry::query()
             ->where('business_id', $booking->business_id)
             ->where('booking_id', $booking->id)
             ->where('occasion', Occasion::Reminder)
             ->where('state', 'dropped')
             ->where('due_at', $due)
-            ->update(['state' => 'waiting']);
+            ->first();
+        $dropped?->update(['state' => 'waiting']);
+
+        return $dropped !== null;
     }
 
     /** To one of the house: it was to begin, and nobody has said that it did. */

@@ -11,6 +11,7 @@ use App\Outbox\DeliverDue;
 use App\StandIns\MailboxFiles;
 use App\Support\Clock;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\Pdf;
 use Tests\Support\Races;
 use Tests\Support\Yard;
 
@@ -25,20 +26,6 @@ beforeEach(function (): void {
         'Owner',
     );
 });
-
-/** The words of a PDF, as whoever selects them gets them. */
-function wordsOf(string $pdf): string
-{
-    preg_match_all('/stream\r?\n(.*?)endstream/s', $pdf, $streams);
-    $text = '';
-    foreach ($streams[1] as $stream) {
-        $text .= (string) @gzuncompress($stream);
-    }
-    preg_match_all('/\(((?:[^()\\\\]|\\\\.)*)\)/s', $text, $parts);
-    $plain = implode('', array_map(stripcslashes(...), $parts[1]));
-
-    return mb_convert_encoding(str_replace("\0", '', $plain), 'UTF-8', 'ISO-8859-1');
-}
 
 it('numbers invoices and credit notes by year, and keeps them as they were issued (L5)', function (): void {
     $year = app(Clock::class)->now()->format('Y');
@@ -75,7 +62,7 @@ it('prints the business, the lines, the tax by rate and the number', function ()
     $this->yard->business->update(['tax_number' => 'QM 999']);
     $this->actingAs($this->yard->owner);
     $pdf = $this->get("/api/businesses/yard/documents/{$document->id}")->assertOk();
-    $words = wordsOf((string) $pdf->getContent());
+    $words = Pdf::words((string) $pdf->getContent());
     expect($pdf->headers->get('Content-Type'))->toBe('application/pdf')
         ->and($words)->toContain($document->written())
         ->toContain('1 Yard Lane')
@@ -87,7 +74,7 @@ it('prints the business, the lines, the tax by rate and the number', function ()
         ->toContain('100.00')
         ->toContain('23.00');
     $receipt = $this->get("/api/businesses/yard/sales/{$sale->id}/receipt")->assertOk();
-    expect(wordsOf((string) $receipt->getContent()))->toContain('Receipt')->toContain('Still due');
+    expect(Pdf::words((string) $receipt->getContent()))->toContain('Receipt')->toContain('Still due');
 });
 
 it('mails a receipt and an invoice as PDF, and a link to pay', function (): void {

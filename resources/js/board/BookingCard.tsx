@@ -13,7 +13,9 @@ import { Decide } from './Decide';
 import { Money } from './Money';
 import { Move } from './Move';
 import { Notes } from './Notes';
+import { useSetup } from '../setup/useSetup';
 import { useNames } from '../ui/useNames';
+import { Restore } from './Restore';
 import { SideCard } from './SideCard';
 import { VisitParts } from './VisitParts';
 import { Visits } from './Visits';
@@ -35,6 +37,8 @@ type Props = {
 /** Everything about one booking: who, what, money, messages sent and waiting, what happened. */
 export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
   const { hidden, toggle, shown } = useNames();
+  const { may } = useSetup();
+  const books = may('change-bookings');
   const { data, error } = useQuery({ ...cardQuery(business, id), refetchInterval: 5_000 });
   if (error !== null) {
     return (
@@ -69,11 +73,12 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
           <Mark of={member} /> {member.name}
         </p>
       ))}
-      {data.answerBy !== null && (
+      {books && data.answerBy !== null && (
         <Decide business={business} id={id} zone={zone} answerBy={data.answerBy} suggested={data.suggested} />
       )}
-      {data.mayMove && <Move business={business} card={data} zone={zone} />}
-      {data.mayCancel && <Cancel business={business} card={data} />}
+      {books && data.mayMove && <Move business={business} card={data} zone={zone} />}
+      {books && data.mayCancel && <Cancel business={business} card={data} />}
+      {books && (data.mayRestore || data.undoes === 'no_show') && <Restore business={business} card={data} />}
       {onAgain !== undefined && data.clientId !== null && <BookAgain card={data} onAgain={onAgain} />}
       {hidden ? (
         <Notice as="div" className="grid justify-items-start gap-2">

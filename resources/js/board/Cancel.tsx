@@ -1,51 +1,65 @@
 import { useState } from 'react';
-import { api, type Schemas } from '../lib/api';
-import { Alert } from '../ui/Alert';
+import type { Schemas } from '../lib/api';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
-import { inputLook } from '../ui/inputLook';
-import { noticeLook } from '../ui/Notice';
-import { useCardAct } from './useCardAct';
+import { Choice } from '../ui/Choice';
+import { Field } from '../ui/Field';
+import { Effect } from './Effect';
+import { useGivingUp } from './useGivingUp';
+import { Waive } from './Waive';
 import * as say from '@words/board';
 
-/** Cancels a booking; of a repeat all later ones, of a visit all parts with it, where that is ticked. */
-export function Cancel({ business, card }: { business: string; card: Schemas['Card'] }) {
+type Props = { business: string; card: Schemas['Card'] };
+
+/** Cancels a booking, for the client or for the house. */
+export function Cancel({ business, card }: Props) {
   const [asking, setAsking] = useState(false);
+  return asking ? (
+    <Cancelling business={business} card={card} onLeave={() => setAsking(false)} />
+  ) : (
+    <Button id="cancel-booking" small className="justify-self-start" onClick={() => setAsking(true)}>
+      {say.cancelThisBooking}
+    </Button>
+  );
+}
+
+function Cancelling({ business, card, onLeave }: Props & { onLeave: () => void }) {
+  const [asks, setAsks] = useState<Schemas['CancelAsk']['asks']>('client');
   const [later, setLater] = useState(false);
   const [whole, setWhole] = useState(false);
+  const [waived, setWaived] = useState<string | null>(null);
+  const [told, setTold] = useState(true);
   const [why, setWhy] = useState('');
-  const { busy, trouble, act } = useCardAct(business, card.id);
-  const cancel = () =>
-    void act(
-      api.POST('/api/businesses/{business}/bookings/{id}/cancel', {
-        params: { path: { business, id: card.id } },
-        body: { why, later, whole },
-      }),
-    );
-  if (!asking) {
-    return (
-      <Button id="cancel-booking" small className="justify-self-start" onClick={() => setAsking(true)}>
-        {say.cancelThisBooking}
-      </Button>
-    );
-  }
+  const isWaived = asks === 'client' && waived !== null;
+  const body = { asks, later, whole, told, waived: isWaived ? say.waiveFee : null };
+  const words = { why, ...(isWaived ? { waived } : {}) };
+  const giving = useGivingUp(business, card.id, { act: 'cancel', body }, words);
   return (
-    <form
-      className={`${noticeLook('trouble')} grid gap-2`}
-      onSubmit={(event) => {
-        event.preventDefault();
-        cancel();
-      }}
+    <Effect
+      id="really-cancel"
+      giving={giving}
+      does={told ? say.cancelAndTellThem : say.cancelIt}
+      onLeave={onLeave}
+      besides={
+        <>
+          <Check id="cancel-told" checked={told} onChange={setTold}>
+            {say.tellThem}
+          </Check>
+          {told && (
+            <Field id="why" label={say.wordToClientIf} maxLength={300} wrong={undefined} value={why} onValue={setWhy} />
+          )}
+        </>
+      }
     >
-      <label htmlFor="why" className="font-semibold">
-        {say.wordToClientIf}
-      </label>
-      <input
-        id="why"
-        className={inputLook()}
-        maxLength={300}
-        value={why}
-        onChange={(event) => setWhy(event.target.value)}
+      <p className="font-semibold">{say.cancelWhich({ service: card.service })}</p>
+      <Choice
+        label={say.whoCancels}
+        value={asks}
+        options={[
+          ['client', say.theyAsk, 'cancel-client'],
+          ['house', say.weCancel, 'cancel-house'],
+        ]}
+        onValue={setAsks}
       />
       {card.laterOnes > 0 && (
         <Check id="cancel-later" checked={later} onChange={setLater}>
@@ -57,15 +71,7 @@ export function Cancel({ business, card }: { business: string; card: Schemas['Ca
           {say.cancelWhole}
         </Check>
       )}
-      <Alert says={trouble} />
-      <p className="flex flex-wrap gap-2">
-        <Button type="submit" id="really-cancel" kind="trouble" small disabled={busy}>
-          {say.cancelAndTellThem}
-        </Button>
-        <Button small onClick={() => setAsking(false)}>
-          {say.leave}
-        </Button>
-      </p>
-    </form>
+      {asks === 'client' && <Waive cost={giving.effect?.cost ?? 0} waived={waived} onWaived={setWaived} />}
+    </Effect>
   );
 }

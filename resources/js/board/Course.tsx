@@ -1,9 +1,11 @@
+import { useState } from 'react';
 import { api, type Schemas } from '../lib/api';
 import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { useKey } from '../ui/useKey';
 import { useSetup } from '../setup/useSetup';
 import { wordOf } from '../language/wordOf';
+import { Missed } from './Missed';
 import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
 
@@ -12,6 +14,7 @@ type Props = { business: string; card: Schemas['Card'] };
 /** How far a visit is: one press for what comes next, and one to undo what was said last. */
 export function Course({ business, card }: Props) {
   const { may } = useSetup();
+  const [missing, setMissing] = useState(false);
   const { busy, trouble, act } = useCardAct(business, card.id);
   const path = { params: { path: { business, id: card.id } } };
   const mark = (state: Schemas['VisitMark']['state'], undo: boolean) =>
@@ -22,7 +25,7 @@ export function Course({ business, card }: Props) {
       mark(next, false);
     }
   });
-  const undoes = card.undoes === 'no_show' && !may('change-bookings') ? null : card.undoes;
+  const undoes = isMark(card.undoes) ? card.undoes : null;
   const misses = card.mayMiss && may('change-bookings');
   if (!may('mark-visits') || (card.steps.length === 0 && undoes === null && !misses)) {
     return null;
@@ -43,26 +46,22 @@ export function Course({ business, card }: Props) {
           </Button>
         ))}
         {misses && (
-          <Button
-            id="did-not-come"
-            small
-            disabled={busy}
-            onClick={() => void act(api.POST('/api/businesses/{business}/bookings/{id}/missed', path))}
-          >
+          <Button id="did-not-come" small aria-expanded={missing} onClick={() => setMissing(!missing)}>
             {say.didNotCome}
           </Button>
         )}
-        {isMark(undoes) && (
+        {undoes !== null && (
           <Button id="undo-mark" small disabled={busy} onClick={() => mark(undoes, true)}>
             {say.undoMark({ state: wordOf(say.states, undoes) })}
           </Button>
         )}
       </p>
       <Alert says={trouble} />
+      {misses && missing && <Missed business={business} card={card} onLeave={() => setMissing(false)} />}
     </div>
   );
 }
 
-const MARKS = ['arrived', 'started', 'completed', 'no_show'] as const;
+const MARKS = ['arrived', 'started', 'completed'] as const;
 
 const isMark = (state: string | null): state is (typeof MARKS)[number] => MARKS.some((one) => one === state);

@@ -83,10 +83,11 @@ function Change({ link, page }: { link: ReturnType<typeof useBooking>; page: Pag
     case 'cancel':
       return (
         <Cancelling
-          booking={booking}
-          costs={changing.of.cancelCosts}
+          of={changing.of}
+          alone={changing.alone}
           busy={busy}
-          onCancel={() => link.cancel(changing.of, changing.alone)}
+          tries={link.tries}
+          onCancel={(seen) => link.cancel(changing.of, changing.alone, seen)}
           onLeave={leave}
         />
       );

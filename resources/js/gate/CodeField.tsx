@@ -13,7 +13,12 @@ export function CodeField({ held, onBooking }: Props) {
   const counting = held.lines.filter((line) => line.kind === 'code').map((line) => line.label);
   const [typed, setTyped] = useState(() => (counting.length > 0 ? '' : codeOfLink()));
   const [wrong, setWrong] = useState<string>();
+  const [busy, setBusy] = useState(false);
   const name = async (codes: string[]) => {
+    if (busy) {
+      return; // one after the other: each answer is of what counted before it
+    }
+    setBusy(true);
     try {
       const answer = await nameCodes(held, codes);
       const refused = answer.codes.find((one) => !one.applied);
@@ -23,6 +28,7 @@ export function CodeField({ held, onBooking }: Props) {
     } catch (trouble) {
       setWrong(refusalOf(trouble).message);
     }
+    setBusy(false);
   };
   const use = () => {
     if (typed.trim() !== '') {
@@ -49,7 +55,7 @@ export function CodeField({ held, onBooking }: Props) {
           wrong={wrong}
           onValue={setTyped}
         />
-        <Button id="use-code" className="mt-7" onClick={use}>
+        <Button id="use-code" className="mt-7" disabled={busy} onClick={use}>
           {say.useCode}
         </Button>
       </div>
@@ -58,6 +64,7 @@ export function CodeField({ held, onBooking }: Props) {
           {say.codeCounts({ code })}
           <Button
             small
+            disabled={busy}
             aria-label={say.takeOutCode({ code })}
             onClick={() => void name(counting.filter((one) => one !== code))}
           >

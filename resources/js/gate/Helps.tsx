@@ -1,7 +1,7 @@
-import { useEffect, useState } from 'react';
 import { api, unwrap, type Schemas } from '../lib/api';
 import { dateIn, duration, moment } from '../lib/format';
 import { queryOf } from './ask';
+import { useAsked } from './latest';
 import type { Ask, Page } from './types';
 import { WAIT } from './visits';
 import * as say from '@words/gate';
@@ -12,15 +12,12 @@ type Props = { page: Page; ask: Ask; from: string; onChoose: (changes: Partial<A
 
 /** Nothing is free in these two weeks: what would help, each one press away, and whom to ask. */
 export function Helps({ page, ask, from, onChoose }: Props) {
-  const [{ why, ways }, setFound] = useState<Found>({ why: '', ways: [] });
   const { slug, timeZone, phone, email } = page.business;
-  useEffect(() => {
-    const query = { ...queryOf(ask), from };
-    unwrap(api.GET('/gate-api/pages/{slug}/helps', { params: { path: { slug }, query } })).then(
-      setFound,
-      () => undefined,
-    );
-  }, [slug, ask, from]);
+  const query = { ...queryOf(ask), from };
+  const { answer } = useAsked(JSON.stringify([slug, query]), (signal) =>
+    unwrap(api.GET('/gate-api/pages/{slug}/helps', { params: { path: { slug }, query }, signal })),
+  );
+  const { why, ways }: Found = answer ?? { why: '', ways: [] };
   return (
     <section className="grid gap-2" aria-label={say.whatWouldHelp}>
       {why !== '' && <p id="why-nothing">{why}</p>}

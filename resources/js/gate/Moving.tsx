@@ -1,10 +1,11 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { Trouble } from '../ui/Trouble';
-import { api, refusalOf, unwrap } from '../lib/api';
+import { api, unwrap } from '../lib/api';
 import { addDays, listed, moment } from '../lib/format';
 import { Almanac } from './Almanac';
+import { useAsked } from './latest';
 import { Soonest } from './Soonest';
 import { sealed } from './sealed';
 import type { Booking, Start, Times } from './types';
@@ -26,28 +27,23 @@ type Props = {
 
 /** The almanac once more: a press picks another time, a second one takes it. */
 export function Moving({ booking, of, alone, busy, onMove, onLeave }: Props) {
-  const [times, setTimes] = useState<Times | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
   const [start, setStart] = useState<Start | null>(null);
   const [same, setSame] = useState(false);
   const zone = booking.business.timeZone;
-  const own = useOwnZone(zone, times?.days.map(({ date }) => date) ?? []);
   const [from, setFrom] = useState<string | null>(null);
-  const { id, query } = of;
-  useEffect(() => {
-    const { params } = sealed({ id, query });
-    const narrowed = { ...(from === null ? {} : { from }), ...(alone ? { alone: '1' as const } : {}) };
-    const asked = { ...params, query: { ...params.query, ...narrowed } };
-    unwrap(api.GET('/gate-api/bookings/{id}/move-times', { params: asked })).then(setTimes, (wrong: unknown) =>
-      setTrouble(refusalOf(wrong).message),
-    );
-  }, [id, query, alone, from]);
+  const { params } = sealed(of);
+  const narrowed = { ...(from === null ? {} : { from }), ...(alone ? { alone: '1' as const } : {}) };
+  const asked = { ...params, query: { ...params.query, ...narrowed } };
+  const { answer: times, trouble } = useAsked<Times>(JSON.stringify(asked), (signal) =>
+    unwrap(api.GET('/gate-api/bookings/{id}/move-times', { params: asked, signal })),
+  );
+  const own = useOwnZone(zone, times?.days.map(({ date }) => date) ?? []);
   const load = (day: string) => {
     setStart(null);
     setFrom(day);
   };
   if (times === null) {
-    return trouble === null ? <p role="status">{say.oneMoment}</p> : <Trouble>{trouble}</Trouble>;
+    return trouble === null ? <p role="status">{say.oneMoment}</p> : <Trouble of={trouble}>{trouble.message}</Trouble>;
   }
   const theirs = alone || booking.parts.length === 0 ? of.staff : []; // several take a visit in turn
   const withThem = theirs.map((one) => one.id);

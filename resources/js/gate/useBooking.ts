@@ -2,13 +2,14 @@ import { useEffect, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { askAgain } from './askAgain';
 import { detailsOf, forget, heldOf } from './kept';
+import { useLatest } from './latest';
 import { sealed } from './sealed';
 import type { Booking } from './types';
 
 /** What is being changed of it: all of it, or a part of a visit. */
 export type Changing =
   | { what: 'party' | 'details' }
-  | { what: 'move' | 'cancel'; of: Pick<Booking, 'id' | 'query' | 'cancelCosts' | 'staff'>; alone: boolean };
+  | { what: 'move' | 'cancel'; of: Pick<Booking, 'id' | 'query' | 'service' | 'staff'>; alone: boolean };
 
 /** A booking by its link, as it is by now, and what is done to it. */
 export function useBooking(first: Booking) {
@@ -16,13 +17,17 @@ export function useBooking(first: Booking) {
   const [changing, setChanging] = useState<Changing | null>(null);
   const [trouble, setTrouble] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
+  const [tries, setTries] = useState(0);
+  const watching = useLatest();
   const waits = booking.state === 'held';
   useEffect(() => {
     if (!waits) {
       return undefined;
     }
-    return askAgain(() => unwrap(api.GET('/gate-api/bookings/{id}', sealed(first))).then(setBooking));
-  }, [waits, first]);
+    return askAgain(() =>
+      watching.ask((signal) => unwrap(api.GET('/gate-api/bookings/{id}', { ...sealed(first), signal })), setBooking),
+    );
+  }, [waits, first, watching]);
 
   useEffect(() => {
     if (!waits) {
@@ -33,6 +38,7 @@ export function useBooking(first: Booking) {
 
   const change = async (asked: Promise<Booking>) => {
     setBusy(true);
+    watching.drop(); // what it was before is no longer wanted
     try {
       setBooking(await asked);
       setTrouble(null);
@@ -40,6 +46,7 @@ export function useBooking(first: Booking) {
       window.scrollTo(0, 0);
     } catch (wrong) {
       setTrouble(refusalOf(wrong));
+      setTries((before) => before + 1);
     }
     setBusy(false);
   };
@@ -48,13 +55,17 @@ export function useBooking(first: Booking) {
     changing,
     trouble,
     busy,
-    put: setBooking,
+    tries,
+    put: (now: Booking) => {
+      watching.drop();
+      setBooking(now);
+    },
     open: (what: Changing | null) => {
       setTrouble(null);
       setChanging(what);
     },
-    cancel: (of: Pick<Booking, 'id' | 'query'>, alone: boolean) =>
-      void change(unwrap(api.POST('/gate-api/bookings/{id}/cancel', { ...sealed(of), body: { alone } }))),
+    cancel: (of: Pick<Booking, 'id' | 'query'>, alone: boolean, seen: string) =>
+      void change(unwrap(api.POST('/gate-api/bookings/{id}/cancel', { ...sealed(of), body: { alone, seen } }))),
     move: (of: Pick<Booking, 'id' | 'query'>, start: string, staff: string | null, alone: boolean) =>
       void change(unwrap(api.POST('/gate-api/bookings/{id}/move', { ...sealed(of), body: { start, staff, alone } }))),
     changeParty: (party: number) =>

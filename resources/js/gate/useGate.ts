@@ -5,6 +5,7 @@ import { addressOf, startOfLink } from './address';
 import { queryOf } from './ask';
 import { codeOfLink, nameCodes } from './codes';
 import { forget, heldOf, keep, kept, knownOf } from './kept';
+import { useLatest } from './latest';
 import { sealed } from './sealed';
 import type { Ask, Booking, Known, Page, Quote, Start, Times, VisitAsk } from './types';
 import { ALONE } from './visits';
@@ -34,6 +35,8 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
   const [held, setHeld] = useState<Booking | null>(null);
   const [trouble, setTrouble] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState<'keeping' | 'loading' | null>(null);
+  const asking = useLatest();
+  const pricing = useLatest();
 
   const load = async (wanted: Ask, day: string) => {
     setAsk(wanted);
@@ -43,39 +46,38 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
       window.history.pushState(null, '', address);
     }
     setBusy('loading');
-    try {
-      const [found, priced] = await Promise.all([
-        unwrap(timesOf(slug, wanted, day)),
-        unwrap(quoteOf(slug, queryOf(wanted))),
-      ]);
-      setTimes(found);
-      setQuote(priced);
-    } catch (wrong) {
-      setTrouble(refusalOf(wrong));
-    }
-    setBusy(null);
+    pricing.drop();
+    await asking.ask(
+      (signal) =>
+        Promise.all([unwrap(timesOf(slug, wanted, day, signal)), unwrap(quoteOf(slug, queryOf(wanted), signal))]),
+      ([found, priced]) => {
+        setTimes(found);
+        setQuote(priced);
+        setBusy(null);
+      },
+      (wrong) => {
+        setTrouble(refusalOf(wrong));
+        setBusy(null);
+      },
+    );
   };
 
   useEffect(() => {
     const again = setInterval(() => {
-      if (held === null && document.visibilityState === 'visible') {
-        unwrap(timesOf(slug, ask, from)).then(setTimes, () => undefined);
+      if (held === null && document.visibilityState === 'visible' && !asking.isAsking()) {
+        void asking.ask((signal) => unwrap(timesOf(slug, ask, from, signal)), setTimes);
       }
     }, REFRESH_MS);
     return () => clearInterval(again);
-  }, [slug, ask, from, held]);
+  }, [slug, ask, from, held, asking]);
 
-  const picked = useRef<string | null>(null);
   /** Some hours cost more than others: what this one does is asked for, and counts if it still is the one. */
   const pick = (chosen: Start | null) => {
     setStart(chosen);
     setTrouble(null);
-    picked.current = chosen?.at ?? null;
+    pricing.drop();
     if (chosen !== null) {
-      unwrap(quoteOf(slug, { ...queryOf(ask), at: chosen.at })).then(
-        (priced) => picked.current === chosen.at && setQuote(priced),
-        () => undefined,
-      );
+      void pricing.ask((signal) => unwrap(quoteOf(slug, { ...queryOf(ask), at: chosen.at }, signal)), setQuote);
     }
   };
 
@@ -124,7 +126,8 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     trouble,
     keeping: busy === 'keeping',
     loading: busy === 'loading',
-    pick,
+    /** While other times are on their way, those in sight are no longer what is asked for. */
+    pick: (chosen: Start | null) => (busy === null ? pick(chosen) : undefined),
     pickAt: (at: string) => void hold(at),
     /** Another choice: the time that was picked may not be free for it. */
     choose: (changes: Partial<Ask>) => {
@@ -139,7 +142,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     },
     turn: (by: 1 | -1) => void load(ask, addDays(from, by * DAYS)),
     keep: () => {
-      if (start !== null) {
+      if (start !== null && busy === null) {
         void hold(start.at);
       }
     },
@@ -206,11 +209,17 @@ function whoKnown(slug: string): { known?: string } {
   return known === undefined ? {} : { known };
 }
 
-const quoteOf = (slug: string, query: ReturnType<typeof queryOf> & { at?: string }) =>
-  api.GET('/gate-api/pages/{slug}/quote', { params: { path: { slug }, query: { ...query, ...whoKnown(slug) } } });
+const quoteOf = (slug: string, query: ReturnType<typeof queryOf> & { at?: string }, signal: AbortSignal) =>
+  api.GET('/gate-api/pages/{slug}/quote', {
+    params: { path: { slug }, query: { ...query, ...whoKnown(slug) } },
+    signal,
+  });
 
-const timesOf = (slug: string, ask: Ask, from: string) =>
-  api.GET('/gate-api/pages/{slug}/open-times', { params: { path: { slug }, query: { ...queryOf(ask), from } } });
+const timesOf = (slug: string, ask: Ask, from: string, signal: AbortSignal) =>
+  api.GET('/gate-api/pages/{slug}/open-times', {
+    params: { path: { slug }, query: { ...queryOf(ask), from } },
+    signal,
+  });
 
 /** The code is named as soon as a time is held; where that fails, its field says why. */
 async function withCodeOfLink(held: Booking): Promise<Booking> {

@@ -168,6 +168,35 @@ export const otherTimes = (business: string, id: string) =>
       ),
   });
 
+/** A booking is given up, or that is taken back. */
+export type GivingUp =
+  | { act: 'cancel'; body: Schemas['CancelAsk'] }
+  | { act: 'missed'; body: Schemas['MissAsk'] }
+  | { act: 'restored'; body: Schemas['RestoreAsk'] };
+
+/** What giving a booking up, or taking that back, would do to the money. */
+export const moneyEffect = (business: string, id: string, asked: GivingUp) =>
+  queryOptions({
+    queryKey: ['card', business, id, 'effect', asked] as const,
+    queryFn: async ({ signal }) => unwrap(tried(business, id, asked, signal)),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+    gcTime: 0,
+    retry: false,
+  });
+
+const tried = (business: string, id: string, asked: GivingUp, signal: AbortSignal) => {
+  const params = { path: { business, id } };
+  switch (asked.act) {
+    case 'cancel':
+      return api.POST('/api/businesses/{business}/bookings/{id}/cancel/tried', { params, body: asked.body, signal });
+    case 'missed':
+      return api.POST('/api/businesses/{business}/bookings/{id}/missed/tried', { params, body: asked.body, signal });
+    case 'restored':
+      return api.POST('/api/businesses/{business}/bookings/{id}/restored/tried', { params, body: asked.body, signal });
+  }
+};
+
 /** Where a booking may hang on a day; the day's own, so that it is not asked twice. */
 export const moveTimes = (business: string, id: string, date: string) =>
   queryOptions({

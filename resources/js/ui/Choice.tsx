@@ -13,7 +13,7 @@ type Props<V extends string> = {
 export function Choice<V extends string>({ label, value, options, onValue }: Props<V>) {
   const name = useId();
   return (
-    <div className="flex flex-wrap gap-5" role="radiogroup" aria-label={label}>
+    <div className="flex flex-wrap gap-x-5" role="radiogroup" aria-label={label}>
       {options.map(([one, words, id]) => (
         <Radio key={one} name={name} id={id} checked={value === one} onChange={() => onValue(one)}>
           {words}
