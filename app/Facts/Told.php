@@ -6,18 +6,14 @@ namespace App\Facts;
 
 use App\Language\Catalogue;
 use App\Ledger\Balance;
-use App\Ledger\Contents\CancellationContent;
 use App\Models\Booking;
-use App\Support\Clock;
-use App\Support\Instants;
-use App\Support\LocalTime;
 use App\Support\Money;
 use YardBell\Core\Booking\State;
 
 /** What a booking costs and how it stands, in words: the same on the client's page, on the card and in mails. */
 final readonly class Told
 {
-    public function __construct(private Catalogue $catalogue, private Clock $clock)
+    public function __construct(private Catalogue $catalogue, private TermsTold $terms)
     {
     }
 
@@ -34,8 +30,24 @@ final readonly class Told
             'money' => $balance->isOver
                 ? $this->over($balance, $booking)
                 : $this->ahead($balance, $booking, $toClient),
-            'terms' => $this->terms($booking),
+            'terms' => $this->terms->ofBooking($booking),
         ];
+    }
+
+    /**
+     * A visit of several services as one, whose parts have terms of their own.
+     *
+     * @param  non-empty-list<Booking>  $parts that stand, in order of time
+     * @return array{price: string, money: list<string>, terms: string}
+     */
+    public function ofVisit(array $parts, bool $toClient): array
+    {
+        $terms = array_map(fn (Booking $part): array => [
+            $part->service_name,
+            $this->terms->ofBooking($part),
+        ], $parts);
+
+        return [...$this->of(WholeVisit::of($parts), $toClient), 'terms' => $this->terms->ofParts($terms)];
     }
 
     private function price(Balance $balance, string $currency): string
@@ -157,24 +169,5 @@ final readonly class Told
     private function amount(string $code, int $minor, string $currency, array $more = []): string
     {
         return $this->catalogue->say("money.{$code}", ['amount' => Money::written($minor, $currency)] + $more);
-    }
-
-    /** Until when cancelling is free and what it costs after; nothing where it is always free, or too late for it. */
-    private function terms(Booking $booking): string
-    {
-        $terms = CancellationContent::kept($booking->cancellation);
-        if ($terms === null || ! in_array($booking->state, [State::Held, State::Pending, State::Confirmed], true)) {
-            return '';
-        }
-        $cost =
-            $terms->percent === null
-                ? Money::written($terms->amount ?? 0, $booking->currency)
-                : $this->catalogue->say('money.part_of_price', ['percent' => $terms->percent]);
-        $until = $terms->toCore()->freeUntil(Instants::minute($booking->starts_at));
-
-        return $this->catalogue->say($until < $this->clock->minute() ? 'money.terms_past' : 'money.terms_ahead', [
-            'until' => LocalTime::written(Instants::carbon($until), $booking->business()->firstOrFail()),
-            'cost' => $cost,
-        ]);
     }
 }

@@ -83,7 +83,7 @@ final readonly class ClientBooking
                 'dueNow' => $whole->due_now,
                 'fee' => $booking->fee,
             ],
-            'told' => $this->told->of($whole, toClient: true),
+            'told' => $this->told->ofVisit($standing, toClient: true),
             'word' => $this->word($booking),
             'approval' => $booking->state === State::Held &&
                 array_filter($parts, ConfirmBooking::mustBeApproved(...)) !== [],

@@ -10,6 +10,7 @@ use App\Bookings\KeptQuote;
 use App\Bookings\PriceLists;
 use App\Bookings\Tariffs;
 use App\Bookings\VisitChoice;
+use App\Facts\TermsTold;
 use App\Facts\WholeVisit;
 use App\Models\Business;
 use App\Models\Service;
@@ -32,6 +33,7 @@ use YardBell\Core\Price\Visit;
  *         kind: string, label: string, amount: int, id?: string, quantity?: int, net?: int, line?: int,
  *     }>,
  *     includedTax: list<array{name: string, percent: string, amount: int}>,
+ *     terms: string,
  * }
  */
 final readonly class GateQuote
@@ -40,6 +42,7 @@ final readonly class GateQuote
         private Tariffs $tariffs,
         private PriceLists $lists,
         private ClientPrices $prices,
+        private TermsTold $terms,
     ) {
     }
 
@@ -88,6 +91,7 @@ final readonly class GateQuote
             'total' => $quote->total ?? 0,
             'dueNow' => $quote->dueNow,
             'keepsCard' => $quote->keepsCard,
+            'terms' => $this->terms->of($business, $service->cancellation, $start),
         ];
     }
 
@@ -105,9 +109,10 @@ final readonly class GateQuote
         ?int $start = null,
         ?string $client = null,
     ): array {
-        $quotes = [];
+        [$quotes, $terms] = [[], []];
         foreach ($visit->parts as $i => $part) {
-            $quotes[] = $this->of($business, $part, $i === 0 && ! $visit->anyOrder ? $start : null, $client);
+            $quotes[] = $quote = $this->of($business, $part, $i === 0 && ! $visit->anyOrder ? $start : null, $client);
+            $terms[] = [$business->services()->findOrFail($part->service)->name, $quote['terms']];
         }
 
         return [
@@ -119,6 +124,7 @@ final readonly class GateQuote
             'total' => array_sum(array_column($quotes, 'total')),
             'dueNow' => array_sum(array_column($quotes, 'dueNow')),
             'keepsCard' => in_array(true, array_column($quotes, 'keepsCard'), true),
+            'terms' => $this->terms->ofParts($terms),
         ];
     }
 

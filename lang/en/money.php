@@ -36,5 +36,7 @@ return [
 
     'terms_ahead' => 'Free to cancel until {until}. After that it costs {cost}.',
     'terms_past' => 'It is too late to cancel free of charge: cancelling costs {cost}.',
+    'terms_open' => '{unit, select, none {Free to cancel until it begins.} days {Free to cancel until {count, plural, one {a day} other {# days}} before.} hours {Free to cancel until {count, plural, one {an hour} other {# hours}} before.} other {Free to cancel until {count, plural, one {a minute} other {# minutes}} before.}} After that it costs {cost}.',
+    'terms_of_part' => '{service}: {terms}',
     'part_of_price' => '{percent} % of the price',
 ];

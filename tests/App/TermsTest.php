@@ -250,3 +250,61 @@ it('keeps by the terms what not coming costs (L4)', function (?array $terms, arr
     'half of it' => [['freeMinutes' => 60, 'amount' => null, 'percent' => '50'], [2400, 2400]],
     'nothing agreed' => [null, [0, null]],
 ]);
+
+it('tells the terms of an hour before it is kept: too late for tomorrow’s, until when for later ones', function (): void {
+    agreed([]);
+    $terms = fn (array $at): string => $this->getJson(
+        '/gate-api/pages/yard/quote?'.http_build_query(['service' => App\Models\Service::query()->sole()->id] + $at),
+    )->assertOk()->json('terms');
+    expect($terms([]))->toBe('Free to cancel until 24 hours before. After that it costs 50 % of the price.')
+        ->and($terms(['at' => Yard::at('10:00', 3)]))->toStartWith('Free to cancel until ')
+        ->toContain('10:00')
+        ->and($terms(['at' => app(Clock::class)->now()->addHours(2)->format('Y-m-d\TH:i\Z')]))
+        ->toBe('It is too late to cancel free of charge: cancelling costs 50 % of the price.');
+});
+
+it('tells each part of a visit by its own terms, before and after it is kept', function (): void {
+    $yard = agreed([]);
+    $glaze = Yard::offer(
+        $yard->business,
+        ['name' => 'Glazing', 'minutes' => 30, 'price' => 1000, 'position' => 1],
+        $yard->staff,
+    );
+    $visit = ['service' => $glaze->id, 'then' => json_encode([['service' => $yard->lesson->id]])];
+    expect($this->getJson('/gate-api/pages/yard/quote?'.http_build_query($visit))->assertOk()->json('terms'))
+        ->toBe('Lesson: Free to cancel until 24 hours before. After that it costs 50 % of the price.');
+    $held = $this->postJson('/gate-api/pages/yard/holds', [
+        'service' => $glaze->id,
+        'then' => [['service' => $yard->lesson->id]],
+        'start' => Yard::at('10:00'),
+    ])->assertSuccessful();
+    expect($held->json('told.terms'))->toStartWith('Lesson: Free to cancel until ')->toContain('10:30');
+});
+
+it('dates a payment by the day it came, by the business’s clock, on the slip and on the receipt', function (): void {
+    $booking = settled(agreed(['payment' => 'card_hold']), 'kept');
+    app(Clock::class)->putForward(4 * 24 * 60);
+    $owner = $this->actingAs(App\Models\User::query()->firstOrFail());
+    $owner->postJson("/api/businesses/yard/bookings/{$booking->id}/missed")->assertOk();
+    app(DeliverDue::class)(lane: 'money');
+    $today = App\Support\LocalTime::date($booking->business()->sole()->zone()->day(app(Clock::class)->minute()));
+    $slip = $owner->getJson("/api/businesses/yard/sales/{$booking->sale_id}");
+    $receipt = $owner->get("/api/businesses/yard/sales/{$booking->sale_id}/receipt");
+    expect(substr($slip->json('payments.0.at'), 0, 10))->toBe(app(Clock::class)->now()->format('Y-m-d'))
+        ->and($slip->json('payments.0.by'))->toBe('Owner of yard')
+        ->and(Tests\Support\Pdf::words((string) $receipt->getContent()))->toContain("Paid by card, online on {$today}");
+});
+
+it('calls what was kept of the cash account credit, not change', function (): void {
+    $yard = agreed([]);
+    $booking = $yard->book('10:00');
+    $owner = $this->actingAs($yard->owner);
+    $owner->postJson("/api/businesses/yard/sales/{$booking->sale_id}/payments", [
+        'method' => 'cash', 'amount' => 4800, 'tip' => 0, 'given' => 6200, 'keepsRest' => true, 'seen' => 4800,
+    ])->assertOk();
+    $receipt = $owner->get("/api/businesses/yard/sales/{$booking->sale_id}/receipt");
+    expect(Tests\Support\Pdf::words((string) $receipt->getContent()))
+        ->toContain('Kept as account credit')
+        ->toContain('14.00')
+        ->not->toContain('Change');
+});

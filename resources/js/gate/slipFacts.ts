@@ -1,5 +1,5 @@
 import { clock, listed, money } from '../lib/format';
-import { priceWords, termsWords } from '../words/prices';
+import { priceWords } from '../words/prices';
 import { lineWords } from '../words/lines';
 import { pays } from './pays';
 import type { SlipFacts } from './Slip';
@@ -39,7 +39,7 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
     currency,
     atLeast: !quote.exact,
     pays: pays(quote, service, currency),
-    terms: termsWords(service.cancellation, currency),
+    terms: quote.terms,
   };
 }
 
