@@ -37,6 +37,7 @@ Route::post('bookings/{id}/prove', Prove::class)->middleware('throttle:gate');
 Route::get('bookings/{id}/move-times', AskMoveTimes::class);
 Route::post('bookings/{id}/move', MoveByLink::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/party', ChangePartyByLink::class)->middleware('throttle:gate');
+Route::post('bookings/{id}/party/tried', [ChangePartyByLink::class, 'tried'])->middleware('throttle:gate');
 Route::post('bookings/{id}/details', ChangeDetailsByLink::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/cancel', Cancel::class)->middleware('throttle:gate');
 Route::post('bookings/{id}/cancel/tried', [Cancel::class, 'tried'])->middleware('throttle:gate');

@@ -107,6 +107,7 @@ final readonly class BookAtDesk
             ...$columns,
             'due_now' => 0,
             'client_id' => $client->id,
+            'priced_for' => $client->id, // the desk knows who it is
             'contact' => ['name' => $client->name, 'email' => (string) $client->email, 'phone' => $client->phone],
         ]);
         ($this->sell)($booking, $by);

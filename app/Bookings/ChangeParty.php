@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Language\Sentence;
+use App\Ledger\GivingUp;
+use App\Ledger\MoneyEffect;
+use App\Ledger\PriceChange;
 use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Models\Booking;
@@ -12,6 +15,7 @@ use App\Models\Business;
 use App\Models\Occasion;
 use App\Support\Instants;
 use App\Support\Refusal;
+use App\Support\Tried;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Relaxed;
 use YardBell\Core\Availability\Slot;
@@ -32,27 +36,50 @@ final readonly class ChangeParty
         private History $history,
         private Announcements $announcements,
         private Bookable $bookable,
+        private Tried $tried,
     ) {
     }
 
-    /** @throws Refusal */
-    public function __invoke(Business $business, string $id, int $party): Booking
+    /**
+     * @param  string|null  $seen what it does to the money, as it was shown (MoneyEffect::seal); null: it was not
+     *
+     * @throws Refusal
+     */
+    public function __invoke(Business $business, string $id, int $party, ?string $seen = null): Booking
     {
-        return $this->db->transaction(function () use ($business, $id, $party): Booking {
-            $changed = array_values(array_filter(
-                VisitParts::locked($business->id, $id),
-                fn (Booking $part): bool => $this->changes->mayChange($part),
-            ));
-            if ($changed === []) {
-                throw new Refusal(new Sentence('refusal.booking.not_changed'), 409, 'too_late');
-            }
+        return $this->db->transaction(function () use ($business, $id, $party, $seen): Booking {
+            $this->change($business, $id, $party)->effect->mustBe($seen);
+
+            return Booking::query()->where('business_id', $business->id)->findOrFail($id);
+        }, attempts: 5);
+    }
+
+    /** What it would cost then; nothing is done. */
+    public function tried(Business $business, string $id, int $party): PriceChange
+    {
+        return $this->tried->of(fn (): PriceChange => $this->change($business, $id, $party));
+    }
+
+    /** @throws Refusal */
+    private function change(Business $business, string $id, int $party): PriceChange
+    {
+        $changed = array_values(array_filter(
+            VisitParts::locked($business->id, $id),
+            fn (Booking $part): bool => $this->changes->mayChange($part),
+        ));
+        if ($changed === []) {
+            throw new Refusal(new Sentence('refusal.booking.not_changed'), 409, 'too_late');
+        }
+        $price = static fn (): int => array_sum(array_map(static fn (Booking $part): int => $part->price, $changed));
+        $was = $price();
+        $effect = MoneyEffect::of($changed, GivingUp::Changed, function () use ($business, $changed, $party): void {
             foreach ($changed as $part) {
                 $this->one($business, $part, $party);
             }
             $this->announcements->ofAll($changed, Occasion::Changed);
+        });
 
-            return Booking::query()->where('business_id', $business->id)->findOrFail($id);
-        }, attempts: 5);
+        return new PriceChange($was, $price(), $effect);
     }
 
     private function one(Business $business, Booking $booking, int $party): void

@@ -33,6 +33,7 @@ final readonly class HoldTime
         private WriteBooking $write,
         private History $history,
         private HoldLimits $limits,
+        private PriceLists $prices,
     ) {
     }
 
@@ -49,6 +50,7 @@ final readonly class HoldTime
         ?Visitor $visitor = null,
         string $by = History::BY_CLIENT,
     ): Booking {
+        $this->prices->of($business); // written down outside of what may be rolled back
         for ($try = 0; $try < self::TRIES; $try++) {
             $book = $this->rules->book($business);
             $slot = $this->bookable->wanted($business, $book, $wish);

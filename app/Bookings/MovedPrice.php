@@ -8,16 +8,16 @@ use App\Ledger\SellVisit;
 use App\Models\Booking;
 use App\Models\Service;
 use App\Support\Refusal;
+use YardBell\Core\Price\Quoting;
 
 /**
- * A visit that is moved keeps its price; those who take it now are paid for it, by what they are paid today. One whose
- * length has changed is sold anew (rules.md, part 3).
+ * A visit that is moved keeps its price; those who take it now are paid for it. One whose length has changed, or to which
+ * others come, is sold anew, by the prices it was made under (rules.md, parts 3 and 5).
  */
 final readonly class MovedPrice
 {
     public function __construct(
-        private PriceLists $lists,
-        private Tariffs $tariffs,
+        private BookedPrices $prices,
         private BookedVisit $visit,
         private SellVisit $sell,
         private VisitQuote $quote,
@@ -29,7 +29,7 @@ final readonly class MovedPrice
     {
         $business = $booking->business()->firstOrFail();
         try {
-            $quote = $this->quote->of($business, $booking, UseCodes::soldWith($booking), $booking->client_id);
+            $quote = $this->quote->of($business, $booking, UseCodes::soldWith($booking), self::whose($booking));
         } catch (Refusal) {
             $this->instead($booking, $by);
 
@@ -43,6 +43,14 @@ final readonly class MovedPrice
         );
     }
 
+    /**
+     * At whose prices: at a client's own only where it was sold at those. Before versions were kept it was not noted.
+     */
+    private static function whose(Booking $booking): ?string
+    {
+        return $booking->price_version === null ? $booking->client_id : $booking->priced_for;
+    }
+
     /** Others take it, at the same price. Within a transaction that has locked the booking, as the above. */
     public function instead(Booking $booking, string $by): void
     {
@@ -53,11 +61,9 @@ final readonly class MovedPrice
     private function pay(Booking $booking): array
     {
         try {
-            $quote = Tariffs::quote(
-                $this->lists->quoting($booking->business()->firstOrFail()),
-                $this->tariffs->of(Service::query()->findOrFail($booking->service_id)),
-                $this->visit->of($booking),
-            );
+            $business = $booking->business()->firstOrFail();
+            [$tariff, $list] = $this->prices->of($business, $booking);
+            $quote = Tariffs::quote(new Quoting($list, $business->zone()), $tariff, $this->visit->of($booking));
         } catch (Refusal) {
             $before = array_values($booking->staff_pay);
             $pay = [];

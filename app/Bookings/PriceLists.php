@@ -4,42 +4,28 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Ledger\Contents\StaffPayContent;
-use App\Ledger\Contents\SurchargeContent;
-use App\Ledger\Contents\TaxRateContent;
 use App\Models\Business;
-use App\Models\Client;
-use App\Models\Member;
-use App\Models\Surcharge;
-use App\Models\TaxRate;
-use App\Support\Given;
+use App\Models\PriceVersion;
+use App\Support\Clock;
 use Illuminate\Contracts\Cache\Repository;
-use YardBell\Core\Price\Percent;
+use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quoting;
-use YardBell\Core\Price\Taxes;
 
 /**
  * What a business charges beside its services' own prices, as the core reckons with it; kept on this machine as its
- * rule book is (see RuleBooks).
+ * rule book is (see RuleBooks). What is set up is written down by version, a row a change, so that what is booked can
+ * be reckoned with again as it was (rules.md, part 5).
  */
 final readonly class PriceLists
 {
-    public function __construct(private Repository $cache)
+    public function __construct(private Repository $cache, private ConnectionInterface $db, private Clock $clock)
     {
     }
 
     public function of(Business $business): PriceList
     {
-        $key = "prices-{$business->id}";
-        $kept = $this->cache->get($key);
-        if (is_array($kept) && $kept[0] === $business->rules_mark && $kept[1] instanceof PriceList) {
-            return $kept[1];
-        }
-        $list = self::read($business);
-        $this->cache->forever($key, [$business->rules_mark, $list]);
-
-        return $list;
+        return $this->now($business)->list;
     }
 
     public function quoting(Business $business): Quoting
@@ -47,50 +33,49 @@ final readonly class PriceLists
         return new Quoting($this->of($business), $business->zone());
     }
 
-    private static function read(Business $business): PriceList
+    /** What holds now: it is named by what is booked under it. */
+    public function version(Business $business): string
     {
-        [$rates, $surcharges] = [[], []];
-        foreach (
-            TaxRate::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get() as $row
-        ) {
-            $rates[$row->id] = TaxRateContent::of($row)->toCore($row->id);
-        }
-        foreach (
-            Surcharge::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get() as $row
-        ) {
-            $surcharges[$row->id] = SurchargeContent::of($row)->toCore($row->id);
-        }
-
-        return new PriceList(
-            new Taxes($business->prices_include_tax, $rates),
-            $surcharges,
-            staffRates: self::staffRates($business),
-            clientRates: self::clientRates($business),
-        );
+        return $this->now($business)->version;
     }
 
-    /** @return array<string, array<string, int>> by client and service, of those who have any */
-    private static function clientRates(Business $business): array
+    /** As it was; null: before versions were kept. */
+    public function was(Business $business, ?string $version): ?PriceSettings
     {
-        $rates = [];
-        $own = Client::query()->where('business_id', $business->id)->where('rates', '<>', '[]')->get(['id', 'rates']);
-        foreach ($own as $client) {
-            $rates[$client->id] = array_column($client->rates, 'amount', 'service');
-        }
+        $row = $version === null
+            ? null
+            : PriceVersion::query()->where('business_id', $business->id)->where('id', $version)->first();
 
-        return $rates;
+        return $row === null ? null : PriceSettings::kept($row->content);
     }
 
-    /** @return array<string, array<string, int|Percent>> by member and service */
-    private static function staffRates(Business $business): array
+    private function now(Business $business): KeptPrices
     {
-        $rates = [];
-        foreach (Member::query()->where('business_id', $business->id)->get(['id', 'rates']) as $member) {
-            foreach ($member->rates as $rate) {
-                $rates[$member->id][$rate['service']] = StaffPayContent::from(Given::in($rate))->toCore();
-            }
+        $key = "price-versions-{$business->id}";
+        $kept = $this->cache->get($key);
+        if ($kept instanceof KeptPrices && $kept->mark === $business->rules_mark) {
+            return $kept;
+        }
+        $settings = PriceSettings::today($business);
+        $now = new KeptPrices($business->rules_mark, $settings->list(), $this->written($business, $settings));
+        if ($this->db->transactionLevel() === 0) { // else the row may be rolled back
+            $this->cache->forever($key, $now);
         }
 
-        return $rates;
+        return $now;
+    }
+
+    private function written(Business $business, PriceSettings $settings): string
+    {
+        $content = json_encode($settings->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        $id = substr(hash('sha256', $content), 0, 26);
+        $this->db->table('price_versions')->insertOrIgnore([
+            'business_id' => $business->id,
+            'id' => $id,
+            'content' => $content,
+            'at' => $this->clock->now()->format('Y-m-d H:i:s'),
+        ]);
+
+        return $id;
     }
 }

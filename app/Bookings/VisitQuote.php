@@ -7,19 +7,20 @@ namespace App\Bookings;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client as ClientRow;
-use App\Models\Service;
 use Illuminate\Validation\ValidationException;
 use YardBell\Core\Price\LineKind;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 
-/** What a booking costs today, for whom it is: with their own prices, their other visits and the codes named. */
+/**
+ * What a booking costs by the prices it was made under, for whom it is: with their own prices, their other visits and
+ * the codes named.
+ */
 final readonly class VisitQuote
 {
     public function __construct(
-        private PriceLists $lists,
+        private BookedPrices $booked,
         private CodeUses $uses,
-        private Tariffs $tariffs,
         private BookedVisit $visit,
         private ClientPrices $prices,
     ) {
@@ -39,11 +40,11 @@ final readonly class VisitQuote
         ?string $client,
         ?array $codesUsed = null,
     ): Quote {
-        $list = $this->lists->of($business);
+        [$tariff, $list] = $this->booked->of($business, $booking);
 
         return Tariffs::quote(
             new Quoting($list->withCodes($this->uses->counted($business, $booking)), $business->zone()),
-            $this->tariffs->of(Service::query()->findOrFail($booking->service_id)),
+            $tariff,
             $this->visit->of($booking),
             $this->prices->order(
                 $business,

@@ -82,6 +82,7 @@ final readonly class WriteBooking
             'locale' => $visitor === null ? null : $this->catalogue->locale(),
             'visitor' => $visitor?->mark,
             'priced_for' => $visitor?->client,
+            'price_version' => $this->lists->version($business),
             'visit_id' => $wish->visit,
             'currency' => $business->currency,
             ...KeptQuote::columns($quote, $service),

@@ -7,6 +7,7 @@ namespace App\Facts;
 use App\Language\Catalogue;
 use App\Ledger\GivingUp;
 use App\Ledger\MoneyEffect;
+use App\Ledger\PriceChange;
 use App\Support\Money;
 
 /** What giving a visit up, or taking that back, does to the money, in words for before the press. */
@@ -42,6 +43,22 @@ final readonly class EffectTold
         ];
 
         return $said === [] ? [$this->say($effect, $toClient, 'nothing')] : $said;
+    }
+
+    /**
+     * What something that is changed costs then, and what that does to the money, as the screens read it.
+     *
+     * @return array{says: non-empty-list<string>, seen: string, cost: int, charged: int}
+     */
+    public function change(PriceChange $change, bool $toClient): array
+    {
+        $shape = $this->shape($change->effect, $toClient);
+        $code = $change->was === $change->price ? 'price_stays' : 'price_becomes';
+        $price = $this->say($change->effect, $toClient, $code, $change->price, [
+            'was' => Money::written($change->was, $change->effect->currency),
+        ]);
+
+        return ['says' => [$price, ...$change->effect->concernsClient() ? $shape['says'] : []]] + $shape;
     }
 
     /**

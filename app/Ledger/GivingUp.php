@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-/** How a visit is given up, or that it is taken after all. */
+/** What is done to a visit that moves its money: it is given up, taken after all, or becomes another. */
 enum GivingUp: string
 {
     case Cancelled = 'late';
     case Missed = 'missed';
     case TakenBack = 'taken_back';
+    case Changed = 'changed';
 }

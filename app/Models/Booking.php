@@ -34,6 +34,7 @@ use YardBell\Core\Booking\State;
  * @property string|null $visitor the network it came from (see Visitor), for a day; null: the house
  * @property bool $awaits_proof of the mail address
  * @property int $price
+ * @property string|null $price_version of the settings it was made under; null: before versions were kept
  * @property int|null $from_price what a price that is settled at the desk begins at
  * @property string $currency
  * @property string $payment none, optional, deposit, full, card_hold or desk

@@ -138,7 +138,11 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->bind(
             PriceLists::class,
-            static fn (Application $app): PriceLists => new PriceLists($app->make(CacheManager::class)->store('rules')),
+            static fn (Application $app): PriceLists => new PriceLists(
+                $app->make(CacheManager::class)->store('rules'),
+                $app->make(ConnectionInterface::class),
+                $app->make(Clock::class),
+            ),
         );
         $this->app->bind(
             SetupLists::class,

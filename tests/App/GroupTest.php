@@ -321,3 +321,17 @@ it('shows on the Board when somebody is off or busy elsewhere, and does not coun
     $yard->staff[0]->update(['respect_busy' => false]);
     expect($free()['busy'])->toBe([]);
 });
+
+it('lets a party in a session grow as far as there is room: its own places do not stand in its way', function (): void {
+    $yard = Yard::open();
+    $session = scheduled($yard);
+    $seat = fn (int $party): Booking => hold($yard, (new Choice($yard->lesson->id, null, $party))
+        ->at(Instants::minute($session->starts_at)));
+    [$theirs, $other] = [$seat(1), $seat(1)];
+    foreach ([$theirs, $other] as $one) {
+        Yard::sold($one);
+    }
+    $change = app(App\Bookings\ChangeParty::class);
+    expect($change($yard->business, $theirs->id, 2)->party)->toBe(2)
+        ->and(fn () => $change($yard->business, $theirs->id, 3))->toThrow(App\Support\Refusal::class);
+});

@@ -68,6 +68,7 @@ it('says what each choice costs before a time is chosen, and keeps what it was s
         'total' => 11000,
         'dueNow' => 0,
         'keepsCard' => false,
+        'terms' => '',
     ]);
     $held = holdAt($yard, '10:00', ['minutes' => 90, 'party' => 3, 'addOns' => [$pot->id => 2]])->assertCreated();
     expect([$held->json('total'), $held->json('lines'), $held->json('end')])->toBe([

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\ChangeParty;
+use App\Facts\EffectTold;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
 use App\Gate\LinkedBooking;
@@ -19,18 +20,36 @@ final readonly class ChangePartyByLink
         private ChangeParty $change,
         private ClientBooking $shape,
         private LinkedBooking $linked,
+        private EffectTold $told,
     ) {
     }
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $booking = $this->linked->find($request, $id);
-        $given = Given::in($request->validate(
-            ['party' => 'required|integer|min:1|max:'.GatePage::LARGEST_PARTY],
+        $business = $this->linked->find($request, $id)->business()->firstOrFail();
+        $given = self::given($request);
+        $changed = ($this->change)($business, $id, $given->int('party'), $given->text('seen') ?: null);
+
+        return new JsonResponse($this->shape->of($changed));
+    }
+
+    /** What it would cost then; nothing is done. */
+    public function tried(Request $request, string $id): JsonResponse
+    {
+        $business = $this->linked->find($request, $id)->business()->firstOrFail();
+        $change = $this->change->tried($business, $id, self::given($request)->int('party'));
+
+        return new JsonResponse($this->told->change($change, toClient: true));
+    }
+
+    private static function given(Request $request): Given
+    {
+        return Given::in($request->validate(
+            [
+                'party' => 'required|integer|min:1|max:'.GatePage::LARGEST_PARTY,
+                'seen' => 'nullable|string|max:40',
+            ],
             ['party.*' => 'wrong.choice.how_many_come'],
         ));
-        $business = $booking->business()->firstOrFail();
-
-        return new JsonResponse($this->shape->of(($this->change)($business, $id, $given->int('party'))));
     }
 }

@@ -38,7 +38,9 @@ final readonly class Diary
                 ),
             ),
             $this->sessions,
-            $this->seats,
+            array_values(
+                array_filter($this->seats, static fn (Seat $seat): bool => ! in_array($seat->id, $bookings, true)),
+            ),
             $this->lastTaken,
         );
     }

@@ -50,7 +50,6 @@ return [
     'change_party' => 'How many come',
     'change' => 'Change it',
     'fewer_is_too_late' => 'That fewer come costs something by now: please call.',
-    'price_follows' => 'The price follows.',
     'change_details' => 'Change answers or note',
     'save_it' => 'Save it',
     'book_same_again' => 'Book the same again',

@@ -103,7 +103,15 @@ function Change({ link, page }: { link: ReturnType<typeof useBooking>; page: Pag
         />
       );
     case 'party':
-      return <PartyChange booking={booking} busy={busy} onParty={link.changeParty} onLeave={leave} />;
+      return (
+        <PartyChange
+          booking={booking}
+          busy={busy}
+          tries={link.tries}
+          onParty={link.changeParty}
+          onLeave={leave}
+        />
+      );
     case 'details':
       return (
         <DetailsChange

@@ -68,8 +68,8 @@ export function useBooking(first: Booking) {
       void change(unwrap(api.POST('/gate-api/bookings/{id}/cancel', { ...sealed(of), body: { alone, seen } }))),
     move: (of: Pick<Booking, 'id' | 'query'>, start: string, staff: string | null, alone: boolean) =>
       void change(unwrap(api.POST('/gate-api/bookings/{id}/move', { ...sealed(of), body: { start, staff, alone } }))),
-    changeParty: (party: number) =>
-      void change(unwrap(api.POST('/gate-api/bookings/{id}/party', { ...sealed(booking), body: { party } }))),
+    changeParty: (party: number, seen: string) =>
+      void change(unwrap(api.POST('/gate-api/bookings/{id}/party', { ...sealed(booking), body: { party, seen } }))),
     changeDetails: (note: string, answers: Record<string, string | string[]>) =>
       void change(unwrap(api.POST('/gate-api/bookings/{id}/details', { ...sealed(booking), body: { note, answers } }))),
   };

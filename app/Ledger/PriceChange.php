@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+/** What a change of what is booked does to its price, and to the money. Amounts are in the minor unit. */
+final readonly class PriceChange
+{
+    public function __construct(public int $was, public int $price, public MoneyEffect $effect)
+    {
+    }
+}
