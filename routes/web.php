@@ -32,6 +32,7 @@ use App\Board\Http\Mark;
 use App\Board\Http\MarkReminder;
 use App\Board\Http\Miss;
 use App\Board\Http\Move;
+use App\Board\Http\Price;
 use App\Board\Http\Restore;
 use App\Board\Http\SendSaleLetter;
 use App\Board\Http\SendWord;
@@ -201,6 +202,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('sales/{id}/letters', SendSaleLetter::class);
                 Route::post('closes', CloseToday::class);
                 Route::post('bookings/{id}/code', TakeCode::class);
+                Route::post('bookings/{id}/price', Price::class);
             });
             Route::post('bookings/{id}/course', Mark::class)->middleware('may:mark-visits');
             Route::post('bookings/{id}/notes', AddNote::class)->middleware('may:mark-visits');

@@ -94,7 +94,7 @@ final readonly class Balance
         $stays = $sums->paid - $sums->back;
 
         return new self(
-            price: $payment === 'desk' && $owed === 0 ? null : ($over ? $price : $owed),
+            price: $payment === OpenPrices::PAYMENT && $owed === 0 ? null : ($over ? $price : $owed),
             from: $fromPrice,
             paid: $sums->paid,
             returning: $sums->returning,
@@ -117,7 +117,7 @@ final readonly class Balance
                 $owed > $stays => $stays > 0 ? 'part' : 'due',
                 $stays > 0 => 'paid',
                 $sums->back > 0 => 'refunded',
-                default => $payment === 'desk' ? 'desk' : 'free',
+                default => $payment === OpenPrices::PAYMENT ? 'desk' : 'free',
             },
         );
     }

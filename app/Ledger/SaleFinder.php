@@ -34,7 +34,8 @@ final readonly class SaleFinder
     }
 
     /**
-     * @param  Asked  $asked state: all, due, paid or back (something was given back); dates are local
+     * @param  Asked  $asked state: all, due, paid, back (something was refunded) or open (a price is not settled); dates
+     *   are local
      * @return array{rows: list<Found>, more: bool}
      */
     public function __invoke(Business $business, array $asked, int $page = 0, int $size = self::PAGE): array
@@ -52,6 +53,7 @@ final readonly class SaleFinder
             // which they are is known without any sum: only theirs are reckoned
             $ids = $query->pluck('sales.id');
             $found = $this->summed($this->sales($business), $this->sums($business)->whereIn('sale_id', $ids))
+                ->whereIn('sales.id', $ids)
                 ->orderByDesc('sales.created_at')
                 ->orderByDesc('sales.id')
                 ->get();
@@ -66,29 +68,34 @@ final readonly class SaleFinder
         ];
     }
 
-    /** Those that came to something. */
+    /** Those that came to something, or whose price is open. */
     private function sales(Business $business): Builder
     {
         return $this->db
             ->table('sales')
             ->where('sales.business_id', $business->id)
-            ->whereExists(
-                static fn (Builder $entries) => $entries
-                    ->from('book_entries')
-                    ->whereColumn('book_entries.business_id', 'sales.business_id')
-                    ->whereColumn('book_entries.sale_id', 'sales.id'),
+            ->where(
+                static fn (Builder $either) => $either
+                    ->whereExists(
+                        static fn (Builder $entries) => $entries
+                            ->from('book_entries')
+                            ->whereColumn('book_entries.business_id', 'sales.business_id')
+                            ->whereColumn('book_entries.sale_id', 'sales.id'),
+                    )
+                    ->orWhereExists(OpenPrices::ofSale(...)),
             );
     }
 
     private function summed(Builder $sales, Builder $sums): Builder
     {
         return $sales
-            ->joinSub($sums, 'sums', 'sums.sale_id', '=', 'sales.id')
+            ->leftJoinSub($sums, 'sums', 'sums.sale_id', '=', 'sales.id')
             ->selectRaw(
                 'sales.id, sales.name, sales.created_at, sums.owed, sums.underway, sums.total, sums.back, sums.paid, '
                     .'(select min(label) from sale_lines l where l.business_id = sales.business_id and '
                     ."l.sale_id = sales.id and l.label <> '') as what",
-            );
+            )
+            ->selectSub(static fn (Builder $open) => OpenPrices::ofSale($open)->selectRaw('count(*)'), 'open');
     }
 
     private function sums(Business $business): Builder
@@ -116,6 +123,7 @@ final readonly class SaleFinder
             'due' => $query->where('sums.owed', '>', 0),
             'paid' => $query->where('sums.owed', '<=', 0)->where('sums.paid', '>', 0),
             'back' => $query->where('sums.back', '>', 0),
+            'open' => $query->whereExists(OpenPrices::ofSale(...)),
             default => null,
         };
         if ($from !== null) {
@@ -201,6 +209,7 @@ final readonly class SaleFinder
             'due' => max(0, $owed),
             'returning' => (int) $sale->underway,
             'state' => match (true) {
+                (int) $sale->open > 0 => 'open',
                 (int) $sale->underway > 0 => 'returning',
                 $owed > 0 => $paid > $back ? 'part' : 'due',
                 $paid > $back => 'paid',

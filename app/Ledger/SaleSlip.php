@@ -65,6 +65,15 @@ final readonly class SaleSlip
                 )
                 ->all(),
             'history' => $this->history($sale),
+            'open' => $sale->bookings
+                ->filter(OpenPrices::isOpen(...))
+                ->map(static fn (Booking $booking): array => [
+                    'booking' => $booking->id,
+                    'service' => $booking->service_name,
+                    'from' => $booking->from_price,
+                ])
+                ->values()
+                ->all(),
             'bookings' => $sale->bookings
                 ->map(
                     static fn (Booking $booking): array => [

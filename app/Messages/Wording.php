@@ -33,6 +33,7 @@ final readonly class Wording
         Occasion::Reminder,
         Occasion::Restored,
         Occasion::NoShow,
+        Occasion::Priced,
         Occasion::Receipt,
         Occasion::Invoice,
     ];

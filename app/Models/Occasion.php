@@ -29,6 +29,8 @@ enum Occasion: string
     case PaidTooLate = 'paid_too_late';
     /** They did not come, and money of theirs moves. */
     case NoShow = 'no_show';
+    /** What was left open of its price is settled. */
+    case Priced = 'priced';
     /** It was cancelled, and is not. */
     case Restored = 'restored';
 
@@ -47,5 +49,5 @@ enum Occasion: string
     case Password = 'password';
 
     /** What only the client is told. */
-    public const FOR_CLIENT_ALONE = [self::PaidTooLate, self::NoShow, self::Declined, self::Prove, self::LinkAgain];
+    public const FOR_CLIENT_ALONE = [self::PaidTooLate, self::NoShow, self::Priced, self::Declined, self::Prove, self::LinkAgain];
 }

@@ -15,6 +15,7 @@ return [
     'links_void' => 'links to it made void',
     'details' => 'answers or note changed',
     'undone' => 'undone',
+    'priced' => 'the price settled',
     'taken_again' => 'taken again',
     'paid_too_late' => 'The payment came after the time was given to somebody else.',
     'processor_silent' => 'The payment service does not answer just now.',

@@ -49,6 +49,7 @@ return [
         'no_invoice' => 'This invoice has been taken back already.',
         'drawer_moved' => 'Meanwhile cash came or went: the drawer should hold {amount} now. Count again.',
         'no_address' => 'There is no mail address to send it to.',
+        'no_open_price' => 'The price of this booking is not open any more. Add a line to change what it comes to.',
         'not_booked' => 'This is not booked any more.',
         'nothing_due' => 'Nothing is due any more.',
     ],

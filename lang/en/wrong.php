@@ -38,7 +38,7 @@ return [
     'beginning' => [
         'service_called' => 'What is the service called?',
         'how_many_minutes' => 'How many minutes does it last? At least 1, at most a day (1440).',
-        'price_amount_0' => 'The price is an amount of 0 or more.',
+        'what_it_costs' => 'What does it cost? Type 0 if it is free.',
         'person_called' => 'What is this person called?',
     ],
     'cancellation' => [
@@ -203,6 +203,7 @@ return [
         'part_above_0' => 'A part is above 0 and at most 100 percent.',
         'part_number_percent' => 'A part is a number of percent, like 20 or 12.5.',
         'choose_how_price' => 'Choose how the price is said.',
+        'what_it_costs' => 'What does it cost? Type 0 if it is free.',
         'price_amount_0' => 'The price is an amount of 0 or more.',
         'how_much_for' => 'How much is it for this length?',
         'every_length_has' => 'Every length has a price.',

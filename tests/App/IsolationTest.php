@@ -170,6 +170,8 @@ function asksOf(Yard $yard): array
     $fresh = $pending->refresh()->sale_id;
     $missed = $yard->book('11:00')->id;
     $cancelled = $yard->book('09:00')->id;
+    $asked = $yard->book('12:00')->id;
+    DB::table('bookings')->where('id', $asked)->update(['payment' => 'desk']);
     app(CancelBooking::class)($yard->business->id, $cancelled, new Cancelling('Owner'));
     DB::table('bookings')->where('id', $missed)->update(['starts_at' => now()->subHour()]);
     app(App\Ledger\WriteLine::class)(
@@ -276,6 +278,7 @@ function asksOf(Yard $yard): array
         ['POST', "bookings/{$missed}/missed/tried", [], true],
         ['POST', "bookings/{$missed}/course", ['state' => 'arrived', 'undo' => false], true],
         ['POST', "bookings/{$booked->id}/code", ['code' => 'SPRING'], true],
+        ['POST', "bookings/{$asked}/price", ['amount' => 100, 'told' => false], true],
         ['POST', "bookings/{$booked->id}/word", ['text' => 'Hello'], true],
         ['POST', "bookings/{$booked->id}/links/void", [], true],
         ['GET', 'clients', [], false],

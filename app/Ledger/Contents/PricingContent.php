@@ -157,7 +157,7 @@ final readonly class PricingContent extends Content
     {
         return [
             'pricing.kind.*' => 'wrong.price.choose_how_price',
-            'pricing.amount.*' => 'wrong.price.price_amount_0',
+            'pricing.amount.*' => 'wrong.price.what_it_costs',
             'pricing.byMinutes.*.amount.*' => 'wrong.price.how_much_for',
             'pricing.byMinutes.*' => 'wrong.price.every_length_has',
             'pricing.perStep.*' => 'wrong.price.does_one_step',

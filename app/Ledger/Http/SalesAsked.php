@@ -21,7 +21,7 @@ final class SalesAsked
     {
         $given = Given::in($request->validate([
             'text' => 'nullable|string|max:120',
-            'state' => 'nullable|in:all,due,paid,back',
+            'state' => 'nullable|in:all,due,open,paid,back',
             'from' => ['nullable', Checks::date()],
             'until' => ['nullable', Checks::date()],
         ]));

@@ -73,7 +73,7 @@ final readonly class BeginningContent extends Content
         return FactsContent::sentences() + [
             'services.*.name.required' => 'wrong.beginning.service_called',
             'services.*.minutes.*' => 'wrong.beginning.how_many_minutes',
-            'services.*.price.*' => 'wrong.beginning.price_amount_0',
+            'services.*.price.*' => 'wrong.beginning.what_it_costs',
             'people.*.required' => 'wrong.beginning.person_called',
         ];
     }

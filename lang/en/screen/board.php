@@ -275,6 +275,7 @@ return [
         'link_again' => 'a new link',
         'own_page' => 'the way to all their bookings',
         'no_show' => 'no-show',
+        'priced' => 'the price',
         'restored' => 'booked after all',
         'cancelled' => 'cancelled',
         'prove' => 'is it your address',

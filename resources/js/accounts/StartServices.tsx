@@ -38,6 +38,7 @@ export function StartServices({ begun, set, wrong }: Props) {
               id={`service-${i}-price`}
               label={begun.currency}
               currency={begun.currency}
+              asked
               wrong={wrong[`services.${i}.price`]}
               value={one.price}
               onValue={(price) => change(i, { price })}
@@ -54,7 +55,7 @@ export function StartServices({ begun, set, wrong }: Props) {
         ))}
       </ul>
       <p>
-        <Button small onClick={() => set({ services: [...begun.services, { name: '', minutes: 60, price: 0 }] })}>
+        <Button small onClick={() => set({ services: [...begun.services, { name: '', minutes: 60, price: -1 }] })}>
           {say.oneMore}
         </Button>
       </p>

@@ -14,7 +14,7 @@ import { useSettled } from '../ui/useSettled';
 import { Wrong } from '../ui/Wrong';
 import * as say from '@words/ledger';
 
-const STATES = (['all', 'due', 'paid', 'back'] as const).map((state) => [state, say.states[state]] as const);
+const STATES = (['all', 'due', 'open', 'paid', 'back'] as const).map((state) => [state, say.states[state]] as const);
 
 const WAIT = 250; // ms
 

@@ -82,7 +82,7 @@ export const sale = (business: string, id: string) =>
       unwrap(api.GET('/api/businesses/{business}/sales/{id}', { params: { path: { business, id } }, signal })),
   });
 
-export type SalesAsked = { text: string; state: 'all' | 'due' | 'paid' | 'back'; from: string; until: string };
+export type SalesAsked = { text: string; state: 'all' | 'due' | 'open' | 'paid' | 'back'; from: string; until: string };
 
 export const sales = (business: string, asked: SalesAsked, page: number) =>
   queryOptions({

@@ -66,6 +66,7 @@ export function ServiceMoney(props: PartProps) {
               id="service-price"
               label={say.amountIn({ currency })}
               currency={currency}
+              asked={pricing.kind === 'fixed'}
               wrong={wrong['pricing.amount']}
               value={pricing.amount}
               onValue={(amount) => set({ pricing: { ...pricing, amount } })}

@@ -8,7 +8,8 @@ type Props = {
   does: string;
   kind?: 'plain' | 'next';
   saying: Pick<ReturnType<typeof useSaleAct>, 'busy' | 'trouble'>;
-  onLeave: () => void;
+  /** Left out where it cannot be left. */
+  onLeave?: () => void;
 };
 
 /** The end of a form that does something to a sale: what was refused of it as a whole, do it, or leave it. */
@@ -20,9 +21,11 @@ export function ActFoot({ id, does, kind = 'plain', saying, onLeave }: Props) {
         <Button type="submit" id={id} kind={kind} small disabled={saying.busy}>
           {does}
         </Button>
-        <Button small onClick={onLeave}>
-          {say.leave}
-        </Button>
+        {onLeave !== undefined && (
+          <Button small onClick={onLeave}>
+            {say.leave}
+          </Button>
+        )}
       </p>
     </>
   );

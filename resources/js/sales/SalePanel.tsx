@@ -5,6 +5,7 @@ import { sale as saleQuery } from '../lib/queries';
 import { wordOf } from '../language/wordOf';
 import { Alert } from '../ui/Alert';
 import { Wrong } from '../ui/Wrong';
+import { OpenPrice } from './OpenPrice';
 import { Papers } from './Papers';
 import { Refused } from './Refused';
 import { SaleActs } from './SaleActs';
@@ -33,6 +34,8 @@ export function SalePanel({ business, id, zone, mayChange }: Props) {
     );
   return (
     <section className="grid gap-3">
+      {mayChange &&
+        sale.open.map((open) => <OpenPrice key={open.booking} business={business} sale={sale} open={open} />)}
       <Slip sale={sale} zone={zone} onUndo={mayChange ? undo : null} />
       <Alert says={trouble} />
       {mayChange && <Refused business={business} sale={sale} />}

@@ -15,7 +15,7 @@ export function Slip({ sale, zone, onUndo }: Props) {
   return (
     <div className="sale-slip">
       {sale.lines.map((line, i) => (
-        <Line key={i} line={line} written={written} />
+        <Line key={i} sale={sale} line={line} written={written} />
       ))}
       <p className="slip-line slip-total">
         <span>{say.total}</span>
@@ -35,7 +35,7 @@ export function Slip({ sale, zone, onUndo }: Props) {
       {sale.refunds.map((refund) => (
         <p key={refund.id} className="slip-line">
           <span>
-            {say.backBy({ way: refund.method, at: moment(refund.at, zone) })}
+            {say.backBy({ way: refund.method, at: moment(refund.at, zone), by: refund.by })}
             <State word={said(say.refundStates, refund.state)} />
           </span>
           <span>{written(-refund.amount)}</span>
@@ -43,7 +43,11 @@ export function Slip({ sale, zone, onUndo }: Props) {
       ))}
       <p className="sale-figure" role="status">
         <span className="font-semibold">{figureWord(sale)}</span>
-        <strong>{written(sale.owed === 0 ? sale.total : Math.abs(sale.owed))}</strong>
+        <strong>
+          {sale.owed === 0 && sale.open.length > 0
+            ? say.open
+            : written(sale.owed === 0 ? sale.total : Math.abs(sale.owed))}
+        </strong>
       </p>
     </div>
   );
@@ -53,17 +57,26 @@ function figureWord(sale: Sale): string {
   if (sale.owed < 0) {
     return say.toGiveBack;
   }
+  if (sale.owed === 0 && sale.open.length > 0) {
+    return say.notSettled;
+  }
   return sale.owed > 0 ? say.missing : sale.payments.length > 0 ? say.allPaid : say.nothingOwed;
 }
 
-function Line({ line, written }: { line: Sale['lines'][number]; written: (amount: number) => string }) {
+type LineProps = { sale: Sale; line: Sale['lines'][number]; written: (amount: number) => string };
+
+function Line({ sale, line, written }: LineProps) {
   const before = said(say.lineKinds, line.kind);
   const label = [before, line.label, line.label === line.why ? '' : line.why].filter((one) => one !== '').join(': ');
   return (
     <>
       <p className="slip-line">
         <span className="wrap-anywhere">{label}</span>
-        <span>{written(line.amount)}</span>
+        <span>
+          {line.kind === 'visit' && line.amount === 0 && sale.open.some((one) => one.booking === line.booking)
+            ? say.open
+            : written(line.amount)}
+        </span>
       </p>
       {line.parts.map((part, i) => (
         <p key={i} className="flex justify-between gap-4 ps-4 text-sm text-soft">
@@ -94,7 +107,7 @@ function Payment({ payment, written, zone, onUndo }: PaymentProps) {
     <p className="slip-line">
       <span>
         <span className={payment.state === 'undone' ? 'line-through' : ''}>
-          {say.paidBy({ way: payment.method, at: moment(payment.at, zone) })}
+          {say.paidBy({ way: payment.method, at: moment(payment.at, zone), by: payment.by })}
         </span>
         <State word={payment.disputed > 0 ? say.disputed : said(say.states, payment.state)} />
         {more.length > 0 && <span className="block text-sm text-soft">{more.join(' · ')}</span>}

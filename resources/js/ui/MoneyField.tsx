@@ -9,13 +9,15 @@ type Props = {
   value: number;
   wrong: string | undefined;
   hint?: string;
+  /** Nothing typed is no amount, and the server asks for one; else it is 0. */
+  asked?: boolean;
   onValue: (minor: number) => void;
 };
 
 /**
  * An amount, typed as people write it and kept in the minor unit. What is no amount is sent as one the server refuses.
  */
-export function MoneyField({ currency, value, onValue, ...field }: Props) {
+export function MoneyField({ currency, value, onValue, asked = false, ...field }: Props) {
   const places = digits(currency);
   const [typed, setTyped] = useState<string | null>(null);
   return (
@@ -27,13 +29,13 @@ export function MoneyField({ currency, value, onValue, ...field }: Props) {
           ? typed
           : value < 0
             ? (typed ?? '')
-            : value === 0
+            : value === 0 && !asked
               ? ''
               : (value / 10 ** places).toFixed(places)
       }
       onValue={(next) => {
         setTyped(next);
-        onValue(minorOf(next, places));
+        onValue(asked && next.trim() === '' ? -1 : minorOf(next, places));
       }}
     />
   );

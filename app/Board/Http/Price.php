@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Http;
+
+use App\Bookings\SettlePrice;
+use App\Http\Asker;
+use App\Ledger\Contents\Amounts;
+use App\Ledger\SaleSlip;
+use App\Support\Given;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Settles a price that was left open. */
+final readonly class Price
+{
+    public function __construct(private SettlePrice $settle, private SaleSlip $slip)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $business = Asker::business($request);
+        $given = Given::in($request->validate(
+            ['amount' => 'required|'.Amounts::RULE, 'told' => 'required|boolean'],
+            ['amount.*' => 'wrong.price.what_it_costs'],
+        ));
+        $by = Asker::access($request)->user->name;
+        $sale = ($this->settle)($business, $id, $given->int('amount'), $given->bool('told'), $by);
+
+        return new JsonResponse($this->slip->of($business, $sale));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Booking;
+use Illuminate\Database\Query\Builder;
+
+/** Bookings whose price was left open (rules.md P1: "from …", or on request), and is not settled yet. */
+final class OpenPrices
+{
+    /** How it was sold. */
+    public const PAYMENT = 'desk';
+
+    private const STANDING = ['pending', 'confirmed', 'arrived', 'started', 'completed'];
+
+    public static function isOpen(Booking $booking): bool
+    {
+        return $booking->payment === self::PAYMENT && in_array($booking->state->value, self::STANDING, true);
+    }
+
+    /** Those of a sale that is joined. */
+    public static function ofSale(Builder $query): Builder
+    {
+        return $query
+            ->from('bookings')
+            ->whereColumn('bookings.business_id', 'sales.business_id')
+            ->whereColumn('bookings.sale_id', 'sales.id')
+            ->where('bookings.payment', self::PAYMENT)
+            ->whereIn('bookings.state', self::STANDING);
+    }
+}
