@@ -22,7 +22,7 @@ final readonly class BookPaid implements Fulfilment
     public function __construct(
         private HoldTime $hold,
         private ConfirmBooking $confirm,
-        private CancelBooking $cancel,
+        private History $history,
         private ReturnMoney $return,
         private Announcements $announcements,
         private Clock $clock,
@@ -74,10 +74,17 @@ final readonly class BookPaid implements Fulfilment
     {
         foreach ($bookings as $booking) {
             if ($booking->state === State::Held) {
-                ($this->cancel)($booking->business_id, $booking->id, new Cancelling(History::BY_CLOCK, why: 'history.paid_too_late'));
+                $this->history->become($booking, State::Expired, History::BY_CLOCK, 'history.paid_too_late');
             }
         }
         $this->return->overpaid($payment->sale()->firstOrFail(), History::BY_CLOCK);
         $this->announcements->ofAll($bookings, Occasion::PaidTooLate);
+    }
+
+    public function sentBack(array $bookings, Payment $payment): void
+    {
+        if ($bookings !== []) {
+            $this->announcements->ofSale($bookings[0], Occasion::SentBack, $payment->id);
+        }
     }
 }

@@ -57,14 +57,13 @@ final readonly class ClientBooking
         $facts = BookingFacts::of($booking);
         $balance = Balance::of($whole);
         $now = $this->clock->now();
+        $isLost = $booking->state === State::Held &&
+            ($booking->held_until === null || $booking->held_until <= $now);
 
         return [
             'id' => $booking->id,
             'business' => GatePage::business($facts->business),
-            'state' => $booking->state === State::Held
-                && ($booking->held_until === null || $booking->held_until <= $now)
-                    ? 'expired'
-                    : $booking->state->value,
+            'state' => $isLost ? 'expired' : $booking->state->value,
             'start' => $facts->start->format('Y-m-d\TH:i\Z'),
             'end' => $whole->endsAt()->format('Y-m-d\TH:i\Z'),
             'service' => self::service($booking),
@@ -83,13 +82,17 @@ final readonly class ClientBooking
                 'dueNow' => $whole->due_now,
                 'fee' => $booking->fee,
             ],
-            'told' => $this->told->ofVisit($standing, toClient: true),
+            'told' => $this->told->ofVisit($isLost ? self::asOver($standing) : $standing, toClient: true),
             'word' => $this->word($booking),
             'approval' => $booking->state === State::Held &&
                 array_filter($parts, ConfirmBooking::mustBeApproved(...)) !== [],
             'terms' => self::terms($booking),
             'cancelCosts' => $this->cost->ofAll($standing),
-            'pay' => $this->payPage($booking) ?? $this->online->link($booking, $balance),
+            'pay' => $isLost ? null : $this->payPage($booking) ?? $this->online->link($booking, $balance),
+            'asksPayment' => $booking->payments->contains(
+                static fn (Payment $payment): bool => $payment->state === PaymentState::Open &&
+                    $payment->checkout !== null,
+            ),
             'payTrouble' => $booking->state === State::Held &&
                 $booking->payments->contains(
                     static fn (Payment $payment): bool => $payment->state === PaymentState::Open &&
@@ -115,6 +118,22 @@ final readonly class ClientBooking
             'link' => $this->links->to($booking),
             'query' => $this->links->query($booking),
         ];
+    }
+
+    /**
+     * What was held for them and is not any more, though nobody has written that down yet.
+     *
+     * @param  non-empty-list<Booking>  $held
+     * @return non-empty-list<Booking> only looked at, never saved
+     */
+    private static function asOver(array $held): array
+    {
+        return array_map(static function (Booking $one): Booking {
+            $over = clone $one;
+            $over->state = State::Expired;
+
+            return $over;
+        }, $held);
     }
 
     /** @return array<string, mixed> a part of a visit, which can be cancelled alone */

@@ -14,8 +14,12 @@ final readonly class ChargeChannel implements Channel
 {
     public const NAME = 'charge';
 
-    public function __construct(private Processor $processor, private TakeIn $takeIn, private ReturnMoney $return)
-    {
+    public function __construct(
+        private Processor $processor,
+        private TakeIn $takeIn,
+        private ReturnMoney $return,
+        private Fulfilment $fulfilment,
+    ) {
     }
 
     /** A fee that was let off, or paid at the desk meanwhile, is not charged. */
@@ -42,7 +46,10 @@ final readonly class ChargeChannel implements Channel
 
         return function () use ($payment): void {
             ($this->takeIn)($payment->id);
-            $this->return->overpaid($payment->sale()->firstOrFail(), TakeIn::BY); // it was paid at the desk meanwhile
+            $sale = $payment->sale()->firstOrFail();
+            if ($this->return->overpaid($sale, TakeIn::BY) > 0) { // it was paid at the desk meanwhile
+                $this->fulfilment->sentBack(array_values($sale->bookings->all()), $payment);
+            }
         };
     }
 

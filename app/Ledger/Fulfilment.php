@@ -16,4 +16,11 @@ interface Fulfilment
      * @param  non-empty-list<Booking>  $bookings of the payment's sale, in order of time
      */
     public function paid(array $bookings, Payment $payment): void;
+
+    /**
+     * Within the same transaction: what came was not needed any more, and some or all of it goes back.
+     *
+     * @param  list<Booking>  $bookings of the payment's sale, in order of time
+     */
+    public function sentBack(array $bookings, Payment $payment): void;
 }

@@ -61,7 +61,7 @@ final readonly class OpenCheckouts
             $payment->amount,
             $payment->currency,
             implode(', ', Column::strings($bookings->pluck('service_name'))), // all of a visit is paid at once
-            $this->links->to($booking),
+            $this->links->back($booking),
             keepsCard: $payment->kind === PaymentKind::Card,
         );
         $payment->update(['checkout' => $checkout->id]);

@@ -73,18 +73,21 @@ final readonly class ReturnMoney
     /**
      * What was paid beyond what is owed, as far as nobody is needed for it. What came by hand stays to be given back
      * until somebody does.
+     *
+     * @return int what goes back, minor unit
      */
-    public function overpaid(Sale $sale, string $by, ?string $booking = null): void
+    public function overpaid(Sale $sale, string $by, ?string $booking = null): int
     {
-        $this->of($sale, new Returning(-$sale->owed(), booking: $booking), $by, PaymentMethod::BY_ITSELF);
+        return $this->of($sale, new Returning(-$sale->owed(), booking: $booking), $by, PaymentMethod::BY_ITSELF);
     }
 
     /**
      * So much of what was paid, the latest payment first.
      *
      * @param  list<PaymentMethod>  $methods of the payments that it is given back from
+     * @return int what goes back, minor unit
      */
-    public function of(Sale $sale, Returning $returning, string $by, array $methods = PaymentMethod::ALL): void
+    public function of(Sale $sale, Returning $returning, string $by, array $methods = PaymentMethod::ALL): int
     {
         $paid = $sale->payments()
             ->where('state', PaymentState::Paid)
@@ -101,6 +104,8 @@ final readonly class ReturnMoney
                 $left -= $part;
             }
         }
+
+        return max(0, $returning->amount - $left);
     }
 
     /** What a kept card was charged goes back to it; what it was charged for is to be paid in another way. */

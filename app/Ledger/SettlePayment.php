@@ -45,6 +45,17 @@ final readonly class SettlePayment
         }
     }
 
+    /**
+     * @param  list<Booking>  $bookings
+     * @return ($bookings is non-empty-list<Booking> ? non-empty-list<Booking> : list<Booking>) in order of time
+     */
+    private static function sorted(array $bookings): array
+    {
+        usort($bookings, static fn (Booking $a, Booking $b): int => $a->starts_at <=> $b->starts_at);
+
+        return $bookings;
+    }
+
     /** Locked in the order in which everybody locks: what is booked, its sale, the payment. */
     private function came(string $paymentId, string $saleId, PaymentState $state): void
     {
@@ -62,10 +73,11 @@ final readonly class SettlePayment
             ($this->takeIn)($payment->id);
         }
         if ($bookings === [] || $sale->lines()->exists()) {
-            $this->return->overpaid($sale, TakeIn::BY); // what was paid at the desk meanwhile comes back
+            if ($this->return->overpaid($sale, TakeIn::BY) > 0) { // it was paid at the desk, or cancelled, meanwhile
+                $this->fulfilment->sentBack(self::sorted($bookings), $payment);
+            }
         } else {
-            usort($bookings, static fn (Booking $a, Booking $b): int => $a->starts_at <=> $b->starts_at);
-            $this->fulfilment->paid($bookings, $payment);
+            $this->fulfilment->paid(self::sorted($bookings), $payment);
         }
     }
 }

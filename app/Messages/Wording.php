@@ -34,6 +34,7 @@ final readonly class Wording
         Occasion::Restored,
         Occasion::NoShow,
         Occasion::Priced,
+        Occasion::SentBack,
         Occasion::Receipt,
         Occasion::Invoice,
     ];

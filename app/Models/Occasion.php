@@ -27,6 +27,8 @@ enum Occasion: string
     /** A request, whose answer is soon due. */
     case Unanswered = 'unanswered';
     case PaidTooLate = 'paid_too_late';
+    /** A payment that was not needed any more: it goes back. */
+    case SentBack = 'sent_back';
     /** They did not come, and money of theirs moves. */
     case NoShow = 'no_show';
     /** What was left open of its price is settled. */

@@ -24,6 +24,12 @@ final readonly class ClientLink
         return "{$this->url}/b/{$booking->id}?{$this->query($booking)}";
     }
 
+    /** Where the payment page leads back to: the page asks what became of the payment. */
+    public function back(Booking $booking): string
+    {
+        return "{$this->to($booking)}&back=1";
+    }
+
     /** Where a time that is suggested instead can be taken. */
     public function instead(Booking $booking, string $start): string
     {

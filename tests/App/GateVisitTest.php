@@ -155,7 +155,7 @@ it('gives all of a late payment back where one part is somebody else’s by then
     }
     $this->processor->state = 'paid';
     Yard::settle();
-    expect(($this->states)())->toBe([State::Cancelled, State::Cancelled, State::Held, State::Held])
+    expect(($this->states)())->toBe([State::Expired, State::Expired, State::Held, State::Held])
         ->and(Sale::query()->sole()->owed())->toBe(0)
         ->and(Refund::query()->sole()->amount)->toBe(6300)
         ->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->count())->toBe(1);

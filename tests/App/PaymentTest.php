@@ -8,12 +8,15 @@ use App\Bookings\Choice;
 use App\Bookings\HoldTime;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
+use App\Ledger\OpenPayment;
 use App\Ledger\Processor;
 use App\Ledger\SettleOpen;
+use App\Messages\Wording;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\Refund;
 use App\Outbox\DeliverDue;
+use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Support\Facades\DB;
@@ -54,7 +57,10 @@ it('pays a late payment back if the time is somebody else’s by then', function
     )($this->yard->business, (new Choice($this->yard->lesson->id))->at(Instants::minute($late->starts_at) + 30));
     $this->processor->state = 'paid';
     Yard::settle();
-    expect($late->refresh()->state)->toBe(State::Cancelled)
+    $page = fn (): array => $this->getJson("/gate-api/bookings/{$late->id}?".app(ClientLink::class)->query($late))->json();
+    expect($page())->toMatchArray(['state' => 'expired', 'pay' => null])
+        ->and($page()['told']['money'])->toBe(['€48.00 was paid.', '€48.00 is on its way back.']);
+    expect($late->refresh()->state)->toBe(State::Expired)
         ->and(Refund::query()->where('sale_id', $late->refresh()->sale_id)->toBase()->value('state'))->toBe('waiting')
         ->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->value('state'))->toBe('waiting');
     app(DeliverDue::class)();
@@ -210,3 +216,34 @@ it('hears only notices with a good seal', function (): void {
     Yard::settle();
     expect($booking->refresh()->state)->toBe(State::Confirmed);
 });
+
+it('shows no way to pay once its time is lost, and says that nothing was charged', function (): void {
+    $late = $this->yard->book('10:00');
+    $page = fn (): array => $this->getJson("/gate-api/bookings/{$late->id}?".app(ClientLink::class)->query($late))->json();
+    expect($page()['pay'])->not->toBeNull();
+    app(Clock::class)->putForward(45);
+    expect($page())->toMatchArray(['state' => 'expired', 'pay' => null])
+        ->and($page()['told']['money'])->toBe(['Nothing was charged.']);
+});
+
+it('mails at once that a payment goes back: of who was paid for at the desk meanwhile, or cancelled', function (
+    string $meanwhile,
+): void {
+    $this->yard->lesson->update(['payment_terms' => Yard::payment('optional')]);
+    $booking = $this->yard->book('10:00');
+    $this->actingAs($this->yard->owner);
+    app(OpenPayment::class)($booking, [4800]);
+    app(OpenCheckouts::class)();
+    $meanwhile === 'paid'
+        ? $this->postJson("/api/businesses/yard/sales/{$booking->refresh()->sale_id}/payments", [
+            'method' => 'cash', 'amount' => 4800, 'tip' => 0, 'given' => null, 'keepsRest' => false, 'seen' => 4800,
+        ])->assertOk()
+        : $this->postJson("/api/businesses/yard/bookings/{$booking->id}/cancel", ['asks' => 'house'])->assertOk();
+    $this->processor->state = 'paid';
+    Yard::settle();
+    $mail = OutboxEntry::query()->where('occasion', 'sent_back')->sole();
+    expect(app(Wording::class)->letter($mail)->text)->toContain('€48.00 is on its way back.')
+        ->and(Refund::query()->where('booking_id', null)->sole()->amount)->toBe(4800);
+    Yard::settle();
+    expect(OutboxEntry::query()->where('occasion', 'sent_back')->count())->toBe(1);
+})->with(['paid', 'cancelled']);

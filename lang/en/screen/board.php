@@ -276,6 +276,7 @@ return [
         'own_page' => 'the way to all their bookings',
         'no_show' => 'no-show',
         'priced' => 'the price',
+        'sent_back' => 'payment sent back',
         'restored' => 'booked after all',
         'cancelled' => 'cancelled',
         'prove' => 'is it your address',

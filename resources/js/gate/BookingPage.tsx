@@ -43,8 +43,19 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
             </Notice>
           )}
           {trouble !== null && <Trouble of={trouble}>{trouble.message}</Trouble>}
+          {link.asksPayment && booking.state !== 'held' && (
+            <Notice role="status" id="asks-payment">
+              {say.asksPayment}
+            </Notice>
+          )}
           {booking.awaitsProof && booking.state === 'held' && <Proof booking={booking} onBooked={link.put} />}
-          {changing === null && <BookingActions booking={booking} isBooked={isBooked} onChange={link.open} />}
+          {changing === null && (
+            <BookingActions
+              booking={link.asksPayment && booking.state !== 'held' ? { ...booking, pay: null } : booking}
+              isBooked={isBooked}
+              onChange={link.open}
+            />
+          )}
           {changing?.what !== 'move' && booking.parts.length > 0 && <PartList booking={booking} onChange={link.open} />}
           <Change link={link} page={page} />
           {booking.location.link !== '' && (
@@ -104,13 +115,7 @@ function Change({ link, page }: { link: ReturnType<typeof useBooking>; page: Pag
       );
     case 'party':
       return (
-        <PartyChange
-          booking={booking}
-          busy={busy}
-          tries={link.tries}
-          onParty={link.changeParty}
-          onLeave={leave}
-        />
+        <PartyChange booking={booking} busy={busy} tries={link.tries} onParty={link.changeParty} onLeave={leave} />
       );
     case 'details':
       return (

@@ -8,6 +8,7 @@ import { Slip } from './Slip';
 import { bookedFacts, chosenFacts } from './slipFacts';
 import type { First, Page, Quote, Times, VisitAsk } from './types';
 import { useGate } from './useGate';
+import { Waiting } from './Waiting';
 import * as say from '@words/gate';
 import './Gate.css';
 
@@ -53,7 +54,10 @@ function GateWithTimes({ page, first, firstQuote, visit }: Props) {
   return (
     <main className="mx-auto grid max-w-6xl gap-x-8 gap-y-4 px-5 py-6 lg:grid-cols-[minmax(0,1fr)_18.5rem]">
       {held === null ? (
-        <Finding page={page} service={service} gate={gate} />
+        <div className="grid content-start gap-4">
+          {gate.waiting !== null && <Waiting booking={gate.waiting} onGoOn={gate.goOn} onLetGo={gate.letGo} />}
+          <Finding page={page} service={service} gate={gate} />
+        </div>
       ) : (
         <Suspense fallback={<p role="status">{say.oneMoment}</p>}>
           <DetailsForm held={held} page={page} onBooking={gate.put} onLetGo={gate.letGo} />

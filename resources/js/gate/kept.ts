@@ -26,7 +26,33 @@ export function forget(name: string): void {
   }
 }
 
+type Held = { id: string; query: string };
+
+/** The time that waits for its client in this browser: another tab finds it too, and so does whoever comes back later. */
+export const held = {
+  keep: (slug: string, { id, query }: Held) =>
+    store(() => localStorage.setItem(heldOf(slug), JSON.stringify({ id, query }))),
+  kept: (slug: string): Held | null => {
+    try {
+      // eslint-disable-next-line @typescript-eslint/no-unsafe-return -- this page wrote it
+      return JSON.parse(localStorage.getItem(heldOf(slug)) ?? 'null');
+    } catch {
+      return null;
+    }
+  },
+  forget: (slug: string) => store(() => localStorage.removeItem(heldOf(slug))),
+};
+
+function store(does: () => void): void {
+  try {
+    does();
+  } catch {
+    // a browser that keeps nothing
+  }
+}
+
+const heldOf = (slug: string): string => `held ${slug}`;
+
 /** Names of what is kept, of each business for itself. */
 export const detailsOf = (slug: string): string => `details ${slug}`;
-export const heldOf = (slug: string): string => `held ${slug}`;
 export const knownOf = (slug: string): string => `known ${slug}`;

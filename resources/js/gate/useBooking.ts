@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { askAgain } from './askAgain';
-import { detailsOf, forget, heldOf } from './kept';
+import { detailsOf, forget, held } from './kept';
 import { useLatest } from './latest';
 import { sealed } from './sealed';
 import type { Booking } from './types';
@@ -11,6 +11,20 @@ export type Changing =
   | { what: 'party' | 'details' }
   | { what: 'move' | 'cancel'; of: Pick<Booking, 'id' | 'query' | 'service' | 'staff'>; alone: boolean };
 
+/** How long somebody who comes back from the payment page is told that we ask what became of it. */
+const PATIENCE_MS = 60_000;
+
+/** Whether a payment may have been made a moment ago that nobody has told us of yet. */
+function useAsksPayment(booking: Booking): boolean {
+  const [isTired, setTired] = useState(false);
+  const [cameBack] = useState(() => new URLSearchParams(window.location.search).has('back'));
+  useEffect(() => {
+    const timer = setTimeout(() => setTired(true), PATIENCE_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  return cameBack && !isTired && booking.asksPayment;
+}
+
 /** A booking by its link, as it is by now, and what is done to it. */
 export function useBooking(first: Booking) {
   const [booking, setBooking] = useState(first);
@@ -19,7 +33,8 @@ export function useBooking(first: Booking) {
   const [busy, setBusy] = useState(false);
   const [tries, setTries] = useState(0);
   const watching = useLatest();
-  const waits = booking.state === 'held';
+  const asksPayment = useAsksPayment(booking);
+  const waits = booking.state === 'held' || asksPayment;
   useEffect(() => {
     if (!waits) {
       return undefined;
@@ -32,7 +47,7 @@ export function useBooking(first: Booking) {
   useEffect(() => {
     if (!waits) {
       forget(detailsOf(first.business.slug));
-      forget(heldOf(first.business.slug));
+      held.forget(first.business.slug);
     }
   }, [waits, first]);
 
@@ -55,6 +70,7 @@ export function useBooking(first: Booking) {
     changing,
     trouble,
     busy,
+    asksPayment,
     tries,
     put: (now: Booking) => {
       watching.drop();

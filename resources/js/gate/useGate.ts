@@ -4,7 +4,7 @@ import { addDays } from '../lib/format';
 import { addressOf, startOfLink } from './address';
 import { queryOf } from './ask';
 import { codeOfLink, nameCodes } from './codes';
-import { forget, heldOf, keep, kept, knownOf } from './kept';
+import { held as heldHere, kept, knownOf } from './kept';
 import { useLatest } from './latest';
 import { sealed } from './sealed';
 import type { Ask, Booking, Known, Page, Quote, Start, Times, VisitAsk } from './types';
@@ -33,6 +33,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     () => first.days.flatMap((day) => day.starts).find((one) => one.at === startOfLink()) ?? null,
   );
   const [held, setHeld] = useState<Booking | null>(null);
+  const [waiting, setWaiting] = useState<Booking | null>(null);
   const [trouble, setTrouble] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState<'keeping' | 'loading' | null>(null);
   const asking = useLatest();
@@ -90,7 +91,8 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
       const body = { ...ask, then: [...ask.then], start: at, ...whoKnown(slug) };
       const booking = await unwrap(api.POST('/gate-api/pages/{slug}/holds', { params: { path: { slug } }, body }));
       window.history.pushState(HELD, '');
-      keep(heldOf(slug), { id: booking.id, query: booking.query });
+      heldHere.keep(slug, booking);
+      setWaiting(null);
       setHeld(page.codes && codeOfLink() !== '' ? await withCodeOfLink(booking) : booking);
       window.scrollTo(0, 0);
       setBusy(null);
@@ -102,11 +104,12 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     }
   };
 
-  useHeldBefore(slug, setHeld);
+  useHeldBefore(slug, setHeld, setWaiting);
 
   const letGo = () => {
-    const before = held;
-    forget(heldOf(slug));
+    const before = held ?? waiting;
+    heldHere.forget(slug);
+    setWaiting(null);
     setHeld(null);
     setStart(null);
     if (before !== null) {
@@ -154,6 +157,17 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     goTo: (date: string) => void load(ask, date),
     /** Another time: what was held is free again at once, as it is by the way back. */
     letGo: () => (isHeldHere() ? window.history.back() : letGo()),
+    /** A time that this browser left waiting. */
+    waiting,
+    goOn: () => {
+      if (waiting !== null && waiting.client === null) {
+        window.history.pushState(HELD, '');
+        setHeld(waiting);
+        setWaiting(null);
+      } else if (waiting !== null) {
+        window.location.assign(waiting.link);
+      }
+    },
   };
 }
 
@@ -175,18 +189,32 @@ function usePriceOfLink(start: Start | null, pick: (start: Start) => void) {
   }, []);
 }
 
-/** A time that this tab held before a reload, or before the payment page, is held still. */
-function useHeldBefore(slug: string, onHeld: (booking: Booking) => void) {
-  const show = useRef(onHeld);
+/**
+ * A time that this tab held before a reload, or before the payment page, is held still; one that another tab, or an
+ * earlier visit, left waiting is offered.
+ */
+function useHeldBefore(slug: string, onHeld: (booking: Booking) => void, onWaiting: (booking: Booking) => void) {
+  const show = useRef({ onHeld, onWaiting });
   useEffect(() => {
-    const before = isHeldHere() ? kept<Pick<Booking, 'id' | 'query'>>(heldOf(slug)) : null;
-    if (before !== null) {
-      unwrap(api.GET('/gate-api/bookings/{id}', sealed(before))).then(
-        (booking) =>
-          ['held', 'expired'].includes(booking.state) ? show.current(booking) : window.location.assign(booking.link),
-        () => forget(heldOf(slug)),
-      );
+    const before = heldHere.kept(slug);
+    if (before === null) {
+      return;
     }
+    const isHere = isHeldHere();
+    unwrap(api.GET('/gate-api/bookings/{id}', sealed(before))).then(
+      (booking) => {
+        if (isHere && ['held', 'expired'].includes(booking.state)) {
+          show.current.onHeld(booking);
+        } else if (isHere) {
+          window.location.assign(booking.link);
+        } else if (booking.state === 'held') {
+          show.current.onWaiting(booking);
+        } else {
+          heldHere.forget(slug);
+        }
+      },
+      () => heldHere.forget(slug),
+    );
   }, [slug]);
 }
 
