@@ -69,6 +69,7 @@ use App\Ledger\Http\FindSales;
 use App\Ledger\Http\GiveMoneyBack;
 use App\Ledger\Http\GiveTipBack;
 use App\Ledger\Http\Issue;
+use App\Ledger\Http\LedgerFiles;
 use App\Ledger\Http\LetDueOff;
 use App\Ledger\Http\PayFile;
 use App\Ledger\Http\PrintDocument;
@@ -187,6 +188,10 @@ Route::prefix('api')->group(static function (): void {
                 Route::get('figures', ShowFigures::class);
                 Route::get('tax.csv', TaxFile::class);
                 Route::get('pay.csv', PayFile::class);
+                Route::get('payments.csv', [LedgerFiles::class, 'payments']);
+                Route::get('closes.csv', [LedgerFiles::class, 'closes']);
+                Route::get('payouts.csv', [LedgerFiles::class, 'payouts']);
+                Route::get('book.csv', [LedgerFiles::class, 'book']);
             });
             Route::middleware('may:take-money')->group(static function (): void {
                 Route::post('sales/{id}/payments', TakePayment::class);

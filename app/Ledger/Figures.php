@@ -12,40 +12,11 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use YardBell\Core\Time\Wall;
 
-/** Tax by rate, staff pay and tips by person, of a period: sums of the book, each with the entries behind it. */
+/** Staff pay and tips by person, and payouts, of a period: sums of the book, each with the entries behind it. */
 final readonly class Figures
 {
     public function __construct(private ConnectionInterface $db)
     {
-    }
-
-    /**
-     * @return list<array{rate: string, amount: int, sales: list<array{sale: string, name: string, day: string,
-     *     amount: int}>}>
-     */
-    public function tax(Business $business, string $from, string $until): array
-    {
-        $rows = $this->entries($business, 'tax')
-            ->whereBetween('e.day', [$from, $until])
-            ->groupBy('e.rate', 'e.sale_id', 's.name')
-            ->orderBy('e.rate')
-            ->orderBy('day')
-            ->selectRaw('e.rate, e.sale_id as sale, s.name, min(e.day) as day, -sum(e.amount) as amount')
-            ->havingRaw('sum(e.amount) <> 0')
-            ->get();
-        $rates = [];
-        foreach ($rows as $row) {
-            $rates[$row->rate] ??= ['rate' => $row->rate, 'amount' => 0, 'sales' => []];
-            $rates[$row->rate]['amount'] += (int) $row->amount;
-            $rates[$row->rate]['sales'][] = [
-                'sale' => $row->sale,
-                'name' => $row->name,
-                'day' => $row->day,
-                'amount' => (int) $row->amount,
-            ];
-        }
-
-        return array_values($rates);
     }
 
     /**

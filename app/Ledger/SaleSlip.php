@@ -59,6 +59,7 @@ final readonly class SaleSlip
                         'id' => $document->id,
                         'kind' => $document->kind,
                         'number' => $document->written(),
+                        'total' => DocumentContent::read($document->content)->total,
                         'at' => self::instant($document->at),
                         'stands' => $document->id === $standing?->id,
                     ],

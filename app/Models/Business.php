@@ -29,6 +29,7 @@ use YardBell\Core\Time\Zone;
  * @property string $consent what a client agrees to when booking; may be empty
  * @property bool $searchable whether search engines may show its page
  * @property string $tax_number
+ * @property TaxDay $tax_day
  * @property bool $prices_include_tax
  * @property int $longest_taken
  * @property-read SignIn $pivot where it was reached from an account
@@ -69,6 +70,7 @@ final class Business extends Model
         'first_weekday' => 'mon',
         'phone' => '',
         'tax_number' => '',
+        'tax_day' => 'booked',
         'email' => '',
         'proof' => 'abuse',
     ];
@@ -96,6 +98,7 @@ final class Business extends Model
         return [
             'opening_hours' => 'array',
             'tight_days' => TightDays::class,
+            'tax_day' => TaxDay::class,
             'searchable' => 'boolean',
             'links' => 'array',
             'prices_include_tax' => 'boolean',

@@ -12,6 +12,7 @@ use App\Models\CurrentBusiness;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Service;
+use App\Models\TaxDay;
 use App\Models\User;
 use App\Roster\Contents\BeginningContent;
 use Illuminate\Database\ConnectionInterface;
@@ -36,6 +37,7 @@ final readonly class BeginBusiness
                 'about' => '',
                 'time_zone' => $beginning->timeZone,
                 'locale' => $this->catalogue->locale(),
+                'tax_day' => TaxDay::usual($this->catalogue->locale()),
                 'currency' => $beginning->currency,
                 'opening_hours' => $beginning->hours,
             ]);

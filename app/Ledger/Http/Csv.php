@@ -33,9 +33,14 @@ final class Csv
         );
     }
 
-    /** What somebody typed is no formula of whoever opens the file in a spreadsheet. */
+    /**
+     * What somebody typed is no formula of whoever opens the file in a spreadsheet: a number is one only if all of it
+     * is.
+     */
     private static function plain(string $cell): string
     {
-        return preg_match('/^[=+\-@\t\r](?!\d)/', $cell) === 1 ? "'{$cell}" : $cell;
+        $isFormula = preg_match('/^[=+\-@\t\r]/', $cell) === 1 && preg_match('/^[+-]?\d+(?:\.\d+)?\z/', $cell) !== 1;
+
+        return $isFormula ? "'{$cell}" : $cell;
     }
 }

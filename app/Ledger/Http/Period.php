@@ -10,7 +10,7 @@ use App\Support\Clock;
 use App\Support\Given;
 use Illuminate\Http\Request;
 
-/** From one local date to another, both included; left out: this month up to today. */
+/** From one local date to another, both included; left out: this month up to today. Or this month, or the last. */
 final readonly class Period
 {
     private function __construct(public string $from, public string $until)
@@ -22,8 +22,15 @@ final readonly class Period
         $given = Given::in($request->validate([
             'from' => ['nullable', Checks::date()],
             'until' => ['nullable', Checks::date()],
+            'month' => 'nullable|in:this,last',
         ]));
-        $today = $clock->now()->setTimezone($business->time_zone)->format('Y-m-d');
+        $now = $clock->now()->setTimezone($business->time_zone);
+        $today = $now->format('Y-m-d');
+        if ($given->text('month') !== '') {
+            $month = $given->text('month') === 'last' ? $now->subMonthNoOverflow() : $now;
+
+            return new self($month->format('Y-m-01'), $month->format('Y-m-t'));
+        }
 
         return new self(
             $given->stringIf('from') ?? substr($today, 0, 8).'01',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger\Http;
 
 use App\Http\Asker;
-use App\Ledger\Figures;
+use App\Ledger\TaxFigures;
 use App\Support\Clock;
 use App\Support\Money;
 use Illuminate\Http\Request;
@@ -14,7 +14,9 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** The tax of a period by rate and sale, as a file. */
 final readonly class TaxFile
 {
-    public function __construct(private Figures $figures, private Clock $clock)
+    private const HEAD = ['rate', 'counts', 'date', 'sale', 'name', 'net', 'tax', 'gross', 'currency'];
+
+    public function __construct(private TaxFigures $figures, private Clock $clock)
     {
     }
 
@@ -22,14 +24,24 @@ final readonly class TaxFile
     {
         $business = Asker::business($request);
         $period = Period::read($request, $business, $this->clock);
+        $plain = static fn (int $amount): string => Money::plain($amount, $business->currency);
         $rows = [];
-        foreach ($this->figures->tax($business, $period->from, $period->until) as $rate) {
+        foreach ($this->figures->of($business, $period->from, $period->until) as $rate) {
             foreach ($rate['sales'] as $sale) {
-                $amount = Money::plain($sale['amount'], $business->currency);
-                $rows[] = [$rate['rate'], $sale['day'], $sale['sale'], $sale['name'], $amount, $business->currency];
+                $rows[] = [
+                    $rate['rate'],
+                    $business->tax_day->value,
+                    $sale['day'],
+                    $sale['sale'],
+                    $sale['name'],
+                    $plain($sale['net']),
+                    $plain($sale['amount']),
+                    $plain($sale['net'] + $sale['amount']),
+                    $business->currency,
+                ];
             }
         }
 
-        return Csv::of('tax', ['rate', 'date', 'sale', 'name', 'tax', 'currency'], $rows);
+        return Csv::of('tax', self::HEAD, $rows);
     }
 }

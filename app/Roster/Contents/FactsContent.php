@@ -10,6 +10,7 @@ use App\Clients\PhoneNumber;
 use App\Facts\AnswerTime;
 use App\Language\Languages;
 use App\Models\Business;
+use App\Models\TaxDay;
 use App\Support\Checks;
 use App\Support\CoreSentence;
 use App\Support\Given;
@@ -61,6 +62,7 @@ final readonly class FactsContent extends Content
         public string $tightDays,
         public bool $searchable,
         public string $taxNumber,
+        public string $taxDay,
         public string $proof,
         public int $answerMinutes,
         public string $asksPhone,
@@ -89,6 +91,7 @@ final readonly class FactsContent extends Content
             tightDays: $given->stringIf('tightDays') ?? TightDays::Off->value,
             searchable: ! $given->has('searchable') || $given->bool('searchable'),
             taxNumber: $given->text('taxNumber'),
+            taxDay: $given->stringIf('taxDay') ?? TaxDay::usual($given->string('locale'))->value,
             proof: $given->stringIf('proof') ?? 'abuse',
             answerMinutes: $given->intIf('answerMinutes') ?? AnswerTime::USUAL,
             asksPhone: $given->stringIf('asksPhone') ?? 'optional',
@@ -117,6 +120,7 @@ final readonly class FactsContent extends Content
             tightDays: $business->tight_days->value,
             searchable: $business->searchable,
             taxNumber: $business->tax_number,
+            taxDay: $business->tax_day->value,
             proof: $business->proof,
             answerMinutes: $business->answer_minutes,
             asksPhone: $business->asks_phone,
@@ -142,6 +146,7 @@ final readonly class FactsContent extends Content
             'tightDays' => ['nullable', Rule::enum(TightDays::class)],
             'searchable' => 'nullable|boolean',
             'taxNumber' => 'nullable|string|max:40',
+            'taxDay' => ['nullable', Rule::enum(TaxDay::class)],
             'proof' => ['nullable', Rule::in(ProofOfAddress::CHOICES)],
             'answerMinutes' => 'nullable|integer|min:30|max:43200',
             'asksPhone' => ['nullable', Rule::in(self::ASKS)],
@@ -221,6 +226,7 @@ final readonly class FactsContent extends Content
             'tight_days' => $this->tightDays,
             'searchable' => $this->searchable,
             'tax_number' => $this->taxNumber,
+            'tax_day' => $this->taxDay,
             'proof' => $this->proof,
             'answer_minutes' => $this->answerMinutes,
             'asks_phone' => $this->asksPhone,

@@ -14,7 +14,7 @@ type Props = { business: string; day: Schemas['LedgerDay'] };
 /** Counts the drawer of today. */
 export function CloseForm({ business, day }: Props) {
   const queries = useQueryClient();
-  const [counted, setCounted] = useState(day.drawer);
+  const [counted, setCounted] = useState(-1);
   const [banked, setBanked] = useState(0);
   const [note, setNote] = useState('');
   const [refusal, setRefusal] = useState<Refusal | null>(null);
@@ -44,6 +44,7 @@ export function CloseForm({ business, day }: Props) {
           id="counted"
           label={say.counted}
           currency={day.currency}
+          asked
           wrong={refusal?.fields?.['counted']}
           value={counted}
           onValue={setCounted}
@@ -57,6 +58,16 @@ export function CloseForm({ business, day }: Props) {
           onValue={setBanked}
         />
       </Columns>
+      {counted >= 0 && (
+        <p
+          id="difference"
+          className={`slip-line slip-total ${counted === day.drawer ? '' : 'text-clay'}`}
+          role="status"
+        >
+          <span>{say.difference}</span>
+          <span>{money(counted - day.drawer, day.currency)}</span>
+        </p>
+      )}
       <Field
         id="note"
         label={say.note}

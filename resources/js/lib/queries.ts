@@ -242,8 +242,10 @@ export const ledgerDay = (business: string, day: string) =>
       unwrap(api.GET('/api/businesses/{business}/days/{day}', { params: { path: { business, day } }, signal })),
   });
 
-/** Of a period; left out: this month up to today. */
-export const figures = (business: string, period: { from?: string; until?: string }) =>
+/** From a date to another, or a whole month; left out: this month up to today. */
+export type FiguresAsked = { from?: string; until?: string; month?: 'this' | 'last' };
+
+export const figures = (business: string, period: FiguresAsked) =>
   queryOptions({
     queryKey: ['figures', business, period] as const,
     queryFn: async ({ signal }) =>

@@ -98,6 +98,18 @@ export function FactsCounts({ content, set, wrong }: FactsProps) {
           value={content.taxNumber}
           onValue={(taxNumber) => set({ taxNumber })}
         />
+        <Select
+          id="tax-day"
+          label={say.taxDay}
+          hint={say.taxDayWhy}
+          value={content.taxDay}
+          options={[
+            ['visited', say.taxDays.visited],
+            ['paid', say.taxDays.paid],
+            ['booked', say.taxDays.booked],
+          ]}
+          onValue={(taxDay) => set({ taxDay })}
+        />
       </Columns>
     </Fold>
   );

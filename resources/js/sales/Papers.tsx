@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { api, type Schemas } from '../lib/api';
+import { money } from '../lib/format';
 import { Alert } from '../ui/Alert';
 import { Button, buttonLook } from '../ui/Button';
+import { noticeLook } from '../ui/Notice';
 import { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
 
@@ -11,6 +13,7 @@ type Props = { business: string; sale: Schemas['Sale']; mayChange: boolean };
 export function Papers({ business, sale, mayChange }: Props) {
   const { act, busy, trouble } = useSaleAct(business, sale.id);
   const [sent, setSent] = useState(false);
+  const [credits, setCredits] = useState<string | null>(null);
   const path = { business, id: sale.id };
   const mail = async (what: 'receipt' | 'invoice' | 'pay_link') => {
     setSent(false);
@@ -50,16 +53,36 @@ export function Papers({ business, sale, mayChange }: Props) {
                 small
                 disabled={busy}
                 aria-label={say.takeBackOne({ number: document.number })}
-                onClick={() =>
-                  void act(
-                    api.POST('/api/businesses/{business}/sales/{id}/invoice/{document}/back', {
-                      params: { path: { ...path, document: document.id } },
-                    }),
-                  )
-                }
+                aria-expanded={credits === document.id}
+                onClick={() => setCredits(document.id)}
               >
                 {say.takeBackInvoice}
               </Button>
+            )}
+            {credits === document.id && document.stands && (
+              <div className={`${noticeLook('trouble')} grid w-full gap-2`}>
+                <p>{say.creditNoteDoes({ number: document.number, amount: money(document.total, sale.currency) })}</p>
+                <p className="flex flex-wrap gap-2">
+                  <Button
+                    id="issue-credit"
+                    kind="trouble"
+                    small
+                    disabled={busy}
+                    onClick={() =>
+                      void act(
+                        api.POST('/api/businesses/{business}/sales/{id}/invoice/{document}/back', {
+                          params: { path: { ...path, document: document.id } },
+                        }),
+                      ).then(() => setCredits(null))
+                    }
+                  >
+                    {say.issueCreditNote}
+                  </Button>
+                  <Button small onClick={() => setCredits(null)}>
+                    {say.leave}
+                  </Button>
+                </p>
+              </div>
             )}
           </li>
         ))}
