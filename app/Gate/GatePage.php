@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Bookings\PriceLists;
 use App\Bookings\Shown;
 use App\Bookings\Tariffs;
 use App\Facts\Mark;
@@ -18,6 +19,8 @@ use App\Support\Column;
 use App\Support\WeeklyTable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Collection;
+use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Tariff;
 
 /**
@@ -28,6 +31,10 @@ final readonly class GatePage
 {
     /** More than so many are not picked from a list; they call. */
     public const LARGEST_PARTY = 12;
+
+    public function __construct(private PriceLists $lists)
+    {
+    }
 
     /**
      * @param  string|null  $linked id of a service that is shown though it is not on the page: whoever has its link may
@@ -103,6 +110,7 @@ final readonly class GatePage
             'questions' => Questions::of($business, $ids),
             'consent' => $business->consent,
             'asksPhone' => $business->asks_phone,
+            'ownPrices' => self::mayBeCheaper($services, $this->lists->of($business)),
             'codes' => OfferCode::query()->where('business_id', $business->id)->exists(),
             'staff' => $business
                 ->staff()
@@ -136,6 +144,24 @@ final readonly class GatePage
                 ->values()
                 ->all(),
         ];
+    }
+
+    /**
+     * Of which services somebody who is known may have a price of their own (rules.md P1, P5): it is said to everybody,
+     * so that it tells nothing of an address.
+     *
+     * @param  Collection<int, Service>  $services
+     * @return list<string> ids
+     */
+    private static function mayBeCheaper(Collection $services, PriceList $list): array
+    {
+        $own = array_merge(...array_map(array_keys(...), array_values($list->clientRates)));
+        $some = $services->filter(
+            static fn (Service $service): bool => in_array($service->id, array_map(strval(...), $own), true) ||
+                ($service->pricing['frequency'] ?? null) !== null,
+        );
+
+        return Column::strings($some->pluck('id'));
     }
 
     /** @return array<string, mixed> */

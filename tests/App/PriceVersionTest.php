@@ -155,3 +155,14 @@ it('keeps a client’s own price that the desk has sold at, when more come', fun
     ($this->party)($booking, 2)->assertOk();
     expect($booking->refresh()->price)->toBe(2000);
 });
+
+it('says at the Gate where a price of one’s own may count, to everybody alike', function (): void {
+    $page = fn (): array => app(App\Gate\GatePage::class)->of($this->yard->business->refresh())['ownPrices'];
+    expect($page())->toBe([]);
+    Client::query()->create([
+        'business_id' => $this->yard->business->id, 'name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '',
+        'rates' => [['service' => $this->yard->lesson->id, 'amount' => 1000]],
+    ]);
+    ($this->reprice)([]);
+    expect($page())->toBe([$this->yard->lesson->id]);
+});

@@ -67,6 +67,7 @@ return [
     'paper' => '{kind, select, receipt {Receipt} invoice {Invoice {number}} other {Credit note {number}}}',
     'own_visit' => '{service}, {who}, {place}',
     'see_it' => 'See it',
+    'been_here_prices' => 'Been here before? Open it from your mail: your own price may be lower, and this is filled in.',
     'been_here_before' => 'Been here before? A link by mail fills this in.',
     'i_agree' => 'I agree',
     'bring' => 'Please bring: {what}',

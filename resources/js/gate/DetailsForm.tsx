@@ -24,6 +24,8 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
   const slug = page.business.slug;
   const [before] = useState(() => draftOf(slug));
   const isNew = before.values.email === '';
+  const services = [held.service.id, ...held.parts.map((part) => part.service.id)];
+  const isCheaper = services.some((id) => page.ownPrices.includes(id));
   const { values, field } = useFields(before.values);
   const [answers, setAnswers] = useState<Answers>(() => ({ ...before.answers, ...fromLink(page.questions) }));
   useEffect(() => keep(detailsOf(slug), { values, answers }), [slug, values, answers]);
@@ -67,7 +69,7 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
       </Notice>
       {isNew && (
         <details>
-          <summary className="min-h-11 font-semibold">{say.beenHereBefore}</summary>
+          <summary className="min-h-11 font-semibold">{isCheaper ? say.beenHerePrices : say.beenHereBefore}</summary>
           <OwnLink slug={slug} />
         </details>
       )}
@@ -101,7 +103,7 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
         )}
         <Asked
           booking={held}
-          questions={askedFor(page.questions, [held.service.id, ...held.parts.map((part) => part.service.id)], answers)}
+          questions={askedFor(page.questions, services, answers)}
           answers={answers}
           wrong={refused?.fields ?? {}}
           onAnswer={(id, answer) => setAnswers((now) => ({ ...now, [id]: answer }))}
