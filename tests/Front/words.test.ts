@@ -55,6 +55,7 @@ const quote: Quote = {
   total: 5000,
   dueNow: 0,
   keepsCard: false,
+  terms: '',
 };
 const lesson: Service = {
   id: 's',

@@ -16,11 +16,19 @@ const NEW = 'new';
 export function WhoPart({ business, desk, draft }: Props) {
   const [typed, setTyped] = useState('');
   const text = useSettled(typed.trim(), 120);
-  const { data } = useQuery({ ...clients(business, text), enabled: text !== '', placeholderData: keepPreviousData });
-  const found = typed.trim() === '' ? [] : (data?.clients ?? []).slice(0, SHOWN);
+  const { data, error, isPlaceholderData } = useQuery({
+    ...clients(business, text),
+    enabled: text !== '',
+    placeholderData: keepPreviousData,
+  });
+  const isOfThis = text === typed.trim();
+  // where nobody answers, somebody new can still be booked
+  const isAnswered =
+    typed.trim() === '' || (isOfThis && ((data !== undefined && !isPlaceholderData) || error !== null));
+  const found = typed.trim() === '' || !isAnswered ? [] : (data?.clients ?? []).slice(0, SHOWN);
   const options = [
     ...found.map(({ id, name, email, phone }) => ({ id, name, detail: email === '' ? phone : email })),
-    ...(typed.trim() === '' ? [] : [{ id: NEW, name: typed.trim(), detail: say.somebodyNew }]),
+    ...(typed.trim() === '' || !isAnswered ? [] : [{ id: NEW, name: typed.trim(), detail: say.somebodyNew }]),
   ];
   const choose = (id: string) => {
     const known = found.find((one) => one.id === id);
@@ -40,6 +48,7 @@ export function WhoPart({ business, desk, draft }: Props) {
         label={say.whoComesPart}
         shown={who.name}
         options={options}
+        answered={isAnswered}
         begins
         wrong={wrong !== undefined}
         onTyped={setTyped}
