@@ -19,6 +19,9 @@ return [
         env('YARDBELL_DEMONSTRATION', false) ? 'only-for-the-stand-in' : null,
     ),
 
+    // Seconds that the house has to undo an act before anybody is mailed of it.
+    'undo_seconds' => (int) env('YARDBELL_UNDO_SECONDS', 15),
+
     // Where mail is laid down, a file each.
     'mailbox' => env('YARDBELL_MAILBOX', storage_path('mailbox')),
 

@@ -36,6 +36,7 @@ abstract class TestCase extends Base
         $app['config']->set([
             'database.connections.mariadb.database' => self::database(),
             'yardbell.mailbox' => $folder,
+            'yardbell.undo_seconds' => 0,
             'yardbell.clock' => "{$folder}-clock",
             'yardbell.pictures' => "{$folder}-pictures",
             'yardbell.attachments' => "{$folder}-attachments",

@@ -10,6 +10,7 @@ use App\Bookings\MissBooking;
 use App\Bookings\MoveBooking;
 use App\Bookings\Repeated;
 use App\Bookings\RestoreBooking;
+use App\Bookings\SeenVersion;
 use App\Bookings\VisitParts;
 use App\Facts\BookingFacts;
 use App\Facts\Told;
@@ -50,6 +51,7 @@ final readonly class BookingCard
 
         return [
             'id' => $booking->id,
+            'version' => SeenVersion::now($booking),
             'sale' => $booking->sale_id,
             'state' => $booking->state->value,
             'consent' => $booking->consent,

@@ -15,6 +15,7 @@ final readonly class Destination
      * @param  int|null  $minutes add-ons included; null: as long as it is
      * @param  string|null  $location null: where it is, or where it can be had
      * @param  Relaxed  $relaxed what is not asked (rules.md T18): for the house notice and limits, for a client nothing
+     * @param  int|null  $was instant at which it was seen when it was taken up; null: no matter
      * @param  list<string>  $beside ids of bookings that move with it, and are not in its way
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class Destination
         public ?string $location = null,
         public Relaxed $relaxed = new Relaxed(notice: true, limits: true),
         public array $beside = [],
+        public ?int $was = null,
     ) {
     }
 
@@ -44,6 +46,20 @@ final readonly class Destination
         return $this->but(freedom: $freedom);
     }
 
+    /** The same, wherever it is now. */
+    public function unseen(): self
+    {
+        return new self(
+            $this->start,
+            $this->staff,
+            $this->minutes,
+            $this->freedom,
+            $this->location,
+            $this->relaxed,
+            $this->beside,
+        );
+    }
+
     /** The same at another time. */
     public function at(int $start): self
     {
@@ -61,6 +77,7 @@ final readonly class Destination
             $this->location,
             $this->relaxed,
             $this->beside,
+            $this->was,
         );
     }
 }

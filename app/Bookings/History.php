@@ -28,8 +28,11 @@ final readonly class History
 
     public const BY_IMPORT = 'history.by_import';
 
-    public function __construct(private ConnectionInterface $db, private Clock $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Clock $clock,
+        private SeenVersion $seen,
+    ) {
     }
 
     public function begin(Booking $booking, string $by): void
@@ -120,7 +123,8 @@ final readonly class History
 
     private function note(Booking $booking, string $by, string $why, ?CarbonImmutable $at = null): void
     {
-        BookingChange::query()->create([
+        $this->seen->check($booking);
+        $change = BookingChange::query()->create([
             'business_id' => $booking->business_id,
             'booking_id' => $booking->id,
             'state' => $booking->state->value,
@@ -128,5 +132,6 @@ final readonly class History
             'why' => $why,
             'at' => $at ?? $this->clock->now(),
         ]);
+        $this->seen->wrote($change);
     }
 }

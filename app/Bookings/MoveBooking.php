@@ -8,7 +8,6 @@ use App\Language\Sentence;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
-use App\Models\Occasion;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\Refusal;
@@ -51,6 +50,9 @@ final readonly class MoveBooking
                     'too_late',
                 );
             }
+            if ($to->was !== null && $to->was !== Instants::minute($booking->starts_at)) {
+                throw SeenVersion::moved($booking);
+            }
             $slot = $this->slot($business, $booking, $to) ?? throw $this->taken($business, $booking, $to);
             $this->claims->take(
                 $business,
@@ -70,6 +72,12 @@ final readonly class MoveBooking
     public static function may(Booking $booking): bool
     {
         return in_array($booking->state, self::MOVABLE, true) && $booking->session_id === null;
+    }
+
+    /** When, and with whom. */
+    private static function where(Booking $booking): string
+    {
+        return $booking->starts_at->format('Y-m-d\TH:i\Z').' '.implode(' ', $booking->staff_ids);
     }
 
     /** Where it is, if it can stay there, and with the same people, if they can. */
@@ -114,9 +122,10 @@ final readonly class MoveBooking
         }
         $this->history->holds($booking);
         $this->history->changed($booking, $by, (new Sentence('history.moved', ['from' => $was]))->text());
-        $this->announcements->drop($booking);
         if ($told) {
-            $this->announcements->of($booking, Occasion::Moved);
+            $this->announcements->moved($booking, "{$was} ".implode(' ', $before), self::where($booking));
+        } else {
+            $this->announcements->drop($booking);
         }
         $this->reminders->plan($booking);
     }

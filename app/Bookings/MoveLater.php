@@ -33,7 +33,7 @@ final readonly class MoveLater
                 $start = $zone->first($zone->wall(Instants::minute($one->starts_at)) + $shift);
                 // what is left out on purpose is meant for the one it was said of
                 $freedom = $one->id === $booking->id ? $to->freedom : new Freedom();
-                $there = $to->at($start)->with($freedom);
+                $there = ($one->id === $booking->id ? $to : $to->unseen())->at($start)->with($freedom);
                 try {
                     ($this->move)($business, $one->id, $there, $by, $told);
                 } catch (TimeTaken $taken) {

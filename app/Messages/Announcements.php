@@ -17,6 +17,9 @@ final readonly class Announcements
 {
     public const REMINDER_MINUTES = 24 * 60;
 
+    /** What the house does and may undo at once: nobody is mailed of it before that. */
+    private const UNDONE = [Occasion::Moved, Occasion::Cancelled, Occasion::Declined, Occasion::NoShow];
+
     public function __construct(private Outbox $outbox, private Clock $clock)
     {
     }
@@ -25,11 +28,12 @@ final readonly class Announcements
      * Tells the client, the staff and the owners at once.
      *
      * @param  string  $why in somebody's own words
+     * @param  array<string, string>  $more that the letter, or what undoes it, needs
      */
-    public function of(Booking $booking, Occasion $occasion, string $why = ''): void
+    public function of(Booking $booking, Occasion $occasion, string $why = '', array $more = []): void
     {
         if ($booking->contact !== null) {
-            $this->mail($booking, $occasion, Audience::Client, $booking->contact['email'], why: $why);
+            $this->mail($booking, $occasion, Audience::Client, $booking->contact['email'], why: $why, more: $more);
         }
         if (in_array($occasion, Occasion::FOR_CLIENT_ALONE, true)) {
             return;
@@ -38,13 +42,13 @@ final readonly class Announcements
         $wanted = self::wanted($occasion);
         foreach ($booking->staff()->get() as $member) {
             if ($member->email !== null && in_array($wanted->value, $member->told_of, true)) {
-                $this->mail($booking, $occasion, Audience::Staff, $member->email, why: $why);
+                $this->mail($booking, $occasion, Audience::Staff, $member->email, why: $why, more: $more);
                 $told[] = $member->email;
             }
         }
         $owners = $booking->business()->firstOrFail()->users()->wherePivot('role', 'owner')->whereNotIn('email', $told);
         foreach ($owners->get() as $owner) {
-            $this->mail($booking, $occasion, Audience::Owner, $owner->email, why: $why);
+            $this->mail($booking, $occasion, Audience::Owner, $owner->email, why: $why, more: $more);
         }
     }
 
@@ -250,6 +254,28 @@ final readonly class Announcements
             ->exists();
     }
 
+    /**
+     * Everybody is told that it is moved; or nobody, where it is back at what they last knew.
+     *
+     * @param  string  $was where it was, in any words that tell it apart
+     * @param  string  $is where it is
+     */
+    public function moved(Booking $booking, string $was, string $is): void
+    {
+        $unsent = OutboxEntry::query()
+            ->where('business_id', $booking->business_id)
+            ->where('booking_id', $booking->id)
+            ->where('channel', MailChannel::NAME)
+            ->where('occasion', Occasion::Moved)
+            ->where('state', 'waiting')
+            ->first();
+        $known = $unsent?->text('was') ?: $was;
+        $this->drop($booking);
+        if ($known !== $is) {
+            $this->of($booking, Occasion::Moved, more: ['was' => $known]);
+        }
+    }
+
     /** What still waits is not sent any more. */
     public function drop(Booking $booking): void
     {
@@ -259,6 +285,13 @@ final readonly class Announcements
             ->where('channel', MailChannel::NAME)
             ->where('state', 'waiting')
             ->update(['state' => 'dropped']);
+    }
+
+    private function due(Occasion $occasion): CarbonImmutable
+    {
+        $wait = in_array($occasion, self::UNDONE, true) ? config()->integer('yardbell.undo_seconds') : 0;
+
+        return $this->clock->now()->addSeconds($wait);
     }
 
     /** @param  array<string, string>  $more that the letter needs */
@@ -285,7 +318,7 @@ final readonly class Announcements
             rtrim(implode('-', $key), '-'),
             ['why' => $why] + $more,
             $booking,
-            $due,
+            $due ?? $this->due($occasion),
         );
     }
 }

@@ -15,6 +15,7 @@ use App\Bookings\PriceLists;
 use App\Bookings\ReadsSetup;
 use App\Bookings\RuleBooks;
 use App\Bookings\RulesReader;
+use App\Bookings\SeenVersion;
 use App\Bookings\Visitor;
 use App\Changes\Things;
 use App\Http\ReadersPage;
@@ -101,6 +102,12 @@ final class AppServiceProvider extends ServiceProvider
         });
         $this->app->bind(ReadsSetup::class, SetupReader::class);
         $this->app->bind(Fulfilment::class, BookPaid::class);
+        $this->app->bind(
+            SeenVersion::class,
+            static fn (Application $app): SeenVersion => new SeenVersion(
+                static fn (): Request => $app->make(Request::class),
+            ),
+        );
         $this->app->bind(
             Channels::class,
             static fn (Application $app): Channels => new Channels($app, Kinds::OF_CHANNELS),

@@ -123,6 +123,7 @@ return [
         'not_suggested' => 'This time is not offered any more.',
         'not_moved' => 'This booking cannot be moved: it has begun, is over, or is part of a session.',
         'not_restored' => 'This can no longer be taken back: it has begun, was cancelled more than a day ago, or is not cancelled any more.',
+        'meanwhile' => '{who} was quicker: {what}. Nothing was done; this is how it stands now.',
         'money_otherwise' => 'Nothing was done: by now it would do something else to the money. Look at it again.',
         'not_cancelled' => 'This booking is {state} and can no longer be cancelled.',
         'not_changed' => 'This booking cannot be changed any more: it has begun, or is over.',

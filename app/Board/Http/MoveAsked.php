@@ -36,6 +36,7 @@ final readonly class MoveAsked
                 'minutes' => 'nullable|integer|min:1|max:43200',
                 'told' => 'nullable|boolean',
                 'later' => 'nullable|boolean',
+                'was' => 'nullable|string|max:20',
                 ...Liberty::rules(),
             ],
             [
@@ -53,6 +54,7 @@ final readonly class MoveAsked
             $given->intIf('minutes'),
             Liberty::asked($given, $access),
             $this->location($business, $given),
+            was: self::was($given),
         );
 
         return $this->liberty->ofMove($business, $access, $booking, $to);
@@ -63,6 +65,15 @@ final readonly class MoveAsked
         $id = $given->stringIf('location');
 
         return $id === null ? null : $business->locations()->findOrFail($id)->id;
+    }
+
+    private static function was(Given $given): ?int
+    {
+        try {
+            return $given->stringIf('was') === null ? null : Wall::instant($given->string('was'));
+        } catch (InvalidTime $wrong) {
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
+        }
     }
 
     /** An instant, or a time as clocks show it there. */

@@ -74,10 +74,10 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
         </p>
       ))}
       {books && data.answerBy !== null && (
-        <Decide business={business} id={id} zone={zone} answerBy={data.answerBy} suggested={data.suggested} />
+        <Decide business={business} card={data} zone={zone} answerBy={data.answerBy} suggested={data.suggested} />
       )}
       {books && data.mayMove && <Move business={business} card={data} zone={zone} />}
-      {books && data.mayCancel && <Cancel business={business} card={data} />}
+      {books && data.mayCancel && <Cancel business={business} card={data} zone={zone} />}
       {books && (data.mayRestore || data.undoes === 'no_show') && <Restore business={business} card={data} />}
       {onAgain !== undefined && data.clientId !== null && <BookAgain card={data} onAgain={onAgain} />}
       {hidden ? (

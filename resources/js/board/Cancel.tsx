@@ -5,17 +5,18 @@ import { Check } from '../ui/Check';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { Effect } from './Effect';
+import { useCancelled } from './useCancelled';
 import { useGivingUp } from './useGivingUp';
 import { Waive } from './Waive';
 import * as say from '@words/board';
 
-type Props = { business: string; card: Schemas['Card'] };
+type Props = { business: string; card: Schemas['Card']; zone: string };
 
 /** Cancels a booking, for the client or for the house. */
-export function Cancel({ business, card }: Props) {
+export function Cancel({ business, card, zone }: Props) {
   const [asking, setAsking] = useState(false);
   return asking ? (
-    <Cancelling business={business} card={card} onLeave={() => setAsking(false)} />
+    <Cancelling business={business} card={card} zone={zone} onLeave={() => setAsking(false)} />
   ) : (
     <Button id="cancel-booking" small className="justify-self-start" onClick={() => setAsking(true)}>
       {say.cancelThisBooking}
@@ -23,7 +24,7 @@ export function Cancel({ business, card }: Props) {
   );
 }
 
-function Cancelling({ business, card, onLeave }: Props & { onLeave: () => void }) {
+function Cancelling({ business, card, zone, onLeave }: Props & { onLeave: () => void }) {
   const [asks, setAsks] = useState<Schemas['CancelAsk']['asks']>('client');
   const [later, setLater] = useState(false);
   const [whole, setWhole] = useState(false);
@@ -33,13 +34,15 @@ function Cancelling({ business, card, onLeave }: Props & { onLeave: () => void }
   const isWaived = asks === 'client' && waived !== null;
   const body = { asks, later, whole, told, waived: isWaived ? say.waiveFee : null };
   const words = { why, ...(isWaived ? { waived } : {}) };
-  const giving = useGivingUp(business, card.id, { act: 'cancel', body }, words);
+  const giving = useGivingUp(business, card, { act: 'cancel', body }, words);
+  const onCancelled = useCancelled(business, zone);
   return (
     <Effect
       id="really-cancel"
       giving={giving}
       does={told ? say.cancelAndTellThem : say.cancelIt}
       onLeave={onLeave}
+      onDone={onCancelled}
       besides={
         <>
           <Check id="cancel-told" checked={told} onChange={setTold}>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { api, type Schemas } from '../lib/api';
+import { api, asSeen, type Schemas } from '../lib/api';
 import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { useKey } from '../ui/useKey';
@@ -18,7 +18,9 @@ export function Course({ business, card }: Props) {
   const { busy, trouble, act } = useCardAct(business, card.id);
   const path = { params: { path: { business, id: card.id } } };
   const mark = (state: Schemas['VisitMark']['state'], undo: boolean) =>
-    void act(api.POST('/api/businesses/{business}/bookings/{id}/course', { ...path, body: { state, undo } }));
+    void act(
+      api.POST('/api/businesses/{business}/bookings/{id}/course', { ...path, ...asSeen(card), body: { state, undo } }),
+    );
   useKey('n', () => {
     const [next] = card.steps;
     if (next !== undefined && !busy && may('mark-visits')) {

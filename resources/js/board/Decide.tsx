@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { api } from '../lib/api';
+import { api, asSeen, type Schemas } from '../lib/api';
 import { moment } from '../lib/format';
 import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
@@ -11,7 +11,7 @@ import * as say from '@words/board';
 
 type Props = {
   business: string;
-  id: string;
+  card: Schemas['Card'];
   zone: string;
   /** Instant until when the client was told that they are answered. */
   answerBy: string;
@@ -20,7 +20,8 @@ type Props = {
 };
 
 /** Yes, no or another time to a booking that waits for an answer. */
-export function Decide({ business, id, zone, answerBy, suggested }: Props) {
+export function Decide({ business, card, zone, answerBy, suggested }: Props) {
+  const { id } = card;
   const [why, setWhy] = useState('');
   const [suggests, setSuggests] = useState(false);
   const { busy, trouble, act } = useCardAct(business, id);
@@ -28,6 +29,7 @@ export function Decide({ business, id, zone, answerBy, suggested }: Props) {
     void act(
       api.POST('/api/businesses/{business}/bookings/{id}/answer', {
         params: { path: { business, id } },
+        ...asSeen(card),
         body: { accept, why },
       }),
     );
@@ -60,7 +62,7 @@ export function Decide({ business, id, zone, answerBy, suggested }: Props) {
       {suggested.length > 0 && (
         <p className="text-sm">{say.suggested({ times: suggested.map((at) => moment(at, zone)).join(', ') })}</p>
       )}
-      {suggests && <Suggest business={business} id={id} zone={zone} why={why} onDone={() => setSuggests(false)} />}
+      {suggests && <Suggest business={business} card={card} zone={zone} why={why} onDone={() => setSuggests(false)} />}
     </Notice>
   );
 }

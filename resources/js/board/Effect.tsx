@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import type { Schemas } from '../lib/api';
 import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { noticeLook } from '../ui/Notice';
@@ -11,17 +12,21 @@ type Props = {
   giving: ReturnType<typeof useGivingUp>;
   does: string;
   onLeave: () => void;
+  /** Once it is done. */
+  onDone?: (card: Schemas['Card']) => void;
   children: ReactNode;
   /** What does not change what it does to the money: who is told. */
   besides?: ReactNode;
 };
 
 /** A question about a booking and its money: what it does to it stands above the button that does it. */
-export function Effect({ id, giving, does, onLeave, children, besides }: Props) {
+export function Effect({ id, giving, does, onLeave, onDone, children, besides }: Props) {
   const { effect, isReady, trouble, press } = giving;
   const submit = async () => {
-    if (isReady && (await press())) {
+    const card = isReady ? await press() : null;
+    if (card !== null) {
       onLeave();
+      onDone?.(card);
     }
   };
   return (

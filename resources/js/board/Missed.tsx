@@ -13,7 +13,7 @@ export function Missed({ business, card, onLeave }: Props) {
   const [waived, setWaived] = useState<string | null>(null);
   const [told, setTold] = useState(true);
   const body = { waived: waived === null ? null : say.waiveFee, told };
-  const giving = useGivingUp(business, card.id, { act: 'missed', body }, waived === null ? {} : { waived });
+  const giving = useGivingUp(business, card, { act: 'missed', body }, waived === null ? {} : { waived });
   return (
     <Effect
       id="really-missed"

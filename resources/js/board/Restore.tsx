@@ -27,7 +27,7 @@ function Restoring({ business, card, does, onLeave }: Props & { does: string; on
   const [together, setTogether] = useState(true);
   const isCancelled = card.state === 'cancelled';
   const body = { refundsCharge: charge === 'back', together: isCancelled && together, told: true };
-  const giving = useGivingUp(business, card.id, { act: 'restored', body });
+  const giving = useGivingUp(business, card, { act: 'restored', body });
   return (
     <Effect id="really-take-back" giving={giving} does={does} onLeave={onLeave}>
       {isCancelled && card.cancelledTogether > 1 && (

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, type Schemas } from '../lib/api';
+import { api, asSeen, type Schemas } from '../lib/api';
 import { listed, moment } from '../lib/format';
 import { otherTimes } from '../lib/queries';
 import { Alert } from '../ui/Alert';
@@ -9,20 +9,21 @@ import { Check } from '../ui/Check';
 import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
 
-type Props = { business: string; id: string; zone: string; why: string; onDone: () => void };
+type Props = { business: string; card: Schemas['Card']; zone: string; why: string; onDone: () => void };
 
 /** As many times as a client can weigh. */
 const MOST = 3;
 
 /** Other times for somebody who waits for an answer: those that are ticked are mailed, each with its link. */
-export function Suggest({ business, id, zone, why, onDone }: Props) {
+export function Suggest({ business, card, zone, why, onDone }: Props) {
+  const { id } = card;
   const { data } = useQuery(otherTimes(business, id));
   const [chosen, setChosen] = useState<readonly Schemas['OtherTime'][]>([]);
   const { busy, trouble, act } = useCardAct(business, id);
   const send = async () => {
     const times = chosen.map(({ start, staff }) => ({ start, staff }));
-    const params = { path: { business, id } };
-    if (await act(api.POST('/api/businesses/{business}/bookings/{id}/suggest', { params, body: { times, why } }))) {
+    const body = { params: { path: { business, id } }, ...asSeen(card), body: { times, why } };
+    if (await act(api.POST('/api/businesses/{business}/bookings/{id}/suggest', body))) {
       onDone();
     }
   };

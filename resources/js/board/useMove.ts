@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
+import { api, asSeen, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { card as cardQuery, moveTried } from '../lib/queries';
 
 type Where = { start: string; staff: string[] };
@@ -26,6 +26,7 @@ export function useMove(business: string, card: Schemas['Card']) {
     try {
       const sending = api.POST('/api/businesses/{business}/bookings/{id}/move', {
         params: { path: { business, id: card.id } },
+        ...asSeen(card),
         body,
       });
       queries.setQueryData(cardQuery(business, card.id).queryKey, await unwrap(sending));

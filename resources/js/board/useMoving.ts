@@ -1,8 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { api, asSeen, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { moment } from '../lib/format';
 import { moveTried } from '../lib/queries';
-import { useNotices } from '../ui/Notices';
+import { UNDO_MS, useNotices } from '../ui/Notices';
+import { useNames } from '../ui/useNames';
 import { clockIn } from './DeskSentence';
 import { written } from './ruler';
 import type { LanesBy, Lifted, Spot } from './lift';
@@ -26,6 +28,7 @@ type Asked = {
 export function useMoving({ business, zone, by, lifted: up, dropped, settled, double, onLeave }: Asked) {
   const queries = useQueryClient();
   const notices = useNotices();
+  const { shown } = useNames();
   const [told, setTold] = useState(true);
   const [outside, setOutside] = useState(false);
   const [later, setLater] = useState(false);
@@ -44,13 +47,25 @@ export function useMoving({ business, zone, by, lifted: up, dropped, settled, do
     setTrouble(null);
     onLeave();
   };
-  const post = async (id: string, body: Schemas['MoveAsk']) => {
-    const params = { path: { business, id } };
-    await unwrap(api.POST('/api/businesses/{business}/bookings/{id}/move', { params, body }));
-    await Promise.all(
-      ['board', 'ribbon', 'card'].map((key) => queries.invalidateQueries({ queryKey: [key, business] })),
-    );
+  const post = async (id: string, body: Schemas['MoveAsk'], seen?: Schemas['Card']) => {
+    const send = { params: { path: { business, id } }, ...(seen === undefined ? {} : asSeen(seen)), body };
+    const card = await unwrap(api.POST('/api/businesses/{business}/bookings/{id}/move', send));
+    ['board', 'ribbon', 'card'].forEach((key) => void queries.invalidateQueries({ queryKey: [key, business] }));
+    return card;
   };
+  /** Back to where it was, if it is still where this put it. */
+  const putBack = async (moved: Schemas['Card'], back: Schemas['MoveAsk']) => {
+    try {
+      const card = await post(moved.id, back, moved);
+      notices.say(say.putBackAt(said(card)));
+    } catch (wrong) {
+      notices.say(refusalOf(wrong).message);
+    }
+  };
+  const said = (card: Schemas['Card']) => ({
+    who: card.client === null ? card.service : shown(card.client.name),
+    when: moment(card.start, zone),
+  });
   const move = async (to: Schemas['MoveAsk'] | null = asked) => {
     if (lifted === null || to === null) {
       return;
@@ -60,12 +75,10 @@ export function useMoving({ business, zone, by, lifted: up, dropped, settled, do
     const back = { start: tag.start, staff: tag.staff, minutes: from.length / 60_000, told, ...place };
     setBusy(true);
     setTrouble(null);
+    notices.clear();
     try {
-      await post(tag.id, { ...to, told, later });
-      notices.say(
-        say.moved,
-        () => void post(tag.id, { ...back, later }).catch((wrong: unknown) => notices.say(refusalOf(wrong).message)),
-      );
+      const moved = await post(tag.id, { ...to, told, later, was: tag.start });
+      notices.say(say.movedTo(said(moved)), () => void putBack(moved, { ...back, later }), UNDO_MS);
       leave();
     } catch (wrong) {
       setTrouble(refusalOf(wrong).message);

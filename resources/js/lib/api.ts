@@ -30,6 +30,9 @@ api.use({
   },
 });
 
+/** What somebody saw when they act: the act is refused where somebody else was quicker. */
+export const asSeen = ({ version }: { version: string }) => ({ headers: { 'If-Match': version } });
+
 type Answer<T> = { data?: T; error?: Refusal; response: Response };
 
 /** The data, or the API's refusal as an error. */

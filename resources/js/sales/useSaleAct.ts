@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { sale as saleQuery } from '../lib/queries';
+import { useNotices } from '../ui/Notices';
 
 type Answer = Parameters<typeof unwrap<Schemas['Sale']>>[0];
 
@@ -10,6 +11,7 @@ export function useSaleAct(business: string, id: string) {
   const queries = useQueryClient();
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
+  const { clear } = useNotices();
   const fresh = async () => {
     await Promise.all(
       ['card', 'board', 'sales', 'day', 'figures'].map((key) =>
@@ -21,6 +23,7 @@ export function useSaleAct(business: string, id: string) {
   const act = async (asked: Answer): Promise<boolean> => {
     setBusy(true);
     setRefusal(null);
+    clear(); // what was said before belongs to another act
     try {
       queries.setQueryData(saleQuery(business, id).queryKey, await unwrap(asked));
       void fresh();

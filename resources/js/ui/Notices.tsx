@@ -1,19 +1,34 @@
-import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import * as say from '@words/ui';
 import './Notices.css';
 
-type Notice = { text: string; undo: (() => void) | undefined };
-type Notices = { say: (text: string, undo?: () => void) => void; notice: Notice | null; clear: () => void };
+type Notice = { text: string; undo?: (() => void) | undefined; undoMs?: number | undefined };
+type Notices = {
+  /** With what undoes it, and for how long (ms) where not for good. */
+  say: (text: string, undo?: () => void, undoMs?: number) => void;
+  notice: Notice | null;
+  clear: () => void;
+};
 
 const Context = createContext<Notices | null>(null);
+
+/** How long an act that somebody is mailed of can be undone by its notice: nobody is mailed before that (ms). */
+export const UNDO_MS = 12_000;
 
 /** Knows the one thing that has just happened. It stays until something else does, or somebody puts it away. */
 export function NoticeBoard({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState<Notice | null>(null);
+  useEffect(() => {
+    if (notice?.undoMs === undefined) {
+      return undefined;
+    }
+    const timer = setTimeout(() => setNotice({ text: notice.text }), notice.undoMs);
+    return () => clearTimeout(timer);
+  }, [notice]);
   const notices = useMemo(
     () => ({
       notice,
-      say: (text: string, undo?: () => void) => setNotice({ text, undo }),
+      say: (text: string, undo?: () => void, undoMs?: number) => setNotice({ text, undo, undoMs }),
       clear: () => setNotice(null),
     }),
     [notice],

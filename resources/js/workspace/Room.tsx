@@ -1,10 +1,10 @@
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { LOCALE } from '../language/locale';
 import { api, type Schemas } from '../lib/api';
-import { NoticeLine } from '../ui/Notices';
+import { NoticeLine, useNotices } from '../ui/Notices';
 import * as say from '@words/workspace';
 import { useKey } from '../ui/useKey';
 import { useNames } from '../ui/useNames';
@@ -40,6 +40,12 @@ export function Room({ me }: { me: Schemas['Me'] }) {
   useWrittenAs(here?.locale ?? LOCALE);
   const names = useNames();
   useKey('h', names.toggle);
+  const { clear } = useNotices();
+  const ends = useRef(clear);
+  useEffect(() => {
+    ends.current = clear;
+  });
+  useEffect(() => () => ends.current(), [room]); // a notice ends with its room
   const leave = async () => {
     await api.POST('/api/sign-out');
     queries.clear();
