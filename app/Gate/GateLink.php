@@ -76,11 +76,13 @@ final class GateLink
         return $place === false ? '' : $words[$place + 1] ?? '';
     }
 
-    /** The day from which times are shown: that of ?at, or of ?from; null: today. */
+    /**
+     * The day from which times are shown: that of ?at, or ?day, or a date in ?from as older links have it; null: today.
+     */
     public function day(Request $request, Business $business): ?int
     {
         $at = self::text($request, 'at');
-        $from = self::text($request, 'from');
+        $from = self::text($request, 'day') ?: self::text($request, 'from');
         try {
             return match (true) {
                 $at !== '' => $business->zone()->day(Wall::instant($at)),

@@ -250,6 +250,7 @@ return [
         'no_service_chosen' => 'No service is chosen. Choose some, or all of them.',
         'choose_earlier_question' => 'Choose an earlier question.',
         'after_which_answer' => 'After which answer?',
+        'word_of_page' => 'The page uses this word in its own address. Choose another, like source or campaign.',
         'part_link_that' => 'The part of the link that fills it: small letters, digits, hyphens, like "from".',
         'another_question_only' => 'Another question is only asked after this one. Change that first.',
         'these_questions_would' => 'These questions would wait for each other, and none of them would ever be asked.',

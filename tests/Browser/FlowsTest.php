@@ -139,7 +139,7 @@ it('keeps a card for a visit that costs nothing, and pays a deposit for one that
         ->type('#card', PAYS)
         ->press('#pay')
         ->sees('€8.00 paid, €24.00 to be paid when you come.');
-    $client->press('#cancel')->sees('Cancel it?')->isAccessible();
+    $client->press('#cancel')->sees('Cancel Taster session?')->isAccessible();
 });
 
 it(
@@ -215,7 +215,7 @@ it('cancels by the link in the mail, and the money goes back', function (): void
     $client
         ->go((string) $client->find('pre a')->getAttribute('href'))
         ->press('#cancel')
-        ->sees('Everything you paid goes back')
+        ->sees('€48.00 goes back to your card.')
         ->press('#really-cancel')
         ->sees('Cancelled.')
         ->isAccessible();

@@ -35,7 +35,7 @@ it('takes money in parts with a tip and change, undoes it, gives some back, and 
     $desk->type('#take-given', '20')->sees('€8.00')->isAccessible()->press('#take-it');
     $desk->sees('€20.00 given, €8.00 change');
     $desk->press('#sale-tip')->type('#tip-amount', '0,5')->type('#tip-why', 'Not meant')->press('#tip-do');
-    $desk->sees('€0.50 of it given back');
+    $desk->sees('€0.50 of it refunded');
     $desk->press('#take-card')->sees('All paid');
     expect($desk->driver->executeScript('return document.querySelector("#take-cash")'))->toBeNull();
     $desk->press('[aria-label="Undo €10.00"]')->sees('Still missing')->sees('undone');
@@ -91,6 +91,6 @@ it('counts the drawer, and says what lies between', function (): void {
     $desk->go('/at/quernmoor/ledger/day')->sees('Should be in the drawer')->isAccessible();
     $desk->type('#counted', '1')->type('#banked', '2')->press('#close-day')->sees('There is only €1.00 in the drawer');
     $desk->type('#banked', '0')->type('#note', 'Counted by hand')->press('#close-day');
-    $desk->sees('Closed by Alva Lindqvarn')->sees('Between them')->sees('Counted by hand');
+    $desk->sees('Closed by Alva Lindqvarn')->sees('Difference')->sees('Counted by hand');
     $desk->go('/at/quernmoor/ledger/figures')->sees('Tax by rate')->isAccessible()->sees('VAT 23');
 });

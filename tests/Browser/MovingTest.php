@@ -63,7 +63,7 @@ it('moves a tag by hand to somebody else, shows what opens up meanwhile, and put
     } else {
         $desk->press('#slip-move');
     }
-    $desk->sees('It has moved.')
+    $desk->sees('Moved: ')
         ->until('it hangs elsewhere', fn (): bool => hangs($desk, $id)['left'] !== $before['left']);
     $desk->press('#undo')
         ->until('it hangs where it was', fn (): bool => hangs($desk, $id) === $before);
@@ -82,7 +82,7 @@ it('moves a tag by keys, to a lane beside and back again, and another day by the
     $desk->until('the answer is under the keys', fn (): bool => $desk->driver->executeScript(
         'return document.activeElement.id',
     ) === 'slip-move');
-    $desk->key(WebDriverKeys::ENTER)->sees('It has moved.')
+    $desk->key(WebDriverKeys::ENTER)->sees('Moved: ')
         ->until('it hangs later', fn (): bool => hangs($desk, $id)['left'] > $before['left']);
     // by the ribbon: a week later, at the same hour
     $to = (new DateTimeImmutable($date))->modify('+1 day')->format('Y-m-d');
@@ -114,7 +114,7 @@ it('pulls a tag longer, says what that costs, and books over others where that i
         ->perform();
     usleep(300_000);
     (new WebDriverActions($desk->driver))->release()->perform();
-    $desk->sees('It would cost €66.00 instead of €48.00.')->press('#slip-move')->sees('It has moved.');
+    $desk->sees('It would cost €66.00 instead of €48.00.')->press('#slip-move')->sees('Moved: ');
     $desk->press("[data-tag=\"{$id}\"]")->sees('€66.00')->choose('Close');
     // the same hour again, for somebody else
     $desk->key('d')->sees('Double booking is on');
@@ -189,6 +189,6 @@ it('carries a tag from place to place, where its service is offered, and says wh
     $desk->driver->executeScript('document.querySelector(arguments[0]).focus()', [$tag]);
     $before = hangs($desk, $id)['left'];
     $desk->key('m')->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::ENTER)->press('#slip-move');
-    $desk->sees('It has moved.')
+    $desk->sees('Moved: ')
         ->until('it hangs later', fn (): bool => hangs($desk, $id)['left'] > $before);
 });

@@ -9,17 +9,26 @@ use App\Board\OwnVisit;
 use App\Bookings\History;
 use App\Http\Asker;
 use App\Language\Sentence;
+use App\Models\Booking;
 use App\Models\VisitNote;
 use App\Support\Clock;
 use App\Support\Given;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** Notes something about a visit, for staff alone. */
 final readonly class AddNote
 {
-    public function __construct(private History $history, private BookingCard $card, private Clock $clock)
-    {
+    /** The same note within so many minutes was sent again, since its answer was lost. */
+    private const SAME_MINUTES = 10;
+
+    public function __construct(
+        private ConnectionInterface $db,
+        private History $history,
+        private BookingCard $card,
+        private Clock $clock,
+    ) {
     }
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
@@ -31,14 +40,20 @@ final readonly class AddNote
             ['text' => 'required|string|max:2000'],
             ['text.required' => 'wrong.note.empty', 'text.max' => 'wrong.plain.most_characters_fit?max=:max'],
         ));
-        VisitNote::query()->create([
+        $note = [
             'business_id' => $business->id,
             'booking_id' => $booking->id,
             'text' => $given->text('text'),
             'by' => $access->user->name,
-            'at' => $this->clock->now(),
-        ]);
-        $this->history->changed($booking, $access->user->name, (new Sentence('history.noted'))->text());
+        ];
+        $this->db->transaction(function () use ($booking, $note): void {
+            Booking::query()->where('business_id', $booking->business_id)->lockForUpdate()->findOrFail($booking->id);
+            $since = $this->clock->now()->subMinutes(self::SAME_MINUTES);
+            if (VisitNote::query()->where($note)->where('at', '>', $since)->doesntExist()) {
+                VisitNote::query()->create($note + ['at' => $this->clock->now()]);
+                $this->history->changed($booking, $note['by'], (new Sentence('history.noted'))->text());
+            }
+        });
 
         return new JsonResponse($this->card->of($booking));
     }

@@ -9,6 +9,7 @@ use App\Models\Business;
 use App\Models\Question;
 use App\Support\Checks;
 use App\Support\Given;
+use App\Support\LinkWords;
 use Illuminate\Validation\Rule;
 
 final readonly class QuestionContent extends Content
@@ -78,7 +79,14 @@ final readonly class QuestionContent extends Content
                 ...Checks::of($business, 'questions'),
             ],
             'shownIf.answer' => 'required_with:shownIf|string|max:120',
-            'parameter' => ['nullable', 'required_if:type,hidden', 'string', 'max:60', 'regex:/^[a-z][a-z0-9_-]*\z/'],
+            'parameter' => [
+                'nullable',
+                'required_if:type,hidden',
+                'string',
+                'max:60',
+                'regex:/^[a-z][a-z0-9_-]*\z/',
+                Rule::notIn(LinkWords::RESERVED),
+            ],
         ];
     }
 
@@ -94,6 +102,7 @@ final readonly class QuestionContent extends Content
             'services.min' => 'wrong.question.no_service_chosen',
             'shownIf.question.*' => 'wrong.question.choose_earlier_question',
             'shownIf.answer.*' => 'wrong.question.after_which_answer',
+            'parameter.not_in' => 'wrong.question.word_of_page',
             'parameter.*' => 'wrong.question.part_link_that',
         ];
     }

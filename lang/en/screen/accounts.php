@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'sign_in_again' => 'You have been signed out',
+    'nothing_is_lost' => 'Sign in again to go on where you were: nothing that you typed is lost.',
+    'as_somebody_else' => 'As somebody else',
     'yard_bell' => 'Yard Bell',
     'one_moment' => 'One moment',
     'link_dead' => 'This link does not open any more',

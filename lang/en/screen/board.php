@@ -115,6 +115,7 @@ return [
     'longer_by' => '{time} longer than planned',
     'shorter_by' => '{time} shorter than planned',
     'undo_last' => 'Undo the last press',
+    'cut_off' => 'No connection: what you see may be old, and what you press may not arrive.',
     'kept_for_later' => 'Kept for later.',
     'kept_presses' => '{count, plural, one {No network: what you pressed is kept and sent by itself.} other {No network: # presses are kept and sent by themselves.}}',
     'hours_and_off' => 'Hours, time off',

@@ -29,7 +29,7 @@ export function Board() {
   const date = search.get('date');
   const chosen = search.get('booking');
   const { looking, look, form, draw } = useLooking(business);
-  const { board, error, ribbon, now } = useBoard(business, date, looking);
+  const { board, error, ribbon, now, isCutOff } = useBoard(business, date, looking);
   const day = board?.date ?? '';
   const go = (to: string) => setSearch({ date: to });
   const choose = (id: string | null) =>
@@ -42,7 +42,7 @@ export function Board() {
   const draws = may('change-setup') || may('change-own-hours');
   useKey('b', () => (books ? desk.begin() : undefined));
 
-  if (error !== null) {
+  if (error !== null && board === undefined) {
     return (
       <Notice tone="trouble" className="m-5" role="alert">
         {error.message}
@@ -85,6 +85,11 @@ export function Board() {
   };
   return (
     <main className="board flex flex-1 flex-col gap-3 px-5 py-4" data-doubling={doubling.on}>
+      {isCutOff && (
+        <Notice tone="trouble" id="cut-off" role="status">
+          {say.cutOff}
+        </Notice>
+      )}
       <div className="flex items-end justify-between gap-x-6 gap-y-3 max-lg:flex-wrap">
         <BoardHead board={board} onBook={books && desk.draft === null ? () => desk.begin() : null} />
         <Ribbon days={ribbon} today={board.today} shown={date ?? board.date} onGo={go} />

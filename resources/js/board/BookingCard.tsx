@@ -40,7 +40,7 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
   const { may } = useSetup();
   const books = may('change-bookings');
   const { data, error } = useQuery({ ...cardQuery(business, id), refetchInterval: 5_000 });
-  if (error !== null) {
+  if (error !== null && data === undefined) {
     return (
       <Notice tone="trouble" role="alert">
         {error.message}

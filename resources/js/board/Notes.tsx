@@ -1,11 +1,13 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
-import { api, type Schemas } from '../lib/api';
+import { refusalOf, type Schemas } from '../lib/api';
 import { moment } from '../lib/format';
+import { card as cardQuery } from '../lib/queries';
 import { useSetup } from '../setup/useSetup';
 import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { inputLook } from '../ui/inputLook';
-import { useCardAct } from './useCardAct';
+import { isTunnel, later, send } from './tunnel';
 import * as say from '@words/board';
 
 type Props = { business: string; card: Schemas['Card']; zone: string };
@@ -14,13 +16,29 @@ type Props = { business: string; card: Schemas['Card']; zone: string };
 export function Notes({ business, card, zone }: Props) {
   const { may } = useSetup();
   const [text, setText] = useState('');
-  const { busy, trouble, act } = useCardAct(business, card.id);
+  const queries = useQueryClient();
+  const [busy, setBusy] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [isKept, setKept] = useState(false);
   const note = async (event: SubmitEvent) => {
     event.preventDefault();
-    const params = { path: { business, id: card.id } };
-    if (await act(api.POST('/api/businesses/{business}/bookings/{id}/notes', { params, body: { text } }))) {
+    const one = { business, id: card.id, at: new Date().toISOString(), text };
+    setBusy(true);
+    setTrouble(null);
+    setKept(false);
+    try {
+      queries.setQueryData(cardQuery(business, card.id).queryKey, await send(one));
       setText('');
+    } catch (wrong) {
+      if (isTunnel(wrong)) {
+        later(one);
+        setKept(true);
+        setText('');
+      } else {
+        setTrouble(refusalOf(wrong).message);
+      }
     }
+    setBusy(false);
   };
   return (
     <section className="grid grid-cols-[minmax(0,1fr)] gap-1.5" aria-label={say.staffNotes}>
@@ -47,6 +65,7 @@ export function Notes({ business, card, zone }: Props) {
           </Button>
         </form>
       )}
+      {isKept && <p role="status">{say.keptForLater}</p>}
       <Alert says={trouble} />
     </section>
   );

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { longDate, writeHoursOf } from '../lib/format';
+import { isTunnel } from './tunnel';
 import { board as boardQuery, boardVersion, ribbon, type Looking } from '../lib/queries';
 
 /** The Board as it stands: fetched again as soon as anything has happened to it. */
@@ -8,7 +9,7 @@ export function useBoard(business: string, date: string | null, looking: Looking
   const queries = useQueryClient();
   const { data, error } = useQuery({ ...boardQuery(business, date, looking), placeholderData: keepPreviousData });
   const { data: fortnight } = useQuery({ ...ribbon(business, date), placeholderData: keepPreviousData });
-  const { data: version } = useQuery(boardVersion(business));
+  const { data: version, error: lost } = useQuery({ ...boardVersion(business), retry: false });
   useEffect(() => {
     if (version !== undefined && data !== undefined && version.version !== data.version) {
       ['board', 'ribbon', 'card'].forEach((key) => void queries.invalidateQueries({ queryKey: [key, business] }));
@@ -22,5 +23,11 @@ export function useBoard(business: string, date: string | null, looking: Looking
   if (data !== undefined) {
     writeHoursOf(data.business.clock);
   }
-  return { board: data, error, ribbon: fortnight?.days ?? [], now: version?.now ?? data?.now ?? '' };
+  return {
+    board: data,
+    error,
+    ribbon: fortnight?.days ?? [],
+    now: version?.now ?? data?.now ?? '',
+    isCutOff: isTunnel(lost),
+  };
 }

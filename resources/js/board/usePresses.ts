@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { refusalOf, type Schemas } from '../lib/api';
 import { card as cardQuery } from '../lib/queries';
-import { isTunnel, later, send, sendWaiting, waiting, type Press } from './tunnel';
+import { isTunnel, later, send, sendWaiting, waiting } from './tunnel';
 import { written } from './ruler';
 import * as say from '@words/board';
 
@@ -45,7 +45,7 @@ export function usePresses(business: string) {
       window.removeEventListener('online', go);
     };
   }, []);
-  const press = async (id: string, state: Press['state'], undo: boolean) => {
+  const press = async (id: string, state: Schemas['VisitMark']['state'], undo: boolean) => {
     const one = { business, id, state, undo, at: written(Math.floor(Date.now() / 60_000) * 60_000) };
     setBusy(true);
     setTrouble(null);

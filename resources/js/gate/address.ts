@@ -8,6 +8,9 @@ export function addressOf(ask: Ask, from: string, today: string): string {
   const { service, staff, party, minutes, location, then, maxWait, anyOrder, samePerson } = ask;
   const isVisit = then.length > 0;
   const query = new URLSearchParams(window.location.search);
+  if (DATE.test(query.get('from') ?? '')) {
+    query.delete('from'); // as older links have it; anything else in it is somebody's own mark
+  }
   const parts = {
     service,
     with: staff,
@@ -18,7 +21,7 @@ export function addressOf(ask: Ask, from: string, today: string): string {
     wait: isVisit && maxWait > 0 ? maxWait : null,
     order: isVisit && anyOrder ? 'any' : null,
     same: isVisit && samePerson ? 1 : null,
-    from: from > today ? from : null,
+    day: from > today ? from : null,
     at: null,
   };
   for (const [name, value] of Object.entries(parts)) {
@@ -30,6 +33,8 @@ export function addressOf(ask: Ask, from: string, today: string): string {
   }
   return `?${query.toString()}`;
 }
+
+const DATE = /^\d{4}-\d{2}-\d{2}$/;
 
 /** "SERVICE/with/STAFF/for/MINUTES" */
 const said = ({ service, staff, minutes }: Then): string =>

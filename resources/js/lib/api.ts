@@ -33,6 +33,20 @@ api.use({
 /** What somebody saw when they act: the act is refused where somebody else was quicker. */
 export const asSeen = ({ version }: { version: string }) => ({ headers: { 'If-Match': version } });
 
+/** Who is signed out in the middle of their work hears of it: `me` is asked anew. */
+export const signedOut = new EventTarget();
+
+const ENDED = [401, 419];
+
+api.use({
+  onResponse({ request, response }) {
+    if (ENDED.includes(response.status) && new URL(request.url).pathname.startsWith('/api/businesses')) {
+      signedOut.dispatchEvent(new Event('ended'));
+    }
+    return undefined;
+  },
+});
+
 type Answer<T> = { data?: T; error?: Refusal; response: Response };
 
 /** The data, or the API's refusal as an error. */

@@ -20,7 +20,7 @@ type Props = { business: string; id: string; zone: string; mayChange: boolean };
 export function SalePanel({ business, id, zone, mayChange }: Props) {
   const { data: sale, error } = useQuery({ ...saleQuery(business, id), refetchInterval: 5_000 });
   const { act, trouble } = useSaleAct(business, id);
-  if (error !== null) {
+  if (error !== null && sale === undefined) {
     return <Wrong as="p">{error.message}</Wrong>;
   }
   if (sale === undefined) {

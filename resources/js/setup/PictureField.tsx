@@ -4,6 +4,7 @@ import { Labelled } from '../ui/Labelled';
 import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap } from '../lib/api';
 import * as say from '@words/setup';
+import { sent } from './uploads';
 import './PictureField.css';
 
 type Props = { label: string; picture: string | null; onPicture: (id: string | null) => void };
@@ -14,7 +15,8 @@ export function PictureField({ label, picture, onPicture }: Props) {
   const id = useId();
   const [state, setState] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | undefined>();
-  const take = async (file: File) => {
+  const take = async (file: File): Promise<boolean> => {
+    let arrived = true;
     setState(say.sendingPicture);
     setWrong(undefined);
     const form = new FormData();
@@ -31,8 +33,10 @@ export function PictureField({ label, picture, onPicture }: Props) {
     } catch (no) {
       const refusal = refusalOf(no);
       setWrong(refusal.fields?.['picture'] ?? refusal.message);
+      arrived = false;
     }
     setState(null);
+    return arrived;
   };
   return (
     <Labelled id={id} label={label} wrong={wrong}>
@@ -51,7 +55,7 @@ export function PictureField({ label, picture, onPicture }: Props) {
           onChange={(event) => {
             const file = event.target.files?.[0];
             if (file !== undefined) {
-              void take(file);
+              void sent(take(file));
             }
             event.target.value = '';
           }}

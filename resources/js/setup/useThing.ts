@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useBlocker, useParams } from 'react-router';
 import type { Refusal, Schemas } from '../lib/api';
 import { draftOf, thing, wrongOf, type Contents, type Draft, type Kind } from './things';
+import { allSent } from './uploads';
 import { useSave } from './useSave';
 
 /** A thing being edited: what it is, what was typed, and what can be done with it. */
@@ -71,6 +72,11 @@ export function useThing<K extends Kind>(kind: K, id: string | null, fresh: Cont
   const meanwhile = refused?.meanwhile ?? null;
   const draft: Draft | null = seen === null || content === null ? null : draftOf[kind](seen.id, content, seen.version);
 
+  const latest = useRef({ draft, content });
+  useEffect(() => {
+    latest.current = { draft, content };
+  });
+
   return {
     business,
     content,
@@ -98,11 +104,15 @@ export function useThing<K extends Kind>(kind: K, id: string | null, fresh: Cont
       saving.clear();
     },
     save: async (done: string): Promise<string | null> => {
-      if (draft === null || content === null) {
+      const arrived = await allSent(); // a picture that was chosen a moment ago counts
+      await new Promise((drawn) => setTimeout(drawn, 0));
+      const now = latest.current;
+      if (!arrived || now.draft === null || now.content === null) {
         return null;
       }
-      const saved = await saving.save([draft], done, ({ ids, versions }) =>
-        setSeen({ id: ids[0] ?? null, version: versions[0] ?? null, content }),
+      const { content: saves } = now;
+      const saved = await saving.save([now.draft], done, ({ ids, versions }) =>
+        setSeen({ id: ids[0] ?? null, version: versions[0] ?? null, content: saves }),
       );
       return saved?.ids[0] ?? null;
     },

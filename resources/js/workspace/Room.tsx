@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
+import { useTunnel } from '../board/useTunnel';
 import { LOCALE } from '../language/locale';
 import { api, type Schemas } from '../lib/api';
 import { NoticeLine, useNotices } from '../ui/Notices';
@@ -40,6 +41,7 @@ export function Room({ me }: { me: Schemas['Me'] }) {
   useWrittenAs(here?.locale ?? LOCALE);
   const names = useNames();
   useKey('h', names.toggle);
+  useTunnel(here?.slug ?? '');
   const { clear } = useNotices();
   const ends = useRef(clear);
   useEffect(() => {
