@@ -119,7 +119,9 @@ final readonly class CancelBooking
             $this->reminders->plan($booking);
         }
         if ($told !== [] && $how->told) {
-            $this->announcements->ofAll($told, Occasion::Cancelled, $how->by === History::BY_CLIENT ? '' : $how->why);
+            $how->by === History::BY_CLIENT
+                ? $this->announcements->ofAll($told, Occasion::Cancelled)
+                : $this->announcements->undoable()->ofAll($told, Occasion::Cancelled, $how->why);
         }
     }
 

@@ -33,6 +33,25 @@ final class DiaryReads
         return $rows->diary()->without(...$this->moving);
     }
 
+    /**
+     * The dates, of those that were read, on which there is a session of a service, full or not.
+     *
+     * @return list<int> day numbers
+     */
+    public function scheduled(string $service): array
+    {
+        $days = [];
+        foreach ($this->all as $rows) {
+            foreach ($rows->diary()->sessions as $session) {
+                if ($session->service === $service && ! $session->cancelled) {
+                    $days[] = $this->book->zone->day($session->start);
+                }
+            }
+        }
+
+        return $days;
+    }
+
     /** @return list<DiaryRows> */
     public function all(): array
     {

@@ -49,7 +49,7 @@ final readonly class MissBooking
                 $effect = $this->miss($booking, $how);
                 $effect->mustBe($how->seen);
                 if ($how->told && $effect->concernsClient()) {
-                    $this->announcements->of($booking, Occasion::NoShow);
+                    $this->announcements->undoable()->of($booking, Occasion::NoShow);
                 }
             }
 

@@ -123,7 +123,7 @@ final readonly class MoveBooking
         $this->history->holds($booking);
         $this->history->changed($booking, $by, (new Sentence('history.moved', ['from' => $was]))->text());
         if ($told) {
-            $this->announcements->moved($booking, "{$was} ".implode(' ', $before), self::where($booking));
+            $this->announcements->undoable()->moved($booking, "{$was} ".implode(' ', $before), self::where($booking));
         } else {
             $this->announcements->drop($booking);
         }

@@ -11,8 +11,8 @@ use App\Support\Refusal;
 use YardBell\Core\Price\Quoting;
 
 /**
- * A visit that is moved keeps its price; those who take it now are paid for it. One whose length has changed, or to which
- * others come, is sold anew, by the prices it was made under (rules.md, parts 3 and 5).
+ * A visit that is moved keeps its price; those who take it now are paid for it. One whose length has changed, or to
+ * which others come, is sold anew, by the prices it was made under (rules.md, parts 3 and 5).
  */
 final readonly class MovedPrice
 {

@@ -26,15 +26,15 @@ final readonly class NoStart
     }
 
     /**
-     * @param  bool  $isOpen whether somebody is open for the service on that day
+     * @param  bool  $isOpen whether somebody is open for the service on that day, or a session of it is scheduled
      * @return string beyond (not open to book yet, or no more), session (none is scheduled), closed, away or full
      */
     public function on(int $day, bool $isOpen): string
     {
         return match (true) {
             $this->isBeyond($day) => 'beyond',
-            $this->service->hasSessions => 'session',
             $isOpen => 'full',
+            $this->service->hasSessions => 'session',
             $this->opening->intersect($this->book->zone->dates($day, $day))->isEmpty() => 'closed',
             default => 'away',
         };

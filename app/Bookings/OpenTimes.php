@@ -49,8 +49,8 @@ final readonly class OpenTimes
         }
         $read = $this->read($business);
         $shown = $visit === null
-            ? $this->shown($read->book, $choice, $this->ask($read->book, $choice, $fromDay), self::slots($read))
-            : $this->shownVisit($read->book, $visit, $fromDay, self::plans($read, $visit));
+            ? $this->shown($read, $choice, $this->ask($read->book, $choice, $fromDay), self::slots($read))
+            : $this->shownVisit($read, $visit, $fromDay, self::plans($read, $visit));
         $times = json_encode($shown, JSON_THROW_ON_ERROR);
         $taken = $read->all();
         if (count($taken) === 1) {
@@ -93,7 +93,7 @@ final readonly class OpenTimes
             $isThere = static fn (Slot $slot): bool => $slot->start === $start;
             $found = self::but($isThere, self::plans($read, $visit));
 
-            return $this->shownVisit($read->book, $visit, $fromDay, $found);
+            return $this->shownVisit($read, $visit, $fromDay, $found);
         }
         $choice = Choice::of($first)->with(null);
         $isThere = static fn (Slot $slot): bool => $first->session_id === null
@@ -101,7 +101,7 @@ final readonly class OpenTimes
             : $slot->session === $first->session_id;
         $found = self::but($isThere, self::slots($read));
 
-        return $this->shown($read->book, $choice, $this->ask($read->book, $choice, $fromDay), $found);
+        return $this->shown($read, $choice, $this->ask($read->book, $choice, $fromDay), $found);
     }
 
     /**
@@ -114,7 +114,7 @@ final readonly class OpenTimes
     {
         $read = new DiaryReads($this->rules, $business, $book);
 
-        return $this->shown($book, $choice, $this->ask($book, $choice, $fromDay), self::slots($read));
+        return $this->shown($read, $choice, $this->ask($book, $choice, $fromDay), self::slots($read));
     }
 
     /** @param  list<string>  $moving ids of bookings that are not in its way: they are what is moved */
@@ -151,15 +151,16 @@ final readonly class OpenTimes
      * @param  callable(Ask, OpenTime|null=): list<Slot>  $found what is free on the dates asked for
      * @return array<string, mixed>
      */
-    private function shownVisit(RuleBook $book, VisitChoice $visit, ?int $fromDay, callable $found): array
+    private function shownVisit(DiaryReads $read, VisitChoice $visit, ?int $fromDay, callable $found): array
     {
+        $book = $read->book;
         [$ask] = array_map(fn (Choice $part): Ask => $this->ask($book, $part, $fromDay), $visit->parts);
         $reaches = array_map(
             static fn (Choice $part): int => $book->services[$part->service]->bookAheadDays,
             $visit->parts,
         );
 
-        return $this->shown($book, $visit->parts[0], $ask, $found, min($reaches));
+        return $this->shown($read, $visit->parts[0], $ask, $found, min($reaches));
     }
 
     /** @return callable(Ask, OpenTime|null=): list<Slot> what is free on the dates asked for */
@@ -190,8 +191,9 @@ final readonly class OpenTimes
      * @param  int|null  $reach days ahead that can be booked, of a visit of several services; null: of one service
      * @return array<string, mixed>
      */
-    private function shown(RuleBook $book, Choice $choice, Ask $ask, callable $found, ?int $reach = null): array
+    private function shown(DiaryReads $read, Choice $choice, Ask $ask, callable $found, ?int $reach = null): array
     {
+        $book = $read->book;
         $rules = $book->services[$choice->service];
         $today = $book->zone->day($ask->now);
         $time = OpenTime::around(
@@ -201,6 +203,7 @@ final readonly class OpenTimes
             ($rules->lengths?->named($choice->minutes) ?? 0) + $choice->extra,
         );
         $slots = $found($ask, $time);
+        $scheduled = $rules->hasSessions ? $read->scheduled($choice->service) : [];
         $starts = Starts::of($slots, $book->zone, $rules, $reach !== null);
         $ground = $rules->hasSessions ? OpenHours::during($slots) : OpenHours::of($book, $ask, $time);
         $open = OpenHours::byDay($book, $ask, $ground);
@@ -229,7 +232,9 @@ final readonly class OpenTimes
                     'date' => Wall::date($day),
                     'open' => $open[$day] ?? [],
                     'starts' => $starts[$day] ?? [],
-                    'none' => isset($starts[$day]) ? null : $none->on($day, isset($open[$day])),
+                    'none' => isset($starts[$day])
+                        ? null
+                        : $none->on($day, isset($open[$day]) || in_array($day, $scheduled, true)),
                 ],
                 range($ask->fromDay, $ask->toDay),
             ),

@@ -89,7 +89,8 @@ final readonly class PriceSettings
     {
         $kept = ['includesTax' => $this->includesTax];
         foreach ($this->rows as $kind => $rows) {
-            $kept[$kind] = $rows->map(static fn (Model $row): array => $row->only(self::COLUMNS[$kind]))->values()->all();
+            $columns = self::COLUMNS[$kind];
+            $kept[$kind] = $rows->map(static fn (Model $row): array => $row->only($columns))->values()->all();
         }
 
         return $kept;
@@ -165,7 +166,10 @@ final readonly class PriceSettings
      */
     private function of(string $kind, string $model): array
     {
-        return array_values(array_filter($this->rows[$kind]->all(), static fn (Model $row): bool => $row instanceof $model));
+        return array_values(array_filter(
+            $this->rows[$kind]->all(),
+            static fn (Model $row): bool => $row instanceof $model,
+        ));
     }
 
     /** @return array<string, CoreTaxRate> by id */

@@ -51,7 +51,9 @@ final readonly class SeenVersion
     {
         $version = $request->header('If-Match');
 
-        return is_string($version) && preg_match('/^"?(\d{1,18})"?\z/', $version, $found) === 1 ? (int) $found[1] : null;
+        $isOne = is_string($version) && preg_match('/^"?(\d{1,18})"?\z/', $version, $found) === 1;
+
+        return $isOne ? (int) $found[1] : null;
     }
 
     /** @return list<int> lines of histories that this request has written */

@@ -21,8 +21,8 @@ use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Tariff;
 
 /**
- * A price that was left open (rules.md P1: "from …", or on request) is settled, once: from then on the visit is sold for
- * it, with its tax and what staff are paid. What is changed after that is a line of the sale.
+ * A price that was left open (rules.md P1: "from …", or on request) is settled, once: from then on the visit is sold
+ * for it, with its tax and what staff are paid. What is changed after that is a line of the sale.
  */
 final readonly class SettlePrice
 {

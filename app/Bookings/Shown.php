@@ -15,7 +15,8 @@ final class Shown
 
     /**
      * @param  list<string>  $staff who may take it
-     * @return array{kind: string, amount: int, varies: bool} the least it costs, and whether it can cost more
+     * @return array{kind: string, amount: int, varies: bool, perPerson: bool} the least it costs, and whether it may
+     *                                                                         cost more
      */
     public static function price(Tariff $tariff, array $staff): array
     {
@@ -25,6 +26,7 @@ final class Shown
             'kind' => $span === null ? $tariff->pricing->kind->value : 'fixed',
             'amount' => $span[0] ?? ($tariff->pricing->amount ?? 0),
             'varies' => $span !== null && $span[0] !== $span[1],
+            'perPerson' => $tariff->pricing->perPerson,
         ];
     }
 

@@ -8,6 +8,7 @@ use App\Language\Sentence;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Support\Clock;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Time\Wall;
@@ -26,6 +27,7 @@ final readonly class SuggestTimes
         private DecideBooking $decide,
         private History $history,
         private Announcements $announcements,
+        private Clock $clock,
     ) {
     }
 
@@ -58,14 +60,14 @@ final readonly class SuggestTimes
         }, attempts: 5);
     }
 
-    /** @throws Refusal|TimeTaken where it was not suggested, does not wait any more, or is taken meanwhile */
+    /** @throws Refusal|TimeTaken where it was not suggested, does not wait any more, is over or is taken meanwhile */
     public function take(Business $business, string $id, string $start): Booking
     {
         return $this->db->transaction(function () use ($business, $id, $start): Booking {
             $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
             DecideBooking::check($booking);
             $staff = array_column($booking->suggested, 'staff', 'start')[$start] ?? null;
-            if ($staff === null) {
+            if ($staff === null || Wall::instant($start) <= $this->clock->minute()) {
                 throw new Refusal(new Sentence('refusal.booking.not_suggested'), 409, 'too_late');
             }
             $to = new Destination(Wall::instant($start), $staff);

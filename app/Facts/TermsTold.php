@@ -88,7 +88,10 @@ final readonly class TermsTold
     {
         return match (true) {
             $minutes === 0 => ['unit' => 'none', 'count' => 0],
-            $minutes > self::DAY && $minutes % self::DAY === 0 => ['unit' => 'days', 'count' => intdiv($minutes, self::DAY)],
+            $minutes > self::DAY && $minutes % self::DAY === 0 => [
+                'unit' => 'days',
+                'count' => intdiv($minutes, self::DAY),
+            ],
             $minutes % self::HOUR === 0 => ['unit' => 'hours', 'count' => intdiv($minutes, self::HOUR)],
             default => ['unit' => 'minutes', 'count' => $minutes],
         };

@@ -41,6 +41,7 @@ final readonly class ClientBooking
         private MoveByClient $move,
         private BookAgain $again,
         private ClientChanges $mayChange,
+        private SuggestedTimes $suggested,
     ) {
     }
 
@@ -84,6 +85,8 @@ final readonly class ClientBooking
             ],
             'told' => $this->told->ofVisit($isLost ? self::asOver($standing) : $standing, toClient: true),
             'word' => $this->word($booking),
+            'suggested' => $this->suggested->of($booking),
+            'isPast' => $whole->endsAt() <= $now,
             'approval' => $booking->state === State::Held &&
                 array_filter($parts, ConfirmBooking::mustBeApproved(...)) !== [],
             'terms' => self::terms($booking),

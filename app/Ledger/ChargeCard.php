@@ -12,7 +12,10 @@ use App\Models\PaymentKind;
 use App\Models\PaymentState;
 use App\Outbox\Outbox;
 
-/** Asks for a fee from a card that was kept for it (rules.md L4). Within a transaction that has locked the sale of the booking. */
+/**
+ * Asks for a fee from a card that was kept for it (rules.md L4). Within a transaction that has locked the sale of the
+ * booking.
+ */
 final readonly class ChargeCard
 {
     public function __construct(private Outbox $outbox)

@@ -39,7 +39,8 @@ final readonly class MoneyState
         $payments = Payment::query()->whereIn('sale_id', $sales)->where('kind', '<>', PaymentKind::Card)->get();
         $amount = static fn (PaymentState $state, ?PaymentKind $kind = null): int => array_sum(
             $payments
-                ->filter(static fn (Payment $one): bool => $one->state === $state && in_array($kind, [null, $one->kind]))
+                ->filter(static fn (Payment $one): bool => $one->state === $state)
+                ->filter(static fn (Payment $one): bool => in_array($kind, [null, $one->kind]))
                 ->map(static fn (Payment $one): int => $one->amount)
                 ->all(),
         );
@@ -62,7 +63,10 @@ final readonly class MoneyState
      */
     private static function back(array $sales): array
     {
-        $refunds = Refund::query()->with('payment')->whereIn('sale_id', $sales)->where('state', '<>', RefundState::Stopped);
+        $refunds = Refund::query()
+            ->with('payment')
+            ->whereIn('sale_id', $sales)
+            ->where('state', '<>', RefundState::Stopped);
         $back = [];
         foreach ($refunds->get() as $refund) {
             $way = $refund->payment->method->value;

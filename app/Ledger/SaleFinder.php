@@ -34,8 +34,8 @@ final readonly class SaleFinder
     }
 
     /**
-     * @param  Asked  $asked state: all, due, paid, back (something was refunded) or open (a price is not settled); dates
-     *   are local
+     * @param  Asked  $asked state: all, due, paid, back (something was refunded) or open (a price is not settled);
+     *   dates are local
      * @return array{rows: list<Found>, more: bool}
      */
     public function __invoke(Business $business, array $asked, int $page = 0, int $size = self::PAGE): array
@@ -107,8 +107,9 @@ final readonly class SaleFinder
             ->groupBy('sale_id')
             ->selectRaw(
                 "sale_id, sum(if(account = 'due', amount, 0)) as owed, sum(if(account = 'returning', -amount, 0)) as "
-                    ."underway, sum(if(account = 'due' and about in ('sold', 'taken_back', 'fee', 'added', 'less', 'waived'), "
-                    ."amount, 0)) as total, sum(if(account = 'due' and about = 'returned', amount, 0)) as back, "
+                    ."underway, sum(if(account = 'due' and about in "
+                    ."('sold', 'taken_back', 'fee', 'added', 'less', 'waived'), amount, 0)) as total, "
+                    ."sum(if(account = 'due' and about = 'returned', amount, 0)) as back, "
                     ."sum(if(account = 'due' and about in ('paid', 'undone'), -amount, 0)) as paid",
             );
     }

@@ -14,8 +14,8 @@ use App\Models\Sale;
 use App\Support\Clock;
 
 /**
- * Refunds and charges for a booking that have not left yet do not leave: what they were for is taken back. What the worker has in its
- * hands goes on. Within a transaction that has locked the sale.
+ * Refunds and charges for a booking that have not left yet do not leave: what they were for is taken back. What the
+ * worker has in its hands goes on. Within a transaction that has locked the sale.
  */
 final readonly class StopMoney
 {

@@ -87,7 +87,7 @@ final readonly class TaxFigures
         ]])->all());
     }
 
-    /** @return list<array{string, Row}> by rate: of each sale, what it was paid by the end less what it was paid before */
+    /** @return list<array{string, Row}> by rate: of each sale, what was paid by the end less what was paid before */
     private function paid(Business $business, string $from, string $until): array
     {
         $money = $this->db->table('book_entries')
@@ -104,7 +104,10 @@ final readonly class TaxFigures
             ->where('at', '<', $end)
             ->get(['sale_id', 'at', 'amount', 'taxes'])
             ->groupBy('sale_id');
-        $names = $this->db->table('sales')->where('business_id', $business->id)->whereIn('id', $sales)->pluck('name', 'id');
+        $names = $this->db->table('sales')
+            ->where('business_id', $business->id)
+            ->whereIn('id', $sales)
+            ->pluck('name', 'id');
         $parts = [];
         foreach ($entries as $sale => $moved) {
             $own = $lines->get($sale) ?? new Collection();
@@ -115,10 +118,11 @@ final readonly class TaxFigures
             $after = self::share($own, -self::sum($moved));
             foreach ($after + array_fill_keys(array_keys($before), [0, 0]) as $rate => [$net, $amount]) {
                 [$wasNet, $was] = $before[$rate] ?? [0, 0];
+                $days = Column::strings($moved->where('day', '>=', $from)->sortBy('day')->pluck('day'));
                 $parts[] = [(string) $rate, [
                     'sale' => (string) $sale,
                     'name' => is_string($names[$sale] ?? null) ? $names[$sale] : '',
-                    'day' => Column::strings($moved->where('day', '>=', $from)->sortBy('day')->pluck('day'))[0] ?? $from,
+                    'day' => $days[0] ?? $from,
                     'net' => $net - $wasNet,
                     'amount' => $amount - $was,
                 ]];

@@ -17,11 +17,15 @@ final readonly class Announcements
 {
     public const REMINDER_MINUTES = 24 * 60;
 
-    /** What the house does and may undo at once: nobody is mailed of it before that. */
-    private const UNDONE = [Occasion::Moved, Occasion::Cancelled, Occasion::Declined, Occasion::NoShow];
-
-    public function __construct(private Outbox $outbox, private Clock $clock)
+    /** @param  int  $waitSeconds before anybody is mailed */
+    public function __construct(private Outbox $outbox, private Clock $clock, private int $waitSeconds = 0)
     {
+    }
+
+    /** Of what the house does and may undo at once: nobody is mailed before that is over. */
+    public function undoable(): self
+    {
+        return new self($this->outbox, $this->clock, config()->integer('yardbell.undo_seconds'));
     }
 
     /**
@@ -287,13 +291,6 @@ final readonly class Announcements
             ->update(['state' => 'dropped']);
     }
 
-    private function due(Occasion $occasion): CarbonImmutable
-    {
-        $wait = in_array($occasion, self::UNDONE, true) ? config()->integer('yardbell.undo_seconds') : 0;
-
-        return $this->clock->now()->addSeconds($wait);
-    }
-
     /** @param  array<string, string>  $more that the letter needs */
     private function mail(
         Booking $booking,
@@ -318,7 +315,7 @@ final readonly class Announcements
             rtrim(implode('-', $key), '-'),
             ['why' => $why] + $more,
             $booking,
-            $due ?? $this->due($occasion),
+            $due ?? $this->clock->now()->addSeconds($this->waitSeconds),
         );
     }
 }

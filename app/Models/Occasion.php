@@ -51,5 +51,12 @@ enum Occasion: string
     case Password = 'password';
 
     /** What only the client is told. */
-    public const FOR_CLIENT_ALONE = [self::PaidTooLate, self::NoShow, self::Priced, self::Declined, self::Prove, self::LinkAgain];
+    public const FOR_CLIENT_ALONE = [
+        self::PaidTooLate,
+        self::NoShow,
+        self::Priced,
+        self::Declined,
+        self::Prove,
+        self::LinkAgain,
+    ];
 }

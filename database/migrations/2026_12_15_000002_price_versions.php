@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** A booking keeps the prices it was made under (rules.md, part 5): the settings are kept by version, a row a change. */
+/** A booking keeps the prices it was made under (rules.md, part 5): settings are kept by version, a row a change. */
 return new class extends Migration
 {
     public function up(): void

@@ -30,6 +30,13 @@ return [
         'renew' => 'Mail me a new one',
     ],
     'instead' => [
+        'facts' => 'Until {until}, {where}. {price}',
+        'taken_by_you' => 'You have taken it: you are booked {when}.',
+        'booked_at' => 'You are booked {when} by now, so this time is not kept for you.',
+        'cancelled' => 'Your booking is cancelled, so nothing is kept for you.',
+        'declined' => 'What you asked for was answered with a no, so nothing is kept for you.',
+        'past' => 'This time is over.',
+        'not_offered' => 'This time is not offered any more.',
         'title' => 'Another time at {business}',
         'offer' => '{service}: {when}',
         'kept' => 'If this suits you, take it, and it is booked. What you asked for is free again then.',

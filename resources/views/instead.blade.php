@@ -16,6 +16,7 @@
         <p role="alert"><strong>{{ $refusal }}</strong></p>
     @endif
     @if ($mayTake)
+        <p>{{ $say('page.instead.facts', ['until' => $until, 'where' => $where, 'price' => $price]) }}</p>
         <p>{{ $say('page.instead.kept') }}</p>
         <form method="post"><button type="submit" id="take">{{ $say('page.instead.take') }}</button></form>
     @endif

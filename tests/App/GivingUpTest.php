@@ -204,7 +204,10 @@ it('does nothing where it would do something else to the money by now than was s
 it('refuses the client whose free hour has passed since they looked', function (): void {
     $booking = paidFor($this->yard, 'full');
     $link = app(ClientLink::class)->query($booking);
-    $ask = fn (string $act, array $body = []) => $this->postJson("/gate-api/bookings/{$booking->id}/{$act}?{$link}", $body);
+    $ask = fn (string $act, array $body = []) => $this->postJson(
+        "/gate-api/bookings/{$booking->id}/{$act}?{$link}",
+        $body,
+    );
     $free = $ask('cancel/tried')->assertOk();
     expect($free->json('says'))->toBe(['€48.00 goes back to your card.']);
     ($this->late)($booking);
@@ -308,16 +311,25 @@ it('undoes a no-show with its money: a charge is stopped, pays for the visit, or
         ->and(array_sum($this->processor->charged))->toBe($charged ? 2400 : 0)
         ->and(array_sum($this->processor->refunded))->toBe($refunds ? 2400 : 0);
     $paid = $charged && ! $refunds ? '€24.00 was charged to the card on file.' : 'nothing was charged to it.';
-    expect(tellings($booking, null)['page'])->toEndWith($refunds ? 'Your card is kept; nothing was charged to it.' : $paid);
+    expect(tellings($booking, null)['page'])
+        ->toEndWith($refunds ? 'Your card is kept; nothing was charged to it.' : $paid);
 })->with([
     'before it left' => [
         false, false,
-        ['The charge of €24.00 has not left yet: it is stopped.', 'The fee of €24.00 is no longer owed.', '€48.00 is still to be paid.'],
+        [
+            'The charge of €24.00 has not left yet: it is stopped.',
+            'The fee of €24.00 is no longer owed.',
+            '€48.00 is still to be paid.',
+        ],
         4800,
     ],
     'it pays for the visit' => [
         true, false,
-        ['The fee of €24.00 is no longer owed.', '€24.00 was charged to their card: it now pays for the visit.', '€24.00 is still to be paid.'],
+        [
+            'The fee of €24.00 is no longer owed.',
+            '€24.00 was charged to their card: it now pays for the visit.',
+            '€24.00 is still to be paid.',
+        ],
         2400,
     ],
     'it goes back' => [

@@ -335,3 +335,18 @@ it('lets a party in a session grow as far as there is room: its own places do no
     expect($change($yard->business, $theirs->id, 2)->party)->toBe(2)
         ->and(fn () => $change($yard->business, $theirs->id, 3))->toThrow(App\Support\Refusal::class);
 });
+
+it('says of a day whose session is full that nothing is free, not that there is no session', function (): void {
+    $yard = Yard::open();
+    $session = scheduled($yard, places: 1);
+    $none = fn (): array => array_column(
+        $this->getJson("/gate-api/pages/yard/open-times?service={$yard->lesson->id}")->assertOk()->json('days'),
+        'none',
+        'date',
+    );
+    $day = substr(Yard::at('10:00'), 0, 10);
+    expect($none()[$day])->toBeNull();
+    Yard::sold(hold($yard, (new Choice($yard->lesson->id))->at(Instants::minute($session->starts_at))));
+    expect($none()[$day])->toBe('full')
+        ->and($none()[substr(Yard::at('10:00', 3), 0, 10)])->toBe('session');
+});

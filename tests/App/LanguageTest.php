@@ -72,7 +72,8 @@ it('says what it has noted itself, and leaves what somebody typed', function ():
     $asks = fn (): array => $this->actingAs($this->yard->owner)
         ->getJson("/api/businesses/yard/bookings/{$booking->id}")
         ->json('history');
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, new Cancelling('Owner', why: 'wrong.plain.taken'));
+    $why = new Cancelling('Owner', why: 'wrong.plain.taken');
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, $why);
     expect(array_column($asks(), 'why'))->toContain('wrong.plain.taken')
         ->and(array_column($asks(), 'by'))->toContain('client', 'Owner');
 });

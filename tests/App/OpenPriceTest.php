@@ -15,7 +15,11 @@ use Tests\Support\Yard;
 /* A price that was left open, "from" or on request (rules.md P1): asked for, settled once, told, taxed and invoiced. */
 
 beforeEach(function (): void {
-    $this->yard = Yard::open(['price' => 40000, 'priceKind' => 'from', 'staff_pay' => ['amount' => null, 'percent' => '10']]);
+    $this->yard = Yard::open([
+        'price' => 40000,
+        'priceKind' => 'from',
+        'staff_pay' => ['amount' => null, 'percent' => '10'],
+    ]);
     $rate = TaxRate::query()->create([
         'business_id' => $this->yard->business->id, 'name' => 'VAT', 'percent' => '23', 'position' => 0,
     ]);

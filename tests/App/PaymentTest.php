@@ -57,7 +57,8 @@ it('pays a late payment back if the time is somebody else’s by then', function
     )($this->yard->business, (new Choice($this->yard->lesson->id))->at(Instants::minute($late->starts_at) + 30));
     $this->processor->state = 'paid';
     Yard::settle();
-    $page = fn (): array => $this->getJson("/gate-api/bookings/{$late->id}?".app(ClientLink::class)->query($late))->json();
+    $own = "/gate-api/bookings/{$late->id}?".app(ClientLink::class)->query($late);
+    $page = fn (): array => $this->getJson($own)->json();
     expect($page())->toMatchArray(['state' => 'expired', 'pay' => null])
         ->and($page()['told']['money'])->toBe(['€48.00 was paid.', '€48.00 is on its way back.']);
     expect($late->refresh()->state)->toBe(State::Expired)
@@ -72,7 +73,8 @@ it('pays back when a paid booking is cancelled, and once', function (): void {
     $booking = $this->yard->book('10:00');
     $this->processor->state = 'paid';
     Yard::settle();
-    app(CancelBooking::class)($this->yard->business->id, $booking->id, new Cancelling('Owner', why: 'The kiln is cold.'));
+    $why = new Cancelling('Owner', why: 'The kiln is cold.');
+    app(CancelBooking::class)($this->yard->business->id, $booking->id, $why);
     app(CancelBooking::class)($this->yard->business->id, $booking->id, new Cancelling('Owner'));
     app(DeliverDue::class)();
     app(DeliverDue::class)();
@@ -219,7 +221,8 @@ it('hears only notices with a good seal', function (): void {
 
 it('shows no way to pay once its time is lost, and says that nothing was charged', function (): void {
     $late = $this->yard->book('10:00');
-    $page = fn (): array => $this->getJson("/gate-api/bookings/{$late->id}?".app(ClientLink::class)->query($late))->json();
+    $own = "/gate-api/bookings/{$late->id}?".app(ClientLink::class)->query($late);
+    $page = fn (): array => $this->getJson($own)->json();
     expect($page()['pay'])->not->toBeNull();
     app(Clock::class)->putForward(45);
     expect($page())->toMatchArray(['state' => 'expired', 'pay' => null])

@@ -127,7 +127,7 @@ it(
             ->and(holdAt($yard, '10:00', ['staff' => $yard->staff[0]->id])->json('total'))->toBe(5600)
             ->and(holdAt($yard, '10:00')->json('total'))->toBe(4800)
             ->and($this->getJson('/book/yard')->assertOk()->viewData('first')['page']['services'][0]['price'])
-            ->toBe(['kind' => 'fixed', 'amount' => 4800, 'varies' => true]);
+            ->toBe(['kind' => 'fixed', 'amount' => 4800, 'varies' => true, 'perPerson' => false]);
         $yard->lesson->update(['assignment' => 'all']);
         expect(quote($yard)->json())->toMatchArray(['total' => 5600, 'exact' => true]);
     },
@@ -179,7 +179,7 @@ it('shows the add-ons of a service and its lengths, and groups by category', fun
     $service = $this->get('/book/yard')->assertOk()->viewData('first')['page']['services'][0];
     expect($service)->toMatchArray([
         'lengths' => [30, 60, 90],
-        'price' => ['kind' => 'fixed', 'amount' => 1500, 'varies' => true],
+        'price' => ['kind' => 'fixed', 'amount' => 1500, 'varies' => true, 'perPerson' => false],
         'addOns' => [$every->id],
         'initials' => 'LE',
     ])

@@ -41,8 +41,8 @@ beforeEach(function (): void {
         ]] + Yard::pricing(0),
         'staff_pay' => ['amount' => null, 'percent' => '10'],
     ]);
-    $this->party = fn (Booking $booking, int $party, string $tried = '', array $more = []): TestResponse => $this->postJson(
-        "/gate-api/bookings/{$booking->id}/party{$tried}?".app(ClientLink::class)->query($booking),
+    $this->party = fn (Booking $of, int $party, string $tried = '', array $more = []): TestResponse => $this->postJson(
+        "/gate-api/bookings/{$of->id}/party{$tried}?".app(ClientLink::class)->query($of),
         ['party' => $party] + $more,
     );
 });
@@ -106,7 +106,8 @@ it('costs today’s price where its own lacks one: an add-on and somebody who ca
         'business_id' => $this->yard->business->id, 'name' => 'Glaze', 'price' => 900, 'minutes' => 0,
         'per_person' => false, 'tax_rates' => [], 'services' => null, 'position' => 0,
     ]);
-    $this->yard->staff[1]->update(['rates' => [['service' => $this->yard->lesson->id, 'amount' => 100, 'percent' => null]]]);
+    $rate = ['service' => $this->yard->lesson->id, 'amount' => 100, 'percent' => null];
+    $this->yard->staff[1]->update(['rates' => [$rate]]);
     ($this->raise)();
     [$tariff, $list] = app(BookedPrices::class)->of($this->yard->business, $booking);
     expect($tariff->addOns[$addOn->id]->amount)->toBe(900)

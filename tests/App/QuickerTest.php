@@ -16,7 +16,9 @@ beforeEach(function (): void {
     $this->yard = Yard::open(['price' => 4800], people: 2);
     $this->booking = $this->yard->book('10:00');
     $this->actingAs($this->yard->owner);
-    $this->version = fn (): string => $this->getJson("/api/businesses/yard/bookings/{$this->booking->id}")->json('version');
+    $this->version = fn (): string => $this
+        ->getJson("/api/businesses/yard/bookings/{$this->booking->id}")
+        ->json('version');
     $this->act = fn (string $act, array $body, string $seen = ''): TestResponse => $this->postJson(
         "/api/businesses/yard/bookings/{$this->booking->id}/{$act}",
         $body,

@@ -46,7 +46,28 @@ it('suggests times by mail, which the client takes by a link while what was aske
     expect($this->asked->refresh()->state)->toBe(State::Confirmed)
         ->and($this->asked->starts_at->format('H:i'))->toBe('15:30')
         ->and($this->asked->suggested)->toBe([]);
-    $this->post($links[0][0])->assertOk()->assertSee('does not wait for an answer');
+    $this->post($links[0][0])->assertOk()->assertSee('You are booked')->assertSee('is not kept for you');
+    $this->post($links[0][1])->assertOk()->assertSee('You have taken it');
+});
+
+it('lists the suggested times on the client\'s own page, as long as they can be taken', function (): void {
+    ($this->suggest)(['13:00', '15:30'])->assertOk();
+    $own = function (): array {
+        $query = app(ClientLink::class)->query($this->asked->refresh());
+
+        return $this->getJson("/gate-api/bookings/{$this->asked->id}?{$query}")->assertOk()->json();
+    };
+    $shown = $own()['suggested'];
+    expect(array_column($shown, 'start'))->toBe([Yard::at('13:00'), Yard::at('15:30')])
+        ->and($shown[0]['end'])->toBe(Yard::at('14:00'))
+        ->and($shown[0]['staff'])->toHaveCount(1);
+    $late = $shown[1];
+    $this->travelTo(Yard::at('14:00'));
+    expect($own()['suggested'])->toBe([$late]);
+    $this->post(str_replace(config('app.url'), '', $shown[0]['link']))->assertOk()->assertSee('is over');
+    $this->postJson("/api/businesses/yard/bookings/{$this->asked->id}/answer", ['accept' => false])->assertOk();
+    expect($own()['suggested'])->toBe([]);
+    $this->post(str_replace(config('app.url'), '', $late['link']))->assertOk()->assertSee('answered with a no');
 });
 
 it('takes none that was not suggested, and none that is taken meanwhile', function (): void {

@@ -119,7 +119,10 @@ it('gives payments, closes and the book as files, whose entries sum to zero', fu
         $lines = explode("\r\n", trim($this->get("/api/businesses/yard/{$of}.csv")->assertOk()->streamedContent()));
         $head = str_getcsv(substr((string) array_shift($lines), 3), escape: '');
 
-        return array_map(static fn (string $line): array => array_combine($head, str_getcsv($line, escape: '')), $lines);
+        return array_map(
+            static fn (string $line): array => array_combine($head, str_getcsv($line, escape: '')),
+            $lines,
+        );
     };
     expect($rows('payments')[0])->toMatchArray(['what' => 'paid', 'method' => 'card', 'amount' => '123.00'])
         ->and($rows('closes')[0])->toMatchArray(['difference' => '1.00', 'note' => "'=1+1"])
@@ -127,10 +130,10 @@ it('gives payments, closes and the book as files, whose entries sum to zero', fu
         ->and($rows('payouts'))->toBe([]);
 });
 
-it('disarms every cell that a spreadsheet would reckon with, and no number', function (string $cell, string $written): void {
+it('disarms every cell that a spreadsheet would reckon with, and no number', function (string $cell, string $is): void {
     ob_start();
     Csv::of('test', ['a'], [[$cell]])->sendContent();
-    expect(explode("\r\n", (string) ob_get_clean())[1])->toBe($written);
+    expect(explode("\r\n", (string) ob_get_clean())[1])->toBe($is);
 })->with([
     ['=1+1', "'=1+1"], ['+44 1632', "\"'+44 1632\""], ['-1-1', "'-1-1"], ['@sum', "'@sum"], ["\t=1", "\"'\t=1\""],
     ['-12.50', '-12.50'], ['+3', '+3'], ['12', '12'], ['Kim', 'Kim'],

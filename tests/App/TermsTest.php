@@ -150,7 +150,8 @@ it('leaves a kept card alone when it is cancelled in time, or by the business', 
     if ($late) {
         whenItIsLate($booking);
     }
-    app(CancelBooking::class)($booking->business_id, $booking->id, new Cancelling($by, termsCount: $by === History::BY_CLIENT));
+    $how = new Cancelling($by, termsCount: $by === History::BY_CLIENT);
+    app(CancelBooking::class)($booking->business_id, $booking->id, $how);
     app(DeliverDue::class)();
     expect($this->processor->charged)->toBe([])->and($booking->refresh()->fee)->toBeNull();
 })->with([[false, History::BY_CLIENT], [true, 'Alva, the owner']]);
@@ -251,7 +252,7 @@ it('keeps by the terms what not coming costs (L4)', function (?array $terms, arr
     'nothing agreed' => [null, [0, null]],
 ]);
 
-it('tells the terms of an hour before it is kept: too late for tomorrow’s, until when for later ones', function (): void {
+it('tells the terms of an hour before it is kept: too late, or until when', function (): void {
     agreed([]);
     $terms = fn (array $at): string => $this->getJson(
         '/gate-api/pages/yard/quote?'.http_build_query(['service' => App\Models\Service::query()->sole()->id] + $at),

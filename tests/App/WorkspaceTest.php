@@ -152,7 +152,8 @@ it('shows the day, a booking within it, and cancels from the card', function ():
         ->and($board->json('ruler.start'))->toBe(Yard::at('09:00'));
     $version = $this->getJson('/api/businesses/yard/board/version')->json('version');
     $this->getJson("/api/businesses/yard/bookings/{$booking->id}")->assertOk();
-    $this->postJson("/api/businesses/yard/bookings/{$booking->id}/cancel", ['asks' => 'house', 'why' => 'The kiln is cold.'])->assertOk();
+    $cancel = ['asks' => 'house', 'why' => 'The kiln is cold.'];
+    $this->postJson("/api/businesses/yard/bookings/{$booking->id}/cancel", $cancel)->assertOk();
     expect($booking->refresh()->state->value)->toBe('cancelled')
         ->and($this->getJson('/api/businesses/yard/board/version')->json('version'))->not->toBe($version)
         ->and($this->getJson('/api/businesses/yard/board?date='.substr(Yard::at('10:00'), 0, 10))->json('tags'))

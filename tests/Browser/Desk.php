@@ -29,7 +29,7 @@ final class Desk
         $window->key(WebDriverKeys::TAB);
     }
 
-    /** Books a wheel lesson at noon of today, whatever hour it is and whatever is in its way. */
+    /** Books a wheel lesson that has just begun, whatever hour it is and whatever is in its way. */
     public static function today(Window $desk, string $who): string
     {
         return $desk->driver->executeAsyncScript(<<<'JS'
@@ -38,7 +38,8 @@ final class Desk
             (async () => {
               const setup = await (await fetch('/api/businesses/quernmoor/setup')).json();
               const service = setup.services.find((one) => one.name === 'Wheel lesson').id;
-              const start = `${new Date().toISOString().slice(0, 10)}T12:00Z`;
+              const begun = new Date(Math.floor(Date.now() / 900_000) * 900_000);
+              const start = begun.toISOString().slice(0, 16) + 'Z';
               const wish = { service, party: 1, start, name: who, told: false, outside: true, double: true };
               const card = await (await fetch('/api/businesses/quernmoor/bookings', {
                 method: 'POST',

@@ -41,10 +41,10 @@ it('takes money in parts with a tip and change, undoes it, gives some back, and 
     $desk->press('[aria-label="Undo €10.00"]')->sees('Still missing')->sees('undone');
     $desk->press('#take-cash')->sees('All paid');
     $desk->press('#sale-back')->type('#back-amount', '5')->type('#back-why', 'Glaze ran')->press('#back-do');
-    $desk->sees('Let off: Glaze ran')->sees('Given back in cash');
+    $desk->sees('Discount: Glaze ran')->sees('Refunded in cash');
     $desk->press('#sale-line')->type('#line-label', 'Apron')->type('#line-amount', '9,5')->press('#line-do');
     $desk->sees('Apron');
-    $desk->sees('€9.50')->press('#sale-less')->type('#less-why', 'A gift')->press('#less-do')->sees('Let off: A gift');
+    $desk->sees('€9.50')->press('#sale-less')->type('#less-why', 'A gift')->press('#less-do')->sees('Discount: A gift');
     $desk->press('#sale-invoice')->press('#invoice-do')->sees('Invoice 20')->sees('Take it back');
     $desk->press('#mail-invoice')->sees('It is on its way to');
 });

@@ -7,13 +7,17 @@ import { beforeWords, priceWords, termsWords } from '../../resources/js/words/pr
 import { fieldWord, mostADay, valueWords } from '../../resources/js/setup/words';
 
 test('says a price as it is', () => {
-  assert.equal(priceWords({ kind: 'fixed', amount: 4800, varies: false }, 'EUR'), '€48.00');
-  assert.equal(priceWords({ kind: 'fixed', amount: 4800, varies: true }, 'EUR'), 'from €48.00');
-  assert.equal(priceWords({ kind: 'fixed', amount: 0, varies: false }, 'EUR'), 'free');
-  assert.equal(priceWords({ kind: 'fixed', amount: 0, varies: true }, 'EUR'), 'from €0.00');
-  assert.equal(priceWords({ kind: 'free', amount: 0, varies: false }, 'EUR'), 'free');
-  assert.equal(priceWords({ kind: 'from', amount: 2000, varies: false }, 'JPY'), 'from JP¥2,000');
-  assert.equal(priceWords({ kind: 'on_request', amount: 0, varies: false }, 'EUR'), 'price on request');
+  assert.equal(priceWords({ kind: 'fixed', amount: 4800, varies: false, perPerson: false }, 'EUR'), '€48.00');
+  assert.equal(priceWords({ kind: 'fixed', amount: 900, varies: false, perPerson: true }, 'EUR'), '€9.00 a person');
+  assert.equal(priceWords({ kind: 'fixed', amount: 4800, varies: true, perPerson: false }, 'EUR'), 'from €48.00');
+  assert.equal(priceWords({ kind: 'fixed', amount: 0, varies: false, perPerson: false }, 'EUR'), 'free');
+  assert.equal(priceWords({ kind: 'fixed', amount: 0, varies: true, perPerson: false }, 'EUR'), 'from €0.00');
+  assert.equal(priceWords({ kind: 'free', amount: 0, varies: false, perPerson: false }, 'EUR'), 'free');
+  assert.equal(priceWords({ kind: 'from', amount: 2000, varies: false, perPerson: false }, 'JPY'), 'from JP¥2,000');
+  assert.equal(
+    priceWords({ kind: 'on_request', amount: 0, varies: false, perPerson: false }, 'EUR'),
+    'price on request',
+  );
 });
 
 test('says until when cancelling is free, and what it costs after', () => {
@@ -67,7 +71,7 @@ const lesson: Service = {
   category: null,
   minutes: 60,
   lengths: [60],
-  price: { kind: 'fixed', amount: 5000, varies: false },
+  price: { kind: 'fixed', amount: 5000, varies: false, perPerson: false },
   payment: 'none',
   cancellation: null,
   picture: null,

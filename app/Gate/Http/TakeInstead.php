@@ -6,7 +6,9 @@ namespace App\Gate\Http;
 
 use App\Bookings\SuggestTimes;
 use App\Facts\BookingFacts;
+use App\Facts\Told;
 use App\Gate\LinkedBooking;
+use App\Gate\SuggestedTimes;
 use App\Language\Catalogue;
 use App\Models\Booking;
 use App\Support\ClientLink;
@@ -29,6 +31,8 @@ final readonly class TakeInstead
         private ClientLink $links,
         private LinkedBooking $linked,
         private SuggestTimes $suggest,
+        private SuggestedTimes $times,
+        private Told $told,
         private Catalogue $catalogue,
     ) {
     }
@@ -52,13 +56,13 @@ final readonly class TakeInstead
             }
         }
 
-        return $this->page($booking, $start, $refusal);
+        return $this->page($booking->refresh(), $start, $refusal);
     }
 
     private function page(Booking $booking, string $start, ?string $refusal): View
     {
         $facts = BookingFacts::of($booking);
-        $isOpen = in_array($start, array_column($booking->suggested, 'start'), true);
+        $isOpen = $this->times->isOpen($booking, $start);
 
         return view('instead', [
             'business' => $facts->business->name,
@@ -66,7 +70,13 @@ final readonly class TakeInstead
             'when' => $this->catalogue->sentence(
                 LocalTime::written(Instants::carbon(Wall::instant($start)), $facts->business),
             ),
-            'refusal' => $refusal ?? ($isOpen ? null : $this->catalogue->say('refusal.booking.not_suggested')),
+            'refusal' => $isOpen ? $refusal : $this->catalogue->sentence($this->times->fate($booking, $start)),
+            'until' => LocalTime::clock(
+                Instants::carbon(Wall::instant($start) + $booking->minutes),
+                $facts->business,
+            ),
+            'where' => $facts->where(),
+            'price' => $this->told->of($booking, toClient: true)['price'],
             'mayTake' => $isOpen,
             'back' => $this->links->to($booking),
         ]);

@@ -22,6 +22,8 @@ final readonly class ChargeAgain
         $business = Asker::business($request);
         $seen = Amounts::check($request, ['seen' => 'required|integer'])->int('seen');
 
-        return new JsonResponse($this->slip->of($business, $this->again->charge($business, $id, $seen, Asker::access($request)->user->name)));
+        $sale = $this->again->charge($business, $id, $seen, Asker::access($request)->user->name);
+
+        return new JsonResponse($this->slip->of($business, $sale));
     }
 }

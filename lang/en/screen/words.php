@@ -9,6 +9,7 @@ return [
     'until_begins' => 'until it begins',
     'until_before' => 'until {time} before',
     'from_amount' => 'from {amount}',
+    'per_person' => '{amount} a person',
     'part_of_price' => '{percent} % of the price',
     'terms' => 'Free to cancel {until}. After that it costs {cost}.',
     'roles' => [

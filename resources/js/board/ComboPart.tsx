@@ -81,8 +81,8 @@ export function ComboPart({
 }
 
 /**
- * A press of Enter or the tabulator that comes before the answer to what is typed: it takes the first line of that answer
- * once it is there, never one of the search before.
+ * A press of Enter or the tabulator that comes before the answer to what is typed: it takes the first line of that
+ * answer once it is there, never one of the search before.
  */
 function useWaitingPress(answered: boolean, first: () => string | undefined, onChosen: (id: string) => void) {
   const pressed = useRef<{ key: string; field: HTMLElement } | null>(null);

@@ -1,5 +1,5 @@
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { keepPreviousData, onlineManager, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useSyncExternalStore } from 'react';
 import { longDate, writeHoursOf } from '../lib/format';
 import { isTunnel } from './tunnel';
 import { board as boardQuery, boardVersion, ribbon, type Looking } from '../lib/queries';
@@ -10,6 +10,10 @@ export function useBoard(business: string, date: string | null, looking: Looking
   const { data, error } = useQuery({ ...boardQuery(business, date, looking), placeholderData: keepPreviousData });
   const { data: fortnight } = useQuery({ ...ribbon(business, date), placeholderData: keepPreviousData });
   const { data: version, error: lost } = useQuery({ ...boardVersion(business), retry: false });
+  const isOnline = useSyncExternalStore(
+    (changed) => onlineManager.subscribe(changed),
+    () => onlineManager.isOnline(),
+  );
   useEffect(() => {
     if (version !== undefined && data !== undefined && version.version !== data.version) {
       ['board', 'ribbon', 'card'].forEach((key) => void queries.invalidateQueries({ queryKey: [key, business] }));
@@ -28,6 +32,6 @@ export function useBoard(business: string, date: string | null, looking: Looking
     error,
     ribbon: fortnight?.days ?? [],
     now: version?.now ?? data?.now ?? '',
-    isCutOff: isTunnel(lost),
+    isCutOff: isTunnel(lost) || !isOnline,
   };
 }

@@ -62,7 +62,7 @@ export function Almanac({ times, show, chosen, hour, onPick }: Props) {
                 <p className="self-center leading-tight">
                   <b>{date.weekday}</b> {date.day} {date.month}
                   <span className="block text-sm text-soft max-md:ms-2 max-md:inline">
-                    {count(starts.length, day.starts.length > 0 ? say.noneThatFits : (NONE[day.none ?? 'full'] ?? ''))}
+                    {count(starts, day.starts.length > 0 ? say.noneThatFits : (NONE[day.none ?? 'full'] ?? ''))}
                   </span>
                 </p>
                 {isWide && (
@@ -107,4 +107,13 @@ export function Almanac({ times, show, chosen, hour, onPick }: Props) {
   );
 }
 
-const count = (starts: number, otherwise: string): string => (starts > 0 ? say.starts({ count: starts }) : otherwise);
+/** How many starts there are; of one session, how many places it has left. */
+function count(starts: readonly Start[], otherwise: string): string {
+  const [only] = starts;
+  if (only === undefined) {
+    return otherwise;
+  }
+  return starts.length === 1 && only.places !== null
+    ? say.placesInRow({ left: only.places })
+    : say.starts({ count: starts.length });
+}

@@ -12,6 +12,7 @@ import { PartyChange } from './PartyChange';
 import { Proof } from './Proof';
 import { explained, headline } from './said';
 import { Slip } from './Slip';
+import { SuggestedTimes } from './SuggestedTimes';
 import { bookedFacts } from './slipFacts';
 import type { Booking, Page } from './types';
 import { useBooking } from './useBooking';
@@ -25,7 +26,7 @@ const BOOKED = ['confirmed', 'arrived', 'started', 'completed'];
 export function BookingPage({ first, page }: { first: Booking; page: Page }) {
   const link = useBooking(first);
   const { booking, changing, trouble } = link;
-  const isBooked = BOOKED.includes(booking.state);
+  const isBooked = BOOKED.includes(booking.state) && !booking.isPast;
   return (
     <>
       <Head page={page} />
@@ -42,6 +43,7 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
               {say.writes({ name: booking.business.name, word: booking.word })}
             </Notice>
           )}
+          {booking.suggested.length > 0 && <SuggestedTimes booking={booking} />}
           {trouble !== null && <Trouble of={trouble}>{trouble.message}</Trouble>}
           {link.asksPayment && booking.state !== 'held' && (
             <Notice role="status" id="asks-payment">

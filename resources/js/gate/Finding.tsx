@@ -71,8 +71,10 @@ export function Finding({ page, service, gate }: Props) {
           )}
         </Trouble>
       )}
-      <Soonest times={times} zone={own.zone} home={zone} onPick={gate.pick} onDay={gate.goTo} />
-      {times.days.every((day) => day.starts.length === 0) && (
+      <div inert={gate.isStale}>
+        <Soonest times={times} zone={own.zone} home={zone} onPick={gate.pick} onDay={gate.goTo} />
+      </div>
+      {!gate.isStale && times.days.every((day) => day.starts.length === 0) && (
         <Suspense>
           <Helps page={page} ask={ask} from={times.from} onChoose={gate.chooseFrom} />
         </Suspense>
@@ -92,7 +94,7 @@ export function Finding({ page, service, gate }: Props) {
           </span>
         )}
       </p>
-      <div className={gate.loading ? 'opacity-50' : ''} aria-busy={gate.loading}>
+      <div className={gate.loading ? 'opacity-50' : ''} aria-busy={gate.loading} inert={gate.isStale}>
         <Almanac times={times} show={show} chosen={gate.start?.at ?? null} hour={own.hour} onPick={gate.pick} />
       </div>
       <nav className="flex justify-between gap-3" aria-label={say.weeks}>

@@ -28,7 +28,7 @@ export function forget(name: string): void {
 
 type Held = { id: string; query: string };
 
-/** The time that waits for its client in this browser: another tab finds it too, and so does whoever comes back later. */
+/** The time that waits for its client in this browser: another tab finds it too, and whoever comes back later. */
 export const held = {
   keep: (slug: string, { id, query }: Held) =>
     store(() => localStorage.setItem(heldOf(slug), JSON.stringify({ id, query }))),

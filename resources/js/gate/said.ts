@@ -20,7 +20,7 @@ export function headline(booking: Booking): string {
     case 'arrived':
     case 'started':
     case 'completed':
-      return say.booked;
+      return booking.isPast ? say.thankYou : say.booked;
   }
 }
 
@@ -39,12 +39,12 @@ export function explained(booking: Booking, when: string): string {
     case 'expired':
       return say.timeRanOutBefore({ list: booking.told.money.join(' ') });
     case 'no_show':
-      return say.weSorryToHave;
+      return say.weSorryToHave({ list: booking.told.money.join(' ') });
     case 'confirmed':
     case 'arrived':
     case 'started':
     case 'completed':
-      return say.weExpect({ when, email });
+      return booking.isPast ? say.itWas({ when }) : say.weExpect({ when, email });
   }
 }
 

@@ -36,6 +36,9 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
   const [waiting, setWaiting] = useState<Booking | null>(null);
   const [trouble, setTrouble] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState<'keeping' | 'loading' | null>(null);
+  const [shown, setShown] = useState(() => keyOf(ask, first.from));
+  /** Whether the times in sight are those of another question than is asked by now. */
+  const isStale = shown !== keyOf(ask, from);
   const asking = useLatest();
   const pricing = useLatest();
 
@@ -54,6 +57,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
       ([found, priced]) => {
         setTimes(found);
         setQuote(priced);
+        setShown(keyOf(wanted, day));
         setBusy(null);
       },
       (wrong) => {
@@ -129,8 +133,9 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     trouble,
     keeping: busy === 'keeping',
     loading: busy === 'loading',
-    /** While other times are on their way, those in sight are no longer what is asked for. */
-    pick: (chosen: Start | null) => (busy === null ? pick(chosen) : undefined),
+    isStale,
+    /** While other times are on their way, none of those in sight are picked. */
+    pick: (chosen: Start | null) => (isStale ? undefined : pick(chosen)),
     pickAt: (at: string) => void hold(at),
     /** Another choice: the time that was picked may not be free for it. */
     choose: (changes: Partial<Ask>) => {
@@ -145,7 +150,7 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     },
     turn: (by: 1 | -1) => void load(ask, addDays(from, by * DAYS)),
     keep: () => {
-      if (start !== null && busy === null) {
+      if (start !== null && !isStale && busy !== 'keeping') {
         void hold(start.at);
       }
     },
@@ -170,6 +175,8 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     },
   };
 }
+
+const keyOf = (ask: Ask, from: string): string => JSON.stringify([ask, from]);
 
 /** What the history keeps of the page on which a time is held. */
 const HELD = { held: true };

@@ -2,8 +2,8 @@ import type { Schemas } from '../lib/api';
 import { days, duration, money } from '../lib/format';
 import * as say from '@words/words';
 
-/** "from €20.00", "free", "price on request". */
-export function priceWords({ kind, amount, varies }: Schemas['ShownPrice'], currency: string): string {
+/** "from €20.00", "€20.00 a person", "free", "price on request". */
+export function priceWords({ kind, amount, varies, perPerson }: Schemas['ShownPrice'], currency: string): string {
   switch (kind) {
     case 'free':
       return say.free;
@@ -12,12 +12,13 @@ export function priceWords({ kind, amount, varies }: Schemas['ShownPrice'], curr
     case 'from':
       return say.fromAmount({ amount: money(amount, currency) });
     case 'fixed':
-      return varies
-        ? say.fromAmount({ amount: money(amount, currency) })
-        : amount === 0
-          ? say.free
-          : money(amount, currency);
+      return fixedWords(amount, varies, perPerson, currency);
   }
+}
+
+function fixedWords(amount: number, varies: boolean, perPerson: boolean, currency: string): string {
+  const from = varies ? say.fromAmount({ amount: money(amount, currency) }) : money(amount, currency);
+  return amount === 0 && !varies ? say.free : perPerson ? say.perPerson({ amount: from }) : from;
 }
 
 /** "24 hours before", "3 days before": how long before the start something ends. */
