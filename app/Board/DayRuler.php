@@ -17,13 +17,6 @@ final readonly class DayRuler
 
     private const QUIET_TO = 18 * 60;
 
-    /** Where more hours than these would stand on the ruler, the night is left out. */
-    private const LONGEST = 13 * 60;
-
-    private const NIGHT_ENDS = 7 * 60;
-
-    private const NIGHT_BEGINS = 22 * 60;
-
     private Ruler $hours;
 
     /** @param  array<int, list<Timeline>>  $drawn by day: all days share the same hours */
@@ -38,8 +31,7 @@ final readonly class DayRuler
                 }
             }
         }
-        $this->hours = Ruler::around($edges, self::QUIET_FROM, self::QUIET_TO)
-            ->atMost(self::LONGEST, self::NIGHT_ENDS, self::NIGHT_BEGINS);
+        $this->hours = Ruler::around($edges, self::QUIET_FROM, self::QUIET_TO);
     }
 
     /** @return array{start: string, end: string, ticks: list<string>} an hour more or less where clocks change */

@@ -23,15 +23,6 @@ final readonly class Ruler
             : new self(intdiv(min($edges), self::HOUR) * self::HOUR, (int) ceil(max($edges) / self::HOUR) * self::HOUR);
     }
 
-    /**
-     * Where that is longer, what lies outside these hours is left out: what reaches there is cut off at the ruler's
-     * end.
-     */
-    public function atMost(int $minutes, int $from, int $to): self
-    {
-        return $this->to - $this->from <= $minutes ? $this : new self(max($this->from, $from), min($this->to, $to));
-    }
-
     /** @return list<int> where each of its hours begins, and where it ends */
     public function hours(): array
     {

@@ -17,7 +17,7 @@ return [
         '404' => 'There is nothing here. The link may be mistyped, or what it led to is gone.',
         '405' => 'This address is used in another way.',
         '413' => 'That is too much at once.',
-        '419' => 'This page was open for too long. Load it again; what you typed is still there.',
+        '419' => 'This page was open for too long. Sign in or load it again, then press once more.',
         '429' => 'Too many tries. Try again in {wait}.',
         '500' => 'Something broke on our side. Nothing was changed; try again in a moment.',
         '503' => 'Nobody answers just now. Nothing was changed, and what you typed is still there; try again in a few seconds.',

@@ -43,6 +43,27 @@ it('shows the week, each day as the day itself is shown, all on the same hours',
         ->and($alone->json('week'))->toBe([]);
 });
 
+it('draws every hour that is open or booked, early or late', function (): void {
+    $hours = [['from' => '06:00', 'to' => '21:00']];
+    $this->yard->business->update(['opening_hours' => array_fill_keys(Wall::WEEKDAYS, $hours)]);
+    Business::markRules($this->yard->business->id);
+    $ruler = fn (): string => implode(' ', array_map(
+        static fn (string $tick): string => substr($tick, 11),
+        ($this->board)()->json('ruler.ticks'),
+    ));
+    expect($ruler())->toStartWith('06:00Z')->toEndWith('21:00Z');
+    $this->postJson('/api/businesses/yard/bookings', [
+        'service' => $this->yard->lesson->id,
+        'staff' => $this->yard->staff[0]->id,
+        'party' => 1,
+        'start' => Yard::at('22:30'),
+        'name' => 'Lou',
+        'told' => false,
+        'outside' => true,
+    ])->assertCreated();
+    expect($ruler())->toEndWith('23:00Z 00:00Z');
+});
+
 it('hangs tags on places and units, and says how full they are', function (): void {
     $mill = Location::query()->create([
         'business_id' => $this->yard->business->id,

@@ -243,6 +243,17 @@ it('takes a cancelling back: what has not left is stopped, and what has is owed 
     'later' => [true, ['€48.00 has gone back already and cannot be called back.', '€48.00 is still to be paid.'], 4800],
 ]);
 
+it('takes nothing back that would do something else to the money by now than was shown', function (): void {
+    $booking = paidFor($this->yard, 'full');
+    ($this->act)($booking, 'cancel', ['asks' => 'house'])->assertOk();
+    $seen = $this->postJson(($this->of)($booking).'/restored/tried')->assertOk()->json('seen');
+    ($this->sent)(); // the refund that was to be stopped has left
+    $this->postJson(($this->of)($booking).'/restored', ['seen' => $seen])
+        ->assertStatus(409)
+        ->assertJson(['code' => 'meanwhile']);
+    expect($booking->refresh()->state->value)->toBe('cancelled');
+});
+
 it('mails of a cancelling that is taken back only where the cancelling was mailed', function (bool $mailed): void {
     $booking = paidFor($this->yard, 'full');
     ($this->act)($booking, 'cancel', ['asks' => 'house'])->assertOk();
@@ -256,17 +267,21 @@ it('mails of a cancelling that is taken back only where the cancelling was maile
 })->with([true, false]);
 
 it('takes nothing back whose time is taken, that has begun, or was cancelled more than a day ago', function (
+    bool $late,
     callable $meanwhile,
 ): void {
     $booking = paidFor($this->yard, 'none');
-    ($this->act)($booking, 'cancel', ['asks' => 'house'])->assertOk();
+    if ($late) {
+        ($this->late)($booking);
+    }
+    ($this->act)($booking, 'cancel', ['asks' => 'house'])->assertOk()->assertJson(['mayRestore' => true]);
     $meanwhile($this->yard);
     $this->postJson(($this->of)($booking).'/restored')->assertStatus(409);
     expect($booking->refresh()->state->value)->toBe('cancelled');
 })->with([
-    'taken' => [static fn (Yard $yard): Booking => $yard->book('10:00', 'lo@post.example')],
-    'begun' => [static fn () => app(Clock::class)->putForward(3 * 24 * 60)],
-    'a day ago' => [static fn () => app(Clock::class)->putForward(24 * 60 + 1)],
+    'taken' => [false, static fn (Yard $yard): Booking => $yard->book('10:00', 'lo@post.example')],
+    'begun' => [true, static fn () => app(Clock::class)->putForward(61)],
+    'a day ago' => [false, static fn () => app(Clock::class)->putForward(24 * 60 + 1)],
 ]);
 
 it('does not take back what the clock let go of', function (): void {

@@ -84,3 +84,11 @@ it('lets nobody settle a price who does not take money', function (): void {
     $this->actingAs($this->yard->somebody('staff', $this->booking->staff_ids[0]));
     ($this->settle)(100)->assertForbidden();
 });
+
+it('settles none of another business', function (): void {
+    $other = Yard::open(['price' => 40000, 'priceKind' => 'from'], slug: 'mill');
+    $this->actingAs($other->owner);
+    $this->postJson("/api/businesses/mill/bookings/{$this->booking->id}/price", ['amount' => 100, 'told' => true])
+        ->assertNotFound();
+    expect(Booking::query()->findOrFail($this->booking->id)->from_price)->toBe(40000);
+});

@@ -254,6 +254,7 @@ it('says at the field what is wrong', function (string $kind, array $change, str
     ['question', ['choices' => []], 'choices'],
     ['question', ['choices' => ['a', 'A']], 'choices.0'],
     ['question', ['type' => 'hidden', 'parameter' => ''], 'parameter'],
+    ['question', ['type' => 'hidden', 'parameter' => 'day'], 'parameter'],
     ['question', ['shownIf' => ['question' => 'none', 'answer' => 'yes']], 'shownIf.question'],
     ['service', ['name' => str_repeat('a', 121)], 'name'],
     ['service', ['minutes' => 0], 'minutes'],

@@ -45,8 +45,10 @@ it('takes money in parts with a tip and change, undoes it, gives some back, and 
     $desk->press('#sale-line')->type('#line-label', 'Apron')->type('#line-amount', '9,5')->press('#line-do');
     $desk->sees('Apron');
     $desk->sees('€9.50')->press('#sale-less')->type('#less-why', 'A gift')->press('#less-do')->sees('Discount: A gift');
-    $desk->press('#sale-invoice')->press('#invoice-do')->sees('Invoice 20')->sees('Take it back');
+    $desk->press('#sale-invoice')->press('#invoice-do')->sees('Invoice 20');
     $desk->press('#mail-invoice')->sees('It is on its way to');
+    $desk->press('[aria-label^="Take invoice"]')->sees('Both stay for ever')->isAccessible();
+    $desk->press('#issue-credit')->sees('Credit note 20');
 });
 
 it('tells the second of two who take money for the same visit', function (): void {

@@ -60,7 +60,7 @@ return [
     'tax_item' => '{tax} on {net}',
     'this_month' => 'This month',
     'last_month' => 'Last month',
-    'files_of_time' => 'Of this time as a file:',
+    'files_of_time' => 'Files for these dates:',
     'files' => ['payments' => 'Payments', 'closes' => 'Closes', 'book' => 'The book'],
     'no_tax' => 'No tax in this time.',
     'staff_pay' => 'Staff pay, by the day of the visit',

@@ -28,7 +28,7 @@ export function BoardHead({ board, onBook }: Props) {
       <p className="text-soft">
         {say.daySum({
           bookings: board.takings.bookings,
-          open: last.date >= board.today ? shortDuration(free) : 'none',
+          open: last.date >= board.today && free > 0 ? shortDuration(free) : 'none',
           total: money(board.takings.total, board.business.currency),
           due: board.takings.due > 0 ? money(board.takings.due, board.business.currency) : 'none',
         })}

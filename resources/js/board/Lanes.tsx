@@ -38,6 +38,9 @@ type DayProps = LanesProps & {
   onStroke: ((lane: string, from: string, to: string) => void) | null;
 };
 
+/** Percent of the ruler from which the rope's own hour would reach beyond its end. */
+const LATE = 96;
+
 /** People, places or units stacked, hours from left to right. */
 export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, by, moves, double, onStroke }: DayProps) {
   const zone = board.business.timeZone;
@@ -94,7 +97,7 @@ export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, by, 
         {shows && (
           <div className="pointer-events-none absolute inset-y-0 start-[10.6rem] end-0" aria-hidden="true">
             <span className="rope" style={{ left: `${scale.at(now)}%` }}>
-              <span>{clock(now, zone)}</span>
+              <span className={scale.at(now) > LATE ? 'at-end' : ''}>{clock(now, zone)}</span>
             </span>
           </div>
         )}

@@ -34,7 +34,7 @@ export function CloseForm({ business, day }: Props) {
     await queries.invalidateQueries({ queryKey: ['day', business] });
   };
   return (
-    <form className="grid max-w-xl gap-3" onSubmit={(event) => void submit(event)}>
+    <form className="grid gap-3" onSubmit={(event) => void submit(event)}>
       <p className="slip-line slip-total">
         <span>{say.should}</span>
         <span>{money(day.drawer, day.currency)}</span>

@@ -20,7 +20,7 @@ export function DayClose() {
   const { data: day } = useQuery({ ...ledgerDay(business, chosen), placeholderData: keepPreviousData });
   const shown = chosen === 'today' ? (day?.day ?? '') : chosen;
   return (
-    <div className="grid max-w-3xl gap-5">
+    <div className="grid gap-5">
       <div className="flex flex-wrap items-end gap-2">
         <div className="w-72">
           <DateField
@@ -34,17 +34,21 @@ export function DayClose() {
         <Button onClick={() => setChosen(addDays(shown, -1))}>{say.dayBefore}</Button>
         <Button onClick={() => setChosen(addDays(shown, 1))}>{say.dayAfter}</Button>
       </div>
-      {day !== undefined && <Ways day={day} />}
-      {day !== undefined && may('take-money') && day.isToday && (
-        <CloseForm key={day.drawer} business={business} day={day} />
-      )}
-      {day !== undefined && day.closes.length > 0 && (
-        <section className="grid gap-4">
-          <h2>{say.closes}</h2>
-          {day.closes.map((close) => (
-            <Closed key={close.at} close={close} currency={day.currency} zone={zone} />
-          ))}
-        </section>
+      {day !== undefined && (
+        <div className="grid items-start gap-x-10 gap-y-5 lg:grid-cols-2">
+          <Ways day={day} />
+          <div className="grid gap-5">
+            {may('take-money') && day.isToday && <CloseForm key={day.drawer} business={business} day={day} />}
+            {day.closes.length > 0 && (
+              <section className="grid gap-4">
+                <h2>{say.closes}</h2>
+                {day.closes.map((close) => (
+                  <Closed key={close.at} close={close} currency={day.currency} zone={zone} />
+                ))}
+              </section>
+            )}
+          </div>
+        </div>
       )}
     </div>
   );
@@ -55,7 +59,7 @@ function Ways({ day }: { day: Day }) {
     return <p className="text-soft">{say.nothingMoved}</p>;
   }
   return (
-    <table className="w-full max-w-xl text-start">
+    <table className="w-full text-start">
       <thead>
         <tr className="text-soft">
           <th className="py-1 text-start font-normal">{say.way}</th>
@@ -81,7 +85,7 @@ type ClosedProps = { close: Day['closes'][number]; currency: string; zone: strin
 function Closed({ close, currency, zone }: ClosedProps) {
   const between = close.counted - close.expected;
   return (
-    <div className="max-w-xl">
+    <div>
       <p className="text-soft">{say.closedBy({ by: close.by, at: moment(close.at, zone) })}</p>
       <p className="slip-line">
         <span>{say.should}</span>

@@ -15,7 +15,7 @@ export function SalePage() {
   const zone = data?.timeZone ?? 'UTC';
   const { data: sale } = useQuery(saleQuery(business, id));
   return (
-    <div className="grid max-w-3xl gap-4">
+    <div className="grid gap-4">
       <p>
         <Link to={`/at/${business}/ledger/sales`}>{say.backToSales}</Link>
       </p>

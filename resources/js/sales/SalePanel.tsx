@@ -33,16 +33,22 @@ export function SalePanel({ business, id, zone, mayChange }: Props) {
       }),
     );
   return (
-    <section className="grid gap-3">
-      {mayChange &&
-        sale.open.map((open) => <OpenPrice key={open.booking} business={business} sale={sale} open={open} />)}
-      <Slip sale={sale} zone={zone} onUndo={mayChange ? undo : null} />
-      <Alert says={trouble} />
-      {mayChange && <Refused business={business} sale={sale} />}
-      {mayChange && <Take business={business} sale={sale} />}
-      {mayChange && <SaleActs business={business} sale={sale} />}
-      <Papers business={business} sale={sale} mayChange={mayChange} />
-      <History sale={sale} zone={zone} />
+    <section className="@container">
+      <div className="grid items-start gap-x-10 gap-y-3 @3xl:grid-cols-[3fr_2fr]">
+        <div className="grid gap-3">
+          {mayChange &&
+            sale.open.map((open) => <OpenPrice key={open.booking} business={business} sale={sale} open={open} />)}
+          <Slip sale={sale} zone={zone} onUndo={mayChange ? undo : null} />
+        </div>
+        <div className="grid gap-3">
+          <Alert says={trouble} />
+          {mayChange && <Refused business={business} sale={sale} />}
+          {mayChange && <Take business={business} sale={sale} />}
+          {mayChange && <SaleActs business={business} sale={sale} />}
+          <Papers business={business} sale={sale} mayChange={mayChange} />
+          <History sale={sale} zone={zone} />
+        </div>
+      </div>
     </section>
   );
 }
