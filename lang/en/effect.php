@@ -7,7 +7,7 @@ declare(strict_types=1);
 return [
     'price_stays' => 'The price stays {amount}.',
     'price_becomes' => 'It then costs {amount} instead of {was}.',
-    'nothing' => 'No money moves.',
+    'nothing' => '{whom, select, client {Nothing is charged.} other {No money moves.}}',
     'goes_back' => '{way, select, processor {{whom, select, client {{amount} goes back to your card.} other {{amount} goes back to their card.}}} credit {{whom, select, client {{amount} goes back to your account credit.} other {{amount} goes back to their account credit.}}} other {{amount} goes back.}}',
     'by_hand' => '{whom, select, client {{amount} was paid at the desk and is refunded there.} other {{amount} was paid at the desk: you refund it by hand.}}',
     'fee_waived' => '{for, select, missed {The no-show fee of {amount} is waived.} other {The cancellation fee of {amount} is waived.}}',

@@ -92,7 +92,7 @@ return [
         'please_agree' => 'Please agree to this, or call us.',
         'please_tell_us' => 'Please tell us your name.',
         'we_need_mail' => 'We need a mail address to send you the booking.',
-        'we_need_phone' => 'We need a telephone number, in case something comes up.',
+        'we_need_phone' => 'We need a phone number, in case something comes up.',
         'own_prices' => 'The price above goes with the address that your link was sent to. Leave that one, or start again without the link.',
     ],
     'facts' => [
@@ -256,7 +256,7 @@ return [
         'these_questions_would' => 'These questions would wait for each other, and none of them would ever be asked.',
     ],
     'reach' => [
-        'does_not_look' => 'This does not look like a telephone number. With its country it begins with +, like +44 1632 960123.',
+        'does_not_look' => 'This does not look like a phone number. With its country it begins with +, like +44 1632 960123.',
         'does_not_look_like' => 'This does not look like a mail address. One looks like name@example.com.',
     ],
     'service' => [

@@ -70,5 +70,5 @@ it('has a name for all that can be pressed, as it is heard', function (): void {
     $heard = heard($client);
     expect(array_filter($heard, static fn (array $one): bool => $one[1] === ''))->toBe([])
         ->and(array_column($heard, 1))->toContain('Your name')
-        ->and(array_column($heard, 1))->toContain('Mail');
+        ->and(array_column($heard, 1))->toContain('Email');
 });

@@ -13,7 +13,7 @@ return [
     'sign_in' => 'Sign in',
     'start_again' => 'Start again',
     'password_link_sent' => 'If there is an account with this address, a link is on its way. It is good for an hour.',
-    'mail' => 'Mail',
+    'mail' => 'Email',
     'a_new_password' => 'A new password',
     'send_me_link' => 'Send me a link',
     'back_to_signing_in' => 'Back to signing in',

@@ -161,7 +161,7 @@ return [
     'book_somebody' => 'Book for somebody',
     'who_comes_part' => 'Who comes',
     'somebody_new' => 'somebody new',
-    'reach_parts' => ['email' => 'Mail, if any', 'phone' => 'Number, if any'],
+    'reach_parts' => ['email' => 'Email, if any', 'phone' => 'Phone, if any'],
     'would_like' => 'would like {what} with {whom}',
     'one_visit' => 'One visit',
     'part_of_visit' => 'part of a visit',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'requests_answered_within' => 'Requests are answered within',
     'clients_are_told_until_when' => 'Whoever asks for a time that needs your yes is told until when you write to them. “4h”, “1 day”, “2 days”.',
-    'telephone_of_clients' => 'Telephone of clients',
+    'telephone_of_clients' => 'Clients’ phone numbers',
     'asks_phone' => [
         'never' => 'is not asked for',
         'optional' => 'is asked for, if they like',

@@ -7,7 +7,7 @@ return [
     'undo' => 'Undo',
     'put_this_notice_away' => 'Put this notice away',
     'type_whole_number' => 'Type a whole number.',
-    'mail' => 'Mail',
+    'mail' => 'Email',
     'phone' => 'Phone',
     'type_clock' => 'Type it like 9:30 or 2 pm.',
     'type_date' => 'Type it like 15 March, 15.3.2027 or next Friday.',
