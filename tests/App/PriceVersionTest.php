@@ -167,3 +167,11 @@ it('says at the Gate where a price of one’s own may count, to everybody alike'
     ($this->reprice)([]);
     expect($page())->toBe([$this->yard->lesson->id]);
 });
+
+it('knows the versions of its own business alone', function (): void {
+    $version = $this->yard->book('10:00')->price_version;
+    $other = Yard::open(['price' => 100], 'mill');
+    $lists = app(App\Bookings\PriceLists::class);
+    expect($lists->was($this->yard->business, $version))->not->toBeNull()
+        ->and($lists->was($other->business, $version))->toBeNull();
+});

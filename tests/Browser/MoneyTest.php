@@ -48,7 +48,7 @@ it('takes money in parts with a tip and change, undoes it, gives some back, and 
     $desk->press('#sale-invoice')->press('#invoice-do')->sees('Invoice 20');
     $desk->press('#mail-invoice')->sees('It is on its way to');
     $desk->press('[aria-label^="Take invoice"]')->sees('Both stay for ever')->isAccessible();
-    $desk->press('#issue-credit')->sees('Credit note 20');
+    $desk->press('#issue-credit')->sees('Credit note C20');
 });
 
 it('tells the second of two who take money for the same visit', function (): void {
