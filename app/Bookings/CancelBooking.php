@@ -41,7 +41,9 @@ final readonly class CancelBooking
     public function __invoke(int $businessId, string $bookingId, Cancelling $how): Booking
     {
         return $this->db->transaction(function () use ($businessId, $bookingId, $how): Booking {
-            $this->cancel($businessId, $bookingId, $how)->mustBe($how->seen);
+            $bookings = $this->locked($businessId, $bookingId, $how);
+            $open = array_filter($bookings, static fn (Booking $one): bool => $one->state !== State::Cancelled);
+            $this->cancel($bookings, $how)->mustBe($open === [] ? null : $how->seen); // none: pressed twice
 
             return Booking::query()->where('business_id', $businessId)->findOrFail($bookingId);
         }, attempts: 5);
@@ -54,13 +56,14 @@ final readonly class CancelBooking
      */
     public function tried(int $businessId, string $bookingId, Cancelling $how): MoneyEffect
     {
-        return $this->tried->of(fn (): MoneyEffect => $this->cancel($businessId, $bookingId, $how));
+        return $this->tried->of(
+            fn (): MoneyEffect => $this->cancel($this->locked($businessId, $bookingId, $how), $how),
+        );
     }
 
-    private function cancel(int $businessId, string $bookingId, Cancelling $how): MoneyEffect
+    /** @param  non-empty-list<Booking>  $bookings locked, in order of time */
+    private function cancel(array $bookings, Cancelling $how): MoneyEffect
     {
-        $bookings = $this->locked($businessId, $bookingId, $how);
-
         return MoneyEffect::of($bookings, GivingUp::Cancelled, fn () => $this->all($bookings, $how));
     }
 

@@ -48,7 +48,10 @@ final readonly class ChangeParty
     public function __invoke(Business $business, string $id, int $party, ?string $seen = null): Booking
     {
         return $this->db->transaction(function () use ($business, $id, $party, $seen): Booking {
-            $this->change($business, $id, $party)->effect->mustBe($seen);
+            $parts = $this->changeable($business, $id);
+            if (array_filter($parts, static fn (Booking $part): bool => $part->party !== $party) !== []) {
+                $this->change($business, $parts, $party)->effect->mustBe($seen);
+            } // else pressed twice
 
             return Booking::query()->where('business_id', $business->id)->findOrFail($id);
         }, attempts: 5);
@@ -57,19 +60,35 @@ final readonly class ChangeParty
     /** What it would cost then; nothing is done. */
     public function tried(Business $business, string $id, int $party): PriceChange
     {
-        return $this->tried->of(fn (): PriceChange => $this->change($business, $id, $party));
+        return $this->tried->of(
+            fn (): PriceChange => $this->change($business, $this->changeable($business, $id), $party),
+        );
     }
 
-    /** @throws Refusal */
-    private function change(Business $business, string $id, int $party): PriceChange
+    /**
+     * @return non-empty-list<Booking> locked
+     *
+     * @throws Refusal
+     */
+    private function changeable(Business $business, string $id): array
     {
-        $changed = array_values(array_filter(
+        $parts = array_values(array_filter(
             VisitParts::locked($business->id, $id),
             fn (Booking $part): bool => $this->changes->mayChange($part),
         ));
-        if ($changed === []) {
-            throw new Refusal(new Sentence('refusal.booking.not_changed'), 409, 'too_late');
-        }
+
+        return $parts === []
+            ? throw new Refusal(new Sentence('refusal.booking.not_changed'), 409, 'too_late')
+            : $parts;
+    }
+
+    /**
+     * @param  non-empty-list<Booking>  $changed locked
+     *
+     * @throws Refusal
+     */
+    private function change(Business $business, array $changed, int $party): PriceChange
+    {
         $price = static fn (): int => array_sum(array_map(static fn (Booking $part): int => $part->price, $changed));
         $was = $price();
         $effect = MoneyEffect::of($changed, GivingUp::Changed, function () use ($business, $changed, $party): void {

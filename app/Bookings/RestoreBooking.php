@@ -30,6 +30,9 @@ final readonly class RestoreBooking
 {
     private const HOURS = 24;
 
+    /** What one press cancels may take so long, one after the other. */
+    private const PRESS_SECONDS = 5;
+
     /** What its time has to be: free of everything else, and open; all else was settled when it was booked. */
     private const RELAXED = ['notice' => true, 'limits' => true, 'dayparts' => true, 'grid' => true, 'gaps' => true];
 
@@ -59,7 +62,7 @@ final readonly class RestoreBooking
     }
 
     /**
-     * Those that were cancelled with it in one press: of its visit or its repeat, at the same moment by the same.
+     * Those that were cancelled with it in one press: of its visit or its repeat, about the same moment by the same.
      *
      * @return list<Booking> in order of time, itself among them
      */
@@ -83,7 +86,10 @@ final readonly class RestoreBooking
                     ->whereColumn('booking_changes.business_id', 'bookings.business_id')
                     ->whereColumn('booking_changes.booking_id', 'bookings.id')
                     ->where('state', State::Cancelled)
-                    ->where('at', $cancelled->at)
+                    ->whereBetween('at', [
+                        $cancelled->at->subSeconds(self::PRESS_SECONDS),
+                        $cancelled->at->addSeconds(self::PRESS_SECONDS),
+                    ])
                     ->where('by', $cancelled->by),
             )
             ->orderBy('starts_at')

@@ -7,6 +7,7 @@ use App\Bookings\Cancelling;
 use App\Ledger\Processor;
 use App\Messages\Wording;
 use App\Models\Booking;
+use App\Models\BookingChange;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\Refund;
@@ -216,6 +217,19 @@ it('refuses the client whose free hour has passed since they looked', function (
         ->toBe(['€24.00 goes back to your card.', '€24.00 of what was paid is kept as the cancellation fee.']);
 });
 
+it('does once what a client presses twice, and says so both times', function (): void {
+    $booking = paidFor($this->yard, 'full');
+    $link = app(ClientLink::class)->query($booking);
+    $seen = $this->postJson("/gate-api/bookings/{$booking->id}/cancel/tried?{$link}")->assertOk()->json('seen');
+    foreach ([1, 2] as $press) {
+        $this->postJson("/gate-api/bookings/{$booking->id}/cancel?{$link}", ['seen' => $seen])
+            ->assertOk()
+            ->assertJson(['state' => 'cancelled']);
+    }
+    expect(Refund::query()->count())->toBe(1)
+        ->and(OutboxEntry::query()->where('occasion', 'cancelled')->where('audience', 'client')->count())->toBe(1);
+});
+
 it('tells nobody where nobody is to be told', function (): void {
     $booking = paidFor($this->yard, 'full');
     ($this->act)($booking, 'cancel', ['asks' => 'house', 'told' => false])->assertOk();
@@ -303,6 +317,9 @@ it('takes back all that one press has cancelled, or one of it', function (bool $
     ($this->act)($booking, 'cancel', ['asks' => 'house', 'later' => true])
         ->assertOk()
         ->assertJson(['cancelledTogether' => 3]);
+    BookingChange::query()->where('booking_id', '<>', $booking->id)->where('state', 'cancelled')->update([
+        'at' => app(Clock::class)->now()->addSeconds(2), // one after the other, beyond a second's end
+    ]);
     ($this->act)($booking, 'restored', ['together' => $together])->assertOk();
     expect(Booking::query()->where('state', 'confirmed')->count())->toBe($together ? 3 : 1);
 })->with([true, false]);

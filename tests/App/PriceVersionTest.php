@@ -168,6 +168,15 @@ it('says at the Gate where a price of one’s own may count, to everybody alike'
     expect($page())->toBe([$this->yard->lesson->id]);
 });
 
+it('changes once what is pressed twice, and mails once', function (): void {
+    $booking = $this->yard->book('10:00');
+    $seen = ($this->party)($booking, 2, '/tried')->json('seen');
+    ($this->party)($booking, 2, more: ['seen' => $seen])->assertOk();
+    ($this->party)($booking, 2, more: ['seen' => $seen])->assertOk();
+    $mails = App\Models\OutboxEntry::query()->where('occasion', 'changed')->where('audience', 'client');
+    expect($booking->refresh()->party)->toBe(2)->and($mails->count())->toBe(1);
+});
+
 it('knows the versions of its own business alone', function (): void {
     $version = $this->yard->book('10:00')->price_version;
     $other = Yard::open(['price' => 100], 'mill');
