@@ -142,6 +142,7 @@ final readonly class BookingCard
             'double' => $booking->double_booked,
             'laterOnes' => count(Repeated::after($booking)),
             'visit' => array_map(self::part(...), VisitParts::of($booking)),
+            'repeat' => array_map(self::part(...), Repeated::all($booking)),
         ];
     }
 

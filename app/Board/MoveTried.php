@@ -7,7 +7,9 @@ namespace App\Board;
 use App\Access\Access;
 use App\Bookings\Breach;
 use App\Bookings\Destination;
+use App\Bookings\LaterOne;
 use App\Bookings\MoveBooking;
+use App\Bookings\MoveLater;
 use App\Bookings\OtherTimes;
 use App\Bookings\Repeated;
 use App\Bookings\RulesReader;
@@ -31,24 +33,60 @@ final readonly class MoveTried
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Business $business, Access $access, Booking $booking, Destination $to): array
+    /**
+     * @param  bool  $later of a repeat, all later ones with it
+     * @param  array<string, int|null>  $each another start, by booking; null: it stays where it is
+     * @return array<string, mixed>
+     */
+    public function of(
+        Business $business,
+        Access $access,
+        Booking $booking,
+        Destination $to,
+        bool $later = false,
+        array $each = [],
+    ): array {
+        $answer = [
+            'fits' => false,
+            'start' => Wall::writeInstant($to->start),
+            'end' => Wall::writeInstant($to->start + ($to->minutes ?? $booking->minutes)),
+            'staff' => $to->staff ?? $booking->staff_ids,
+            'instead' => [],
+            'price' => $booking->price,
+            'was' => $booking->price,
+            'breaks' => [],
+            'rows' => [],
+            'near' => [],
+            'laterOnes' => count(Repeated::after($booking)),
+            'later' => [],
+        ];
+
+        return $this->tried->of(function () use ($business, $access, $booking, $to, $later, $each, $answer): array {
+            $rows = [];
+            $all = $later ? MoveLater::planned($business, $booking, $to, $each) : [new LaterOne($booking, $to)];
+            foreach ($all as $one) {
+                if ($one->booking->id === $booking->id) {
+                    $answer = $this->own($business, $access, $booking, $to) + $answer;
+                } else {
+                    $rows[] = $this->laterOne($business, $access, $one);
+                }
+            }
+            usort($rows, static fn (array $a, array $b): int => $a['from'] <=> $b['from']);
+
+            return ['later' => $rows] + $answer;
+        });
+    }
+
+    /** @return array<string, mixed> of the one that is asked for; it is moved, if it fits */
+    private function own(Business $business, Access $access, Booking $booking, Destination $to): array
     {
-        $later = count(Repeated::after($booking));
+        $before = $booking->staff_ids;
         try {
-            $moved = $this->tried->of(fn (): Booking => ($this->move)($business, $booking->id, $to, '', false));
+            $moved = ($this->move)($business, $booking->id, $to, '', false);
         } catch (TimeTaken $taken) {
             return [
-                'fits' => false,
-                'start' => Wall::writeInstant($to->start),
-                'end' => Wall::writeInstant($to->start + ($to->minutes ?? $booking->minutes)),
-                'staff' => $to->staff ?? $booking->staff_ids,
-                'price' => $booking->price,
-                'was' => $booking->price,
-                'breaks' => [],
                 'rows' => $this->rows($business, $access, $booking, $to),
                 'near' => $taken->details()['near'],
-                'laterOnes' => $later,
             ];
         }
         $start = Instants::minute($moved->starts_at);
@@ -58,16 +96,64 @@ final readonly class MoveTried
             'start' => Wall::writeInstant($start),
             'end' => Wall::writeInstant($start + $moved->minutes),
             'staff' => $moved->staff_ids,
+            'instead' => $moved->staff_ids === $before ? [] : $before,
             'price' => $moved->price,
-            'was' => $booking->price,
             'breaks' => array_map(static fn (Breach $breach): string => $breach->says, $to->freedom->breaches),
-            'rows' => [],
-            'near' => [],
-            'laterOnes' => $later,
         ];
     }
 
-    /** @return list<array<string, mixed>> of those who were asked for, in whose way it is */
+    /** @return array<string, mixed> */
+    private function laterOne(Business $business, Access $access, LaterOne $one): array
+    {
+        $booking = $one->booking;
+        $before = $booking->staff_ids;
+        $row = [
+            'id' => $booking->id,
+            'from' => Wall::writeInstant(Instants::minute($booking->starts_at)),
+            'start' => $one->to === null ? null : Wall::writeInstant($one->to->start),
+            'fits' => true,
+            'staff' => [],
+            'reasons' => [],
+            'nearest' => null,
+        ];
+        if ($one->to === null) {
+            return $row;
+        }
+        try {
+            $moved = ($this->move)($business, $booking->id, $one->to, '', false);
+        } catch (TimeTaken $taken) {
+            $reasons = array_merge(...array_column(
+                $this->rows($business, $access, $booking, $one->to),
+                'reasons',
+            ));
+
+            return [
+                'fits' => false,
+                'reasons' => array_values(array_unique(array_column($reasons, 'says'))),
+                'nearest' => self::nearest($taken, $one->to->start),
+            ] + $row;
+        }
+
+        return ['staff' => $moved->staff_ids === $before ? [] : $moved->staff_ids] + $row;
+    }
+
+    private static function nearest(TimeTaken $taken, int $start): ?string
+    {
+        $nearest = null;
+        foreach ($taken->near as $slot) {
+            if ($nearest === null || abs($slot->start - $start) < abs($nearest - $start)) {
+                $nearest = $slot->start;
+            }
+        }
+
+        return $nearest === null ? null : Wall::writeInstant($nearest);
+    }
+
+    /**
+     * @return list<array{
+     *     location: string|null, staff: list<string>, reasons: list<array{says: string, link: string|null}>,
+     * }> of those who were asked for, in whose way it is
+     */
     private function rows(Business $business, Access $access, Booking $booking, Destination $to): array
     {
         $book = $this->rules->book($business);

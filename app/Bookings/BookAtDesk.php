@@ -29,6 +29,7 @@ final readonly class BookAtDesk
         private ConnectionInterface $db,
         private HoldTogether $hold,
         private UseCodes $codes,
+        private LowerEarlier $lower,
         private History $history,
         private SellVisit $sell,
         private Announcements $announcements,
@@ -69,6 +70,7 @@ final readonly class BookAtDesk
                     $quote = $quotes[$i] ?? $this->codes->named($business, [$booking], $codes, $client)[0];
                     $columns = ['note' => $note, 'sale_id' => $isVisit ? $booked[0]->sale_id ?? null : null];
                     $booked[] = $this->book($booking, $client, $quote, $columns, $by);
+                    ($this->lower)($booking, $by, $told);
                 }
                 if ($told) {
                     $this->announcements->ofAll($booked, Occasion::Booked);

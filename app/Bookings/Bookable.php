@@ -6,15 +6,20 @@ namespace App\Bookings;
 
 use App\Models\Business;
 use App\Support\Clock;
+use YardBell\Core\Availability\Reason;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
+use YardBell\Core\Availability\WhyNot;
 
 /** Asks the core what can be booked, with what the database says now. */
 final readonly class Bookable
 {
     /** Days after the wished one that are looked through for something else. */
     private const NEAR_DAYS = 3;
+
+    /** The rules that others stand in the way by: their bookings, their units, their number, their places. */
+    private const TAKEN = ['T6', 'T7', 'T9', 'T12', 'T14', 'T15'];
 
     public function __construct(private RulesReader $rules, private Clock $clock)
     {
@@ -53,6 +58,25 @@ final readonly class Bookable
         return $slots === [] ? null : $slots[$slots[0]->next === null ? random_int(0, count($slots) - 1) : 0];
     }
 
+    /** Whether others have it, and nothing else speaks against it (rules.md T19), for at least one who could take it. */
+    public function isTaken(Business $business, Wish $wish): bool
+    {
+        $book = $this->rules->book($business);
+        if (! isset($book->services[$wish->choice->service])) {
+            return false;
+        }
+        $ask = $wish->onItsDay($book->zone, $this->clock->minute());
+        $diary = $wish->freedom->left($this->rules->diary($business, $book, $ask, turn: false));
+        foreach ((new WhyNot($book, $diary, asksResting: false))->verdicts($ask, $wish->start) as $verdict) {
+            $rules = array_map(static fn (Reason $reason): string => $reason->rule, $verdict->reasons);
+            if (array_diff($rules, self::TAKEN) === []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<Slot> the free starts closest to the wished one, in order of time */
     public function near(Business $business, Wish $wish, int $count = 4): array
     {
@@ -68,7 +92,9 @@ final readonly class Bookable
         foreach (
             (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: false)))->slots($ask) as $slot
         ) {
-            $slots[$slot->start] ??= $slot;
+            if ($slot->start >= $now) {
+                $slots[$slot->start] ??= $slot;
+            }
         }
         unset($slots[$wish->start]);
         usort(

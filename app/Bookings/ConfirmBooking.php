@@ -38,6 +38,7 @@ final readonly class ConfirmBooking
         private MailQuota $quota,
         private UseCodes $codes,
         private VisitQuote $quote,
+        private LowerEarlier $lower,
         private Clock $clock,
     ) {
     }
@@ -207,6 +208,9 @@ final readonly class ConfirmBooking
         $asks = array_filter($parts, self::mustBeApproved(...)) !== [];
         foreach ($parts as $part) {
             $this->history->become($part, $asks ? State::Pending : State::Confirmed, History::BY_CLIENT);
+        }
+        foreach ($parts as $part) {
+            ($this->lower)($part, History::BY_CLIENT, told: true);
         }
         $this->announcements->ofAll($parts, $asks ? Occasion::Pending : Occasion::Booked);
     }

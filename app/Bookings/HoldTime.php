@@ -71,7 +71,10 @@ final readonly class HoldTime
             }
         }
 
-        throw TimeTaken::near($wish->visit === null ? $this->bookable->near($business, $wish) : []);
+        throw TimeTaken::near(
+            $wish->visit === null ? $this->bookable->near($business, $wish) : [],
+            $this->bookable->isTaken($business, $wish),
+        );
     }
 
     /**
@@ -93,8 +96,11 @@ final readonly class HoldTime
             $start + $booking->minutes + $booking->clearup,
         );
         if (! $this->stillHolds($booking) && ! $this->isStillFree($booking, $business)) {
-            $alone = (new Choice($booking->service_id, party: $booking->party))->at($start);
-            throw TimeTaken::near($booking->visit_id === null ? $this->bookable->near($business, $alone) : []);
+            $wish = Choice::of($booking)->with($booking->wished_staff)->at($start);
+            throw TimeTaken::near(
+                $booking->visit_id === null ? $this->bookable->near($business, $wish) : [],
+                $this->bookable->isTaken($business, $wish),
+            );
         }
         if ($booking->state === State::Expired) {
             $this->history->become($booking, State::Held, History::BY_CLIENT, 'history.taken_again');

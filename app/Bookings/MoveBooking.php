@@ -74,19 +74,25 @@ final readonly class MoveBooking
         return in_array($booking->state, self::MOVABLE, true) && $booking->session_id === null;
     }
 
-    /** When, and with whom. */
-    private static function where(Booking $booking): string
+    /** @return list<string> whom its client wished for; else who takes it */
+    public static function wished(Booking $booking): array
     {
-        return $booking->starts_at->format('Y-m-d\TH:i\Z').' '.implode(' ', $booking->staff_ids);
+        return $booking->wished_staff === null || in_array($booking->wished_staff, $booking->staff_ids, true)
+            ? $booking->staff_ids
+            : [$booking->wished_staff];
     }
 
-    /** Where it is, if it can stay there, and with the same people, if they can. */
+    /** Where it is, if it can stay there; with whom was wished for, else with the same people, if they can. */
     private function slot(Business $business, Booking $booking, Destination $to): ?Slot
     {
         $slots = $this->times->at($business, $this->rules->bookNow($business), $booking, $to);
-        $wanted = $to->staff ?? $booking->staff_ids;
+        $wanted = $to->staff ?? self::wished($booking);
         $stays = static fn (Slot $slot): int => $slot->location === $booking->location_id ? 0 : 1;
-        $others = static fn (Slot $slot): int => $slot->staff === $wanted ? 0 : 1;
+        $others = static fn (Slot $slot): int => match ($slot->staff) {
+            $wanted => 0,
+            $booking->staff_ids => 1,
+            default => 2,
+        };
         usort($slots, static fn (Slot $a, Slot $b): int => $others($a) <=> $others($b) ?: $stays($a) <=> $stays($b));
         $first = $slots[0] ?? null;
 
@@ -100,6 +106,7 @@ final readonly class MoveBooking
 
     private function put(Booking $booking, Slot $slot, Freedom $freedom, string $by, bool $told): void
     {
+        $known = $this->announcements->knownPlaces([$booking]);
         [$was, $before] = [$booking->starts_at->format('Y-m-d\TH:i\Z'), $booking->staff_ids];
         $lasts = $booking->minutes;
         $booking->fill([
@@ -123,7 +130,7 @@ final readonly class MoveBooking
         $this->history->holds($booking);
         $this->history->changed($booking, $by, (new Sentence('history.moved', ['from' => $was]))->text());
         if ($told) {
-            $this->announcements->undoable()->moved($booking, "{$was} ".implode(' ', $before), self::where($booking));
+            $this->announcements->undoable()->moved([$booking], $known);
         } else {
             $this->announcements->drop($booking);
         }

@@ -37,7 +37,8 @@ final readonly class OtherTimes
                     ($slot->start !== Instants::minute($booking->starts_at) || $slot->staff !== $booking->staff_ids),
             ),
         );
-        $same = static fn (Slot $slot): int => $slot->staff === $booking->staff_ids ? 0 : 1;
+        $wished = MoveBooking::wished($booking);
+        $same = static fn (Slot $slot): int => in_array($slot->staff, [$wished, $booking->staff_ids], true) ? 0 : 1;
         usort($slots, static fn (Slot $a, Slot $b): int => $same($a) <=> $same($b) ?: $a->start <=> $b->start);
 
         return array_slice($slots, 0, $count);
@@ -48,7 +49,7 @@ final readonly class OtherTimes
     {
         $day = $book->zone->day($to->start);
         $now = $this->clock->minute();
-        $staff = $to->staff ?? $booking->staff_ids;
+        $staff = $to->staff ?? MoveBooking::wished($booking);
         $nearest = [];
         $around = $this->slots($business, $book, $booking, $day - 1, $day + 3, $to->minutes, at: $to->location);
         foreach ($around as $slot) {

@@ -17,15 +17,13 @@ final class TimeTaken extends Refusal
         parent::__construct(new Sentence($code), 409);
     }
 
-    /** @param  list<Slot>  $near */
-    public static function near(array $near): self
+    /**
+     * @param  list<Slot>  $near
+     * @param  bool  $isTaken whether others have it, and nothing else speaks against it
+     */
+    public static function near(array $near, bool $isTaken = false): self
     {
-        return new self(
-            $near === []
-                ? 'refusal.held.taken'
-                : 'refusal.held.taken_near',
-            $near,
-        );
+        return new self('refusal.held.'.($isTaken ? 'taken' : 'not_offered').($near === [] ? '' : '_near'), $near);
     }
 
     public function code(): string

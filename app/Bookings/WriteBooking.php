@@ -73,6 +73,7 @@ final readonly class WriteBooking
             'taken_from' => Instants::carbon($slot->start - $rules->setup),
             'taken_until' => Instants::carbon($slot->end + $rules->clearup),
             'staff_ids' => $slot->session === null ? $slot->staff : [],
+            'wished_staff' => $choice->member,
             'units' => $slot->session === null ? $slot->units : [],
             'party' => $choice->party,
             'note' => '',

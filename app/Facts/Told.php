@@ -145,6 +145,7 @@ final readonly class Told
             'to_give' => $balance->toGive,
             'returning' => $balance->returning,
             'returned' => $balance->returned,
+            'credited' => $balance->credited,
         ];
 
         return $this->amounts($amounts, $currency);

@@ -51,6 +51,21 @@ final class WholeVisit
     }
 
     /**
+     * They may have been moved apart.
+     *
+     * @param  non-empty-list<Booking>  $parts in order of time
+     * @return non-empty-list<Booking> those on the local date of one of them
+     */
+    public static function onDayOf(array $parts, Booking $one): array
+    {
+        $zone = $one->business()->firstOrFail()->time_zone;
+        $date = static fn (Booking $part): string => $part->starts_at->setTimezone($zone)->format('Y-m-d');
+        $beside = array_filter($parts, static fn (Booking $part): bool => $date($part) === $date($one));
+
+        return array_values($beside) ?: [$one];
+    }
+
+    /**
      * @param  list<list<array{
      *     kind: string, label: string, amount: int, id?: string, quantity?: int, net?: int, line?: int,
      * }>>  $lines of the quotes; one that is about another names its place among them

@@ -19,6 +19,7 @@ use App\Ledger\Contents\CancellationContent;
 use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\BookingChange;
+use App\Models\Member;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Service;
@@ -66,9 +67,10 @@ final readonly class ClientBooking
             'business' => GatePage::business($facts->business),
             'state' => $isLost ? 'expired' : $booking->state->value,
             'start' => $facts->start->format('Y-m-d\TH:i\Z'),
-            'end' => $whole->endsAt()->format('Y-m-d\TH:i\Z'),
+            'end' => WholeVisit::of(WholeVisit::onDayOf($standing, $booking))->endsAt()->format('Y-m-d\TH:i\Z'),
             'service' => self::service($booking),
             'staff' => $facts->marks(),
+            'wished' => self::wished($booking),
             'location' => $this->place($facts),
             'parts' => count($parts) === 1 ? [] : array_map($this->part(...), $parts),
             'lines' => $whole->lines,
@@ -137,6 +139,16 @@ final readonly class ClientBooking
 
             return $over;
         }, $held);
+    }
+
+    /** @return array<string, string>|null whom they wished for, whoever takes it now */
+    private static function wished(Booking $booking): ?array
+    {
+        $member = $booking->wished_staff === null
+            ? null
+            : Member::query()->where('business_id', $booking->business_id)->find($booking->wished_staff);
+
+        return $member === null ? null : Mark::of($member);
     }
 
     /** @return array<string, mixed> a part of a visit, which can be cancelled alone */

@@ -8,6 +8,7 @@ use App\Bookings\PriceLists;
 use App\Bookings\Shown;
 use App\Bookings\Tariffs;
 use App\Facts\Mark;
+use App\Ledger\Contents\FrequencyContent;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;
@@ -16,6 +17,7 @@ use App\Models\Member;
 use App\Models\OfferCode;
 use App\Models\Service;
 use App\Support\Column;
+use App\Support\Given;
 use App\Support\WeeklyTable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -158,7 +160,7 @@ final readonly class GatePage
         $own = array_merge(...array_map(array_keys(...), array_values($list->clientRates)));
         $some = $services->filter(
             static fn (Service $service): bool => in_array($service->id, array_map(strval(...), $own), true) ||
-                ($service->pricing['frequency'] ?? null) !== null,
+                FrequencyContent::of(Given::in($service->pricing)) !== [],
         );
 
         return Column::strings($some->pluck('id'));

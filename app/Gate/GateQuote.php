@@ -145,7 +145,7 @@ final readonly class GateQuote
     {
         $surcharges = array_map(strval(...), array_keys($list->surcharges));
 
-        return $tariff->pricing->frequency !== null ||
+        return $tariff->pricing->frequencies !== [] ||
             array_diff($surcharges, $tariff->pricing->excludeSurcharges) !== [];
     }
 

@@ -19,7 +19,7 @@ final readonly class Balance
      * @param  int|null  $price null: it is settled at the desk
      * @param  int|null  $from what the price of one that is settled at the desk begins at
      * @param  int  $paid all that ever came in, a fee charged to a card included
-     * @param  int  $returning on its way back, $returned has gone back
+     * @param  int  $returning on its way back, $returned has gone back, $credited as account credit
      * @param  int  $toGive paid beyond what is owed, and to be given back by somebody
      * @param  int  $charging a fee on its way from a kept card, $charged one that has come from it
      * @param  int  $waived of the fee
@@ -42,6 +42,7 @@ final readonly class Balance
         public int $charged,
         public int $waived,
         public int $elsewhere,
+        public int $credited,
         public string $state,
     ) {
     }
@@ -98,7 +99,7 @@ final readonly class Balance
             from: $fromPrice,
             paid: $sums->paid,
             returning: $sums->returning,
-            returned: $sums->back - $sums->returning,
+            returned: $sums->back - $sums->returning - $sums->credited,
             due: max(0, $owed - $stays),
             toGive: max(0, $stays - $owed),
             charging: $sums->charging,
@@ -108,6 +109,7 @@ final readonly class Balance
             charged: $sums->charged,
             waived: $sums->waived,
             elsewhere: $sums->elsewhere,
+            credited: $sums->credited,
             state: match (true) {
                 $sums->returning > 0 => 'refunding',
                 $sums->charging > 0 => 'charging',
@@ -125,6 +127,6 @@ final readonly class Balance
     /** What came in and is to stay. */
     public function kept(): int
     {
-        return $this->paid - $this->returning - $this->returned - $this->toGive;
+        return $this->paid - $this->returning - $this->returned - $this->credited - $this->toGive;
     }
 }

@@ -69,7 +69,7 @@ final readonly class MoneyState
             ->where('state', '<>', RefundState::Stopped);
         $back = [];
         foreach ($refunds->get() as $refund) {
-            $way = $refund->payment->method->value;
+            $way = $refund->method()->value;
             $back[$way] = ($back[$way] ?? 0) + $refund->amount;
         }
 

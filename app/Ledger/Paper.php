@@ -9,6 +9,7 @@ use App\Models\Business;
 use App\Models\Document;
 use App\Models\Payment;
 use App\Models\PaymentKind;
+use App\Models\PaymentMethod;
 use App\Models\PaymentState;
 use App\Models\Refund;
 use App\Models\RefundState;
@@ -159,7 +160,7 @@ final readonly class Paper
     {
         $currency = $payment->currency;
         $handed = Handed::of($payment);
-        $rows = [$this->moved('paid_by', $business, $payment, $handed->at, $payment->amount)];
+        $rows = [$this->moved('paid_by', $business, $payment->method, $currency, $handed->at, $payment->amount)];
         $tip = $payment->tip - ReturnTip::back($payment);
         if ($tip > 0) {
             $rows[] = $this->row('tip', $tip, $currency);
@@ -179,23 +180,31 @@ final readonly class Paper
     {
         $code = in_array($refund->state, RefundState::UNDERWAY, true) ? 'on_its_way_by' : 'given_back_by';
 
-        return $this->moved($code, $business, $refund->payment, $refund->at(), -$refund->amount);
+        return $this->moved(
+            $code,
+            $business,
+            $refund->method(),
+            $refund->payment->currency,
+            $refund->at(),
+            -$refund->amount,
+        );
     }
 
     /** @return Row */
     private function moved(
         string $code,
         Business $business,
-        Payment $payment,
+        PaymentMethod $method,
+        string $currency,
         ?CarbonImmutable $at,
         int $amount,
     ): array {
         $label = $this->say($code, [
-            'way' => $this->say('way', ['way' => $payment->method->value]),
+            'way' => $this->say('way', ['way' => $method->value]),
             'date' => $at === null ? '' : $this->date($business, $at),
         ]);
 
-        return ['label' => $label, 'amount' => Money::written($amount, $payment->currency)];
+        return ['label' => $label, 'amount' => Money::written($amount, $currency)];
     }
 
     /** @return Row */

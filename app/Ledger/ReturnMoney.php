@@ -81,6 +81,14 @@ final readonly class ReturnMoney
         return $this->of($sale, new Returning(-$sale->owed(), booking: $booking), $by, PaymentMethod::BY_ITSELF);
     }
 
+    /** What was paid beyond what is owed, at most so much of it, becomes the client's account credit (rules.md L7). */
+    public function asCredit(Sale $sale, int $most, string $why, string $by, string $booking): int
+    {
+        $amount = min($most, -$sale->owed());
+
+        return $this->of($sale, new Returning($amount, $why, booking: $booking, asCredit: true), $by);
+    }
+
     /**
      * So much of what was paid, the latest payment first.
      *
@@ -126,19 +134,20 @@ final readonly class ReturnMoney
     private function payment(Payment $payment, int $amount, Returning $returning, string $by): void
     {
         $sale = $payment->sale()->firstOrFail();
-        $isSent = $payment->method === PaymentMethod::Processor;
+        $isSent = $payment->method === PaymentMethod::Processor && ! $returning->asCredit;
         $refund = Refund::query()->create([
             'business_id' => $sale->business_id,
             'sale_id' => $sale->id,
             'booking_id' => $returning->booking,
             'payment_id' => $payment->id,
+            'as_credit' => $returning->asCredit,
             'amount' => $amount,
             'state' => $isSent ? RefundState::Waiting : RefundState::Done,
             'why' => $returning->why,
             'by' => $by,
             'decided_at' => $this->clock->now(),
         ]);
-        $from = $isSent ? Account::Returning : $payment->method->account();
+        $from = $isSent ? Account::Returning : $refund->method()->account();
         $posting = new Posting(
             Movement::Returned,
             Account::Due,

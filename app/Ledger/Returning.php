@@ -10,6 +10,7 @@ final readonly class Returning
     /**
      * @param  int  $amount minor unit
      * @param  bool  $staysOwed it is to be paid again, in another way; else it is owed no more
+     * @param  bool  $asCredit it becomes the client's account credit, however it came
      * @param  string|null  $booking for which it goes back, where one is given up
      */
     public function __construct(
@@ -17,6 +18,7 @@ final readonly class Returning
         public string $why = '',
         public bool $staysOwed = false,
         public ?string $booking = null,
+        public bool $asCredit = false,
     ) {
     }
 }

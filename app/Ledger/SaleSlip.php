@@ -144,7 +144,7 @@ final readonly class SaleSlip
     {
         return [
             'id' => $refund->id,
-            'method' => $refund->payment->method->value,
+            'method' => $refund->method()->value,
             'amount' => $refund->amount,
             'state' => $refund->state->value,
             'why' => $refund->why,

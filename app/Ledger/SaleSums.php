@@ -33,6 +33,7 @@ final readonly class SaleSums
     /**
      * @param  int  $charged to a kept card, of what was paid
      * @param  int  $waived of the fees
+     * @param  int  $credited of what went back, as account credit
      * @param  int  $elsewhere paid, and now for other parts of the visit
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class SaleSums
         public int $charged = 0,
         public int $waived = 0,
         public int $elsewhere = 0,
+        public int $credited = 0,
     ) {
     }
 
@@ -66,6 +68,7 @@ final readonly class SaleSums
             keepsCard: $kept->contains('state', PaymentState::Kept),
             charged: self::charged($booking),
             waived: -self::sum($due->where('about', Movement::Waived)->where('booking_id', $booking->id)),
+            credited: -self::sum(self::credited($booking)),
         );
     }
 
@@ -89,7 +92,14 @@ final readonly class SaleSums
             charged: min($all->charged, $kept),
             waived: $all->waived,
             elsewhere: $all->paid - $all->back - $kept - $toGive,
+            credited: -self::sum(self::credited($booking)->where('booking_id', $booking->id)),
         );
+    }
+
+    /** @return Collection<int, BookEntry> */
+    private static function credited(Booking $booking): Collection
+    {
+        return $booking->entries->where('account', Account::Credit)->where('about', Movement::Returned);
     }
 
     private static function charged(Booking $booking): int

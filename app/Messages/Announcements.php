@@ -74,12 +74,15 @@ final readonly class Announcements
         }
     }
 
-    /** @param  non-empty-list<Booking>  $bookings */
-    private function tellAll(array $bookings, Occasion $occasion, string $why): void
+    /**
+     * @param  non-empty-list<Booking>  $bookings
+     * @param  array<string, string>  $more that undoes it
+     */
+    private function tellAll(array $bookings, Occasion $occasion, string $why, array $more = []): void
     {
         [$first] = $bookings;
         if ($first->contact !== null) {
-            $this->mailAll($bookings, $occasion, Audience::Client, $first->contact['email'], $why);
+            $this->mailAll($bookings, $occasion, Audience::Client, $first->contact['email'], $why, $more);
         }
         if (in_array($occasion, Occasion::FOR_CLIENT_ALONE, true)) {
             return;
@@ -94,7 +97,7 @@ final readonly class Announcements
             }
         }
         foreach ($theirs as $email => $some) {
-            $this->mailAll($some, $occasion, Audience::Staff, (string) $email, $why);
+            $this->mailAll($some, $occasion, Audience::Staff, (string) $email, $why, $more);
         }
         foreach ($first->business()->firstOrFail()->users()->wherePivot('role', 'owner')->get() as $owner) {
             $own = array_map(static fn (Booking $one): string => $one->id, $theirs[$owner->email] ?? []);
@@ -102,21 +105,26 @@ final readonly class Announcements
                 array_filter($bookings, static fn (Booking $one): bool => ! in_array($one->id, $own, true)),
             );
             if ($others !== []) {
-                $this->mailAll($others, $occasion, Audience::Owner, $owner->email, $why);
+                $this->mailAll($others, $occasion, Audience::Owner, $owner->email, $why, $more);
             }
         }
     }
 
-    /** @param  non-empty-list<Booking>  $bookings */
+    /**
+     * @param  non-empty-list<Booking>  $bookings
+     * @param  array<string, string>  $more that undoes it
+     */
     private function mailAll(
         array $bookings,
         Occasion $occasion,
         Audience $audience,
         string $recipient,
         string $why,
+        array $more,
     ): void {
         $ids = array_map(static fn (Booking $booking): string => $booking->id, $bookings);
-        $this->mail($bookings[0], $occasion, $audience, $recipient, why: $why, more: ['all' => implode(' ', $ids)]);
+        $more['all'] = implode(' ', $ids);
+        $this->mail($bookings[0], $occasion, $audience, $recipient, why: $why, more: $more);
     }
 
     /**
@@ -259,25 +267,57 @@ final readonly class Announcements
     }
 
     /**
-     * Everybody is told that it is moved; or nobody, where it is back at what they last knew.
+     * When and with whom those who are told of it believe that these are: what has not left yet, they do not know.
      *
-     * @param  string  $was where it was, in any words that tell it apart
-     * @param  string  $is where it is
+     * @param  list<Booking>  $bookings before they are moved
+     * @return array<string, string> by booking
      */
-    public function moved(Booking $booking, string $was, string $is): void
+    public function knownPlaces(array $bookings): array
     {
+        $known = [];
+        foreach ($bookings as $booking) {
+            $known[$booking->id] = self::place($booking);
+        }
         $unsent = OutboxEntry::query()
-            ->where('business_id', $booking->business_id)
-            ->where('booking_id', $booking->id)
+            ->where('business_id', $bookings[0]->business_id ?? 0)
+            ->whereIn('booking_id', array_keys($known))
             ->where('channel', MailChannel::NAME)
             ->where('occasion', Occasion::Moved)
             ->where('state', 'waiting')
-            ->first();
-        $known = $unsent?->text('was') ?: $was;
-        $this->drop($booking);
-        if ($known !== $is) {
-            $this->of($booking, Occasion::Moved, more: ['was' => $known]);
+            ->get();
+        foreach ($unsent as $entry) {
+            $known = array_replace($known, array_intersect_key($entry->places(), $known));
         }
+
+        return $known;
+    }
+
+    /**
+     * Everybody is told once of those that are moved; of one that is back where they believe it to be, nobody.
+     *
+     * @param  list<Booking>  $bookings of one client
+     * @param  array<string, string>  $known of knownPlaces(), from before
+     */
+    public function moved(array $bookings, array $known): void
+    {
+        array_map($this->drop(...), $bookings);
+        $moved = array_values(array_filter(
+            $bookings,
+            static fn (Booking $booking): bool => $known[$booking->id] !== self::place($booking),
+        ));
+        usort($moved, static fn (Booking $a, Booking $b): int => $a->starts_at <=> $b->starts_at);
+        $more = ['was' => json_encode($known, JSON_THROW_ON_ERROR)];
+        match (count($moved)) {
+            0 => null,
+            1 => $this->of($moved[0], Occasion::Moved, more: $more),
+            default => $this->tellAll($moved, Occasion::Moved, '', $more),
+        };
+    }
+
+    /** When, and with whom. */
+    private static function place(Booking $booking): string
+    {
+        return $booking->starts_at->format('Y-m-d\TH:i\Z').' '.implode(' ', $booking->staff_ids);
     }
 
     /** What still waits is not sent any more. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\Bookings\VisitParts;
+use App\Facts\WholeVisit;
 use App\Models\Booking;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
@@ -23,11 +25,23 @@ final class Concerned
                 ->orderBy('starts_at')
                 ->get()
                 ->all(),
-        ) ?: [$booking];
+        ) ?: self::alone($entry->occasion, $booking);
 
         return array_values(
             array_filter($all, static fn (Booking $one): bool => self::isTrue($entry->occasion, $one->state)),
         );
+    }
+
+    /**
+     * Of a visit of several services, a reminder is of all that is on its date.
+     *
+     * @return non-empty-list<Booking>
+     */
+    private static function alone(Occasion $occasion, Booking $booking): array
+    {
+        $parts = $occasion === Occasion::Reminder ? VisitParts::of($booking) : [];
+
+        return $parts === [] ? [$booking] : WholeVisit::onDayOf(WholeVisit::standing($parts), $booking);
     }
 
     private static function isTrue(Occasion $occasion, State $state): bool

@@ -56,11 +56,13 @@ final readonly class Particulars
      * What a visit costs, and how it stands, once for all of its parts.
      *
      * @param  non-empty-list<Booking>  $parts in order of time
+     * @param  int  $told how many of them the mail tells of
      * @return list<string>
      */
-    public function ofVisit(array $parts, Audience $audience): array
+    public function ofVisit(array $parts, Audience $audience, int $told): array
     {
-        $rows = array_slice($this->money(WholeVisit::of($parts), $audience === Audience::Client), 0, 2);
+        [[, $price], $money] = $this->money(WholeVisit::of($parts), $audience === Audience::Client);
+        $rows = [[$told < count($parts) ? 'price_of_all' : 'price', $price], $money];
 
         return $this->labelled(array_values(array_filter($rows, static fn (array $row): bool => $row[1] !== '')));
     }
@@ -83,7 +85,7 @@ final readonly class Particulars
             : $this->catalogue->say('mail.several', ['quantity' => $addOn['quantity'], 'what' => $addOn['label']]);
     }
 
-    /** @return list<array{string, string}> */
+    /** @return array{array{string, string}, array{string, string}, array{string, string}} */
     private function money(Booking $booking, bool $toClient): array
     {
         $told = $this->told->of($booking, $toClient);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
+use App\Bookings\VisitParts;
 use App\Facts\BookingFacts;
+use App\Facts\WholeVisit;
 use App\Language\Catalogue;
 use App\Language\Sentence;
 use App\Models\Audience;
@@ -34,10 +36,14 @@ final readonly class Wording
         Occasion::Restored,
         Occasion::NoShow,
         Occasion::Priced,
+        Occasion::Cheaper,
         Occasion::SentBack,
         Occasion::Receipt,
         Occasion::Invoice,
     ];
+
+    /** What is about a part of a visit, and about the money for that part alone. */
+    private const OF_A_PART = [Occasion::Cancelled, Occasion::NoShow, Occasion::Priced, Occasion::Cheaper];
 
     public function __construct(
         private Catalogue $catalogue,
@@ -117,7 +123,9 @@ final readonly class Wording
         [$facts] = $all;
         $toClient = $entry->audience === Audience::Client;
         $isOne = count($all) === 1;
-        $isVisit = ! $isOne && $booking->visit_id !== null; // one link shows all of it, and it costs once
+        $visit = WholeVisit::standing(VisitParts::of($booking) ?: [$booking]);
+        // one link shows all of it, and it costs once
+        $isVisit = count($visit) > 1 && (! $isOne || ! in_array($entry->occasion, self::OF_A_PART, true));
         $hasOneLink = $isOne || $isVisit;
         $method = $toClient ? CalendarMethod::for($entry->occasion) : null;
         $occasion = $entry->occasion->value.($isOne ? '' : '_several');
@@ -137,7 +145,7 @@ final readonly class Wording
                 $bookings,
                 $all,
             ),
-            $isVisit ? implode("\n", $this->particulars->ofVisit($bookings, $entry->audience)) : '',
+            $isVisit ? implode("\n", $this->particulars->ofVisit($visit, $entry->audience, count($bookings))) : '',
             $entry->text('why') === '' ? '' : "\"{$entry->text('why')}\"",
             implode("\n", $this->suggested($entry, $booking, $facts)),
             $hasOneLink ? $link($booking) : '',

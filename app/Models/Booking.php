@@ -57,6 +57,8 @@ use YardBell\Core\Booking\State;
  * @property int $calendar_sequence
  * @property string|null $session_id
  * @property list<string> $staff_ids as booked
+ * @property string|null $wished_staff whom its client wished for; null: anyone
+ * @property string|null $wished_staff whom somebody wished for; null: anyone
  * @property list<string> $units ids
  * @property bool $double_booked
  * @property list<array{start: string, staff: list<string>}> $suggested other times, while it waits for a yes
@@ -186,7 +188,7 @@ final class Booking extends Model
     public function entries(): HasMany
     {
         return $this->hasMany(BookEntry::class, 'sale_id', 'sale_id')
-            ->whereIn('account', [Account::Due, Account::Returning])
+            ->whereIn('account', [Account::Due, Account::Returning, Account::Credit])
             ->orderBy('id');
     }
 

@@ -33,6 +33,8 @@ enum Occasion: string
     case NoShow = 'no_show';
     /** What was left open of its price is settled. */
     case Priced = 'priced';
+    /** It costs less since its client comes more often. */
+    case Cheaper = 'cheaper';
     /** It was cancelled, and is not. */
     case Restored = 'restored';
 
@@ -55,6 +57,7 @@ enum Occasion: string
         self::PaidTooLate,
         self::NoShow,
         self::Priced,
+        self::Cheaper,
         self::Declined,
         self::Prove,
         self::LinkAgain,

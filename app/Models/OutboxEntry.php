@@ -56,6 +56,14 @@ final class OutboxEntry extends Model
         return is_scalar($value) ? (string) $value : '';
     }
 
+    /** @return array<string, string> where those it tells of were believed to be before, by booking */
+    public function places(): array
+    {
+        $was = json_decode($this->text('was'), true);
+
+        return array_map(strval(...), array_filter(is_array($was) ? $was : [], is_scalar(...)));
+    }
+
     /** @return BelongsTo<Booking, $this> */
     public function booking(): BelongsTo
     {

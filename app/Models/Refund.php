@@ -11,13 +11,14 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Some or all of a payment that goes back the way it came (rules.md L3).
+ * Some or all of a payment that goes back the way it came (rules.md L3), or is credited (L7).
  *
  * @property string $id
  * @property int $business_id
  * @property string $sale_id
  * @property string|null $booking_id that was given up, and for which it is
  * @property string $payment_id
+ * @property bool $as_credit it became the client's account credit, however it came
  * @property int $amount
  * @property RefundState $state
  * @property string $why
@@ -44,6 +45,7 @@ final class Refund extends Model
     protected function casts(): array
     {
         return [
+            'as_credit' => 'boolean',
             'state' => RefundState::class,
             'ask_at' => 'immutable_datetime',
             'created_at' => 'immutable_datetime',
@@ -55,6 +57,12 @@ final class Refund extends Model
     public function at(): CarbonImmutable
     {
         return $this->decided_at ?? $this->created_at;
+    }
+
+    /** The way it goes. */
+    public function method(): PaymentMethod
+    {
+        return $this->as_credit ? PaymentMethod::Credit : $this->payment->method;
     }
 
     /** The processor's answer to a key stays what it was, so another try has another. */

@@ -114,13 +114,18 @@ final readonly class LineWhy
 
     private function frequency(Line $base): string
     {
-        $frequency = $this->tariff->pricing->frequency;
-        $level = $frequency?->reached($this->nth);
+        [$period, $amount] = ['', PHP_INT_MAX];
+        foreach ($this->tariff->pricing->frequencies as $rule) {
+            $level = $rule->reached($this->nth);
+            if ($level !== null && $level->amount < $amount) {
+                [$period, $amount] = [$rule->period->value, $level->amount];
+            }
+        }
 
-        return $frequency === null || $level === null ? '' : $this->say('frequency', [
+        return $this->say('frequency', [
             'nth' => $this->nth,
-            'period' => $frequency->period->value,
-            'amount' => $this->money($level->amount),
+            'period' => $period,
+            'amount' => $this->money($amount),
             'before' => $this->money($base->amount),
         ]);
     }

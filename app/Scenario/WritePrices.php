@@ -34,7 +34,7 @@ final readonly class WritePrices
                 $pricing->perPerson,
                 $pricing->extraPeople,
                 $pricing->extraPeopleStaff,
-                $pricing->frequency,
+                $pricing->frequencies,
                 $pricing->excludeSurcharges,
                 $pricing->taxRates,
             );
@@ -62,7 +62,7 @@ final readonly class WritePrices
                 'perPerson' => $pricing->perPerson,
                 'extraPeople' => $pricing->extraPeople,
                 'extraPeopleStaff' => $pricing->extraPeopleStaff,
-                'frequency' => $pricing->frequency === null ? null : self::frequency($pricing->frequency),
+                'frequency' => array_map(self::frequency(...), $pricing->frequencies),
                 'excludeSurcharges' => $ids->all('surcharges', $pricing->excludeSurcharges),
                 'taxRates' => $ids->all('tax_rates', $pricing->taxRates),
             ],
@@ -79,7 +79,11 @@ final readonly class WritePrices
         ];
     }
 
-    /** @return array{period: string, levels: list<array{from: int, amount: int, staffAmount: int|null}>} */
+    /**
+     * @return array{
+     *     period: string, levels: list<array{from: int, amount: int, staffAmount: int|null}>, earlier: bool,
+     * }
+     */
     private static function frequency(Frequency $frequency): array
     {
         return [
@@ -92,6 +96,7 @@ final readonly class WritePrices
                 ],
                 $frequency->levels,
             ),
+            'earlier' => $frequency->earlier,
         ];
     }
 

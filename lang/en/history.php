@@ -15,6 +15,7 @@ return [
     'links_void' => 'links to it made void',
     'details' => 'answers or note changed',
     'undone' => 'undone',
+    'cheaper' => 'a lower price, as they come more often',
     'priced' => 'the price settled',
     'taken_again' => 'taken again',
     'paid_too_late' => 'The payment came after the time was given to somebody else.',

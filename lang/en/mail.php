@@ -28,6 +28,7 @@ return [
         'cancelled' => 'Cancelled: {service}, {when}',
         'cancelled_several' => 'Cancelled: {service} and {more, plural, one {one more} other {# more}}, from {when}',
         'sent_back' => 'Your payment is on its way back: {service}, {when}',
+        'cheaper' => 'Your booking costs less: {service}, {when}',
         'priced' => 'The price of your booking: {service}, {when}',
         'no_show' => 'You were missed: {service}, {when}',
         'restored' => 'Booked after all: {service}, {when}',
@@ -70,6 +71,7 @@ return [
         'paid_too_late' => 'your payment arrived after the time had been given to somebody else. Nothing is booked, and all of it goes back the way it came.',
         'paid_too_late_several' => 'your payment arrived after one of the times had been given to somebody else. Nothing is booked, and all of it goes back the way it came.',
         'sent_back' => 'your payment arrived after this was paid another way, or was cancelled. What was not needed goes back the way it came.',
+        'cheaper' => 'as you come more often, this booking costs less than before. This is how it stands now.',
         'priced' => 'the price of your booking is settled. This is how it stands now.',
         'no_show' => 'we missed you {when}. This is what that means for the money.',
         'restored' => 'your booking stands after all: it is not cancelled.',
@@ -99,7 +101,7 @@ return [
 
     'label' => [
         'what' => 'What:', 'when' => 'When:', 'with' => 'With:', 'where' => 'Where:', 'link' => 'Link:', 'for' => 'For:', 'bring' => 'Bring:', 'and' => 'And:',
-        'price' => 'Price:', 'money' => 'Money:', 'terms' => 'Terms:', 'client' => 'Client:', 'note' => 'Note:',
+        'price' => 'Price:', 'price_of_all' => 'In all:', 'money' => 'Money:', 'terms' => 'Terms:', 'client' => 'Client:', 'note' => 'Note:',
     ],
     'what' => '{service}, {minutes, plural, one {# minute} other {# minutes}}',
     'party' => '{party, plural, one {# person} other {# people}}',

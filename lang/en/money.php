@@ -32,6 +32,7 @@ return [
     'elsewhere' => '{amount} of what was paid is for the rest of the visit.',
     'to_give' => '{amount} is still to be refunded.',
     'returning' => '{amount} is on its way back.',
+    'credited' => '{amount} is account credit now.',
     'returned' => '{amount} has been paid back.',
 
     'terms_ahead' => 'Free to cancel until {until}. After that it costs {cost}.',

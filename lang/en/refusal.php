@@ -110,6 +110,8 @@ return [
         'unproved' => 'Several mails have gone to this address today, and none of their links was opened. Try again tomorrow, or call.',
         'files' => 'Files can be sent until it is booked.',
         'taken' => 'That time has just been taken, and nothing else is free close to it.',
+        'not_offered' => 'This time cannot be booked, and nothing is free close to it.',
+        'not_offered_near' => 'This time cannot be booked. These are free close to it.',
         'taken_near' => 'That time has just been taken. These are free close to it.',
     ],
 

@@ -214,6 +214,7 @@ return [
         'more_people_cost' => 'More people cost either the same each, or amounts of their own, not both.',
         'waits_for_yes' => 'What waits for your yes cannot be paid when booking. Let clients pay when they come, or keep a card.',
         'how_much_for_minutes' => 'How much is it for {minutes} minutes?',
+        'one_rule_a_period' => 'A day, a week and a month each have one set of prices.',
         'from_which_visit' => 'From which visit on does it cost less? From the second or a later one, each once.',
         'how_much_paid' => 'What is paid: an amount, or a part of the price, one of them.',
         'not_one_surcharges' => 'This is not one of the surcharges.',

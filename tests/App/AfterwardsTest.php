@@ -367,7 +367,7 @@ it('has their own prices for whoever is known and proven, and for nobody else (r
 
 it('takes what comes often for less, where it is known who comes (rules.md P5)', function (): void {
     $booking = ($this->booked)();
-    $frequency = ['period' => 'month', 'levels' => [['from' => 2, 'amount' => 4000]]];
+    $frequency = [['period' => 'month', 'levels' => [['from' => 2, 'amount' => 4000]]]];
     $this->yard->lesson->update(['pricing' => ['frequency' => $frequency] + Yard::pricing(4800)]);
     App\Models\Business::markRules($this->yard->business->id);
     Client::query()->update(['proven_at' => now()]);

@@ -64,8 +64,11 @@ it('needs no notice, and keeps to all other rules', function (): void {
     ($this->book)()->assertCreated();
     ($this->book)(['staff' => Booking::query()->sole()->staff_ids[0]])->assertStatus(409)->assertJson([
         'code' => 'time_taken',
+        'message' => 'That time has just been taken. These are free close to it.',
     ]);
-    ($this->book)(['start' => Yard::at('04:00')])->assertStatus(409);
+    ($this->book)(['start' => Yard::at('04:00')])->assertStatus(409)->assertJson([
+        'message' => 'This time cannot be booked. These are free close to it.',
+    ]);
     expect(Booking::query()->count())->toBe(1);
 });
 

@@ -264,7 +264,7 @@ it('is one order: a code’s amount goes once, and its parts count together (rul
     $booked = ($this->book)($held)->assertOk()->json('booking');
     expect($booked['total'])->toBe(4300)->and(Sale::query()->sole()->owed())->toBe(4300);
 
-    $frequency = ['period' => 'day', 'levels' => [['from' => 2, 'amount' => 4000]]];
+    $frequency = [['period' => 'day', 'levels' => [['from' => 2, 'amount' => 4000]]]];
     $this->yard->lesson->update(['pricing' => ['frequency' => $frequency] + Yard::pricing(4800)]);
     App\Models\Business::markRules($this->yard->business->id);
     $lessons = ['service' => $this->yard->lesson->id, 'start' => Yard::at('13:00')];

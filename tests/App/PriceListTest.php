@@ -161,7 +161,7 @@ it('carries tax, surcharges, levels and pay out and in again', function (): void
             ->toEqual([$other->when, $other->hours, $other->weekdays, $other->days, $other->charge, $other->staff]);
     }
     $lesson = static fn (array $tariffs): array => [
-        array_values($tariffs)[0]->pricing->frequency,
+        array_values($tariffs)[0]->pricing->frequencies,
         array_values($tariffs)[0]->pricing->extraPeopleStaff,
         count(array_values($tariffs)[0]->pricing->taxRates),
         count(array_values($tariffs)[0]->pricing->excludeSurcharges),
@@ -180,7 +180,11 @@ it('shows what a visit costs before its prices are saved, each line with the rul
         'pricing' => [
             'extraPeople' => [200],
             'taxRates' => [(string) TaxRate::query()->value('id')],
-            'frequency' => ['period' => 'week', 'levels' => [['from' => 2, 'amount' => 4500, 'staffAmount' => null]]],
+            'frequency' => [[
+                'period' => 'week',
+                'levels' => [['from' => 2, 'amount' => 4500, 'staffAmount' => null]],
+                'earlier' => false,
+            ]],
         ] + Yard::pricing(6000),
         'staffPay' => ['amount' => null, 'percent' => '40'],
     ]);

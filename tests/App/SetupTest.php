@@ -243,10 +243,25 @@ it('says at the field what is wrong', function (string $kind, array $change, str
     ['service', ['pricing' => ['excludeSurcharges' => ['nobody']] + Yard::pricing(1)], 'pricing.excludeSurcharges.0'],
     [
         'service',
-        ['pricing' => ['frequency' => ['period' => 'week', 'levels' => [
+        ['pricing' => ['frequency' => [['period' => 'week', 'earlier' => false, 'levels' => [
             ['from' => 1, 'amount' => 5, 'staffAmount' => null],
-        ]]] + Yard::pricing(1)],
-        'pricing.frequency.levels.0.from',
+        ]]]] + Yard::pricing(1)],
+        'pricing.frequency.0.levels.0.from',
+    ],
+    [
+        'service',
+        ['pricing' => ['frequency' => [['period' => 'week', 'earlier' => false, 'levels' => [
+            ['from' => 2, 'amount' => 5, 'staffAmount' => null],
+            ['from' => 2, 'amount' => 4, 'staffAmount' => null],
+        ]]]] + Yard::pricing(1)],
+        'pricing.frequency.0.levels',
+    ],
+    [
+        'service',
+        ['pricing' => ['frequency' => array_fill(0, 2, ['period' => 'week', 'earlier' => false, 'levels' => [
+            ['from' => 2, 'amount' => 5, 'staffAmount' => null],
+        ]])] + Yard::pricing(1)],
+        'pricing.frequency.0.period',
     ],
     ['service', ['staffPay' => ['amount' => 5, 'percent' => '5']], 'staffPay.amount'],
     ['addOn', ['services' => []], 'services'],

@@ -119,7 +119,7 @@ final readonly class Yard
             'perPerson' => false,
             'extraPeople' => [],
             'extraPeopleStaff' => [],
-            'frequency' => null,
+            'frequency' => [],
             'excludeSurcharges' => [],
             'taxRates' => [],
         ];

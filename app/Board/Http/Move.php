@@ -32,7 +32,7 @@ final readonly class Move
         $to = $this->asked->destination($business, $access, $booking, $given);
         $told = $given->has('told') ? $given->bool('told') : true;
         $moved = $given->bool('later')
-            ? ($this->later)($business, $booking, $to, $access->user->name, $told)
+            ? ($this->later)($business, $booking, $to, $access->user->name, $told, MoveAsked::each($given))
             : ($this->move)($business, $id, $to, $access->user->name, $told);
 
         return new JsonResponse($this->card->of($moved));

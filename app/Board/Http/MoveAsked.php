@@ -36,6 +36,10 @@ final readonly class MoveAsked
                 'minutes' => 'nullable|integer|min:1|max:43200',
                 'told' => 'nullable|boolean',
                 'later' => 'nullable|boolean',
+                'each' => 'nullable|array|list|max:200',
+                'each.*' => 'array:id,start',
+                'each.*.id' => 'required|string|max:26',
+                'each.*.start' => 'nullable|string|max:20',
                 'was' => 'nullable|string|max:20',
                 ...Liberty::rules(),
             ],
@@ -54,10 +58,21 @@ final readonly class MoveAsked
             $given->intIf('minutes'),
             Liberty::asked($given, $access),
             $this->location($business, $given),
-            was: self::was($given),
+            was: self::instant($given->stringIf('was')),
         );
 
         return $this->liberty->ofMove($business, $access, $booking, $to);
+    }
+
+    /** @return array<string, int|null> another start of later ones, by booking; null: it stays where it is */
+    public static function each(Given $given): array
+    {
+        $each = [];
+        foreach ($given->each('each') as $one) {
+            $each[$one->string('id')] = self::instant($one->stringIf('start'));
+        }
+
+        return $each;
     }
 
     private function location(Business $business, Given $given): ?string
@@ -67,10 +82,10 @@ final readonly class MoveAsked
         return $id === null ? null : $business->locations()->findOrFail($id)->id;
     }
 
-    private static function was(Given $given): ?int
+    private static function instant(?string $written): ?int
     {
         try {
-            return $given->stringIf('was') === null ? null : Wall::instant($given->string('was'));
+            return $written === null ? null : Wall::instant($written);
         } catch (InvalidTime $wrong) {
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }

@@ -22,8 +22,16 @@ final readonly class TryMove
         $business = Asker::business($request);
         $access = Asker::access($request);
         $booking = Booking::query()->where('business_id', $business->id)->findOrFail($id);
-        $to = $this->asked->destination($business, $access, $booking, MoveAsked::given($request));
+        $given = MoveAsked::given($request);
+        $to = $this->asked->destination($business, $access, $booking, $given);
 
-        return new JsonResponse($this->tried->of($business, $access, $booking, $to));
+        return new JsonResponse($this->tried->of(
+            $business,
+            $access,
+            $booking,
+            $to,
+            $given->bool('later'),
+            MoveAsked::each($given),
+        ));
     }
 }

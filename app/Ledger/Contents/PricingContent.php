@@ -8,6 +8,7 @@ use App\Changes\Content;
 use App\Models\Business;
 use App\Support\Checks;
 use App\Support\Given;
+use YardBell\Core\Price\Frequency;
 use YardBell\Core\Price\PriceKind;
 use YardBell\Core\Price\Pricing;
 
@@ -20,6 +21,7 @@ final readonly class PricingContent extends Content
      * @param  list<array{staff: string, amount: int}>  $byStaff
      * @param  list<int>  $extraPeople
      * @param  list<int>  $extraPeopleStaff what who takes it gets for them
+     * @param  list<FrequencyContent>  $frequency of different periods
      * @param  list<string>  $excludeSurcharges ids
      * @param  list<string>  $taxRates ids
      */
@@ -32,7 +34,7 @@ final readonly class PricingContent extends Content
         public bool $perPerson,
         public array $extraPeople,
         public array $extraPeopleStaff = [],
-        public ?FrequencyContent $frequency = null,
+        public array $frequency = [],
         public array $excludeSurcharges = [],
         public array $taxRates = [],
     ) {
@@ -46,8 +48,6 @@ final readonly class PricingContent extends Content
         ];
         $byStaff = static fn (Given $one): array => ['staff' => $one->string('staff'), 'amount' => $one->int('amount')];
 
-        $frequency = $given->underIf('frequency');
-
         return new self(
             $given->string('kind'),
             $given->int('amount'),
@@ -57,7 +57,7 @@ final readonly class PricingContent extends Content
             $given->bool('perPerson'),
             $given->ints('extraPeople'),
             $given->ints('extraPeopleStaff'),
-            $frequency === null || $frequency->each('levels') === [] ? null : FrequencyContent::from($frequency),
+            FrequencyContent::of($given),
             $given->strings('excludeSurcharges'),
             $given->strings('taxRates'),
         );
@@ -184,7 +184,7 @@ final readonly class PricingContent extends Content
             $this->perPerson,
             $this->extraPeople,
             $this->extraPeopleStaff,
-            $this->frequency?->toCore(),
+            array_map(static fn (FrequencyContent $rule): Frequency => $rule->toCore(), $this->frequency),
             $this->excludeSurcharges,
             $this->taxRates,
         );

@@ -13,6 +13,7 @@ use YardBell\Core\Time\Zone;
 use function array_map;
 use function array_merge;
 use function array_values;
+use function count;
 use function in_array;
 
 /** What of the prices can never come into effect, though nothing is wrong with how it is said. */
@@ -93,15 +94,19 @@ final readonly class CheckPrices
     {
         $span = $tariff->span($this->services[$tariff->service]->staff);
         $findings = [];
-        foreach ($tariff->pricing->frequency->levels ?? [] as $at => $level) {
-            if ($span === null || $level->amount >= $span[1]) {
-                $findings[] = new Finding(
-                    'services',
-                    $tariff->service,
-                    "/pricing/frequency/levels/{$at}",
-                    Fault::LevelNever,
-                    ['name' => $tariff->name, 'visits' => $level->from],
-                );
+        $rules = $tariff->pricing->frequencies;
+        foreach ($rules as $rule => $frequency) {
+            $under = count($rules) === 1 ? '/pricing/frequency' : "/pricing/frequency/{$rule}"; // as it is written
+            foreach ($frequency->levels as $at => $level) {
+                if ($span === null || $level->amount >= $span[1]) {
+                    $findings[] = new Finding(
+                        'services',
+                        $tariff->service,
+                        "{$under}/levels/{$at}",
+                        Fault::LevelNever,
+                        ['name' => $tariff->name, 'visits' => $level->from],
+                    );
+                }
             }
         }
 

@@ -9,12 +9,39 @@ use YardBell\Core\Time\Zone;
 use function array_filter;
 use function count;
 
-/** P5: whoever comes often pays less. */
+/** P5: whoever comes often in a period pays less. */
 final readonly class Frequency
 {
-    /** @param  list<FrequencyLevel>  $levels in any order */
-    public function __construct(public Period $period, public array $levels)
+    /**
+     * @param  list<FrequencyLevel>  $levels in any order
+     * @param  bool  $earlier whether the visits counted get the lower price too (rules.md L7)
+     */
+    public function __construct(public Period $period, public array $levels, public bool $earlier = false)
     {
+    }
+
+    /**
+     * P5: of the levels that the rules reach, each judged alone, the one with the lowest amount; ties the first listed.
+     *
+     * @param  list<self>  $rules
+     * @param  list<ClientVisit>  $visits the one priced among them
+     */
+    public static function lowest(
+        array $rules,
+        string $service,
+        int $instant,
+        array $visits,
+        Zone $zone,
+    ): ?FrequencyLevel {
+        $lowest = null;
+        foreach ($rules as $rule) {
+            $level = $rule->reached($rule->count($service, $instant, $visits, $zone));
+            if ($level !== null && $level->amount < ($lowest->amount ?? PHP_INT_MAX)) {
+                $lowest = $level;
+            }
+        }
+
+        return $lowest;
     }
 
     /**

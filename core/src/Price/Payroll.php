@@ -36,17 +36,14 @@ final readonly class Payroll
         return array_map(
             fn (string $member): StaffShare => new StaffShare(
                 $member,
-                $this->pay($rates[$member][$this->tariff->service] ?? $this->tariff->staffPay),
+                $this->pay($rates[$member][$this->tariff->service] ?? $this->tariff->staffPay ?? 0),
             ),
             $staff,
         );
     }
 
-    private function pay(int|Percent|null $rate): int
+    private function pay(int|Percent $rate): int
     {
-        if ($rate === null) {
-            return 0;
-        }
         $extra = $this->tariff->pricing->extraPeopleStaff;
         $ofLevel = $this->level?->staffAmount;
         $pay = ($ofLevel === null ? self::part($rate, $this->base) : BigDecimal::of($ofLevel))->plus(

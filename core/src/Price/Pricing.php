@@ -22,6 +22,7 @@ final readonly class Pricing
      * @param  bool  $perPerson everyone costs as much as the first
      * @param  list<int>  $extraPeople what the second costs, the third, …; everyone after the last as much as the last
      * @param  list<int>  $extraPeopleStaff what staff get for them, likewise (rules.md P11); none: their share of it
+     * @param  list<Frequency>  $frequencies of different periods
      * @param  list<string>  $excludeSurcharges of the business, that are not on this service
      * @param  list<string>  $taxRates on base, people and surcharges
      *
@@ -36,7 +37,7 @@ final readonly class Pricing
         public bool $perPerson = false,
         public array $extraPeople = [],
         public array $extraPeopleStaff = [],
-        public ?Frequency $frequency = null,
+        public array $frequencies = [],
         public array $excludeSurcharges = [],
         public array $taxRates = [],
     ) {

@@ -104,8 +104,7 @@ final readonly class Quoting
     /** P5: the level that this visit, the client's others and those of the order reach, if it is lower. */
     private function level(Tariff $tariff, Visit $visit, Order $order, int $base): ?FrequencyLevel
     {
-        $frequency = $tariff->pricing->frequency;
-        if ($frequency === null || $visit->start === null) {
+        if ($visit->start === null) {
             return null;
         }
         $visits = [
@@ -113,7 +112,13 @@ final readonly class Quoting
             ...$order->client->visits ?? [],
             ...$order->others,
         ];
-        $level = $frequency->reached($frequency->count($tariff->service, $visit->start, $visits, $this->zone));
+        $level = Frequency::lowest(
+            $tariff->pricing->frequencies,
+            $tariff->service,
+            $visit->start,
+            $visits,
+            $this->zone,
+        );
 
         return $level !== null && $level->amount < $base ? $level : null;
     }

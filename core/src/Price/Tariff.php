@@ -20,7 +20,8 @@ final readonly class Tariff
      * @param  string  $name the service's, which its lines carry
      * @param  Lengths|null  $lengths null: of a session, which has its own
      * @param  array<string, AddOn>  $addOns by id
-     * @param  int|Percent|null  $staffPay what who takes it is paid: an amount, a part of base and people, or nothing
+     * @param  int|Percent|null  $staffPay what who takes it is paid: an amount, or a part of base and people; null: an
+     *   amount of 0 (rules.md P11)
      */
     public function __construct(
         public string $service,

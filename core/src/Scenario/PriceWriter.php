@@ -18,6 +18,7 @@ use YardBell\Core\Time\Wall;
 
 use function array_map;
 use function array_values;
+use function count;
 
 /** Writes what is charged into the document. */
 final class PriceWriter
@@ -84,10 +85,23 @@ final class PriceWriter
             'perPerson' => $pricing->perPerson ?: null,
             'extraPeople' => $pricing->extraPeople,
             'extraPeopleStaff' => $pricing->extraPeopleStaff,
-            'frequency' => $pricing->frequency === null ? null : self::frequency($pricing->frequency),
+            'frequency' => self::frequencies($pricing->frequencies),
             'excludeSurcharges' => $pricing->excludeSurcharges,
             'taxRates' => $pricing->taxRates,
         ]);
+    }
+
+    /**
+     * One alone is written as such.
+     *
+     * @param  list<Frequency>  $rules
+     * @return array<array-key, mixed>
+     */
+    private static function frequencies(array $rules): array
+    {
+        $written = array_map(self::frequency(...), $rules);
+
+        return count($written) === 1 ? $written[0] : $written;
     }
 
     /** @return array<string, mixed> */
@@ -103,7 +117,7 @@ final class PriceWriter
                 ]),
                 $frequency->levels,
             ),
-        ];
+        ] + Writer::some(['earlier' => $frequency->earlier ?: null]);
     }
 
     /** @return array<string, mixed> */

@@ -19,6 +19,7 @@ use function array_filter;
 use function array_keys;
 use function count;
 use function implode;
+use function is_array;
 use function preg_match;
 
 /** Reads a service's own price (rules.md P1, P2, P5). */
@@ -73,7 +74,7 @@ final readonly class PricingReader
             $perPerson,
             $extraPeople,
             AmountReader::amounts($node, 'extraPeopleStaff'),
-            $this->frequency($node),
+            $this->frequencies($node),
             $node->ids('excludeSurcharges', $this->list->surcharges, 'surcharge'),
             $node->ids('taxRates', $this->list->taxes->rates, 'tax rate'),
         );
@@ -125,12 +126,28 @@ final readonly class PricingReader
         return $amounts;
     }
 
-    private function frequency(Node $pricing): ?Frequency
+    /** @return list<Frequency> one object is a list of one */
+    private function frequencies(Node $pricing): array
     {
-        $node = $pricing->node('frequency', ['period', 'levels']);
-        if ($node === null) {
-            return null;
+        $keys = ['period', 'levels', 'earlier'];
+        $isList = is_array($pricing->raw('frequency'));
+        $rules = [];
+        foreach ($isList ? $pricing->nodes('frequency', $keys) : [$pricing->node('frequency', $keys)] as $node) {
+            if ($node === null) {
+                continue;
+            }
+            $rule = $this->frequency($node);
+            if (isset($rules[$rule->period->value])) {
+                $node->refuse('period', "another rule counts in a {$rule->period->value} already.");
+            }
+            $rules[$rule->period->value] = $rule;
         }
+
+        return array_values($rules);
+    }
+
+    private function frequency(Node $node): Frequency
+    {
         foreach (['period', 'levels'] as $key) {
             if (! $node->has($key)) {
                 $node->refuse($key, 'it is missing.');
@@ -152,6 +169,7 @@ final readonly class PricingReader
         return new Frequency(
             Period::from($node->choice('period', array_column(Period::cases(), 'value'), 'week')),
             array_values($levels),
+            $node->flag('earlier', false),
         );
     }
 }

@@ -2,9 +2,14 @@
 
 declare(strict_types=1);
 
+use YardBell\Core\Price\EarlierVisits;
 use YardBell\Core\Price\InvalidPrice;
+use YardBell\Core\Price\SoldVisit;
+use YardBell\Core\Scenario\Reader;
 use YardBell\Core\Tests\Support\Days;
 use YardBell\Core\Tests\Support\Prices;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\Zone;
 
 const SATURDAY = ['start' => '2027-03-06T10:00Z'];
 const TOO_LATE = ['start' => '2027-03-01T17:30Z'];
@@ -166,6 +171,113 @@ it('counts the client’s visits in a period (P5)', function (
         'base 5000 = 5000',
     ],
 ]);
+
+it('judges rules of different periods each alone and takes the lowest level, ties the first (P5)', function (
+    array $rules,
+    string $lines,
+    string $pay,
+): void {
+    $document = Prices::document(['frequency' => $rules], ['staffPay' => ['amount' => 900]], bookings: [
+        ['start' => '2027-03-01T07:00Z', 'client' => 'c2'],
+        ['start' => '2027-03-02T07:00Z', 'client' => 'c2'],
+    ]);
+    expect(Prices::lines($document, ['client' => 'c2']))->toBe($lines)
+        ->and(Prices::pay($document, ['client' => 'c2']))->toBe($pay);
+})->with(function (): array {
+    $rule = static fn (string $period, int $from, int $amount, int $staff): array => [
+        'period' => $period,
+        'levels' => [['from' => $from, 'amount' => $amount, 'staffAmount' => $staff]],
+    ];
+
+    return [
+        'two a day and three a week, the week lower' => [
+            [$rule('day', 2, 4500, 1), $rule('week', 3, 4000, 2)],
+            'base 5000, frequency -1000 = 4000',
+            'ana 2',
+        ],
+        'the day lower, listed last' => [
+            [$rule('week', 3, 4500, 1), $rule('day', 2, 4000, 2)],
+            'base 5000, frequency -1000 = 4000',
+            'ana 2',
+        ],
+        'only the day reached' => [
+            [$rule('week', 4, 1000, 1), $rule('day', 2, 4500, 2)],
+            'base 5000, frequency -500 = 4500',
+            'ana 2',
+        ],
+        'equally low: the first listed' => [
+            [$rule('month', 3, 4000, 3), $rule('day', 2, 4000, 2)],
+            'base 5000, frequency -1000 = 4000',
+            'ana 3',
+        ],
+        'none' => [[], 'base 5000 = 5000', 'ana 900'],
+    ];
+});
+
+it('lets earlier visits cost no more than the level that a new one reaches (L7)', function (
+    array $pricing,
+    array $sold,
+    array $less,
+): void {
+    $scenario = Reader::read(json_encode(Prices::document($pricing), JSON_THROW_ON_ERROR));
+    expect(
+        EarlierVisits::corrections(
+            $scenario->tariffs['lesson'],
+            Wall::instant('2027-03-01T09:00Z'),
+            array_map(
+                static fn (array $one): SoldVisit => new SoldVisit(
+                    Wall::instant($one[0]),
+                    $one[1] ?? 1,
+                    $one[2] ?? 5000,
+                ),
+                $sold,
+            ),
+            Zone::named('UTC'),
+        ),
+    )->toBe($less);
+})->with(function (): array {
+    $rule = static fn (string $period, int $from, int $amount, bool $earlier = true): array => [
+        'period' => $period,
+        'levels' => [['from' => $from, 'amount' => $amount]],
+        'earlier' => $earlier,
+    ];
+    $two = ['frequency' => [$rule('day', 2, 4000)]];
+
+    return [
+        'the one before' => [$two, ['a' => ['2027-03-01T07:00Z']], ['a' => 1000]],
+        'one that is later in the day, but was booked before' => [
+            $two,
+            ['a' => ['2027-03-01T17:00Z']],
+            ['a' => 1000],
+        ],
+        'not one of another day' => [$two, ['a' => ['2027-03-02T07:00Z']], []],
+        'one sold dearer is, one sold as low is not' => [
+            ['frequency' => [$rule('day', 3, 4000)]],
+            ['a' => ['2027-03-01T07:00Z', 1, 4200], 'b' => ['2027-03-01T08:00Z', 1, 4000]],
+            ['a' => 200],
+        ],
+        'for everybody, where each pays' => [
+            $two + ['perPerson' => true],
+            ['a' => ['2027-03-01T07:00Z', 3]],
+            ['a' => 3000],
+        ],
+        'for the first, where others pay less' => [
+            $two + ['extraPeople' => [100]],
+            ['a' => ['2027-03-01T07:00Z', 3]],
+            ['a' => 1000],
+        ],
+        'not where the rule does not say so' => [
+            ['frequency' => [$rule('day', 2, 4000, false)]],
+            ['a' => ['2027-03-01T07:00Z']],
+            [],
+        ],
+        'the lowest of two rules, each its own visits' => [
+            ['frequency' => [$rule('day', 2, 4500), $rule('week', 3, 4000)]],
+            ['a' => ['2027-03-01T07:00Z'], 'b' => ['2027-03-03T07:00Z'], 'c' => ['2027-03-08T07:00Z']],
+            ['a' => 1000, 'b' => 1000],
+        ],
+    ];
+});
 
 it('lets frequent visits cost everybody less where all pay the same, else only the first (P5)', function (): void {
     $others = ['others' => [['service' => 'lesson', 'start' => '2027-03-03T09:00Z']], 'party' => 3];
@@ -414,7 +526,8 @@ it('pays staff (P11)', function (
     $document = Prices::document($pricing, ['staffPay' => $rate], more: $more + ['codes' => [code()]]);
     expect(Prices::pay($document, $request))->toBe($pay);
 })->with([
-    'nothing where nothing is said' => [null, SATURDAY, 'ana 0'],
+    'nothing where nothing is said' => [null, ['party' => 2], 'ana 0', ['extraPeople' => [200]]],
+    'without a rate, what surcharges bring' => [null, SATURDAY, 'ana 350'],
     'a part of base and people' => [['percent' => '40'], ['party' => 2], 'ana 2080', ['extraPeople' => [200]]],
     'before credit, codes and tax' => [
         ['percent' => '40'],
@@ -437,6 +550,12 @@ it('pays staff (P11)', function (
             ],
         ],
     ],
+    'without a rate, their share of more people' => [
+        null,
+        ['party' => 4],
+        'ana 120',
+        ['extraPeople' => [200], 'extraPeopleStaff' => [50, 35]],
+    ],
     'with what surcharges bring them' => [['percent' => '40'], SATURDAY, 'ana 2350'], // 2000 + 100 + half of 500
     'an amount with what surcharges bring' => [['amount' => 900], SATURDAY, 'ana 1250'],
     'their own share of more people' => [
@@ -454,7 +573,7 @@ it('pays staff (P11)', function (
 ]);
 
 it('pays staff for frequent visits what their level says (P11)', function (
-    array $rate,
+    ?array $rate,
     array $level,
     string $pay,
     array $pricing = [],
@@ -474,6 +593,7 @@ it('pays staff for frequent visits what their level says (P11)', function (
         'ana 3500',
         ['perPerson' => true],
     ],
+    'where there is no rate' => [null, ['staffAmount' => 1500], 'ana 1500'],
     'in place of an amount' => [['amount' => 900], ['staffAmount' => 1500], 'ana 1500'],
     'an amount as it is' => [['amount' => 900], [], 'ana 900'],
     'as always where the level reduces nothing' => [
@@ -558,6 +678,13 @@ it('refuses price settings that make no sense', function (array $document, strin
             'levels' => [['from' => 2, 'amount' => 1], ['from' => 2, 'amount' => 2]],
         ]]),
         '/services/0/pricing/frequency/levels/1/from: another level begins from 2',
+    ],
+    'two rules of a period' => [
+        fn () => Prices::document(['frequency' => [
+            ['period' => 'day', 'levels' => []],
+            ['period' => 'day', 'levels' => []],
+        ]]),
+        '/services/0/pricing/frequency/1/period: another rule counts in a day already.',
     ],
     'two codes alike' => [
         fn () => withCodes(code(), code(['id' => 'two', 'code' => ' spring'])),

@@ -102,12 +102,22 @@ final class ChancePrices
             'perPerson' => $perPerson,
             'extraPeople' => $perPerson ? [] : array_map($this->amount(...), range(0, $this->random->getInt(0, 2))),
             'extraPeopleStaff' => $this->often(3) ? [$this->amount()] : [],
-            'frequency' => $this->often(2) ? null : [
-                'period' => $this->of(['day', 'week', 'month']),
-                'levels' => [
-                    ['from' => 1, 'amount' => $this->amount()],
-                    ['from' => 2, 'amount' => $this->amount(), 'staffAmount' => $this->of([null, $this->amount()])],
-                ],
+            'frequency' => match (true) {
+                $this->often(2) => null,
+                $this->often(3) => [$this->frequency('week'), $this->frequency('day') + ['earlier' => true]],
+                default => $this->frequency($this->of(['day', 'week', 'month'])),
+            },
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function frequency(string $period): array
+    {
+        return [
+            'period' => $period,
+            'levels' => [
+                ['from' => 1, 'amount' => $this->amount()],
+                ['from' => 2, 'amount' => $this->amount(), 'staffAmount' => $this->of([null, $this->amount()])],
             ],
         ];
     }

@@ -67,7 +67,8 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
         {data.location}
       </p>
       <Course business={business} card={data} />
-      <VisitParts card={data} zone={zone} />
+      <VisitParts card={data} title={say.oneVisit} parts={data.visit} zone={zone} />
+      <VisitParts card={data} title={say.itsRepeat} parts={data.repeat} zone={zone} />
       {data.staff.map((member) => (
         <p key={member.id} className="flex items-center gap-2">
           <Mark of={member} /> {member.name}

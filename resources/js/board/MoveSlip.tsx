@@ -1,10 +1,11 @@
 import { useEffect, useRef } from 'react';
 import type { Schemas } from '../lib/api';
-import { clock, longDate, dateIn, money, moment } from '../lib/format';
+import { moment } from '../lib/format';
 import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
-import { WhyRows } from './WhyRows';
+import { LaterList } from './LaterList';
+import { TriedThere } from './TriedThere';
 import type { MovingState } from './useMoving';
 import * as say from '@words/board';
 
@@ -30,35 +31,20 @@ export function MoveSlip({ board, name, moving, names, mayOutside }: Props) {
   if (tried === undefined) {
     return null;
   }
-  const currency = board.business.currency;
-  const where = say.wouldBe({
-    date: longDate(dateIn(tried.start, zone)),
-    from: clock(tried.start, zone),
-    to: clock(tried.end, zone),
-    who: tried.staff.map((id) => names.get(id) ?? '').join(', '),
-  });
   return (
     <section
       className="move-slip"
       aria-label={say.move}
       onKeyDown={(event) => (event.key === 'Escape' ? moving.leave() : undefined)}
     >
-      <p>
-        <b>{name}</b> {where}
-        {tried.fits && tried.price !== tried.was && (
-          <b className="block">
-            {say.costsInstead({ price: money(tried.price, currency), was: money(tried.was, currency) })}
-          </b>
-        )}
-      </p>
-      {tried.breaks.length > 0 && (
-        <ul className="grid gap-0.5 text-sm text-clay">
-          {tried.breaks.map((says) => (
-            <li key={says}>{says}</li>
-          ))}
-        </ul>
-      )}
-      {!tried.fits && <WhyRows business={board.business.slug} rows={tried.rows} />}
+      <TriedThere
+        business={board.business.slug}
+        name={name}
+        tried={tried}
+        names={names}
+        zone={zone}
+        currency={board.business.currency}
+      />
       {!tried.fits && moving.outside && <p className="text-sm text-soft">{say.othersInTheWay}</p>}
       <Alert says={trouble} />
       {isDropped && (
@@ -70,6 +56,15 @@ export function MoveSlip({ board, name, moving, names, mayOutside }: Props) {
             <Check id="slip-later" checked={moving.later} onChange={moving.setLater}>
               {say.moveLater({ count: tried.laterOnes })}
             </Check>
+          )}
+          {tried.later.length > 0 && (
+            <LaterList
+              later={tried.later}
+              answers={moving.answers}
+              onAnswers={moving.setAnswers}
+              names={names}
+              zone={zone}
+            />
           )}
           <p className="flex flex-wrap gap-2">
             {tried.fits && (

@@ -98,6 +98,10 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
     setRefusal(null);
     setDraft((before) => (before === null ? null : { ...before, ...changes }));
   };
+  const beginAnew = (fresh: DeskDraft) => {
+    setRefusal(null);
+    setDraft(fresh);
+  };
   const book = async (whose: DeskDraft, start: string, more: Schemas['DeskMore'][] = [], left: Left = {}) => {
     setBusy(true);
     setRefusal(null);
@@ -129,10 +133,13 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
     busy,
     wrong: refusal?.fields ?? {},
     trouble: refusal === null || refusal.fields !== undefined ? null : refusal.message,
-    begin: (known: Partial<DeskDraft> = {}) => setDraft((before) => ({ ...(before ?? EMPTY), ...known })),
+    begin: (known: Partial<DeskDraft> = {}) => {
+      setRefusal(null);
+      setDraft((before) => ({ ...(before ?? EMPTY), ...known }));
+    },
     /** A place in a group: its service, its hour, its people. */
     beginWith: ({ serviceId, staff: people, start }: Schemas['Tag'], zone: string) =>
-      setDraft({
+      beginAnew({
         ...EMPTY,
         service: serviceId,
         staff: people.length === 1 ? (people[0] ?? null) : null,
@@ -140,7 +147,7 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
       }),
     /** The same for the same client, at the same hour. */
     beginAgain: ({ clientId, client, serviceId, staff: people, start, party: many }: Schemas['Card'], zone: string) =>
-      setDraft({
+      beginAnew({
         ...EMPTY,
         who: { ...NOBODY, id: clientId, name: client?.name ?? '' },
         service: serviceId,
@@ -149,7 +156,10 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
         party: many,
       }),
     set,
-    leave: () => setDraft(null),
+    leave: () => {
+      setRefusal(null);
+      setDraft(null);
+    },
     book,
   };
 }

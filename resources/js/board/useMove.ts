@@ -1,28 +1,22 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, asSeen, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
-import { card as cardQuery, moveTried } from '../lib/queries';
+import { api, asSeen, refusalOf, unwrap, type Schemas } from '../lib/api';
+import { card as cardQuery } from '../lib/queries';
 
-type Where = { start: string; staff: string[] };
-
-/** Moves a booking, and puts it back where it was. */
+/** Moves a booking, and puts it back where it was, its later ones too. */
 export function useMove(business: string, card: Schemas['Card']) {
   const queries = useQueryClient();
-  const [before, setBefore] = useState<Where | null>(null);
-  const [refusal, setRefusal] = useState<Refusal | null>(null);
+  const [back, setBack] = useState<Schemas['MoveAsk'] | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  /** What did not fit: asked again for what stands in the way. */
-  const [failed, setFailed] = useState<Schemas['MoveAsk'] | null>(null);
-  const { data: tried, isPlaceholderData } = useQuery({
-    ...moveTried(business, card.id, failed ?? {}),
-    enabled: failed !== null,
-  });
-  /** @returns whether it was done */
-  const move = async (body: Schemas['MoveAsk']): Promise<boolean> => {
-    const was = { start: card.start, staff: card.staff.map(({ id }) => id) };
+  /**
+   * @param undo what puts the later ones back
+   * @returns whether it was done
+   */
+  const move = async (body: Schemas['MoveAsk'], undo: Schemas['MoveAsk'] = {}): Promise<boolean> => {
+    const was = { ...undo, start: card.start, staff: card.staff.map(({ id }) => id) };
     setBusy(true);
-    setRefusal(null);
-    setFailed(null);
+    setTrouble(null);
     try {
       const sending = api.POST('/api/businesses/{business}/bookings/{id}/move', {
         params: { path: { business, id: card.id } },
@@ -30,24 +24,15 @@ export function useMove(business: string, card: Schemas['Card']) {
         body,
       });
       queries.setQueryData(cardQuery(business, card.id).queryKey, await unwrap(sending));
-      setBefore(was);
-      await queries.invalidateQueries({ queryKey: ['board', business] });
+      setBack(was);
       return true;
     } catch (wrong) {
-      setRefusal(refusalOf(wrong));
-      setFailed({ ...body, told: false });
+      setTrouble(refusalOf(wrong).message);
       return false;
     } finally {
       setBusy(false);
+      await queries.invalidateQueries({ queryKey: ['board', business] });
     }
   };
-  return {
-    before,
-    busy,
-    move,
-    trouble: refusal?.message ?? null,
-    near: refusal?.near ?? [],
-    rows: failed === null || isPlaceholderData ? [] : (tried?.rows ?? []),
-    failed,
-  };
+  return { back, busy, move, trouble, forget: () => setTrouble(null) };
 }

@@ -7,6 +7,7 @@ import { UNDO_MS, useNotices } from '../ui/Notices';
 import { useNames } from '../ui/useNames';
 import { clockIn } from './DeskSentence';
 import { written } from './ruler';
+import { eachBack, eachFitting, eachOf, type Answers } from './later';
 import type { LanesBy, Lifted, Spot } from './lift';
 import type { Dropped } from './useLift';
 import * as say from '@words/board';
@@ -32,6 +33,7 @@ export function useMoving({ business, zone, by, lifted: up, dropped, settled, do
   const [told, setTold] = useState(true);
   const [outside, setOutside] = useState(false);
   const [later, setLater] = useState(false);
+  const [answers, setAnswers] = useState<Answers>({});
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const lifted = dropped?.lifted ?? up;
@@ -44,6 +46,7 @@ export function useMoving({ business, zone, by, lifted: up, dropped, settled, do
   const leave = () => {
     setOutside(false);
     setLater(false);
+    setAnswers({});
     setTrouble(null);
     onLeave();
   };
@@ -77,8 +80,11 @@ export function useMoving({ business, zone, by, lifted: up, dropped, settled, do
     setTrouble(null);
     notices.clear();
     try {
-      const moved = await post(tag.id, { ...to, told, later, was: tag.start });
-      notices.say(say.movedTo(said(moved)), () => void putBack(moved, { ...back, later }), UNDO_MS);
+      const others = data?.later ?? [];
+      const each = eachFitting(answers, others);
+      const moved = await post(tag.id, { ...to, told, later, each, was: tag.start });
+      const undo = { ...back, later, each: eachBack(others) };
+      notices.say(say.movedTo(said(moved)), () => void putBack(moved, undo), UNDO_MS);
       leave();
     } catch (wrong) {
       setTrouble(refusalOf(wrong).message);
@@ -99,6 +105,7 @@ export function useMoving({ business, zone, by, lifted: up, dropped, settled, do
       ...when,
       ...(by === 'places' && spot.lane !== lifted.from.lane ? { location: spot.lane } : { staff: takers }),
       ...(spot.length === lifted.from.length ? {} : { minutes: spot.length / 60_000 }),
+      ...(later ? { later, each: eachOf(answers) } : {}),
       ...(outside ? { outside } : {}),
       ...(double ? { double } : {}),
     };
@@ -119,6 +126,8 @@ export function useMoving({ business, zone, by, lifted: up, dropped, settled, do
     setOutside,
     later,
     setLater,
+    answers,
+    setAnswers,
     busy,
     trouble,
     move: () => move(),

@@ -108,6 +108,7 @@ function Change({ link, page }: { link: ReturnType<typeof useBooking>; page: Pag
       return (
         <Moving
           booking={booking}
+          page={page}
           of={changing.of}
           alone={changing.alone}
           busy={busy}

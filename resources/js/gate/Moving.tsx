@@ -8,7 +8,7 @@ import { Almanac } from './Almanac';
 import { useAsked } from './latest';
 import { Soonest } from './Soonest';
 import { sealed } from './sealed';
-import type { Booking, Start, Times } from './types';
+import type { Booking, Page, Start, Times } from './types';
 import { useOwnZone } from './useOwnZone';
 import * as say from '@words/gate';
 import './Finding.css';
@@ -17,6 +17,7 @@ const DAYS = 14;
 
 type Props = {
   booking: Booking;
+  page: Page;
   of: Pick<Booking, 'id' | 'query' | 'staff'>;
   /** Of a visit: this part alone. */
   alone: boolean;
@@ -26,9 +27,9 @@ type Props = {
 };
 
 /** The almanac once more: a press picks another time, a second one takes it. */
-export function Moving({ booking, of, alone, busy, onMove, onLeave }: Props) {
+export function Moving({ booking, page, of, alone, busy, onMove, onLeave }: Props) {
   const [start, setStart] = useState<Start | null>(null);
-  const [same, setSame] = useState(false);
+  const [same, setSame] = useState(booking.wished !== null && booking.parts.length === 0);
   const zone = booking.business.timeZone;
   const [from, setFrom] = useState<string | null>(null);
   const { params } = sealed(of);
@@ -45,10 +46,12 @@ export function Moving({ booking, of, alone, busy, onMove, onLeave }: Props) {
   if (times === null) {
     return trouble === null ? <p role="status">{say.oneMoment}</p> : <Trouble of={trouble}>{trouble.message}</Trouble>;
   }
-  const theirs = alone || booking.parts.length === 0 ? of.staff : []; // several take a visit in turn
+  const wished = booking.wished === null || booking.parts.length > 0 ? of.staff : [booking.wished];
+  const theirs = alone || booking.parts.length === 0 ? wished : []; // several take a visit in turn
   const withThem = theirs.map((one) => one.id);
   const isTheirs = (one: Start) => withThem.length === 0 || withThem.every((member) => one.staff.includes(member));
   const staff = start === null || isTheirs(start) ? null : (start.staff[0] ?? null);
+  const other = page.staff.find((one) => one.id === staff)?.name;
   return (
     <section className="grid gap-3" aria-label={say.moveTo}>
       <h2 className="text-xl">{say.moveTo}</h2>
@@ -80,7 +83,12 @@ export function Moving({ booking, of, alone, busy, onMove, onLeave }: Props) {
         </Button>
       </nav>
       <Notice as="div" className="dock grid gap-2">
-        <p role="status">{start === null ? say.pickTimeThatSuits : say.moveToThis({ when: moment(start.at, zone) })}</p>
+        <p role="status">
+          {start === null ? say.pickTimeThatSuits : say.moveToThis({ when: moment(start.at, zone) })}
+          {other !== undefined && (
+            <b className="block">{say.movedToOther({ who: other, was: listed(theirs.map((one) => one.name)) })}</b>
+          )}
+        </p>
         <p className="flex flex-wrap gap-3">
           <Button
             id="really-move"

@@ -1,4 +1,4 @@
-import { clock, listed, money } from '../lib/format';
+import { clock, dateIn, listed, moment, money } from '../lib/format';
 import { priceWords } from '../words/prices';
 import { lineWords } from '../words/lines';
 import { pays } from './pays';
@@ -56,7 +56,7 @@ export function bookedFacts(booking: Booking): SlipFacts {
         : say.withPeople({ who: listed(booking.staff.map((one) => one.name)) }),
     parts: standing(booking).map((part) =>
       say.partOfVisit({
-        time: clock(part.start, booking.business.timeZone),
+        time: timeOf(part.start, booking),
         service: part.service.name,
         who: listed(part.staff.map((one) => one.name)),
       }),
@@ -70,6 +70,13 @@ export function bookedFacts(booking: Booking): SlipFacts {
     terms: booking.told.terms,
   };
 }
+
+/** With its day, where the parts of the visit fall on several. */
+const timeOf = (start: string, booking: Booking): string => {
+  const zone = booking.business.timeZone;
+  const isApart = standing(booking).some((part) => dateIn(part.start, zone) !== dateIn(booking.start, zone));
+  return isApart ? moment(start, zone) : clock(start, zone);
+};
 
 /** The parts of a visit that are not over; all of them where all are. */
 function standing(booking: Booking): Booking['parts'] {

@@ -7,6 +7,7 @@ import { DateField } from '../ui/DateField';
 import { Field } from '../ui/Field';
 import { NumberField } from '../ui/NumberField';
 import { Select } from '../ui/Select';
+import { mayComeInParties } from './service';
 import type { ServiceContent } from './service';
 import { LiveClient } from './LiveClient';
 import type { Wish } from './useLivePrice';
@@ -19,7 +20,6 @@ export function LiveWish({ wish, set, content }: Props) {
   const { data } = useSetup();
   const people = (data?.staff ?? []).filter((one) => content.staff.includes(one.id));
   const lengths = lengthsOf(content);
-  const mayBeMore = content.kind === 'session' || content.places > 1 || (content.maxParty ?? 1) > 1;
   return (
     <>
       <Columns>
@@ -55,7 +55,7 @@ export function LiveWish({ wish, set, content }: Props) {
             onValue={(minutes) => set({ minutes: minutes === '' ? null : Number(minutes) })}
           />
         )}
-        {mayBeMore && (
+        {mayComeInParties(content) && (
           <NumberField
             id="live-party"
             label={say.liveParty}
@@ -65,10 +65,10 @@ export function LiveWish({ wish, set, content }: Props) {
             onValue={(party) => set({ party })}
           />
         )}
-        {content.pricing.frequency !== null && (
+        {content.pricing.frequency.length > 0 && (
           <NumberField
             id="live-visit"
-            label={say.liveVisit({ period: content.pricing.frequency.period })}
+            label={say.liveVisit}
             value={wish.visit}
             empty={0}
             wrong={undefined}

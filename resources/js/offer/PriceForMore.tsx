@@ -1,8 +1,7 @@
-import { Columns } from '../ui/Columns';
-import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
+import { mayComeInParties } from './service';
 import type { PartProps } from './service';
-import { MoneyField } from '../ui/MoneyField';
+import { AmountsByPerson } from './AmountsByPerson';
 import * as say from '@words/offer';
 
 const WAYS = [
@@ -14,8 +13,7 @@ const WAYS = [
 /** What those cost who come along, where more than one may. */
 export function PriceForMore({ content, set, wrong, currency }: PartProps & { currency: string }) {
   const { pricing } = content;
-  const largest = content.maxParty ?? (content.kind === 'session' || content.places > 1 ? 2 : 1);
-  if (largest < 2) {
+  if (!mayComeInParties(content)) {
     return null;
   }
   const way = pricing.perPerson ? 'same' : pricing.extraPeople.length > 0 ? 'own' : 'none';
@@ -35,34 +33,14 @@ export function PriceForMore({ content, set, wrong, currency }: PartProps & { cu
         wrong={wrong['pricing.extraPeople']}
       />
       {way === 'own' && (
-        <Columns of={3}>
-          {pricing.extraPeople.map((amount, i) => (
-            <MoneyField
-              key={i}
-              id={`service-person-${i + 2}`}
-              label={(i === pricing.extraPeople.length - 1 ? say.personAndAfter : say.person)({
-                count: i + 2,
-                currency,
-              })}
-              currency={currency}
-              wrong={wrong[`pricing.extraPeople.${i}`]}
-              value={amount}
-              onValue={(next) => put(pricing.extraPeople.map((one, at) => (at === i ? next : one)))}
-            />
-          ))}
-          <div className="flex flex-wrap items-end gap-2">
-            {pricing.extraPeople.length < 12 && (
-              <Button small onClick={() => put([...pricing.extraPeople, pricing.extraPeople.at(-1) ?? 0])}>
-                {say.oneMore}
-              </Button>
-            )}
-            {pricing.extraPeople.length > 1 && (
-              <Button small onClick={() => put(pricing.extraPeople.slice(0, -1))}>
-                {say.oneLess}
-              </Button>
-            )}
-          </div>
-        </Columns>
+        <AmountsByPerson
+          id="service-person"
+          amounts={pricing.extraPeople}
+          currency={currency}
+          label={(count, isLast) => (isLast ? say.personAndAfter : say.person)({ count, currency })}
+          wrong={(i) => wrong[`pricing.extraPeople.${i}`]}
+          onAmounts={put}
+        />
       )}
     </>
   );

@@ -1,87 +1,58 @@
 import { Button } from '../ui/Button';
-import { Columns } from '../ui/Columns';
 import { Fold } from '../ui/Fold';
-import { MoneyField } from '../ui/MoneyField';
-import { NumberField } from '../ui/NumberField';
-import { Select } from '../ui/Select';
+import { FrequencyRule } from './FrequencyRule';
 import type { PartProps } from './service';
 import * as say from '@words/offer';
 
-const PERIODS = [
-  ['none', say.periods.none],
-  ['day', say.periods.day],
-  ['week', say.periods.week],
-  ['month', say.periods.month],
-] as const;
+const PERIODS = ['day', 'week', 'month'] as const;
 
-const FIELD = 'pricing.frequency.levels';
-
-/** Whoever comes often pays less: from which visit on in a day, a week or a month, and how much. */
+/** Whoever comes often in a day, a week or a month pays less: the lowest of what they reach counts. */
 export function PriceOften({ content, set, wrong, currency }: PartProps & { currency: string }) {
   const { pricing } = content;
-  const { frequency } = pricing;
-  const put = (next: typeof frequency) => set({ pricing: { ...pricing, frequency: next } });
-  const levels = frequency?.levels ?? [];
-  const next = {
-    from: (levels.at(-1)?.from ?? 1) + 1,
-    amount: levels.at(-1)?.amount ?? pricing.amount,
-    staffAmount: null,
-  };
+  const rules = pricing.frequency;
+  const put = (frequency: typeof rules) => set({ pricing: { ...pricing, frequency } });
+  const free = PERIODS.filter((period) => !rules.some((rule) => rule.period === period));
+  const [next] = free;
   return (
     <Fold
       id="fold-often"
       title={say.often}
       says={
-        frequency === null ? say.oftenNone : say.oftenSays({ from: levels[0]?.from ?? 2, period: frequency.period })
+        rules.length === 0
+          ? say.oftenNone
+          : rules.map((rule) => say.oftenSays({ from: rule.levels[0]?.from ?? 2, period: rule.period })).join(', ')
       }
       wrong={Object.keys(wrong).some((field) => field.startsWith('pricing.frequency'))}
     >
-      <Select
-        id="service-often"
-        label={say.period}
-        value={frequency?.period ?? 'none'}
-        options={PERIODS}
-        onValue={(period) => put(period === 'none' ? null : { period, levels: levels.length === 0 ? [next] : levels })}
-        wrong={wrong['pricing.frequency.period']}
-      />
-      {frequency !== null &&
-        levels.map((level, i) => (
-          <Columns key={i}>
-            <NumberField
-              id={`service-often-from-${i}`}
-              label={say.fromVisit}
-              wrong={wrong[`${FIELD}.${i}.from`]}
-              value={level.from}
-              empty={0}
-              onValue={(from) =>
-                put({ ...frequency, levels: levels.map((one, at) => (at === i ? { ...one, from } : one)) })
-              }
-            />
-            <MoneyField
-              id={`service-often-amount-${i}`}
-              label={say.costsThen({ currency })}
-              hint={say.costsThenHelp}
-              currency={currency}
-              wrong={wrong[`${FIELD}.${i}.amount`]}
-              value={level.amount}
-              onValue={(amount) =>
-                put({ ...frequency, levels: levels.map((one, at) => (at === i ? { ...one, amount } : one)) })
-              }
-            />
-          </Columns>
-        ))}
-      {frequency !== null && (
-        <p className="flex flex-wrap gap-2">
-          {levels.length < 6 && (
-            <Button small onClick={() => put({ ...frequency, levels: [...levels, next] })}>
-              {say.oneLevelMore}
-            </Button>
-          )}
-          {levels.length > 1 && (
-            <Button small onClick={() => put({ ...frequency, levels: levels.slice(0, -1) })}>
-              {say.oneLevelLess}
-            </Button>
-          )}
+      {rules.map((rule, i) => (
+        <FrequencyRule
+          key={rule.period}
+          rule={rule}
+          at={i}
+          periods={PERIODS.filter((period) => period === rule.period || free.includes(period))}
+          price={pricing.amount}
+          currency={currency}
+          wrong={wrong}
+          onRule={(changed) =>
+            put(
+              changed === null ? rules.filter((_, at) => at !== i) : rules.map((one, at) => (at === i ? changed : one)),
+            )
+          }
+        />
+      ))}
+      {next !== undefined && (
+        <p>
+          <Button
+            small
+            onClick={() =>
+              put([
+                ...rules,
+                { period: next, levels: [{ from: 2, amount: pricing.amount, staffAmount: null }], earlier: false },
+              ])
+            }
+          >
+            {rules.length === 0 ? say.oftenAdd : say.oftenAddMore}
+          </Button>
         </p>
       )}
     </Fold>

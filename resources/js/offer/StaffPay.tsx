@@ -2,6 +2,7 @@ import { Check } from '../ui/Check';
 import { Fold } from '../ui/Fold';
 import { hintLook } from '../ui/Labelled';
 import { partWords } from '../words/prices';
+import { PayForMore } from './PayForMore';
 import { AmountOrPart } from '../setup/AmountOrPart';
 import type { PartProps } from './service';
 import * as say from '@words/offer';
@@ -36,6 +37,7 @@ export function StaffPay({ content, set, wrong, currency }: PartProps & { curren
           <p className={hintLook}>{say.payHelp}</p>
         </>
       )}
+      <PayForMore content={content} set={set} wrong={wrong} currency={currency} />
     </Fold>
   );
 }

@@ -46,7 +46,7 @@ export const FRESH: ServiceContent = {
     perPerson: false,
     extraPeople: [],
     extraPeopleStaff: [],
-    frequency: null,
+    frequency: [],
     excludeSurcharges: [],
     taxRates: [],
   },
@@ -63,3 +63,7 @@ export const FRESH: ServiceContent = {
 /** What is wrong with a field or with anything in it. */
 export const first = (wrong: Readonly<Record<string, string>>, field: string): string | undefined =>
   Object.entries(wrong).find(([one]) => one === field || one.startsWith(`${field}.`))?.[1];
+
+/** Whether more than one may come together. */
+export const mayComeInParties = (content: ServiceContent): boolean =>
+  (content.maxParty ?? (content.kind === 'session' || content.places > 1 ? 2 : 1)) > 1;

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bookings;
+
+use App\Language\Sentence;
+use App\Ledger\NewLine;
+use App\Ledger\ReturnMoney;
+use App\Ledger\WriteLine;
+use App\Messages\Announcements;
+use App\Models\Booking;
+use App\Models\Business;
+use App\Models\Occasion;
+use App\Models\Sale;
+use App\Models\SaleLineKind;
+use App\Support\Clock;
+use App\Support\Instants;
+use YardBell\Core\Booking\State;
+use YardBell\Core\Price\EarlierVisits;
+use YardBell\Core\Price\LineKind;
+use YardBell\Core\Price\SoldVisit;
+use YardBell\Core\Price\Tax;
+
+/**
+ * Whoever books once more in a period may let the visits before cost less too (rules.md L7): a line of their sale
+ * corrects them, and what that leaves overpaid becomes account credit. Within the transaction that books.
+ */
+final readonly class LowerEarlier
+{
+    public function __construct(
+        private BookedPrices $prices,
+        private WriteLine $write,
+        private ReturnMoney $return,
+        private History $history,
+        private Announcements $announcements,
+        private Clock $clock,
+    ) {
+    }
+
+    /** @param  bool  $told whether the client is mailed of what costs less now */
+    public function __invoke(Booking $booking, string $by, bool $told): void
+    {
+        $business = $booking->business()->firstOrFail();
+        foreach ($this->corrections($business, $booking) as $id => $less) {
+            $earlier = Booking::query()->where('business_id', $business->id)->findOrFail($id);
+            $this->correct($business, $earlier, $less, $by);
+            if ($told) {
+                $this->announcements->of($earlier, Occasion::Cheaper);
+            }
+        }
+    }
+
+    /** @return array<string, int> by booking */
+    private function corrections(Business $business, Booking $booking): array
+    {
+        $client = $booking->priced_for;
+        [$tariff, $list] = $this->prices->of($business, $booking);
+        if ($client === null || isset($list->clientRates[$client][$booking->service_id])) {
+            return [];
+        }
+        $says = array_filter($tariff->pricing->frequencies, static fn (object $rule): bool => $rule->earlier);
+
+        return $says === [] ? [] : EarlierVisits::corrections(
+            $tariff,
+            Instants::minute($booking->starts_at),
+            $this->sold($booking, $client),
+            $business->zone(),
+        );
+    }
+
+    /** @return array<string, SoldVisit> the client's others of the service that are booked, locked, by booking */
+    private function sold(Booking $booking, string $client): array
+    {
+        $others = Booking::query()
+            ->where('business_id', $booking->business_id)
+            ->where('service_id', $booking->service_id)
+            ->where('client_id', $client)
+            ->whereKeyNot($booking->id)
+            ->whereNot('state', State::Held)
+            ->orderBy('id')
+            ->lockForUpdate()
+            ->get();
+        $sold = [];
+        foreach ($others as $other) {
+            if ($other->state->holdsTime(null, $this->clock->minute())) {
+                $sold[$other->id] = new SoldVisit(
+                    Instants::minute($other->starts_at),
+                    $other->party,
+                    self::base($other),
+                );
+            }
+        }
+
+        return $sold;
+    }
+
+    /** What one person pays for it: P5 reduces everybody's only where all pay the same. */
+    private static function base(Booking $booking): int
+    {
+        $of = static fn (LineKind $kind): int => array_sum(array_column(
+            array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === $kind->value),
+            'amount',
+        ));
+        $base = $of(LineKind::Base);
+        $isShared = $of(LineKind::People) !== $base * ($booking->party - 1);
+
+        return $base + intdiv($of(LineKind::Frequency), $isShared ? 1 : $booking->party);
+    }
+
+    /** @param  int  $less as the business states prices */
+    private function correct(Business $business, Booking $booking, int $less, string $by): void
+    {
+        $sale = Sale::query()->lockForUpdate()->findOrFail($booking->sale_id);
+        [$tariff, $list] = $this->prices->of($business, $booking);
+        $taxes = $list->taxes->on(0, $less, $tariff->pricing->taxRates);
+        $isIncluded = $list->taxes->included;
+        $tax = array_sum(array_map(static fn (Tax $one): int => $one->amount, $taxes));
+        $off = $isIncluded ? $less : $less + $tax;
+        $net = $off - $tax;
+        $why = (new Sentence('history.cheaper'))->text();
+        $rates = array_map(static fn (Tax $one): array => [
+            'name' => $one->rate->name,
+            'percent' => $one->rate->percent->written(),
+            'included' => $isIncluded,
+            'net' => -$net,
+            'amount' => -$one->amount,
+        ], $taxes);
+        ($this->write)(
+            $sale,
+            new NewLine(SaleLineKind::Less, $booking->service_name, -$off, $rates, $why, $booking->id),
+            $by,
+        );
+        $lines = [...$booking->lines, [
+            'kind' => LineKind::Frequency->value,
+            'label' => $booking->service_name,
+            'amount' => -$less,
+        ]];
+        foreach ($isIncluded ? [] : $taxes as $one) {
+            $lines[] = [
+                'kind' => LineKind::Tax->value,
+                'label' => $one->rate->name,
+                'amount' => -$one->amount,
+                'id' => $one->rate->id,
+                'line' => 0,
+            ];
+        }
+        $booking->update([
+            'price' => $booking->price - $off,
+            'lines' => $lines,
+            'taxes' => self::added($booking->taxes, $rates),
+        ]);
+        $this->return->asCredit($sale, $off, $why, $by, $booking->id);
+        $this->history->changed($booking, $by, $why);
+    }
+
+    /**
+     * @param  list<array{name: string, percent: string, included: bool, net: int, amount: int}>  $taxes
+     * @param  list<array{name: string, percent: string, included: bool, net: int, amount: int}>  $less
+     * @return list<array{name: string, percent: string, included: bool, net: int, amount: int}>
+     */
+    private static function added(array $taxes, array $less): array
+    {
+        foreach ($less as $one) {
+            foreach ($taxes as $i => $tax) {
+                if ([$tax['name'], $tax['percent']] === [$one['name'], $one['percent']]) {
+                    $taxes[$i] = [
+                        ...$tax,
+                        'net' => $tax['net'] + $one['net'],
+                        'amount' => $tax['amount'] + $one['amount'],
+                    ];
+                }
+            }
+        }
+
+        return $taxes;
+    }
+}
