@@ -22,6 +22,7 @@ use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Models\Service;
 use App\Models\VisitNote;
 use App\Support\Clock;
 use YardBell\Core\Booking\State;
@@ -76,6 +77,7 @@ final readonly class BookingCard
             'course' => MarkVisit::course($booking),
             'client' => $booking->contact,
             'note' => $booking->note,
+            'serviceNote' => Service::query()->find($booking->service_id)->staff_note ?? '',
             'minutes' => $booking->minutes,
             'party' => $booking->party,
             'lines' => $booking->lines,

@@ -81,6 +81,7 @@ final readonly class Tags
             'takenUntil' => Wall::writeInstant($of->takenUntil),
             'service' => $of->service,
             'serviceId' => $of->serviceId,
+            'location' => $this->book->locations[$of->location]->name ?? '',
             'client' => $alone?->client,
             'state' => $alone->state->value ?? 'confirmed',
             'money' => $alone->balance->state ?? ($due > 0 ? 'due' : 'free'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Language\Catalogue;
 use App\Ledger\SellVisit;
 use App\Messages\Announcements;
 use App\Models\Booking;
@@ -33,6 +34,7 @@ final readonly class BookAtDesk
         private History $history,
         private SellVisit $sell,
         private Announcements $announcements,
+        private Catalogue $catalogue,
     ) {
     }
 
@@ -102,15 +104,19 @@ final readonly class BookAtDesk
     }
 
     /** @param  array<string, string|null>  $columns */
-    private function book(Booking $booking, Client $client, Quote $quote, array $columns, string $by): Booking
+    private function book(Booking $booking, ?Client $client, Quote $quote, array $columns, string $by): Booking
     {
         $booking->update([
             ...KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)),
             ...$columns,
             'due_now' => 0,
-            'client_id' => $client->id,
-            'priced_for' => $client->id, // the desk knows who it is
-            'contact' => ['name' => $client->name, 'email' => (string) $client->email, 'phone' => $client->phone],
+            'client_id' => $client?->id,
+            'priced_for' => $client?->id, // the desk knows who it is
+            'contact' => [
+                'name' => $client->name ?? $this->catalogue->say('history.walk_in'),
+                'email' => (string) $client?->email,
+                'phone' => $client->phone ?? '',
+            ],
         ]);
         ($this->sell)($booking, $by);
         $this->history->become($booking, State::Confirmed, $by);
@@ -118,11 +124,14 @@ final readonly class BookAtDesk
         return $booking;
     }
 
-    /** Whoever is known by the address already is the same. */
-    private function client(Business $business, Guest $guest): Client
+    /** Whoever is known by the address already is the same; a walk-in is nobody who is kept. */
+    private function client(Business $business, Guest $guest): ?Client
     {
         if ($guest->client !== null) {
             return Client::query()->where('business_id', $business->id)->findOrFail($guest->client);
+        }
+        if ($guest->name === '') {
+            return null;
         }
         $made = ['name' => $guest->name, 'phone' => $guest->phone];
         if ($guest->email === '') {

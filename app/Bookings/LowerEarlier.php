@@ -18,8 +18,11 @@ use App\Support\Clock;
 use App\Support\Instants;
 use YardBell\Core\Booking\State;
 use YardBell\Core\Price\EarlierVisits;
+use YardBell\Core\Price\Frequency;
 use YardBell\Core\Price\LineKind;
+use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\SoldVisit;
+use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Tax;
 
 /**
@@ -30,6 +33,8 @@ final readonly class LowerEarlier
 {
     public function __construct(
         private BookedPrices $prices,
+        private Tariffs $tariffs,
+        private PriceLists $lists,
         private WriteLine $write,
         private ReturnMoney $return,
         private History $history,
@@ -51,32 +56,56 @@ final readonly class LowerEarlier
         }
     }
 
+    /** What earlier visits of a client would cost less if they booked another: minor unit, as prices are stated. */
+    public function wouldTakeOff(Business $business, string $service, int $start, string $client): int
+    {
+        $tariff = $this->tariffs->of($business->services()->findOrFail($service));
+
+        return array_sum($this->lowered($business, $tariff, $this->lists->of($business), $start, $client));
+    }
+
     /** @return array<string, int> by booking */
     private function corrections(Business $business, Booking $booking): array
     {
-        $client = $booking->priced_for;
-        [$tariff, $list] = $this->prices->of($business, $booking);
-        if ($client === null || isset($list->clientRates[$client][$booking->service_id])) {
+        if ($booking->priced_for === null) {
             return [];
         }
-        $says = array_filter($tariff->pricing->frequencies, static fn (object $rule): bool => $rule->earlier);
+        [$tariff, $list] = $this->prices->of($business, $booking);
+        $start = Instants::minute($booking->starts_at);
 
-        return $says === [] ? [] : EarlierVisits::corrections(
-            $tariff,
-            Instants::minute($booking->starts_at),
-            $this->sold($booking, $client),
-            $business->zone(),
-        );
+        return $this->lowered($business, $tariff, $list, $start, $booking->priced_for, $booking->id);
+    }
+
+    /** @return array<string, int> by booking */
+    private function lowered(
+        Business $business,
+        Tariff $tariff,
+        PriceList $list,
+        int $start,
+        string $client,
+        string $but = '',
+    ): array {
+        $says = array_filter($tariff->pricing->frequencies, static fn (Frequency $rule): bool => $rule->earlier);
+        $hasOwn = isset($list->clientRates[$client][$tariff->service]);
+
+        return $says === [] || $hasOwn
+            ? []
+            : EarlierVisits::corrections(
+                $tariff,
+                $start,
+                $this->sold($business, $tariff->service, $client, $but),
+                $business->zone(),
+            );
     }
 
     /** @return array<string, SoldVisit> the client's others of the service that are booked, locked, by booking */
-    private function sold(Booking $booking, string $client): array
+    private function sold(Business $business, string $service, string $client, string $but): array
     {
         $others = Booking::query()
-            ->where('business_id', $booking->business_id)
-            ->where('service_id', $booking->service_id)
+            ->where('business_id', $business->id)
+            ->where('service_id', $service)
             ->where('client_id', $client)
-            ->whereKeyNot($booking->id)
+            ->whereKeyNot($but)
             ->whereNot('state', State::Held)
             ->orderBy('id')
             ->lockForUpdate()

@@ -122,9 +122,9 @@ final readonly class UseCodes
      *
      * @throws ValidationException that says why one of them does not count
      */
-    public function named(Business $business, array $bookings, array $codes, ClientRow $client): array
+    public function named(Business $business, array $bookings, array $codes, ?ClientRow $client): array
     {
-        $quotes = $this->quote->ofAll($business, $bookings, $codes, $client->id);
+        $quotes = $this->quote->ofAll($business, $bookings, $codes, $client?->id);
         foreach ($bookings as $i => $booking) {
             $this->uses->put($booking, $quotes[$i]->codes);
         }

@@ -15,6 +15,7 @@ return [
     'links_void' => 'links to it made void',
     'details' => 'answers or note changed',
     'undone' => 'undone',
+    'walk_in' => 'Walk-in',
     'cheaper' => 'a lower price, as they come more often',
     'priced' => 'the price settled',
     'taken_again' => 'taken again',

@@ -106,7 +106,12 @@ it('moves one part of a visit, and reminds of each date once', function (): void
     expect($reminded())->toBe([$first['id']]);
     $apart = ($this->act)($second, 'move', ['start' => Yard::at('15:00', 3), 'alone' => true])->assertOk()->json();
     expect($reminded())->toBe([$first['id'], $second['id']])
-        ->and($apart['changes']['move'])->toBeFalse(); // nobody waits that long between two of them
+        ->and($apart['changes']['move'])->toBeFalse() // nobody waits that long between two of them
+        ->and(substr($apart['end'], 0, 10))->toBe(substr(Yard::at('10:00'), 0, 10)); // when they leave that day
+    $reminder = OutboxEntry::query()->where('occasion', 'reminder')->where('booking_id', $second['id'])->sole();
+    expect(app(App\Messages\Wording::class)->letter($reminder)->text)
+        ->toContain('15:00', 'In all:', '€96.00')
+        ->not->toContain('10:00'); // the other one was on another day
     ($this->act)($first, 'move', ['start' => Yard::at('10:30')])
         ->assertStatus(409)
         ->assertJsonPath('code', 'too_late');

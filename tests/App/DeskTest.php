@@ -181,3 +181,50 @@ it('finds the soonest with one of some people, after an hour, on some weekdays',
     expect(($this->times)(['people' => ['nobody']])->json('starts'))->toBe([])
         ->and($ana->id)->not->toBe($bo->id);
 });
+
+it('books a walk-in without a name, of whom nothing is kept', function (): void {
+    $card = ($this->book)(['walkIn' => true, 'name' => null])->assertCreated()->json();
+    expect($card['client'])->toBe(['name' => 'Walk-in', 'email' => '', 'phone' => ''])
+        ->and($card['clientId'])->toBeNull()
+        ->and(Client::query()->count())->toBe(0)
+        ->and(Sale::query()->sole()->owed())->toBe(4800);
+    $sale = $this->getJson("/api/businesses/yard/sales/{$card['sale']}")->assertOk()->json();
+    expect($sale['name'])->toBe('Walk-in')->and($sale['credit'])->toBe(0);
+    $date = substr(Yard::at('10:00'), 0, 10);
+    $board = $this->getJson("/api/businesses/yard/board?date={$date}")->assertOk()->json();
+    expect(array_column($board['tags'], 'client'))->toBe(['Walk-in'])
+        ->and(array_column($board['tags'], 'first'))->toBe([false]);
+    $this->postJson("/api/businesses/yard/bookings/{$card['id']}/cancel", ['asks' => 'house'])->assertOk();
+    expect(Sale::query()->sole()->owed())->toBe(0);
+});
+
+it('says what the sentence costs while it is said, at the prices of whoever is named', function (): void {
+    $this->yard->lesson->update(['pricing' => ['extraPeople' => [1000]] + Yard::pricing(4800), 'max_party' => 3]);
+    $rosa = Client::query()->create([
+        'business_id' => $this->yard->business->id,
+        'name' => 'Rosa Bell',
+        'email' => 'rosa@post.example',
+        'phone' => '',
+        'rates' => [['service' => $this->yard->lesson->id, 'amount' => 3000]],
+    ]);
+    Business::markRules($this->yard->business->id);
+    $price = fn (array $more): array => ($this->times)($more)->assertOk()->json('price');
+    expect($price([]))->toBe(['priced' => true, 'exact' => true, 'total' => 4800, 'from' => null, 'earlier' => 0])
+        ->and($price(['party' => 2])['total'])->toBe(5800)
+        ->and($price(['client' => $rosa->id])['total'])->toBe(3000)
+        ->and($price(['then' => [['service' => $this->yard->lesson->id]]])['total'])->toBe(9600);
+    $rosa->update(['rates' => []]);
+    $daily = ['frequency' => [[
+        'period' => 'day',
+        'levels' => [['from' => 2, 'amount' => 4000, 'staffAmount' => null]],
+        'earlier' => true,
+    ]]];
+    $this->yard->lesson->update(['pricing' => $daily + Yard::pricing(4800), 'visibility' => 'desk']);
+    Business::markRules($this->yard->business->id);
+    ($this->book)(['client' => $rosa->id])->assertCreated();
+    expect($price(['client' => $rosa->id, 'at' => '14:00']))->toMatchArray(['total' => 4000, 'earlier' => 800]);
+    $this->yard->lesson->update(['pricing' => Yard::pricing(3000, 'from')]);
+    Business::markRules($this->yard->business->id);
+    expect($price([]))->toMatchArray(['priced' => false, 'from' => 3000]);
+    ($this->times)(['client' => 'nobody'])->assertUnprocessable();
+});

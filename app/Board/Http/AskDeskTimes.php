@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
+use App\Board\DeskQuote;
 use App\Board\DeskTimes;
 use App\Board\Narrowed;
 use App\Http\Asker;
 use App\Support\Given;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use YardBell\Core\Time\Wall;
 
 /** What fits on a date, and of one start that was named whether it does. */
 final readonly class AskDeskTimes
 {
-    public function __construct(private DeskTimes $times, private DeskChoice $choice)
+    public function __construct(private DeskTimes $times, private DeskChoice $choice, private DeskQuote $quote)
     {
     }
 
@@ -25,6 +27,12 @@ final readonly class AskDeskTimes
         $given = Given::in($request->validate(
             [
                 ...DeskChoice::rules($business),
+                'client' => [
+                    'nullable',
+                    'string',
+                    'max:26',
+                    Rule::exists('clients', 'id')->where('business_id', $business->id),
+                ],
                 'date' => 'bail|required|string|date_format:Y-m-d|after:1970-01-01|before:2199-01-01',
                 'at' => 'nullable|date_format:H:i',
                 'people' => 'nullable|array|list|max:200',
@@ -35,6 +43,7 @@ final readonly class AskDeskTimes
             ],
             [
                 ...DeskChoice::sentences(),
+                'client.*' => 'wrong.desk.no_such_client',
                 'date.*' => 'wrong.desk.which_date',
                 'at.*' => 'wrong.desk.which_hour',
                 'after.*' => 'wrong.desk.which_hour',
@@ -42,14 +51,19 @@ final readonly class AskDeskTimes
         ));
         $at = $given->stringIf('at');
         $choice = $this->choice->of($business, $given);
+        $visit = $this->choice->visit($given, $choice);
+        $day = Wall::day($given->string('date'));
+        $minute = $at === null ? null : Wall::timeOfDay($at);
+        $start = $minute === null ? null : $business->zone()->first($day * Wall::DAY + $minute);
+        $price = $this->quote->of($business, $choice, $visit, $start, $given->stringIf('client'));
 
-        return new JsonResponse($this->times->of(
+        return new JsonResponse(['price' => $price] + $this->times->of(
             $business,
             Asker::access($request),
             $choice,
-            $this->choice->visit($given, $choice),
-            Wall::day($given->string('date')),
-            $at === null ? null : Wall::timeOfDay($at),
+            $visit,
+            $day,
+            $minute,
             new Narrowed(
                 $given->stringsIf('people') ?? [],
                 Wall::timeOfDay($given->stringIf('after') ?? '00:00'),

@@ -43,9 +43,7 @@ final readonly class AskQuote
         $client = $this->known->client($request->string('known')->value(), $business);
 
         return new JsonResponse(
-            $visit === null
-                ? $this->quote->of($business, $choice, $start, $client)
-                : $this->quote->ofVisit($business, $visit, $start, $client),
+            $this->quote->of($business, $choice, $visit, $start, $client),
         );
     }
 }

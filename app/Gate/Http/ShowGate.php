@@ -87,7 +87,7 @@ final readonly class ShowGate
             ]
             : [
                 'times' => $times,
-                'quote' => $this->quote->ofVisit($business, $visit, client: $client),
+                'quote' => $this->quote->of($business, $choice, $visit, client: $client),
                 'visit' => [
                     'then' => array_map(
                         static fn (Choice $part): array => [

@@ -69,6 +69,7 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
       <Course business={business} card={data} />
       <VisitParts card={data} title={say.oneVisit} parts={data.visit} zone={zone} />
       <VisitParts card={data} title={say.itsRepeat} parts={data.repeat} zone={zone} />
+      {data.serviceNote !== '' && <Notice id="service-note">{data.serviceNote}</Notice>}
       {data.staff.map((member) => (
         <p key={member.id} className="flex items-center gap-2">
           <Mark of={member} /> {member.name}

@@ -19,9 +19,9 @@ export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
   if (named?.offered === true) {
     return named.parts.length === 0 ? null : <Planned parts={named.parts} zone={zone} />;
   }
-  const later = fits.soonest.map(({ at }) => (
+  const later = fits.soonest.map(({ at, staff }) => (
     <Button key={at} small onClick={() => onGo(dateIn(at, zone))}>
-      {moment(at, zone)}
+      {moment(at, zone)} <Takers staff={staff} />
     </Button>
   ));
   return (
@@ -30,9 +30,9 @@ export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
         <span className="text-sm text-soft" role="status">
           {fits.starts.length === 0 ? say.nothingFits : say.thatDay}
         </span>
-        {fits.starts.map(({ at }) => (
+        {fits.starts.map(({ at, staff }) => (
           <Button key={at} small onClick={() => onAt(at)}>
-            {clock(at, zone)}
+            {clock(at, zone)} <Takers staff={staff} />
           </Button>
         ))}
         {later.length > 0 && <span className="text-sm text-soft">{say.soonestAfter}</span>}
@@ -41,6 +41,19 @@ export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
       {named !== null && named.restFails && <p className="text-sm">{say.restFails}</p>}
       {named !== null && !named.restFails && <WhyRows business={business} rows={named.rows} />}
     </div>
+  );
+}
+
+/** "Ana", "Ana +2": with whom. */
+function Takers({ staff }: { staff: readonly string[] }) {
+  const { data } = useSetup();
+  const names = [...new Set(staff)].map((id) => data?.staff.find((one) => one.id === id)?.name ?? '');
+  const [first = ''] = names;
+  return (
+    <span className="text-sm text-soft" title={names.join(', ')}>
+      {first.split(' ')[0]}
+      {names.length > 1 && ` +${names.length - 1}`}
+    </span>
   );
 }
 

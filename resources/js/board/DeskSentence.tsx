@@ -6,6 +6,7 @@ import { Button } from '../ui/Button';
 import { Wrong } from '../ui/Wrong';
 import { DeskFits } from './DeskFits';
 import { DeskLine } from './DeskLine';
+import { DeskPrice } from './DeskPrice';
 import { ExtrasPart } from './ExtrasPart';
 import { Narrow } from './Narrow';
 import { RepeatList } from './RepeatList';
@@ -74,7 +75,8 @@ export function DeskSentence({ board, desk, draft, double, onGo }: Props) {
         </Wrong>
       )}
       {draft.service !== '' && (
-        <div className="flex flex-wrap gap-x-8 gap-y-1">
+        <div className="flex flex-wrap items-center gap-x-8 gap-y-1">
+          {desk.fits !== undefined && <DeskPrice price={desk.fits.price} currency={currency} />}
           <ExtrasPart desk={desk} draft={draft} currency={currency} />
           {draft.repeat === null && <Narrow desk={desk} draft={draft} />}
         </div>

@@ -5,6 +5,8 @@ import { addDays, clock, longDate } from '../lib/format';
 import { useSetup } from '../setup/useSetup';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
+import { useNames } from '../ui/useNames';
+import { MyGroup } from './MyGroup';
 import { MyVisit } from './MyVisit';
 import { scaleOf } from './ruler';
 import { standingOf } from './standing';
@@ -23,6 +25,7 @@ export function MyDay() {
   const setDate = (to: string) => setSearch({ date: to });
   const [opened, setOpened] = useState<string | null>(null);
   const presses = usePresses(business);
+  const names = useNames();
   const looking = { span: 'day', lanes: 'people', whose: 'chosen', staff: [own], location: '' } as const;
   const { board, error, now } = useBoard(business, date, looking);
   if (error !== null && board === undefined) {
@@ -59,8 +62,10 @@ export function MyDay() {
       )}
       {shown === undefined ? (
         <p className="text-soft">{visits.length === 0 ? say.nobodyComes : say.nobodyMore}</p>
-      ) : (
+      ) : shown.places === null ? (
         <MyVisit key={shown.id} board={board} tag={shown} isNext={shown.id === next?.id} presses={presses} />
+      ) : (
+        <MyGroup key={shown.id} board={board} tag={shown} isNext={shown.id === next?.id} presses={presses} />
       )}
       <ol className="grid gap-1.5" aria-label={say.myVisits}>
         {visits
@@ -69,7 +74,9 @@ export function MyDay() {
             <li key={tag.id}>
               <button type="button" className="my-row" onClick={() => setOpened(tag.id)}>
                 <b>{clock(tag.start, board.business.timeZone)}</b>
-                <span className="min-w-0 flex-1 truncate">{tag.client ?? tag.service}</span>
+                <span className="min-w-0 flex-1 truncate">
+                  {tag.client === null ? tag.service : names.shown(tag.client)}
+                </span>
                 <span className="text-sm text-soft">{standingOf(tag, now)?.word ?? ''}</span>
               </button>
             </li>

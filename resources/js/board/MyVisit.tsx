@@ -14,8 +14,8 @@ type Props = { board: Schemas['Board']; tag: Schemas['Tag']; isNext: boolean; pr
 /** The visit one is at, or goes to: who, where, what they said, and one press for what comes next. */
 export function MyVisit({ board, tag, isNext, presses }: Props) {
   const { slug: business, timeZone: zone } = board.business;
-  const { shown } = useNames();
-  const { data: card } = useQuery({ ...cardQuery(business, tag.id), enabled: tag.places === null });
+  const { shown, hidden } = useNames();
+  const { data: card } = useQuery(cardQuery(business, tag.id));
   return (
     <article className="my-visit" aria-label={isNext ? say.nextVisit : say.visit}>
       <p className="text-soft">
@@ -24,17 +24,18 @@ export function MyVisit({ board, tag, isNext, presses }: Props) {
       </p>
       <h2 className="text-2xl">{tag.client === null ? tag.service : shown(tag.client)}</h2>
       <p>
-        {tag.places === null ? tag.service : say.places({ taken: tag.taken, places: tag.places })}
+        {tag.service}
         {tag.first && <b> · {say.firstVisit}</b>}
       </p>
       {card !== undefined && (
         <>
           <Where card={card} />
-          {card.client !== null && card.client.phone !== '' && (
+          {card.serviceNote !== '' && <Notice>{card.serviceNote}</Notice>}
+          {!hidden && card.client !== null && card.client.phone !== '' && (
             <a href={`tel:${card.client.phone}`}>{card.client.phone}</a>
           )}
-          {card.note !== '' && <Notice>{card.note}</Notice>}
-          {card.answers.length > 0 && (
+          {!hidden && card.note !== '' && <Notice>{card.note}</Notice>}
+          {!hidden && card.answers.length > 0 && (
             <dl className="text-sm">
               {card.answers.map((one) => (
                 <div key={one.question}>
@@ -68,7 +69,7 @@ export function MyVisit({ board, tag, isNext, presses }: Props) {
               </Button>
             )}
           </p>
-          <Notes business={business} card={card} zone={zone} />
+          {!hidden && <Notes business={business} card={card} zone={zone} />}
         </>
       )}
     </article>
@@ -76,7 +77,7 @@ export function MyVisit({ board, tag, isNext, presses }: Props) {
 }
 
 /** The place with a link that opens whatever shows maps on this phone; online, the way into the meeting. */
-function Where({ card }: { card: Schemas['Card'] }) {
+export function Where({ card }: { card: Schemas['Card'] }) {
   return (
     <p>
       {card.location}

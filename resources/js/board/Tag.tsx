@@ -7,6 +7,7 @@ import type { Standing } from './standing';
 import { clock, endClock } from '../lib/format';
 import { FIRST, NOTED } from './standing';
 import * as say from '@words/board';
+import { initials } from '../ui/initials';
 import { useNames } from '../ui/useNames';
 import './Tag.css';
 
@@ -164,14 +165,6 @@ function Pips({ taken, places }: { taken: number; places: number }) {
     </span>
   );
 }
-
-const initials = (name: string): string =>
-  name
-    .split(' ')
-    .map((word) => word.slice(0, 1))
-    .join('')
-    .slice(0, 2)
-    .toUpperCase();
 
 /** "Lars P.": who it is, where a whole name does not fit. */
 function shortened(name: string): string {

@@ -2,19 +2,23 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { clients } from '../lib/queries';
 import { inputLook } from '../ui/inputLook';
+import { initials } from '../ui/initials';
+import { useNames } from '../ui/useNames';
 import { useSettled } from '../ui/useSettled';
 import { ComboPart } from './ComboPart';
-import type { Desk, DeskDraft } from './useDesk';
+import { NOBODY, type Desk, type DeskDraft } from './useDesk';
 import * as say from '@words/board';
 
 type Props = { business: string; desk: Desk; draft: DeskDraft };
 
 const SHOWN = 8;
 const NEW = 'new';
+const WALK_IN = 'walk-in';
 
 /** Who comes: found by name, mail or number while it is typed, or made of what was typed. */
 export function WhoPart({ business, desk, draft }: Props) {
   const [typed, setTyped] = useState('');
+  const { hidden, shown } = useNames();
   const text = useSettled(typed.trim(), 120);
   const { data, error, isPlaceholderData } = useQuery({
     ...clients(business, text),
@@ -27,10 +31,17 @@ export function WhoPart({ business, desk, draft }: Props) {
     typed.trim() === '' || (isOfThis && ((data !== undefined && !isPlaceholderData) || error !== null));
   const found = typed.trim() === '' || !isAnswered ? [] : (data?.clients ?? []).slice(0, SHOWN);
   const options = [
-    ...found.map(({ id, name, email, phone }) => ({ id, name, detail: email === '' ? phone : email })),
+    ...found.map(({ id, name, email, phone }) =>
+      hidden ? { id, name: initials(name), detail: '' } : { id, name, detail: email === '' ? phone : email },
+    ),
     ...(typed.trim() === '' || !isAnswered ? [] : [{ id: NEW, name: typed.trim(), detail: say.somebodyNew }]),
+    ...(isAnswered ? [{ id: WALK_IN, name: say.walkIn, detail: say.walkInSays }] : []),
   ];
   const choose = (id: string) => {
+    if (id === WALK_IN) {
+      desk.set({ who: { ...NOBODY, name: say.walkIn, walkIn: true } });
+      return;
+    }
     const known = found.find((one) => one.id === id);
     desk.set({
       who:
@@ -46,7 +57,7 @@ export function WhoPart({ business, desk, draft }: Props) {
       <ComboPart
         id="desk-who"
         label={say.whoComesPart}
-        shown={who.name}
+        shown={who.id === null || who.name === '' ? who.name : shown(who.name)}
         options={options}
         answered={isAnswered}
         begins
@@ -54,7 +65,7 @@ export function WhoPart({ business, desk, draft }: Props) {
         onTyped={setTyped}
         onChosen={choose}
       />
-      {who.id === null && who.name !== '' && (
+      {who.id === null && who.name !== '' && who.walkIn !== true && (
         <>
           {(['email', 'phone'] as const).map((field) => (
             <input

@@ -6,8 +6,8 @@ import { clock } from '../lib/format';
 import { card as cardQuery, deskTimes } from '../lib/queries';
 import { useSettled } from '../ui/useSettled';
 
-/** Who comes: somebody known, or a name with what they give. */
-export type Who = { id: string | null; name: string; email: string; phone: string };
+/** Who comes: somebody known, or a name with what they give, or a walk-in without one. */
+export type Who = { id: string | null; name: string; email: string; phone: string; walkIn?: boolean };
 
 /** A service, and by whom. */
 export type Wanted = {
@@ -79,6 +79,7 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
   const { service, at, narrowed } = draft ?? EMPTY;
   const said = {
     ...wishOf(draft ?? EMPTY),
+    client: draft?.who.id ?? null,
     date,
     at: at === '' ? null : at,
     people: [...narrowed.people],
@@ -168,7 +169,12 @@ export type Desk = ReturnType<typeof useDesk>;
 
 function bodyOf(said: DeskDraft, start: string): Schemas['DeskBooking'] {
   const { who, code, note, told } = said;
-  const guest = who.id === null ? { name: who.name, email: who.email, phone: who.phone } : { client: who.id };
+  const guest =
+    who.id !== null
+      ? { client: who.id }
+      : who.walkIn === true
+        ? { walkIn: true }
+        : { name: who.name, email: who.email, phone: who.phone };
   return { ...guest, ...wishOf(said), codes: code.trim() === '' ? [] : [code.trim()], note, told, start };
 }
 

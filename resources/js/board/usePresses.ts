@@ -68,7 +68,13 @@ export function usePresses(business: string) {
       setBusy(false);
     }
   };
-  return { kept, trouble, busy, press };
+  /** The same of several, one after the other. */
+  const pressAll = async (ids: readonly string[], state: Schemas['VisitMark']['state']) => {
+    for (const id of ids) {
+      await press(id, state, false);
+    }
+  };
+  return { kept, trouble, busy, press, pressAll };
 }
 
 export type Presses = ReturnType<typeof usePresses>;

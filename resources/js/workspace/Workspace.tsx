@@ -7,7 +7,7 @@ import { Invitation } from '../accounts/Invitation';
 import { NewPassword } from '../accounts/NewPassword';
 import { SignIn } from '../accounts/SignIn';
 import { SignInAgain } from '../accounts/SignInAgain';
-import { signedOut } from '../lib/api';
+import { signedOut, type Schemas } from '../lib/api';
 import { SignUp } from '../accounts/SignUp';
 import { Start } from '../accounts/Start';
 import { Board } from '../board/Board';
@@ -48,7 +48,7 @@ export function Workspace() {
   }
   const first = data.businesses[0];
   const verified = new URLSearchParams(window.location.search).has('verified');
-  const home = data.user === null ? '/sign-in' : first === undefined ? '/start' : `/at/${first.slug}/board`;
+  const home = data.user === null ? '/sign-in' : first === undefined ? '/start' : homeIn(first);
   return (
     <>
       {isEnded && <SignInAgain email={data.user?.email ?? ''} />}
@@ -90,6 +90,10 @@ export function Workspace() {
     </>
   );
 }
+
+/** Whoever only takes visits begins with their own day. */
+const homeIn = ({ slug, role }: Schemas['BusinessLink']): string =>
+  `/at/${slug}/${role === 'staff' ? 'my-day' : 'board'}`;
 
 /** An answer that says that nobody is signed in any more: who is, is asked anew. */
 function useEnded(): void {
