@@ -37,6 +37,7 @@ use App\Board\Http\Restore;
 use App\Board\Http\SendSaleLetter;
 use App\Board\Http\SendWord;
 use App\Board\Http\ShowBoard;
+use App\Board\Http\ShowCancelled;
 use App\Board\Http\ShowCard;
 use App\Board\Http\ShowOtherVisits;
 use App\Board\Http\ShowReminders;
@@ -165,6 +166,7 @@ Route::prefix('api')->group(static function (): void {
             Route::middleware('may:see-own-day')->group(static function (): void {
                 Route::get('board', ShowBoard::class);
                 Route::get('board/ribbon', ShowRibbon::class);
+                Route::get('board/cancelled', ShowCancelled::class);
                 Route::get('board/version', ShowVersion::class);
                 Route::post('board/drawn', AskDrawn::class);
                 Route::get('reminders', ShowReminders::class);

@@ -58,7 +58,7 @@ final readonly class Bookable
         return $slots === [] ? null : $slots[$slots[0]->next === null ? random_int(0, count($slots) - 1) : 0];
     }
 
-    /** Whether others have it, and nothing else speaks against it (rules.md T19), for at least one who could take it. */
+    /** Whether others have it, and nothing else speaks against it (rules.md T19), for one who could take it. */
     public function isTaken(Business $business, Wish $wish): bool
     {
         $book = $this->rules->book($business);

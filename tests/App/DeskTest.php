@@ -228,3 +228,32 @@ it('says what the sentence costs while it is said, at the prices of whoever is n
     expect($price([]))->toMatchArray(['priced' => false, 'from' => 3000]);
     ($this->times)(['client' => 'nobody'])->assertUnprocessable();
 });
+
+it('keeps what was to be on a day and is not, by whom, to each as far as they may see', function (): void {
+    [$ana, $bo] = $this->yard->staff;
+    $gone = ($this->book)(['staff' => $ana->id])->json('id');
+    $kept = ($this->book)(['staff' => $bo->id, 'start' => Yard::at('12:00')])->json('id');
+    $other = ($this->book)(['staff' => $bo->id, 'start' => Yard::at('14:00')])->json('id');
+    $date = substr(Yard::at('10:00'), 0, 10);
+    $day = fn (string $date): array => $this->getJson("/api/businesses/yard/board/cancelled?date={$date}")
+        ->assertOk()
+        ->json('bookings');
+    expect($day($date))->toBe([]);
+    foreach ([$gone, $other] as $id) {
+        $this->postJson("/api/businesses/yard/bookings/{$id}/cancel", ['asks' => 'house'])->assertOk();
+    }
+    expect(array_column($day($date), 'id'))->toBe([$gone, $other])
+        ->and($day($date)[0])->toMatchArray([
+            'client' => 'Rosa Bell',
+            'state' => 'cancelled',
+            'by' => $this->yard->owner->name,
+        ])
+        ->and($day(substr(Yard::at('10:00', 3), 0, 10)))->toBe([]);
+    $this->getJson('/api/businesses/yard/board/cancelled?date=soon')->assertUnprocessable();
+    // somebody else takes it back, while the time is free
+    $this->actingAs($this->yard->somebody('desk'));
+    $this->postJson("/api/businesses/yard/bookings/{$gone}/restored", ['told' => false])->assertOk();
+    expect(array_column($day($date), 'id'))->toBe([$other]);
+    $this->actingAs($this->yard->somebody('staff', $ana->id));
+    expect($day($date))->toBe([])->and($kept)->not->toBe('');
+});

@@ -109,6 +109,7 @@ export function Board() {
             moves={books}
             double={doubling.on}
             onStroke={draws && looking.lanes === 'people' ? drawing.stroke : null}
+            onOff={may('change-setup') ? drawing.showOff : undefined}
           />
         )}
         <BoardSide

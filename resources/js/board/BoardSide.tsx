@@ -3,6 +3,7 @@ import { BookingCard } from './BookingCard';
 import { ComingUp } from './ComingUp';
 import { DrawnCard } from './DrawnCard';
 import { GroupCard } from './GroupCard';
+import { OffCard } from './OffCard';
 import type { Drawing } from './useDrawn';
 
 type Props = {
@@ -26,7 +27,15 @@ export function BoardSide({ board, now, chosen, drawing, ofGroup, onChoose, onPe
   return (
     <div className="board-side">
       <div>
-        {drawing.drawn !== null ? (
+        {drawing.off !== null && chosen === null ? (
+          <OffCard
+            key={`${drawing.off.staff} ${drawing.off.from}`}
+            board={board}
+            staff={drawing.off.staff}
+            from={drawing.off.from}
+            onClose={drawing.leave}
+          />
+        ) : drawing.drawn !== null ? (
           <DrawnCard board={board} drawn={drawing.drawn} onDrawn={drawing.draw} onClose={drawing.leave} />
         ) : chosen === null ? (
           <ComingUp board={board} now={now} onChoose={onChoose} />

@@ -2,6 +2,7 @@ import type { Schemas } from '../lib/api';
 import { clock, dateIn, moment, money } from '../lib/format';
 import { useNames } from '../ui/useNames';
 import { Wrong } from '../ui/Wrong';
+import { CancelledDay } from './CancelledDay';
 import { Reminders } from './Reminders';
 import * as say from '@words/board';
 import './ComingUp.css';
@@ -81,6 +82,7 @@ export function ComingUp({ board, now, onChoose }: Props) {
           </ul>
         </div>
       )}
+      <CancelledDay board={board} onChoose={onChoose} />
     </section>
   );
 }

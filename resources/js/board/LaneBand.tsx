@@ -31,6 +31,8 @@ type Props = {
   onStart: (lane: string, instant: string) => void;
   /** Where its empty ground is taken hold of. */
   onGround?: ((lane: string, event: PointerEvent<HTMLElement>) => void) | undefined;
+  /** Where time off of a person was pressed. */
+  onOff?: ((staff: string, from: string) => void) | undefined;
 };
 
 export type LaneLift = { up: string | null; may: readonly { from: number; to: number }[]; grip: Grip };
@@ -58,6 +60,7 @@ export function LaneBand(props: Props) {
     onChoose,
     onStart,
     onGround,
+    onOff,
   } = props;
   const tags = day.tags.filter((tag) => tag.lanes.includes(lane.id));
   const rows = stacked(tags);
@@ -77,7 +80,12 @@ export function LaneBand(props: Props) {
       onClick={press}
       onPointerDown={(event) => onGround?.(lane.id, event)}
     >
-      <Ground lane={lane} ticks={thin ? [] : day.ruler.ticks} at={scale.at} />
+      <Ground
+        lane={lane}
+        ticks={thin ? [] : day.ruler.ticks}
+        at={scale.at}
+        onOff={onOff === undefined || lane.mark === null ? undefined : (from) => onOff(lane.id, from)}
+      />
       {lift?.may.map(({ from, to }) => (
         <span
           key={from}

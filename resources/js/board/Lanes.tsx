@@ -36,13 +36,28 @@ type DayProps = LanesProps & {
   double: boolean;
   /** A stretch was drawn on a lane; null where nobody may. */
   onStroke: ((lane: string, from: string, to: string) => void) | null;
+  /** Time off was pressed; left out where nobody may change it. */
+  onOff: ((staff: string, from: string) => void) | undefined;
 };
 
 /** Percent of the ruler from which the rope's own hour would reach beyond its end. */
 const LATE = 96;
 
 /** People, places or units stacked, hours from left to right. */
-export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, by, moves, double, onStroke }: DayProps) {
+export function Lanes({
+  board,
+  now,
+  chosen,
+  onChoose,
+  fits,
+  named,
+  onStart,
+  by,
+  moves,
+  double,
+  onStroke,
+  onOff,
+}: DayProps) {
   const zone = board.business.timeZone;
   const scale = scaleOf(board.ruler);
   const rows = board.lanes.map(({ id }) => ({ id, tags: board.tags.filter((tag) => tag.lanes.includes(id)) }));
@@ -89,6 +104,7 @@ export function Lanes({ board, now, chosen, onChoose, fits, named, onStart, by, 
                 onChoose={onChoose}
                 onStart={onStart}
                 onGround={onStroke === null ? undefined : stroke.begin}
+                onOff={onOff}
               />
             </li>
           ))}

@@ -13,7 +13,7 @@ import * as say from '@words/board';
 type Props = { board: Schemas['Board']; tag: Schemas['Tag']; isNext: boolean; presses: Presses };
 type Person = Schemas['TagPerson'];
 
-/** A session, or an appointment that several share: who comes, here one by one; it begins and ends for those who are. */
+/** A session, or what several share: who comes, here one by one; it begins and ends for those who are. */
 export function MyGroup({ board, tag, isNext, presses }: Props) {
   const { slug: business, timeZone: zone } = board.business;
   const [any] = tag.people;

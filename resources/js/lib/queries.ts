@@ -67,6 +67,18 @@ export const ribbon = (business: string, date: string | null) =>
     staleTime: 60_000, // ms; asked again with the Board itself
   });
 
+export const cancelledOn = (business: string, date: string) =>
+  queryOptions({
+    queryKey: ['board', business, 'cancelled', date] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.GET('/api/businesses/{business}/board/cancelled', {
+          params: { path: { business }, query: { date } },
+          signal,
+        }),
+      ),
+  });
+
 export const boardVersion = (business: string) =>
   queryOptions({
     queryKey: ['board-version', business] as const,

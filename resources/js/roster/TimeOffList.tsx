@@ -12,6 +12,7 @@ import { Pick } from '../ui/Pick';
 import { Mark } from '../ui/Mark';
 import { MomentField } from '../ui/MomentField';
 import { spanWords } from './spanWords';
+import { alike } from '../setup/timeOffs';
 import { Row, RowEnd, RowFact, RowName, Rows } from '../ui/Row';
 import * as say from '@words/roster';
 
@@ -24,8 +25,16 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
   const saving = useSave();
   const [adding, setAdding] = useState({ name: '', from: '', to: '' });
   const [people, setPeople] = useState([staff]);
-  const away = [...(first?.timeOffs ?? []), ...(next?.timeOffs ?? [])]
-    .filter((one, i, all) => one.content.staff === staff && all.findIndex((other) => other.id === one.id) === i)
+  const all = [...(first?.timeOffs ?? []), ...(next?.timeOffs ?? [])].filter(
+    (one, i, rows) => rows.findIndex((other) => other.id === one.id) === i,
+  );
+  const remove = (rows: typeof all) =>
+    void saving.save(
+      rows.map((one) => draftOf.timeOff(one.id, null, one.version)),
+      say.timeOffRemovedFor({ count: rows.length }),
+    );
+  const away = all
+    .filter((one) => one.content.staff === staff)
     .filter((one) => first === undefined || one.content.to.slice(0, 10) >= first.today);
   const drafts = people.map((one) => draftOf.timeOff(null, { ...adding, staff: one }, null));
   const wrong = wrongOf(saving.refused?.fields, 0);
@@ -48,11 +57,16 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
                 <RowEnd>
                   <Button
                     small
-                    onClick={() => void saving.save([draftOf.timeOff(one.id, null, one.version)], say.timeOffRemoved)}
+                    onClick={() => remove([one])}
                     aria-label={say.removeOne({ what: spanWords(one.content.from, one.content.to) })}
                   >
                     {say.remove}
                   </Button>
+                  {may('change-setup') && alike(all, one).length > 1 && (
+                    <Button small onClick={() => remove(alike(all, one))}>
+                      {say.removeForAll({ count: alike(all, one).length })}
+                    </Button>
+                  )}
                 </RowEnd>
               )}
             </Row>
