@@ -14,6 +14,7 @@ use App\Bookings\OtherTimes;
 use App\Bookings\Repeated;
 use App\Bookings\RulesReader;
 use App\Bookings\TimeTaken;
+use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Instants;
@@ -82,7 +83,7 @@ final readonly class MoveTried
     {
         $before = $booking->staff_ids;
         try {
-            $moved = ($this->move)($business, $booking->id, $to, '', false);
+            $moved = ($this->move)($business, $booking->id, $to, '', Telling::Nobody);
         } catch (TimeTaken $taken) {
             return [
                 'rows' => $this->rows($business, $access, $booking, $to),
@@ -120,7 +121,7 @@ final readonly class MoveTried
             return $row;
         }
         try {
-            $moved = ($this->move)($business, $booking->id, $one->to, '', false);
+            $moved = ($this->move)($business, $booking->id, $one->to, '', Telling::Nobody);
         } catch (TimeTaken $taken) {
             $reasons = array_merge(...array_column(
                 $this->rows($business, $access, $booking, $one->to),

@@ -7,6 +7,7 @@ namespace App\Bookings;
 use App\Language\Catalogue;
 use App\Ledger\SellVisit;
 use App\Messages\Announcements;
+use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
@@ -42,7 +43,7 @@ final readonly class BookAtDesk
      * @param  non-empty-list<Wish>  $wishes several are separate bookings with a shared mark, booked together or not at
      *                                       all
      * @param  list<string>  $codes as they were named
-     * @param  bool  $told whether the client and the staff are mailed
+     * @param  bool  $told whether the client is mailed; staff are, and it is reminded of
      * @return non-empty-list<Booking>
      *
      * @throws TimeTaken
@@ -74,9 +75,7 @@ final readonly class BookAtDesk
                     $booked[] = $this->book($booking, $client, $quote, $columns, $by);
                     ($this->lower)($booking, $by, $told);
                 }
-                if ($told) {
-                    $this->announcements->ofAll($booked, Occasion::Booked);
-                }
+                $this->announcements->ofAll($booked, Occasion::Booked, whom: Telling::client($told));
 
                 return $booked;
             }, attempts: 5);

@@ -6,6 +6,8 @@ namespace App\Bookings;
 
 use App\Models\Business;
 use App\Support\Clock;
+use YardBell\Core\Availability\Ask;
+use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\Reason;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
@@ -62,14 +64,25 @@ final readonly class Bookable
     public function isTaken(Business $business, Wish $wish): bool
     {
         $book = $this->rules->book($business);
-        if (! isset($book->services[$wish->choice->service])) {
+        $choice = $wish->choice;
+        $isKnown = isset($book->services[$choice->service]) &&
+            ($choice->member === null || isset($book->staff[$choice->member])) &&
+            ($choice->location === null || isset($book->locations[$choice->location]));
+        if (! $isKnown) {
             return false;
         }
         $ask = $wish->onItsDay($book->zone, $this->clock->minute());
         $diary = $wish->freedom->left($this->rules->diary($business, $book, $ask, turn: false));
-        foreach ((new WhyNot($book, $diary, asksResting: false))->verdicts($ask, $wish->start) as $verdict) {
+
+        return self::othersHave($book, $diary, $ask, $wish->start);
+    }
+
+    /** The same of what is asked of the core. */
+    public static function othersHave(RuleBook $book, Diary $diary, Ask $ask, int $start): bool
+    {
+        foreach ((new WhyNot($book, $diary, asksResting: false))->verdicts($ask, $start) as $verdict) {
             $rules = array_map(static fn (Reason $reason): string => $reason->rule, $verdict->reasons);
-            if (array_diff($rules, self::TAKEN) === []) {
+            if ($rules !== [] && array_diff($rules, self::TAKEN) === []) {
                 return true;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Facts\VisitParts;
 use App\Language\Sentence;
 use App\Ledger\CancellationCost;
 use App\Ledger\Fee;
@@ -11,6 +12,7 @@ use App\Ledger\GivingUp;
 use App\Ledger\MoneyEffect;
 use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
+use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Occasion;
 use App\Support\Clock;
@@ -121,10 +123,12 @@ final readonly class CancelBooking
         foreach ($told as $booking) {
             $this->reminders->plan($booking);
         }
-        if ($told !== [] && $how->told) {
+        if ($told !== []) {
             $how->by === History::BY_CLIENT
                 ? $this->announcements->ofAll($told, Occasion::Cancelled)
-                : $this->announcements->undoable()->ofAll($told, Occasion::Cancelled, $how->why);
+                : $this->announcements
+                    ->undoable()
+                    ->ofAll($told, Occasion::Cancelled, $how->why, Telling::client($how->told));
         }
     }
 

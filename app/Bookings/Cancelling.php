@@ -12,7 +12,7 @@ final readonly class Cancelling
      * @param  bool  $termsCount the client asks for it, so the terms count; else all that was paid goes back
      * @param  string  $why a word to the client
      * @param  string  $waived why the fee is not asked for; empty: it is
-     * @param  bool  $told whether everybody is mailed
+     * @param  bool  $told whether the client is mailed; staff are
      * @param  string|null  $seen what it does to the money, as it was shown (MoneyEffect::seal); null: it was not
      * @param  bool  $whole of a visit, all its parts
      * @param  bool  $later of a repeat, all later ones

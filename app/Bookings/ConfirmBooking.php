@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Facts\VisitParts;
 use App\Language\Sentence;
 use App\Ledger\OpenPayment;
 use App\Ledger\SellVisit;
@@ -48,7 +49,7 @@ final readonly class ConfirmBooking
      *     name: string, email: string, phone: string, note: string,
      *     answers?: array<string, list<array{
      *         id?: string, given?: list<string>, question: string, answer: string, file?: string,
-     *     }>>, payNow?: bool, consent?: string,
+     *     }>>, payNow?: bool, consent?: string, zone?: string|null,
      * } $details checked before; the answers by booking; the consent in the words that were agreed to
      *
      * @throws TimeTaken
@@ -83,7 +84,7 @@ final readonly class ConfirmBooking
      *     name: string, email: string, phone: string, note: string,
      *     answers?: array<string, list<array{
      *         id?: string, given?: list<string>, question: string, answer: string, file?: string,
-     *     }>>, payNow?: bool, consent?: string,
+     *     }>>, payNow?: bool, consent?: string, zone?: string|null,
      * } $details
      */
     private function settle(Business $business, array $parts, Client $client, array $details): void
@@ -102,6 +103,7 @@ final readonly class ConfirmBooking
                 'phone' => $details['phone'],
             ];
             $part->note = $details['note'];
+            $part->client_zone = $details['zone'] ?? null;
             $part->answers = $details['answers'][$part->id] ?? [];
             $part->consent = $this->consent($details['consent'] ?? '');
             $part->awaits_proof = $provesFirst;

@@ -6,6 +6,7 @@ namespace App\Bookings;
 
 use App\Language\Sentence;
 use App\Messages\Announcements;
+use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
@@ -35,13 +36,16 @@ final readonly class MoveBooking
     }
 
     /**
-     * @param  bool  $told whether the client and the staff are mailed
-     *
      * @throws Refusal|TimeTaken
      */
-    public function __invoke(Business $business, string $id, Destination $to, string $by, bool $told = true): Booking
-    {
-        return $this->db->transaction(function () use ($business, $id, $to, $by, $told): Booking {
+    public function __invoke(
+        Business $business,
+        string $id,
+        Destination $to,
+        string $by,
+        Telling $whom = Telling::Everybody,
+    ): Booking {
+        return $this->db->transaction(function () use ($business, $id, $to, $by, $whom): Booking {
             $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
             if (! self::may($booking)) {
                 throw new Refusal(
@@ -63,7 +67,7 @@ final readonly class MoveBooking
             );
             $there = $to->by($slot->staff);
             $slot = $this->slot($business, $booking, $there) ?? throw $this->taken($business, $booking, $to);
-            $this->put($booking, $slot, $to->freedom, $by, $told);
+            $this->put($booking, $slot, $to->freedom, $by, $whom);
 
             return $booking;
         }, attempts: 5);
@@ -101,10 +105,10 @@ final readonly class MoveBooking
 
     private function taken(Business $business, Booking $booking, Destination $to): TimeTaken
     {
-        return TimeTaken::near($this->times->near($business, $this->rules->bookNow($business), $booking, $to, 4));
+        return $this->times->taken($business, $this->rules->bookNow($business), $booking, $to);
     }
 
-    private function put(Booking $booking, Slot $slot, Freedom $freedom, string $by, bool $told): void
+    private function put(Booking $booking, Slot $slot, Freedom $freedom, string $by, Telling $whom): void
     {
         $known = $this->announcements->knownPlaces([$booking]);
         [$was, $before] = [$booking->starts_at->format('Y-m-d\TH:i\Z'), $booking->staff_ids];
@@ -129,10 +133,10 @@ final readonly class MoveBooking
         }
         $this->history->holds($booking);
         $this->history->changed($booking, $by, (new Sentence('history.moved', ['from' => $was]))->text());
-        if ($told) {
-            $this->announcements->undoable()->moved([$booking], $known);
-        } else {
+        if ($whom === Telling::Nobody) {
             $this->announcements->drop($booking);
+        } else {
+            $this->announcements->undoable()->moved([$booking], $known, $whom);
         }
         $this->reminders->plan($booking);
     }

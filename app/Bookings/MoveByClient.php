@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Facts\VisitParts;
 use App\Facts\WholeVisit;
 use App\Language\Sentence;
 use App\Messages\Announcements;
+use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Occasion;
@@ -92,7 +94,7 @@ final readonly class MoveByClient
                         relaxed: new Relaxed(),
                     ),
                     History::BY_CLIENT,
-                    told: false,
+                    Telling::Nobody,
                 ),
             };
 
@@ -147,7 +149,7 @@ final readonly class MoveByClient
                 relaxed: new Relaxed(grid: $i > 0, gaps: true),
                 beside: array_slice($ids, $i + 1),
             );
-            ($this->move)($business, $parts[$planned->part]->id, $to, History::BY_CLIENT, told: false);
+            ($this->move)($business, $parts[$planned->part]->id, $to, History::BY_CLIENT, Telling::Nobody);
         }
     }
 

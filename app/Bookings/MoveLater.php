@@ -6,6 +6,7 @@ namespace App\Bookings;
 
 use App\Language\Sentence;
 use App\Messages\Announcements;
+use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Instants;
@@ -36,10 +37,10 @@ final readonly class MoveLater
         Booking $booking,
         Destination $to,
         string $by,
-        bool $told,
+        Telling $whom,
         array $each = [],
     ): Booking {
-        return $this->db->transaction(function () use ($business, $booking, $to, $by, $told, $each) {
+        return $this->db->transaction(function () use ($business, $booking, $to, $by, $whom, $each) {
             $all = self::planned($business, $booking, $to, $each);
             $bookings = array_map(static fn (LaterOne $one): Booking => $one->booking, $all);
             $known = $this->announcements->knownPlaces($bookings);
@@ -48,9 +49,7 @@ final readonly class MoveLater
                     $this->one($business, $one->booking, $one->to, $one->booking->id === $booking->id, $by);
                 }
             }
-            if ($told) {
-                $this->announcements->undoable()->moved($bookings, $known);
-            }
+            $this->announcements->undoable()->moved($bookings, $known, $whom);
 
             return $booking->refresh();
         }, attempts: 5);
@@ -60,7 +59,7 @@ final readonly class MoveLater
     private function one(Business $business, Booking $booking, Destination $to, bool $isAsked, string $by): void
     {
         try {
-            ($this->move)($business, $booking->id, $to, $by, told: false);
+            ($this->move)($business, $booking->id, $to, $by, Telling::Nobody);
         } catch (TimeTaken $taken) {
             throw $isAsked ? $taken : new Refusal(
                 new Sentence('refusal.booking.later_not_moved', [

@@ -21,6 +21,9 @@ final readonly class OtherTimes
 {
     private const DAYS = 21;
 
+    /** Times that are told where it cannot go. */
+    private const NEAR = 4;
+
     public function __construct(private RulesReader $rules, private Clock $clock)
     {
     }
@@ -67,6 +70,23 @@ final readonly class OtherTimes
         usort($found, static fn (Slot $a, Slot $b): int => $a->start <=> $b->start);
 
         return $found;
+    }
+
+    /** Where it cannot go: whether others have the time, and what is near (rules.md T19). */
+    public function taken(Business $business, RuleBook $book, Booking $booking, Destination $to): TimeTaken
+    {
+        $day = $book->zone->day($to->start);
+        $ask = $this->ask($book, $booking, $day, $day, $to->minutes);
+        $wished = $to->staff ?? [];
+        $member = count($wished) === 1 ? $wished[0] : null;
+        $isTaken = false;
+        if ($ask !== null && ($member === null || isset($book->staff[$member]))) {
+            $ask = $member === null ? $ask : $ask->by($member);
+            $diary = $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id, ...$to->beside);
+            $isTaken = Bookable::othersHave($book, $diary, $ask, $to->start);
+        }
+
+        return TimeTaken::near($this->near($business, $book, $booking, $to, self::NEAR), $isTaken);
     }
 
     /** @return list<Slot> that begin at exactly the instant it is to go to */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Facts\VisitParts;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Occasion;

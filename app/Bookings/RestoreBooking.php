@@ -9,6 +9,7 @@ use App\Ledger\GivingUp;
 use App\Ledger\MoneyEffect;
 use App\Ledger\TakeAfterAll;
 use App\Messages\Announcements;
+use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Business;
@@ -148,8 +149,8 @@ final readonly class RestoreBooking
             $this->announcements->drop($booking);
             $this->reminders->plan($booking);
         }
-        if ($how->told && $isKnown) {
-            $this->announcements->ofAll($bookings, Occasion::Restored);
+        if ($isKnown) {
+            $this->announcements->ofAll($bookings, Occasion::Restored, whom: Telling::client($how->told));
         }
     }
 

@@ -6,6 +6,7 @@ namespace App\Bookings;
 
 use App\Language\Sentence;
 use App\Messages\Announcements;
+use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
@@ -48,7 +49,7 @@ final readonly class SuggestTimes
                 $free = array_column($this->times->at($business, $book, $booking, $to), 'staff');
                 $staff = $to->staff ?? $free[0] ?? [];
                 if (! in_array($staff, $free, true)) {
-                    throw TimeTaken::near($this->times->near($business, $book, $booking, $to, 4));
+                    throw $this->times->taken($business, $book, $booking, $to);
                 }
                 $suggested[] = ['start' => Wall::writeInstant($to->start), 'staff' => $staff];
             }
@@ -71,7 +72,7 @@ final readonly class SuggestTimes
                 throw new Refusal(new Sentence('refusal.booking.not_suggested'), 409, 'too_late');
             }
             $to = new Destination(Wall::instant($start), $staff);
-            ($this->move)($business, $id, $to, History::BY_CLIENT, told: false);
+            ($this->move)($business, $id, $to, History::BY_CLIENT, Telling::Nobody);
             $booking->refresh()->update(['suggested' => []]);
 
             return ($this->decide)($business->id, $id, true, History::BY_CLIENT);

@@ -9,7 +9,7 @@ final readonly class TakingBack
 {
     /**
      * @param  bool  $refundsCharge what the kept card was charged goes back to it, and does not pay for the visit
-     * @param  bool  $told whether the client and the staff are mailed
+     * @param  bool  $told whether the client is mailed; staff are
      * @param  string|null  $seen what it does to the money, as it was shown (MoneyEffect::seal); null: it was not
      * @param  bool  $together all that was cancelled with it in one press
      */

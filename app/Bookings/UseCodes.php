@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Facts\VisitParts;
 use App\Language\Sentence;
 use App\Ledger\NewLine;
 use App\Ledger\SaleTaxes;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Facts\VisitParts;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client as ClientRow;

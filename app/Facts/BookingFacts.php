@@ -26,6 +26,7 @@ final readonly class BookingFacts
      * @param  list<array{question: string, answer: string, file?: string}>  $answers
      * @param  bool  $isProven whether the mail address is known to be theirs
      * @param  int  $version counts what changed for a calendar
+     * @param  string|null  $clientZone of whoever booked, where it is known
      * @param  CarbonImmutable|null  $answerBy until when a request is answered
      */
     private function __construct(
@@ -49,6 +50,7 @@ final readonly class BookingFacts
         public Balance $balance,
         public string $bring,
         public ?CarbonImmutable $answerBy,
+        public ?string $clientZone,
     ) {
     }
 
@@ -84,6 +86,7 @@ final readonly class BookingFacts
             balance: Balance::of($booking->load(['payments', 'entries'])),
             bring: Service::query()->find($booking->service_id)->bring ?? '',
             answerBy: AnswerTime::of($booking, $business),
+            clientZone: $booking->client_zone,
         );
     }
 

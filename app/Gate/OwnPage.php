@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Facts\BookAgain;
 use App\Facts\WholeVisit;
 use App\Models\Booking;
 use App\Models\Business;

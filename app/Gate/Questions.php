@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Bookings\VisitParts;
+use App\Facts\VisitParts;
 use App\Models\Attachment;
 use App\Models\Booking;
 use App\Models\Business;

@@ -17,6 +17,16 @@ final readonly class Announcements
 {
     public const REMINDER_MINUTES = 24 * 60;
 
+    /** What is true whatever becomes of the booking: somebody's own words, a link, a paper. */
+    private const STANDS = [
+        Occasion::Word,
+        Occasion::LinkAgain,
+        Occasion::OwnPage,
+        Occasion::PayLink,
+        Occasion::Receipt,
+        Occasion::Invoice,
+    ];
+
     /** @param  int  $waitSeconds before anybody is mailed */
     public function __construct(private Outbox $outbox, private Clock $clock, private int $waitSeconds = 0)
     {
@@ -33,10 +43,16 @@ final readonly class Announcements
      *
      * @param  string  $why in somebody's own words
      * @param  array<string, string>  $more that the letter, or what undoes it, needs
+     * @param  Telling  $whom not nobody
      */
-    public function of(Booking $booking, Occasion $occasion, string $why = '', array $more = []): void
-    {
-        if ($booking->contact !== null) {
+    public function of(
+        Booking $booking,
+        Occasion $occasion,
+        string $why = '',
+        array $more = [],
+        Telling $whom = Telling::Everybody,
+    ): void {
+        if ($booking->contact !== null && $whom === Telling::Everybody) {
             $this->mail($booking, $occasion, Audience::Client, $booking->contact['email'], why: $why, more: $more);
         }
         if (in_array($occasion, Occasion::FOR_CLIENT_ALONE, true)) {
@@ -62,13 +78,18 @@ final readonly class Announcements
      *
      * @param  non-empty-list<Booking>  $bookings of one client, in order of time
      * @param  string  $why in somebody's own words
+     * @param  Telling  $whom not nobody; it is reminded of in any case
      */
-    public function ofAll(array $bookings, Occasion $occasion, string $why = ''): void
-    {
+    public function ofAll(
+        array $bookings,
+        Occasion $occasion,
+        string $why = '',
+        Telling $whom = Telling::Everybody,
+    ): void {
         [$first] = $bookings;
         count($bookings) === 1
-            ? $this->of($first, $occasion, $why)
-            : $this->tellAll($bookings, $occasion, $why);
+            ? $this->of($first, $occasion, $why, whom: $whom)
+            : $this->tellAll($bookings, $occasion, $why, whom: $whom);
         if ($occasion === Occasion::Booked) {
             array_map($this->remind(...), $first->visit_id === null ? $bookings : [$first]);
         }
@@ -78,10 +99,15 @@ final readonly class Announcements
      * @param  non-empty-list<Booking>  $bookings
      * @param  array<string, string>  $more that undoes it
      */
-    private function tellAll(array $bookings, Occasion $occasion, string $why, array $more = []): void
-    {
+    private function tellAll(
+        array $bookings,
+        Occasion $occasion,
+        string $why,
+        array $more = [],
+        Telling $whom = Telling::Everybody,
+    ): void {
         [$first] = $bookings;
-        if ($first->contact !== null) {
+        if ($first->contact !== null && $whom === Telling::Everybody) {
             $this->mailAll($bookings, $occasion, Audience::Client, $first->contact['email'], $why, $more);
         }
         if (in_array($occasion, Occasion::FOR_CLIENT_ALONE, true)) {
@@ -297,9 +323,11 @@ final readonly class Announcements
      *
      * @param  list<Booking>  $bookings of one client
      * @param  array<string, string>  $known of knownPlaces(), from before
+     * @param  Telling  $whom not nobody; a client to whom something is under way is told what is so now
      */
-    public function moved(array $bookings, array $known): void
+    public function moved(array $bookings, array $known, Telling $whom = Telling::Everybody): void
     {
+        $whom = self::isUnderWay($bookings) ? Telling::Everybody : $whom;
         array_map($this->drop(...), $bookings);
         $moved = array_values(array_filter(
             $bookings,
@@ -309,9 +337,22 @@ final readonly class Announcements
         $more = ['was' => json_encode($known, JSON_THROW_ON_ERROR)];
         match (count($moved)) {
             0 => null,
-            1 => $this->of($moved[0], Occasion::Moved, more: $more),
-            default => $this->tellAll($moved, Occasion::Moved, '', $more),
+            1 => $this->of($moved[0], Occasion::Moved, more: $more, whom: $whom),
+            default => $this->tellAll($moved, Occasion::Moved, '', $more, $whom),
         };
+    }
+
+    /** @param  list<Booking>  $bookings */
+    private static function isUnderWay(array $bookings): bool
+    {
+        return OutboxEntry::query()
+            ->where('business_id', $bookings[0]->business_id ?? 0)
+            ->whereIn('booking_id', array_map(static fn (Booking $one): string => $one->id, $bookings))
+            ->where('channel', MailChannel::NAME)
+            ->where('audience', Audience::Client)
+            ->whereIn('occasion', [Occasion::Booked, Occasion::Moved])
+            ->where('state', 'waiting')
+            ->exists();
     }
 
     /** When, and with whom. */
@@ -320,13 +361,14 @@ final readonly class Announcements
         return $booking->starts_at->format('Y-m-d\TH:i\Z').' '.implode(' ', $booking->staff_ids);
     }
 
-    /** What still waits is not sent any more. */
+    /** What still waits to tell how it stood, or to remind of it, is not sent any more. */
     public function drop(Booking $booking): void
     {
         OutboxEntry::query()
             ->where('business_id', $booking->business_id)
             ->where('booking_id', $booking->id)
             ->where('channel', MailChannel::NAME)
+            ->whereNotIn('occasion', self::STANDS)
             ->where('state', 'waiting')
             ->update(['state' => 'dropped']);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
-use App\Bookings\VisitParts;
+use App\Facts\VisitParts;
 use App\Facts\WholeVisit;
 use App\Models\Booking;
 use App\Models\Occasion;

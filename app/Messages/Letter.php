@@ -9,6 +9,7 @@ final readonly class Letter
 {
     /**
      * @param  string|null  $calendarMethod REQUEST or CANCEL, with $calendar
+     * @param  string  $replyTo an address that is read; empty: none
      * @param  string|null  $paper a PDF, under $paperName
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Letter
         public ?string $calendarMethod = null,
         public ?string $paper = null,
         public string $paperName = '',
+        public string $replyTo = '',
     ) {
     }
 }

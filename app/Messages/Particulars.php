@@ -29,7 +29,8 @@ final readonly class Particulars
         $toClient = $audience === Audience::Client;
         $rows = [
             ['what', $this->catalogue->say('mail.what', ['service' => $facts->service, 'minutes' => $facts->minutes])],
-            ['when', $this->catalogue->sentence(LocalTime::written($facts->start, $facts->business))],
+            ['when', $this->catalogue->sentence(LocalTime::span($facts->start, $facts->end, $facts->business))],
+            ['own', $toClient ? $this->ownClock($facts) : ''],
             ['with', $this->with($facts)],
             ['where', $facts->where()],
             ['link', $facts->meetingLink()],
@@ -65,6 +66,17 @@ final readonly class Particulars
         $rows = [[$told < count($parts) ? 'price_of_all' : 'price', $price], $money];
 
         return $this->labelled(array_values(array_filter($rows, static fn (array $row): bool => $row[1] !== '')));
+    }
+
+    /** What their own clock shows then; nothing where it shows the same. */
+    private function ownClock(BookingFacts $facts): string
+    {
+        $zone = $facts->clientZone;
+        $business = $facts->business;
+        $offset = static fn (string $in): int => $facts->start->setTimezone($in)->getOffset();
+        $isSame = $zone === null || $offset($zone) === $offset($business->time_zone);
+
+        return $isSame ? '' : $this->catalogue->sentence(LocalTime::written($facts->start, $business, $zone));
     }
 
     private function with(BookingFacts $facts): string

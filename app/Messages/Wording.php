@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
-use App\Bookings\VisitParts;
+use App\Facts\BookAgain;
 use App\Facts\BookingFacts;
+use App\Facts\VisitParts;
 use App\Facts\WholeVisit;
 use App\Language\Catalogue;
 use App\Language\Sentence;
 use App\Models\Audience;
 use App\Models\Booking;
+use App\Models\Business;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
 use App\Support\ClientLink;
@@ -42,6 +44,8 @@ final readonly class Wording
         Occasion::Invoice,
     ];
 
+    private const CAME_TO_NOTHING = [Occasion::Declined, Occasion::Cancelled, Occasion::PaidTooLate];
+
     /** What is about a part of a visit, and about the money for that part alone. */
     private const OF_A_PART = [Occasion::Cancelled, Occasion::NoShow, Occasion::Priced, Occasion::Cheaper];
 
@@ -52,6 +56,7 @@ final readonly class Wording
         private Particulars $particulars,
         private CalendarFile $calendar,
         private Papers $papers,
+        private BookAgain $again,
     ) {
     }
 
@@ -149,7 +154,8 @@ final readonly class Wording
             $entry->text('why') === '' ? '' : "\"{$entry->text('why')}\"",
             implode("\n", $this->suggested($entry, $booking, $facts)),
             $hasOneLink ? $link($booking) : '',
-            $facts->business->name,
+            $toClient ? $this->again($entry->occasion, $booking, $bookings) : '',
+            $toClient ? $this->reach($facts->business) : $facts->business->name,
         ]);
         if ($method !== null && ! $isOne) {
             $method = CalendarMethod::Publish; // an invitation is to one event
@@ -161,9 +167,10 @@ final readonly class Wording
             $facts->business->name,
             $subject,
             implode("\n\n", $paragraphs)."\n",
-            $method === null ? null : $this->calendar->with($method, ...$all),
+            $method === null ? null : $this->calendar->with($method, ...$bookings),
             $method?->value,
             ...$this->papers->with($entry, $booking),
+            replyTo: $toClient ? $facts->business->email : '',
         );
     }
 
@@ -210,6 +217,28 @@ final readonly class Wording
         return $name === ''
             ? $this->catalogue->say('mail.hello_nobody')
             : $this->catalogue->say('mail.hello', ['name' => $name]);
+    }
+
+    /**
+     * Where it came to nothing, the way to another time.
+     *
+     * @param  non-empty-list<Booking>  $bookings
+     */
+    private function again(Occasion $occasion, Booking $booking, array $bookings): string
+    {
+        if (! in_array($occasion, self::CAME_TO_NOTHING, true)) {
+            return '';
+        }
+        $business = $booking->business()->firstOrFail();
+        $parts = $booking->visit_id === null ? [$booking] : $bookings;
+
+        return "{$this->catalogue->say('mail.link.again')}\n{$this->again->link($business, $parts)}";
+    }
+
+    /** Whose mail it is, and how they are reached. */
+    private function reach(Business $business): string
+    {
+        return implode("\n", array_filter([$business->name, $business->phone, $business->email]));
     }
 
     private function link(Occasion $occasion, Booking $booking): string

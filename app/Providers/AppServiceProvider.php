@@ -82,6 +82,7 @@ final class AppServiceProvider extends ServiceProvider
             CalendarEvent::class,
             static fn (Application $app): CalendarEvent => new CalendarEvent(
                 $app->make(Clock::class),
+                $app->make(Catalogue::class),
                 config()->string('yardbell.sender'),
             ),
         );

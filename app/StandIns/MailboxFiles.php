@@ -88,6 +88,9 @@ final readonly class MailboxFiles implements Post
             ->to($letter->to)
             ->subject($letter->subject)
             ->text($letter->text);
+        if ($letter->replyTo !== '') {
+            $mail->replyTo($letter->replyTo);
+        }
         $mail->getHeaders()->addIdHeader('Message-ID', hash('sha256', $letter->key).'@yardbell.example');
         if ($letter->calendar !== null) {
             $mail->addPart(

@@ -18,14 +18,36 @@ final class LocalTime
     /** @var array<string, string> by locale and parts; kept, since looking one up takes ICU a millisecond */
     private static array $patterns = [];
 
-    /** "Wednesday 3 March 2027, 13:30 (Lisbon time)"; with a clock of 12 hours "1:30 pm". */
-    public static function written(CarbonImmutable $at, Business $business): Sentence
+    /**
+     * "Wednesday 3 March 2027, 13:30 (Lisbon time)"; with a clock of 12 hours "1:30 pm".
+     *
+     * @param  string|null  $zone null: the business's
+     */
+    public static function written(CarbonImmutable $at, Business $business, ?string $zone = null): Sentence
     {
+        $zone ??= $business->time_zone;
+
         return new Sentence('time.in_zone', [
-            'day' => self::format($at, 'EEEEdMMMMy', $business->time_zone),
-            'clock' => self::clock($at, $business),
-            'city' => str_replace('_', ' ', basename($business->time_zone)),
+            'day' => self::format($at, 'EEEEdMMMMy', $zone),
+            'clock' => self::format($at, self::hours($business), $zone),
+            'city' => self::city($zone),
         ]);
+    }
+
+    /** "Wednesday 3 March 2027, 13:30 to 14:30 (Lisbon time)" */
+    public static function span(CarbonImmutable $from, CarbonImmutable $to, Business $business): Sentence
+    {
+        return new Sentence('time.span_in_zone', [
+            'day' => self::format($from, 'EEEEdMMMMy', $business->time_zone),
+            'from' => self::clock($from, $business),
+            'to' => self::clock($to, $business),
+            'city' => self::city($business->time_zone),
+        ]);
+    }
+
+    private static function city(string $zone): string
+    {
+        return str_replace('_', ' ', basename($zone));
     }
 
     /** "13:30" or "1:30 pm" */

@@ -97,10 +97,10 @@ return [
         'unanswered' => '{who} would like to come {when}, and was told to hear from you by {by}. The time is kept; say yes or no on the Board.',
     ],
 
-    'link' => ['see' => 'See it, move or cancel it:', 'book' => 'Book it:', 'pay' => 'Pay it:'],
+    'link' => ['see' => 'See it, move or cancel it:', 'book' => 'Book it:', 'pay' => 'Pay it:', 'again' => 'Book another time:'],
 
     'label' => [
-        'what' => 'What:', 'when' => 'When:', 'with' => 'With:', 'where' => 'Where:', 'link' => 'Link:', 'for' => 'For:', 'bring' => 'Bring:', 'and' => 'And:',
+        'what' => 'What:', 'when' => 'When:', 'own' => 'Your clock:', 'with' => 'With:', 'where' => 'Where:', 'link' => 'Link:', 'for' => 'For:', 'bring' => 'Bring:', 'and' => 'And:',
         'price' => 'Price:', 'price_of_all' => 'In all:', 'money' => 'Money:', 'terms' => 'Terms:', 'client' => 'Client:', 'note' => 'Note:',
     ],
     'what' => '{service}, {minutes, plural, one {# minute} other {# minutes}}',

@@ -111,7 +111,8 @@ it('moves by the clock on the wall, with a word to nobody where that is wished, 
         ->setTimezone(new DateTimeZone($this->yard->business->time_zone))
         ->format('Y-m-d\TH:i');
     expect($move(['at' => $wall, 'told' => false])->assertOk()->json('start'))->toBe(Yard::at('12:00'))
-        ->and(OutboxEntry::query()->where('occasion', 'moved')->count())->toBe(0);
+        ->and(OutboxEntry::query()->where('occasion', 'moved')->where('audience', 'client')->count())->toBe(0)
+        ->and(OutboxEntry::query()->where('occasion', 'reminder')->where('state', 'waiting')->count())->toBe(1);
     $back = ['start' => $card['start'], 'staff' => array_column($card['staff'], 'id')];
     expect($move($back)->assertOk()->json('start'))->toBe(Yard::at('10:00'))
         ->and(OutboxEntry::query()->where('occasion', 'moved')->count())->toBeGreaterThan(0);

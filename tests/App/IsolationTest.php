@@ -197,6 +197,7 @@ function asksOf(Yard $yard): array
         ['GET', 'board', [], false],
         ['GET', 'board/ribbon', [], false],
         ['GET', 'board/version', [], false],
+        ['GET', 'board/cancelled?date=2027-03-01', [], false],
         ['POST', 'board/drawn', ['staff' => [$yard->staff[0]->id]] + $drawn, true],
         ['PUT', 'published', ['published' => false], false],
         ['POST', 'pictures', ['picture' => UploadedFile::fake()->image('pot.png', 40, 40)], false],

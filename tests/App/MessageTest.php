@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
+use App\Bookings\DecideBooking;
+use App\Messages\Wording;
 use App\Models\OutboxEntry;
 use App\Outbox\DeliverDue;
 use App\StandIns\MailboxFiles;
+use App\Support\ClientLink;
 use App\Support\Clock;
 use Sabre\VObject\Reader;
 use Tests\Support\Yard;
@@ -139,4 +142,55 @@ it('writes what somebody typed only to an address that is theirs', function (): 
     $this->get($link[1])->assertOk(); // the mail was read, so the address is theirs
     expect($text($book('12:00'), 'client'))->toContain('Hello BUY CHEAP POTS')->toContain('at pots.example')
         ->toContain('cheap pots');
+});
+
+it('says how the business is reached, when it ends, and what the client’s own clock shows', function (): void {
+    $yard = Yard::open(['price' => 4800]);
+    $yard->business->update(['phone' => '+351212345678', 'email' => 'desk@yard.example']);
+    $held = $yard->hold('10:00');
+    $link = app(ClientLink::class)->query($held);
+    $book = fn (string $zone) => $this->postJson("/gate-api/bookings/{$held->id}/book?{$link}", [
+        'name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => '', 'zone' => $zone,
+    ]);
+    $book('Asia/Kathmandu')->assertOk();
+    $entry = OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->sole();
+    $letter = app(Wording::class)->letter($entry);
+    expect($letter->replyTo)->toBe('desk@yard.example')
+        ->and($letter->text)->toContain('10:00 to 11:00', 'Your clock:', '(Kathmandu time)', '+351212345678')
+        ->and((string) $letter->calendar)->toContain('URL', 'DESCRIPTION:', '+351212345678');
+    $held->refresh()->update(['client_zone' => $yard->business->time_zone]);
+    expect(app(Wording::class)->letter($entry->refresh())->text)->not->toContain('Your clock:');
+    $house = OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'owner')->sole();
+    expect(app(Wording::class)->letter($house))
+        ->replyTo->toBe('')
+        ->text->not->toContain('Your clock:');
+});
+
+it('takes a zone that is none for not known', function (): void {
+    $held = Yard::open()->hold('10:00');
+    $this->postJson("/gate-api/bookings/{$held->id}/book?".app(ClientLink::class)->query($held), [
+        'name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => '', 'zone' => 'The/Moon',
+    ])->assertOk();
+    expect($held->refresh()->client_zone)->toBeNull();
+});
+
+it('leads to another time where it came to nothing', function (): void {
+    $yard = Yard::open(['approval' => true]);
+    $booking = $yard->book('10:00');
+    app(DecideBooking::class)($yard->business->id, $booking->id, false, 'Ana', 'Sorry');
+    $entry = OutboxEntry::query()->where('occasion', 'declined')->sole();
+    expect(app(Wording::class)->letter($entry)->text)
+        ->toContain('Book another time:', "/book/yard?service={$yard->lesson->id}");
+});
+
+it('puts the way into an online meeting into the calendar', function (): void {
+    $yard = Yard::open();
+    $yard->lesson->locations()->firstOrFail()->update([
+        'online' => true,
+        'meeting_link' => 'https://rooms.example/yard',
+    ]);
+    $yard->book('10:00');
+    $entry = OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->sole();
+    expect((string) app(Wording::class)->letter($entry)->calendar)
+        ->toContain('CONFERENCE;VALUE=URI;FEATURE=VIDEO:https://rooms.example/yard');
 });

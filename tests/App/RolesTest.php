@@ -421,7 +421,7 @@ it('refuses to move where somebody else is, what is over, or into nowhere', func
         $more + ['start' => Yard::at($time)],
     );
     $taken = $move($booking, '11:30')->assertStatus(409);
-    expect($taken->json('message'))->toContain('cannot be booked');
+    expect($taken->json('message'))->toContain('just been taken');
     $move($booking, '07:00')->assertStatus(409);
     $move($booking, '14:00', ['staff' => ['nobody']])->assertStatus(409);
     $move($booking, 'noon')->assertUnprocessable();

@@ -8,6 +8,7 @@ use App\Board\BookingCard;
 use App\Bookings\MoveBooking;
 use App\Bookings\MoveLater;
 use App\Http\Asker;
+use App\Messages\Telling;
 use App\Models\Booking;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -30,10 +31,10 @@ final readonly class Move
         $given = MoveAsked::given($request);
         $booking = Booking::query()->where('business_id', $business->id)->findOrFail($id);
         $to = $this->asked->destination($business, $access, $booking, $given);
-        $told = $given->has('told') ? $given->bool('told') : true;
+        $whom = Telling::client(! $given->has('told') || $given->bool('told'));
         $moved = $given->bool('later')
-            ? ($this->later)($business, $booking, $to, $access->user->name, $told, MoveAsked::each($given))
-            : ($this->move)($business, $id, $to, $access->user->name, $told);
+            ? ($this->later)($business, $booking, $to, $access->user->name, $whom, MoveAsked::each($given))
+            : ($this->move)($business, $id, $to, $access->user->name, $whom);
 
         return new JsonResponse($this->card->of($moved));
     }

@@ -6,7 +6,7 @@ namespace App\Board\Http;
 
 use App\Board\BookingCard;
 use App\Bookings\History;
-use App\Bookings\VisitParts;
+use App\Facts\VisitParts;
 use App\Http\Asker;
 use App\Language\Sentence;
 use App\Models\Booking;

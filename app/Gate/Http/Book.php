@@ -10,6 +10,7 @@ use App\Gate\ClientBooking;
 use App\Gate\LinkedBooking;
 use App\Gate\Questions;
 use App\Support\MailAddress;
+use DateTimeZone;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -40,6 +41,7 @@ final readonly class Book
                 'note' => 'nullable|string|max:1000',
                 'answers' => 'nullable|array|max:200',
                 'payNow' => 'nullable|boolean',
+                'zone' => 'nullable|string|max:64',
                 'agreed' => $business->consent === '' ? 'nullable|boolean' : 'required|accepted',
             ],
             [
@@ -59,10 +61,17 @@ final readonly class Book
             'answers' => Questions::ofVisit($business, $booking, $request->array('answers')),
             'payNow' => (bool) ($details['payNow'] ?? false),
             'consent' => $business->consent,
+            'zone' => self::zone($details['zone'] ?? ''),
         ]);
 
         $shown = $this->shape->of($booking->refresh());
 
         return new JsonResponse(['pay' => $shown['pay'], 'booking' => $shown]);
+    }
+
+    /** As their browser names it; what is none is not known. */
+    private static function zone(string $named): ?string
+    {
+        return in_array($named, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $named : null;
     }
 }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
-use App\Bookings\VisitParts;
-use App\Facts\BookingFacts;
+use App\Facts\VisitParts;
 use App\Facts\WholeVisit;
 use App\Gate\LinkedBooking;
 use App\Messages\CalendarFile;
@@ -29,7 +28,7 @@ final readonly class DownloadCalendar
         $parts = WholeVisit::standing(VisitParts::of($booking) ?: [$booking]);
 
         return new Response(
-            $this->calendar->with(CalendarMethod::Publish, ...array_map(BookingFacts::of(...), $parts)),
+            $this->calendar->with(CalendarMethod::Publish, ...$parts),
             200,
             [
                 'Content-Type' => 'text/calendar; charset=utf-8',

@@ -226,7 +226,7 @@ return [
     'book_some' => '{count, plural, one {Book # time} other {Book # times}}',
     'cancel_later' => 'All later ones of this repeat, too: {count}',
     'note_for_staff' => 'Note for staff',
-    'tell_them' => 'Tell them',
+    'tell_them' => 'Tell the client',
     'book_it' => 'Book it',
     'that_day' => 'Fits that day:',
     'nothing_fits' => 'Nothing fits that day.',

@@ -46,7 +46,10 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
     setRefused(null);
     try {
       const { pay, booking } = await unwrap(
-        api.POST('/gate-api/bookings/{id}/book', { ...sealed(held), body: { ...values, answers, payNow, agreed } }),
+        api.POST('/gate-api/bookings/{id}/book', {
+          ...sealed(held),
+          body: { ...values, answers, payNow, agreed, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
+        }),
       );
       window.location.assign(pay ?? (booking.paid === 'waiting' ? await payPage(booking) : booking.link));
     } catch (wrong) {

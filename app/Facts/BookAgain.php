@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Gate;
+namespace App\Facts;
 
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\ClientLink;
 
-/** The way to the same once more: the Gate with all of it chosen but the time (see GateLink). */
+/** The way to the same once more: the Gate with all of it chosen but the time (see Gate\GateLink). */
 final readonly class BookAgain
 {
     public function __construct(private ClientLink $links)
@@ -17,7 +17,7 @@ final readonly class BookAgain
 
     /**
      * @param  non-empty-list<Booking>  $parts in order of time
-     * @return string "/book/yard?service=…&with=…&of=…", which tells who follows it (see KnownClient)
+     * @return string "/book/yard?service=…&with=…&of=…", which tells who follows it (see Gate\KnownClient)
      */
     public function path(Business $business, array $parts): string
     {
@@ -38,6 +38,16 @@ final readonly class BookAgain
         ]);
 
         return "/book/{$business->slug}?".http_build_query($says)."&{$this->known($first)}";
+    }
+
+    /**
+     * The same, to be mailed.
+     *
+     * @param  non-empty-list<Booking>  $parts in order of time
+     */
+    public function link(Business $business, array $parts): string
+    {
+        return config()->string('app.url').$this->path($business, $parts);
     }
 
     /** The way to anything else, for whom this booking is of. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Bookings;
+namespace App\Facts;
 
 use App\Models\Booking;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
