@@ -55,6 +55,8 @@ use App\Clients\Http\PutRates;
 use App\Gate\Http\DownloadCalendar;
 use App\Gate\Http\OwnPaper;
 use App\Gate\Http\Pay;
+use App\Gate\Http\PlainBook;
+use App\Gate\Http\PlainHold;
 use App\Gate\Http\Renew;
 use App\Gate\Http\ShowBooking;
 use App\Gate\Http\ShowGate;
@@ -106,9 +108,11 @@ use Illuminate\Support\Facades\Route;
 /* Pages */
 
 Route::get('book/{slug}', ShowGate::class)->withoutMiddleware('web');
+Route::post('book/{slug}', PlainHold::class)->withoutMiddleware('web')->middleware('throttle:gate');
 Route::get('sitemap.xml', ShowSitemap::class)->withoutMiddleware('web');
 Route::get('robots.txt', ShowRobots::class)->withoutMiddleware('web');
 Route::get('b/{id}', ShowBooking::class)->withoutMiddleware('web');
+Route::post('b/{id}/book', PlainBook::class)->withoutMiddleware('web')->middleware('throttle:gate');
 Route::get('b/{id}/pay', Pay::class)->withoutMiddleware('web');
 Route::match(['get', 'post'], 'b/{id}/instead', TakeInstead::class)->withoutMiddleware('web');
 Route::get('b/{id}/calendar', DownloadCalendar::class)->withoutMiddleware('web');

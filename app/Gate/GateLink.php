@@ -38,6 +38,17 @@ final class GateLink
         );
     }
 
+    /** The time that is picked: an instant; null: none. */
+    public static function start(Request $request): ?int
+    {
+        $at = $request->query('at');
+        try {
+            return is_string($at) ? Wall::instant($at) : null;
+        } catch (InvalidTime) {
+            return null;
+        }
+    }
+
     /**
      * What is to follow it in the same visit: ?then=SERVICE,SERVICE/with/STAFF/for/MINUTES&wait=…&order=any&same=1.
      *

@@ -113,6 +113,12 @@ final class Refusals
         );
     }
 
+    /** For pages that say it in their own place. */
+    public static function said(Refusal $refused): string
+    {
+        return self::say($refused->sentence);
+    }
+
     private static function say(Sentence|string $sentence): string
     {
         return is_string($sentence)

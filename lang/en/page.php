@@ -13,7 +13,24 @@ return [
     'service' => '{name}, {minutes, plural, other {# minutes}}',
     'service_for' => '{name}, {minutes, plural, other {# minutes}}, {price}',
     'from' => 'from {amount}',
-    'needs_script' => 'Booking here needs JavaScript. It is our own, from this address only.',
+    'plain' => [
+        'keep' => 'Keep this time',
+        'with' => 'With',
+        'anyone' => 'anyone',
+        'place' => 'At',
+        'minutes' => 'Minutes',
+        'party' => 'How many come',
+        'show_times' => 'Show times',
+        'name' => 'Name',
+        'email' => 'Email',
+        'phone' => 'Phone',
+        'note' => 'Anything we should know',
+        'yes' => 'Yes',
+        'no' => 'No',
+        'pay_now' => 'Pay now',
+        'pay' => 'Pay now, by card',
+        'book' => 'Book it',
+    ],
     'pay' => [
         'opening' => 'One moment: the page to pay on is being opened.',
         'nobody_answers' => 'The page to pay on does not open just now. Nothing was charged; leave this open, it is tried again.',
@@ -46,5 +63,6 @@ return [
     'booking' => [
         'title' => 'Your booking at {business}',
         'description' => '{service} at {business}',
+        'says' => '{state, select, held {This time is kept for you until {until}. Tell us who comes, and it is booked.} waits {This time is kept for you until {until}. It is booked once what is asked for is done: see your mail, or pay.} pending {You have asked for this time. We answer by mail.} confirmed {You are booked.} arrived {You are booked.} started {You are booked.} completed {Thank you for coming.} no_show {You did not come.} cancelled {This booking is cancelled.} declined {This was answered with a no.} other {This time is not kept for you any more.}}',
     ],
 ];

@@ -17,6 +17,9 @@
         @php($data = JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)
         <script type="application/ld+json">{!! json_encode($facts['structured'], $data) !!}</script>
     @endisset
+    @if ($plain['waits'] ?? false)
+        <noscript><meta http-equiv="refresh" content="2"></noscript>
+    @endif
     @unless ($facts['isFound'] ?? false)
         <meta name="robots" content="noindex">
     @endunless
@@ -39,7 +42,7 @@
     <main class="mx-auto max-w-6xl px-5 py-6">
         @isset($almanac)
             <h1 class="sentence font-normal">{{ $almanac['sentence'] }}</h1>
-            <noscript><p>{{ $say('page.needs_script') }}</p></noscript>
+            @include('plain.choose')
             <ol class="plain-almanac">
             @foreach ($almanac['days'] as $day)
                 <li>
@@ -67,6 +70,9 @@
             </ul>
         @else
             <h1 class="text-2xl">{{ $title }}</h1>
+            @isset($plain)
+                @include('plain.booking')
+            @endisset
         @endif
     </main>
 </div>

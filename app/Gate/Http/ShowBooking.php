@@ -8,12 +8,14 @@ use App\Bookings\ProofOfAddress;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
 use App\Gate\LinkedBooking;
+use App\Gate\PlainBooking;
 use App\Language\Catalogue;
 use App\Ledger\AskAgain;
 use App\Models\Booking;
 use App\Models\PaymentState;
 use App\Support\ClientLink;
 use App\Support\Clock;
+use App\Support\Given;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,7 +28,8 @@ final readonly class ShowBooking
         private LinkedBooking $linked,
         private ClientBooking $shape,
         private AskAgain $again,
-        private GatePage $page,
+        private GatePage $gate,
+        private PlainBooking $plain,
         private Clock $clock,
         private Catalogue $catalogue,
     ) {
@@ -43,17 +46,26 @@ final readonly class ShowBooking
         if ($request->is('gate-api/*')) {
             return new JsonResponse($this->shape->of($booking));
         }
+
+        return $this->page($booking);
+    }
+
+    /** @param  array<string, string>  $wrong with what a plain form has sent, by field; '': with all of it */
+    public function page(Booking $booking, array $wrong = []): View
+    {
         $business = $booking->business()->firstOrFail();
         $shown = $this->shape->of($booking);
 
         return view('gate', [
+            'plain' => $this->plain->of($booking, Given::in($shown)),
+            'wrong' => $wrong,
             'title' => $this->catalogue->say('page.booking.title', ['business' => $business->name]),
             'description' => $this->catalogue->say('page.booking.description', [
                 'service' => $booking->service_name,
                 'business' => $business->name,
             ]),
             'first' => [
-                'page' => $this->page->of($business),
+                'page' => $this->gate->of($business),
                 'times' => null,
                 'quote' => null,
                 'visit' => null,

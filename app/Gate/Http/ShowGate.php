@@ -13,6 +13,7 @@ use App\Gate\GateQuote;
 use App\Gate\KnownClient;
 use App\Gate\PageFacts;
 use App\Gate\PlainAlmanac;
+use App\Gate\PlainChoice;
 use App\Gate\Published;
 use App\Models\Business;
 use App\Support\Given;
@@ -31,10 +32,17 @@ final readonly class ShowGate
         private PageFacts $facts,
         private KnownClient $known,
         private PlainAlmanac $almanac,
+        private PlainChoice $plain,
     ) {
     }
 
     public function __invoke(Request $request, string $slug): View
+    {
+        return $this->page($request, $slug, '');
+    }
+
+    /** @param  string  $notice what became of what was tried */
+    public function page(Request $request, string $slug, string $notice): View
     {
         $business = $this->published->page($slug);
         $asked = $request->query('service');
@@ -56,9 +64,14 @@ final readonly class ShowGate
             'title' => $facts['title'],
             'description' => $facts['description'],
             'facts' => $facts,
+            'notice' => $notice,
             'almanac' => $first['times'] === null
                 ? null
                 : $this->almanac->of($business, Given::in($page), Given::in($first['times'])),
+            'choices' => $choice === null ? null : $this->plain->choices(Given::in($page), $choice),
+            'picked' => $choice === null
+                ? null
+                : $this->plain->picked($business, $choice, $visit, GateLink::start($request), $client),
             'first' => [
                 'page' => $page,
                 ...$first,

@@ -9,6 +9,7 @@ use App\Facts\BookingFacts;
 use App\Facts\Told;
 use App\Gate\LinkedBooking;
 use App\Gate\SuggestedTimes;
+use App\Http\Refusals;
 use App\Language\Catalogue;
 use App\Models\Booking;
 use App\Support\ClientLink;
@@ -51,8 +52,7 @@ final readonly class TakeInstead
 
                 return new RedirectResponse($this->links->to($booking->refresh()));
             } catch (Refusal $refused) {
-                $why = $refused->sentence;
-                $refusal = is_string($why) ? $this->catalogue->say($why) : $this->catalogue->sentence($why);
+                $refusal = Refusals::said($refused);
             }
         }
 
