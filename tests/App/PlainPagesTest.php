@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Ledger\OpenCheckouts;
 use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Question;
-use App\Outbox\DeliverDue;
 use App\Support\ClientLink;
 use Tests\Support\FakeProcessor;
 use Tests\Support\Yard;
@@ -47,7 +47,7 @@ it('leads to where it is paid', function (): void {
     $page = "/b/{$booking->id}?{$query}";
     $this->post("/b/{$booking->id}/book?{$query}", $this->give)->assertStatus(303);
     $this->get($page)->assertOk()->assertSee('http-equiv="refresh"', false)->assertDontSee('plain-book', false);
-    app(DeliverDue::class)(); // the page to pay on is there
+    app(OpenCheckouts::class)(); // the page to pay on is there
     $this->get($page)->assertOk()->assertSee('plain-pay', false)->assertDontSee('http-equiv="refresh"', false);
 });
 
