@@ -15,6 +15,7 @@ const tag = (id: string, from: string, to: string): Schemas['Tag'] => ({
   takenFrom: `2027-03-01T${from}Z`,
   takenUntil: `2027-03-01T${to}Z`,
   service: 'Lesson',
+  location: 'Yard',
   serviceId: 'lesson',
   client: null,
   state: 'confirmed',
@@ -113,5 +114,8 @@ test('the tags of a visit hang on one string, from the end of each to the beginn
     on('gone', 'v2', tag('e', '09:00', '09:30')),
   ];
   const at = (instant: string) => Number(instant.slice(11, 13)) * 60 + Number(instant.slice(14, 16)) - 540;
-  expect(stringsOf(tags, [{ id: 'ana' }, { id: 'bo' }], { at })).toEqual(['M60 0.5L75 1.5', 'M120 1.5L120 0.5']);
+  expect(stringsOf(tags, [{ id: 'ana' }, { id: 'bo' }], { at }, [0.2, 0.7])).toEqual([
+    'M60 0.2L75 0.7',
+    'M120 0.7L120 0.2',
+  ]);
 });

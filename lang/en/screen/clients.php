@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 return [
     'clients' => 'Clients',
-    'find' => 'Find by name, mail or number',
+    'find' => 'Find by name, email or phone',
     'nobody' => 'Nobody fits this.',
     'own_prices' => 'Own prices for {names}',
+    'was_here' => 'here {at}',
+    'comes' => 'next {at}',
     'open' => 'Own prices',
     'close' => 'Close',
     'own_prices_of' => 'Own prices of {name}',

@@ -66,22 +66,25 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
         <br />
         {data.location}
       </p>
-      <Course business={business} card={data} />
-      <VisitParts card={data} title={say.oneVisit} parts={data.visit} zone={zone} />
-      <VisitParts card={data} title={say.itsRepeat} parts={data.repeat} zone={zone} />
-      {data.serviceNote !== '' && <Notice id="service-note">{data.serviceNote}</Notice>}
       {data.staff.map((member) => (
         <p key={member.id} className="flex items-center gap-2">
           <Mark of={member} /> {member.name}
         </p>
       ))}
+      <Course business={business} card={data} />
+      {!hidden && <Money business={business} zone={zone} card={data} />}
       {books && data.answerBy !== null && (
         <Decide business={business} card={data} zone={zone} answerBy={data.answerBy} suggested={data.suggested} />
       )}
-      {books && data.mayMove && <Move business={business} card={data} zone={zone} />}
-      {books && data.mayCancel && <Cancel business={business} card={data} zone={zone} />}
-      {books && (data.mayRestore || data.undoes === 'no_show') && <Restore business={business} card={data} />}
-      {onAgain !== undefined && data.clientId !== null && <BookAgain card={data} onAgain={onAgain} />}
+      <div className="flex flex-wrap gap-2 [&>:is(form,section,div)]:w-full">
+        {books && data.mayMove && <Move business={business} card={data} zone={zone} />}
+        {books && data.mayCancel && <Cancel business={business} card={data} zone={zone} />}
+        {books && (data.mayRestore || data.undoes === 'no_show') && <Restore business={business} card={data} />}
+        {onAgain !== undefined && data.clientId !== null && <BookAgain card={data} onAgain={onAgain} />}
+      </div>
+      {data.serviceNote !== '' && <Notice id="service-note">{data.serviceNote}</Notice>}
+      <VisitParts card={data} title={say.oneVisit} parts={data.visit} zone={zone} />
+      <VisitParts card={data} title={say.itsRepeat} parts={data.repeat} zone={zone} />
       {hidden ? (
         <Notice as="div" className="grid justify-items-start gap-2">
           {say.namesAreHidden}
@@ -146,7 +149,6 @@ function About({ business, card, zone }: PartProps) {
       )}
       {card.note !== '' && <Notice>{card.note}</Notice>}
       <Notes business={business} card={card} zone={zone} />
-      <Money business={business} zone={zone} card={card} />
       <Messages card={card} zone={zone} />
     </>
   );

@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, asSeen, type Schemas } from '../lib/api';
 import { Alert } from '../ui/Alert';
@@ -5,6 +6,7 @@ import { Button } from '../ui/Button';
 import { useKey } from '../ui/useKey';
 import { useSetup } from '../setup/useSetup';
 import { wordOf } from '../language/wordOf';
+import { markAtOnce } from './markAtOnce';
 import { Missed } from './Missed';
 import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
@@ -14,13 +16,18 @@ type Props = { business: string; card: Schemas['Card'] };
 /** How far a visit is: one press for what comes next, and one to undo what was said last. */
 export function Course({ business, card }: Props) {
   const { may } = useSetup();
+  const queries = useQueryClient();
   const [missing, setMissing] = useState(false);
   const { busy, trouble, act } = useCardAct(business, card.id);
   const path = { params: { path: { business, id: card.id } } };
-  const mark = (state: Schemas['VisitMark']['state'], undo: boolean) =>
+  const mark = (state: Schemas['VisitMark']['state'], undo: boolean) => {
+    if (!undo) {
+      markAtOnce(queries, business, card.id, state);
+    }
     void act(
       api.POST('/api/businesses/{business}/bookings/{id}/course', { ...path, ...asSeen(card), body: { state, undo } }),
     );
+  };
   useKey('n', () => {
     const [next] = card.steps;
     if (next !== undefined && !busy && may('mark-visits')) {

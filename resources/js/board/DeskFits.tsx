@@ -25,7 +25,9 @@ export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
     </Button>
   ));
   return (
-    <div className="grid max-h-36 gap-2 overflow-y-auto">
+    <div className="grid gap-2">
+      {named !== null && named.restFails && <p className="text-sm">{say.restFails}</p>}
+      {named !== null && !named.restFails && <WhyRows business={business} rows={named.rows} />}
       <p className="flex flex-wrap items-center gap-1.5">
         <span className="text-sm text-soft" role="status">
           {fits.starts.length === 0 ? say.nothingFits : say.thatDay}
@@ -38,8 +40,6 @@ export function DeskFits({ business, fits, zone, onAt, onGo }: Props) {
         {later.length > 0 && <span className="text-sm text-soft">{say.soonestAfter}</span>}
         {later}
       </p>
-      {named !== null && named.restFails && <p className="text-sm">{say.restFails}</p>}
-      {named !== null && !named.restFails && <WhyRows business={business} rows={named.rows} />}
     </div>
   );
 }

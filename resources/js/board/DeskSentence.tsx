@@ -69,28 +69,30 @@ export function DeskSentence({ board, desk, draft, double, onGo }: Props) {
           </Button>
         </span>
       </div>
-      {wrong.length > 0 && (
-        <Wrong as="p" role="alert">
-          {wrong.join(' ')}
-        </Wrong>
-      )}
-      {draft.service !== '' && (
-        <div className="flex flex-wrap items-center gap-x-8 gap-y-1">
-          {desk.fits !== undefined && <DeskPrice price={desk.fits.price} currency={currency} />}
-          <ExtrasPart desk={desk} draft={draft} currency={currency} />
-          {draft.repeat === null && <Narrow desk={desk} draft={draft} />}
-        </div>
-      )}
-      {draft.repeat !== null && <RepeatList repeat={repeat} zone={zone} />}
-      {draft.repeat === null && desk.fits !== undefined && (
-        <DeskFits
-          business={business}
-          fits={desk.fits}
-          zone={zone}
-          onAt={(instant) => desk.set({ at: clockIn(instant, zone) })}
-          onGo={onGo}
-        />
-      )}
+      <div className="desk-rest" tabIndex={0} role="group" aria-label={say.deskRest}>
+        {wrong.length > 0 && (
+          <Wrong as="p" role="alert">
+            {wrong.join(' ')}
+          </Wrong>
+        )}
+        {draft.service !== '' && (
+          <div className="flex flex-wrap items-center gap-x-8 gap-y-1">
+            {desk.fits !== undefined && <DeskPrice price={desk.fits.price} currency={currency} />}
+            <ExtrasPart desk={desk} draft={draft} currency={currency} />
+            {draft.repeat === null && <Narrow desk={desk} draft={draft} />}
+          </div>
+        )}
+        {draft.repeat !== null && <RepeatList repeat={repeat} zone={zone} />}
+        {draft.repeat === null && desk.fits !== undefined && (
+          <DeskFits
+            business={business}
+            fits={desk.fits}
+            zone={zone}
+            onAt={(instant) => desk.set({ at: clockIn(instant, zone) })}
+            onGo={onGo}
+          />
+        )}
+      </div>
     </form>
   );
 }

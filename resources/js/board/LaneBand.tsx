@@ -1,5 +1,6 @@
 import type { MouseEvent, PointerEvent } from 'react';
 import type { Schemas } from '../lib/api';
+import { clock } from '../lib/format';
 import { Fits } from './Fits';
 import { Ground } from './Ground';
 import { instantAt, written, type Scale } from './ruler';
@@ -33,6 +34,8 @@ type Props = {
   onGround?: ((lane: string, event: PointerEvent<HTMLElement>) => void) | undefined;
   /** Where time off of a person was pressed. */
   onOff?: ((staff: string, from: string) => void) | undefined;
+  /** Where the keys are on it; null: elsewhere. */
+  cursor?: string | null;
 };
 
 export type LaneLift = { up: string | null; may: readonly { from: number; to: number }[]; grip: Grip };
@@ -61,13 +64,15 @@ export function LaneBand(props: Props) {
     onStart,
     onGround,
     onOff,
+    cursor = null,
   } = props;
   const tags = day.tags.filter((tag) => tag.lanes.includes(lane.id));
   const rows = stacked(tags);
   const press = (event: MouseEvent<HTMLElement>) => {
     if (event.target instanceof Element && event.target.closest('button') === null) {
       const { left, width } = event.currentTarget.getBoundingClientRect();
-      onStart(lane.id, instantAt(scale, (event.clientX - left) / width));
+      const pressed = instantAt(scale, (event.clientX - left) / width);
+      onStart(lane.id, nearestFit(fits, lane.id, pressed) ?? pressed);
     }
   };
   return (
@@ -93,6 +98,11 @@ export function LaneBand(props: Props) {
           style={{ left: `${scale.at(written(from))}%`, width: `${scale.at(written(to)) - scale.at(written(from))}%` }}
         />
       ))}
+      {cursor !== null && (
+        <span className="lane-cursor" style={{ left: `${scale.at(cursor)}%` }} aria-hidden="true">
+          <span>{clock(cursor, zone)}</span>
+        </span>
+      )}
       <Fits lane={lane} fits={fits} named={named} zone={zone} at={scale.at} onStart={onStart} />
       {tags.map((tag) => (
         <Tag
@@ -126,4 +136,10 @@ function roomBeside(tags: readonly Schemas['Tag'][], tag: Schemas['Tag'], { at }
     .filter((other) => other.id !== tag.id && other.takenFrom >= tag.start)
     .map((other) => at(other.takenFrom));
   return { from, width: Math.max(0, Math.min(100, ...next) - from) };
+}
+
+/** Of what the desk is asked for, the start on this lane that lies closest; undefined where nothing is asked for. */
+function nearestFit(fits: readonly Schemas['DeskStart'][], lane: string, at: string): string | undefined {
+  const apart = (one: Schemas['DeskStart']) => Math.abs(Date.parse(one.at) - Date.parse(at));
+  return fits.filter((one) => one.staff.includes(lane)).sort((a, b) => apart(a) - apart(b))[0]?.at;
 }

@@ -1,4 +1,4 @@
-import { useRef, type ReactNode } from 'react';
+import { useRef, type KeyboardEvent, type ReactNode } from 'react';
 import type { Schemas } from '../lib/api';
 import { clock } from '../lib/format';
 import { Ghost, type GhostHandle } from './Ghost';
@@ -12,6 +12,7 @@ import { Strings } from './Strings';
 import { useColours } from './useColours';
 import { useKey } from '../ui/useKey';
 import { useLift } from './useLift';
+import { useCursor } from './useCursor';
 import { useStroke } from './useStroke';
 import { useWalk } from './useWalk';
 import * as say from '@words/board';
@@ -79,14 +80,28 @@ export function Lanes({
       lift.lift(found, lane, 'move');
     }
   });
+  const cursor = useCursor({ lanes: board.lanes, scale, now, fits, onStart });
+  const on = board.lanes.find(({ id }) => id === cursor.cursor?.lane);
+  const said = on === undefined || cursor.cursor === null ? '' : `${on.name}, ${clock(cursor.cursor.at, zone)}`;
   const shows = Date.parse(now) >= scale.start && Date.parse(now) <= scale.end;
   return (
-    <LanesFrame fits={fits.length > 0} count={board.tags.length}>
+    <LanesFrame
+      fits={fits.length > 0}
+      count={board.tags.length}
+      says={said}
+      onKey={cursor.onKey}
+      onLeave={cursor.leave}
+    >
       <Hours ruler={board.ruler} scale={scale} zone={zone} now={shows ? now : null} />
       <div className="relative flex-1">
         <ol className="flex h-full flex-col gap-2">
           {board.lanes.map((lane) => (
-            <li key={lane.id} className="lane" data-colour={lane.mark?.colour}>
+            <li
+              key={lane.id}
+              className="lane"
+              data-colour={lane.mark?.colour}
+              data-slim={lane.open.length === 0 && !board.tags.some((tag) => tag.lanes.includes(lane.id))}
+            >
               <LaneName lane={lane} isPast={board.date < board.today} />
               <LaneBand
                 lane={lane}
@@ -105,6 +120,7 @@ export function Lanes({
                 onStart={onStart}
                 onGround={onStroke === null ? undefined : stroke.begin}
                 onOff={onOff}
+                cursor={cursor.cursor?.lane === lane.id ? cursor.cursor.at : null}
               />
             </li>
           ))}
@@ -140,7 +156,18 @@ const focusedTag = (): DOMStringMap =>
   document.activeElement instanceof HTMLElement ? document.activeElement.dataset : {};
 
 /** Around the lanes: they scroll by themselves where they are wider than the screen. */
-export function LanesFrame({ fits, count, children }: { fits: boolean; count: number; children: ReactNode }) {
+type FrameProps = {
+  fits: boolean;
+  count: number;
+  /** Where the keys are. */
+  says?: string;
+  onKey?: (event: KeyboardEvent<HTMLElement>) => void;
+  onLeave?: () => void;
+  children: ReactNode;
+};
+
+/** One stop on the way through the page: within it the arrows walk. */
+export function LanesFrame({ fits, count, says = '', onKey, onLeave, children }: FrameProps) {
   return (
     <section aria-label={say.lanes} className="lanes flex min-h-0 min-w-0 flex-col" data-fits={fits}>
       <p className="lanes-hint">{say.dayWiderThanThis}</p>
@@ -149,11 +176,13 @@ export function LanesFrame({ fits, count, children }: { fits: boolean; count: nu
         tabIndex={0}
         role="group"
         aria-label={say.dayFromLeftTo}
+        onKeyDown={onKey}
+        onBlur={onLeave}
       >
         <div className="flex min-h-0 min-w-[46rem] flex-1 flex-col">{children}</div>
       </div>
       <p className="sr-only" role="status">
-        {say.bookingsShown({ count })}
+        {says === '' ? say.bookingsShown({ count }) : says}
       </p>
     </section>
   );

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
-import { KEYS } from './keys';
+import { useSetup } from '../setup/useSetup';
+import { keysFor } from './keys';
 import { LEGEND } from './standing';
 import { isTypedInto } from '../ui/isTypedInto';
 import * as say from '@words/board';
@@ -8,6 +9,7 @@ import './Legend.css';
 /** What the marks on the tags mean, and what the keys do; "?" opens and closes it. */
 export function Legend() {
   const sheet = useRef<HTMLDetailsElement>(null);
+  const { may } = useSetup();
   useEffect(() => {
     const toggle = (event: globalThis.KeyboardEvent) => {
       const details = sheet.current;
@@ -35,7 +37,7 @@ export function Legend() {
           ))}
         </dl>
         <dl>
-          {KEYS.map(({ keys, does }) => (
+          {keysFor(may).map(({ keys, does }) => (
             <div key={keys}>
               <dt>
                 <kbd>{keys}</kbd>

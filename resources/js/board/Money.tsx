@@ -15,7 +15,7 @@ export function Money({ business, zone, card }: Props) {
     return (
       <div className="grid gap-2">
         <Standing card={card} />
-        <SalePanel business={business} id={card.sale} zone={zone} mayChange={may('take-money')} />
+        <SalePanel business={business} id={card.sale} zone={zone} mayChange={may('take-money')} folded />
       </div>
     );
   }

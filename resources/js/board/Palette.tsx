@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { longDate } from '../lib/format';
 import { inputLook } from '../ui/inputLook';
 import { useKey } from '../ui/useKey';
-import { KEYS, press } from './keys';
+import { useSetup } from '../setup/useSetup';
+import { keysFor, press } from './keys';
 import { jump } from './useJump';
 import * as say from '@words/board';
 import './Palette.css';
@@ -13,11 +14,12 @@ type Props = { shown: string; today: string; onGo: (date: string) => void };
 /** What has a key by its name, and any day: typed, and done. */
 export function Palette({ shown, today, onGo }: Props) {
   const [open, setOpen] = useState(false);
+  const { may } = useSetup();
   const [typed, setTyped] = useState('');
   useKey('.', () => setOpen(true));
   const text = typed.trim().toLocaleLowerCase();
   const date = text === '' ? null : jump(typed, shown, today);
-  const found = KEYS.filter(({ alone, does }) => alone && does.toLocaleLowerCase().includes(text));
+  const found = keysFor(may).filter(({ alone, does }) => alone && does.toLocaleLowerCase().includes(text));
   const leave = () => {
     setOpen(false);
     setTyped('');

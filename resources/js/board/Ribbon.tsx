@@ -1,3 +1,4 @@
+import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../lib/api';
 import { addDays, dateParts } from '../lib/format';
 import * as say from '@words/board';
@@ -13,8 +14,9 @@ type Props = {
 
 /** Two weeks at a glance: how full each day is; press one to go there. */
 export function Ribbon({ days, today, shown, onGo }: Props) {
+  const stop = days.some(({ date }) => date === shown) ? shown : days[0]?.date;
   return (
-    <nav aria-label={say.fortnight} className="flex max-w-full gap-1.5 overflow-x-auto p-1">
+    <nav aria-label={say.fortnight} className="flex max-w-full gap-1.5 overflow-x-auto p-1" onKeyDown={walk}>
       <Week label={say.weekEarlier} onGo={() => onGo(addDays(shown, -7))}>
         ‹
       </Week>
@@ -26,6 +28,7 @@ export function Ribbon({ days, today, shown, onGo }: Props) {
             type="button"
             data-date={day.date}
             className={`ribbon-day ${day.openMinutes === 0 ? 'hatched' : ''}`}
+            tabIndex={day.date === stop ? 0 : -1}
             aria-current={day.date === shown ? 'date' : undefined}
             onClick={() => onGo(day.date)}
           >
@@ -46,6 +49,18 @@ export function Ribbon({ days, today, shown, onGo }: Props) {
       </Week>
     </nav>
   );
+}
+
+/** One stop on the way through the page: the arrows go from day to day. */
+function walk(event: KeyboardEvent<HTMLElement>) {
+  const by = { ArrowLeft: 'previousElementSibling', ArrowRight: 'nextElementSibling' } as const;
+  if ((event.key === 'ArrowLeft' || event.key === 'ArrowRight') && event.target instanceof HTMLElement) {
+    const next = event.target[by[event.key]];
+    if (next instanceof HTMLElement) {
+      event.preventDefault();
+      next.focus();
+    }
+  }
 }
 
 /** A step of a week, at either end. */

@@ -26,9 +26,12 @@ export function ServiceParts({ id, wanted, wrong, begins = false, onWanted, says
   const services = (data?.services ?? []).filter((one) => one.active);
   const chosen = services.find((one) => one.id === wanted.service);
   const people = (data?.staff ?? []).filter((one) => one.active && (chosen?.staff.includes(one.id) ?? true));
+  // of somebody alone, whose lane was pressed, what they do
+  const does = services.filter((one) => wanted.staff !== null && one.staff.includes(wanted.staff));
+  const theirs = wanted.service === '' && does.length > 0 ? does : services;
   const choose = (next: string) => {
-    const does = services.find((one) => one.id === next)?.staff ?? [];
-    onWanted({ service: next, staff: wanted.staff === null || does.includes(wanted.staff) ? wanted.staff : null });
+    const takers = services.find((one) => one.id === next)?.staff ?? [];
+    onWanted({ service: next, staff: wanted.staff === null || takers.includes(wanted.staff) ? wanted.staff : null });
   };
   return says({
     what: (
@@ -36,7 +39,7 @@ export function ServiceParts({ id, wanted, wrong, begins = false, onWanted, says
         id={`${id}-service`}
         label={say.whichService}
         shown={chosen?.name ?? ''}
-        options={matching(services, service)}
+        options={matching(theirs, service)}
         begins={begins}
         wrong={wrong['service'] !== undefined}
         onTyped={setService}

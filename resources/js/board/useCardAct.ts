@@ -13,6 +13,6 @@ export function useCardAct(business: string, id: string) {
       queries.setQueryData(cardQuery(business, id).queryKey, card);
       fresh('board', 'sale', 'sales');
     },
-    () => fresh('card'),
+    () => fresh('card', 'board'),
   );
 }

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { refusalOf, type Schemas } from '../lib/api';
 import { card as cardQuery } from '../lib/queries';
 import { isTunnel, later, send, sendWaiting, waiting } from './tunnel';
+import { markAtOnce } from './markAtOnce';
 import { written } from './ruler';
 import * as say from '@words/board';
 
@@ -49,6 +50,9 @@ export function usePresses(business: string) {
     const one = { business, id, state, undo, at: written(Math.floor(Date.now() / 60_000) * 60_000) };
     setBusy(true);
     setTrouble(null);
+    if (!undo) {
+      markAtOnce(queries, business, id, state);
+    }
     try {
       if (waiting().length > 0) {
         throw new Error(say.keptForLater); // one after the other
@@ -63,6 +67,7 @@ export function usePresses(business: string) {
         void flush();
       } else {
         setTrouble(refusalOf(wrong).message);
+        await refresh();
       }
     } finally {
       setBusy(false);

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Schemas } from '../lib/api';
-import { listed } from '../lib/format';
+import { day, listed, moment } from '../lib/format';
 import { clients } from '../lib/queries';
 import { useSetup } from '../setup/useSetup';
 import { Button } from '../ui/Button';
@@ -12,6 +12,7 @@ import { Wrong } from '../ui/Wrong';
 import { OwnPrices } from './OwnPrices';
 import { useNames } from '../ui/useNames';
 import * as say from '@words/clients';
+import './Clients.css';
 
 const WAIT = 250; // ms
 
@@ -24,6 +25,7 @@ export function Clients() {
     ...clients(business, useSettled(text, WAIT)),
     placeholderData: keepPreviousData,
   });
+  const zone = data?.timeZone ?? 'UTC';
   const names = new Map((data?.services ?? []).map((one) => [one.id, one.name]));
   const { hidden, shown } = useNames();
   const ownOf = (client: Schemas['Client']) =>
@@ -43,10 +45,12 @@ export function Clients() {
       <Rows aria-label={say.clients}>
         {(found?.clients ?? []).map((client) => (
           <li key={client.id}>
-            <Row lit>
+            <Row lit className="client-row">
               <RowName>{shown(client.name)}</RowName>
-              <RowFact wide>{hidden ? '' : client.email}</RowFact>
+              <RowFact className="wrap-anywhere">{hidden ? '' : client.email}</RowFact>
               <RowFact>{hidden ? '' : client.phone}</RowFact>
+              <RowFact>{client.last === null ? '' : say.wasHere({ at: day(client.last, zone) })}</RowFact>
+              <RowFact>{client.next === null ? '' : say.comes({ at: moment(client.next, zone) })}</RowFact>
               <RowFact>{ownOf(client)}</RowFact>
               <RowEnd>
                 <Button

@@ -10,6 +10,7 @@ import { bookWords } from './bookWords';
 import { CodeField } from './CodeField';
 import { Consent } from './Consent';
 import { PayWhen } from './PayWhen';
+import { SlipShort } from './SlipShort';
 import { Asked, askedFor, fromLink, type Answers } from './Asked';
 import { OwnLink } from './OwnLink';
 import { detailsOf, keep, kept, knownOf } from './kept';
@@ -118,6 +119,7 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
           <Consent text={page.consent} agreed={agreed} wrong={refused?.fields?.['agreed']} onAgreed={setAgreed} />
         )}
         {asksFirst && <Notice>{say.thisNotBookedAt}</Notice>}
+        <SlipShort held={held} />
         <div className="flex flex-wrap gap-3">
           <Button type="submit" id="book" kind="next" disabled={sending}>
             {sending ? say.oneMoment : bookWords(held, due)}

@@ -84,6 +84,7 @@ function GateWithTimes({ page, first, firstQuote, visit }: Props) {
           <p className="flex-1 leading-tight">
             <b>{moment(start.at, zone)}</b>
             <span className="block text-sm">{say.titleAndTotal({ service: service.name, total: facts.total })}</span>
+            {facts.terms !== undefined && facts.terms !== '' && <span className="block text-sm">{facts.terms}</span>}
           </p>
           <Button id="keep-small" kind="next" disabled={gate.keeping} onClick={gate.keep}>
             {keep}

@@ -9,7 +9,6 @@ import { me } from '../lib/queries';
 import { Trouble } from '../ui/Trouble';
 import { FactsForm } from './FactsForm';
 import * as say from '@words/roster';
-import './GateRoom.css';
 
 /** Whether the page is shown to the world, what is still missing, and the facts on it. */
 export function GateRoom({ me: signedIn }: { me: Schemas['Me'] }) {
@@ -26,24 +25,21 @@ export function GateRoom({ me: signedIn }: { me: Schemas['Me'] }) {
       <header className="room-head">
         <h1>{say.gate}</h1>
       </header>
-      <div className="beside">
-        <div className="beside-main gate-state">
-          <section className="grid gap-3 rounded-2xl border border-line bg-paper p-5">
-            <h2 className="text-2xl">{data.published ? say.pageTakesBookings : say.pageNotShownYet}</h2>
-            {data.published && (
-              <p>
-                <a href={data.link} id="page-link" className="font-semibold">
-                  {data.link}
-                </a>
-              </p>
-            )}
-            {signedIn.user?.verified === false && <Unverified email={signedIn.user.email} />}
-            {may('publish') && <Publish published={data.published} business={business} />}
-          </section>
-          {may('change-setup') && <Missing business={business} missing={data.missing} />}
-        </div>
-        <FactsForm mayChange={may('change-setup')} />
-      </div>
+      <FactsForm mayChange={may('change-setup')}>
+        <section className="grid gap-3 rounded-2xl border border-line bg-paper p-5">
+          <h2 className="text-2xl">{data.published ? say.pageTakesBookings : say.pageNotShownYet}</h2>
+          {data.published && (
+            <p>
+              <a href={data.link} id="page-link" className="font-semibold">
+                {data.link}
+              </a>
+            </p>
+          )}
+          {signedIn.user?.verified === false && <Unverified email={signedIn.user.email} />}
+          {may('publish') && <Publish published={data.published} business={business} />}
+        </section>
+        {may('change-setup') && <Missing business={business} missing={data.missing} />}
+      </FactsForm>
     </main>
   );
 }

@@ -14,10 +14,17 @@ import { Take } from './Take';
 import { useSaleAct } from './useSaleAct';
 import * as say from '@words/sales';
 
-type Props = { business: string; id: string; zone: string; mayChange: boolean };
+type Props = {
+  business: string;
+  id: string;
+  zone: string;
+  mayChange: boolean;
+  /** Whether only what is missing and the ways to take it are seen at first. */
+  folded?: boolean;
+};
 
 /** A sale where it is dealt with: its slip, taking money, giving it back, its papers and its history. */
-export function SalePanel({ business, id, zone, mayChange }: Props) {
+export function SalePanel({ business, id, zone, mayChange, folded = false }: Props) {
   const { data: sale, error } = useQuery({ ...saleQuery(business, id), refetchInterval: 5_000 });
   const { act, trouble } = useSaleAct(business, id);
   if (error !== null && sale === undefined) {
@@ -32,21 +39,49 @@ export function SalePanel({ business, id, zone, mayChange }: Props) {
         params: { path: { business, id, payment } },
       }),
     );
+  const open =
+    mayChange && sale.open.map((one) => <OpenPrice key={one.booking} business={business} sale={sale} open={one} />);
+  const take = mayChange && (
+    <>
+      <Refused business={business} sale={sale} />
+      <Take business={business} sale={sale} />
+    </>
+  );
+  const slip = <Slip sale={sale} zone={zone} onUndo={mayChange ? undo : null} />;
+  const rest = (
+    <>
+      {mayChange && <SaleActs business={business} sale={sale} />}
+      <Papers business={business} sale={sale} mayChange={mayChange} />
+      <History sale={sale} zone={zone} />
+    </>
+  );
+  if (folded) {
+    return (
+      <section className="grid gap-3">
+        {open}
+        <Alert says={trouble} />
+        {take}
+        <details id="whole-sale">
+          <summary className="font-semibold">{say.wholeSale({ total: money(sale.total, sale.currency) })}</summary>
+          <div className="mt-2 grid gap-3">
+            {slip}
+            {rest}
+          </div>
+        </details>
+      </section>
+    );
+  }
   return (
     <section className="@container">
       <div className="grid items-start gap-x-10 gap-y-3 @3xl:grid-cols-[3fr_2fr]">
         <div className="grid gap-3">
-          {mayChange &&
-            sale.open.map((open) => <OpenPrice key={open.booking} business={business} sale={sale} open={open} />)}
-          <Slip sale={sale} zone={zone} onUndo={mayChange ? undo : null} />
+          {open}
+          {slip}
         </div>
         <div className="grid gap-3">
           <Alert says={trouble} />
-          {mayChange && <Refused business={business} sale={sale} />}
-          {mayChange && <Take business={business} sale={sale} />}
-          {mayChange && <SaleActs business={business} sale={sale} />}
-          <Papers business={business} sale={sale} mayChange={mayChange} />
-          <History sale={sale} zone={zone} />
+          {take}
+          {rest}
         </div>
       </div>
     </section>

@@ -35,12 +35,27 @@ export function Take({ business, sale }: Props) {
     <div className="grid gap-2">
       <Alert says={trouble} />
       {sale.due > 0 && (
-        <p className="flex flex-wrap gap-2">
-          <Button id="take-cash" ref={cash} kind="next" small disabled={busy} onClick={() => void whole('cash')}>
-            {say.inCash({ amount })}
+        <p className="flex flex-wrap items-center gap-2">
+          <b className="w-full text-lg">{say.isDue({ amount })}</b>
+          <Button
+            id="take-cash"
+            ref={cash}
+            kind="next"
+            small
+            disabled={busy}
+            aria-label={say.allInCash({ amount })}
+            onClick={() => void whole('cash')}
+          >
+            {say.inCash}
           </Button>
-          <Button id="take-card" small disabled={busy} onClick={() => void whole('card')}>
-            {say.byCard({ amount })}
+          <Button
+            id="take-card"
+            small
+            disabled={busy}
+            aria-label={say.allByCard({ amount })}
+            onClick={() => void whole('card')}
+          >
+            {say.byCard}
           </Button>
           <Button id="take-otherwise" small disabled={busy} onClick={() => setParts(true)}>
             {say.otherwise}

@@ -9,8 +9,8 @@ export const Rows = (props: ComponentProps<'ul'>) => (
 );
 
 /** A line: its name, facts and, at its end, what can be done with it. */
-export const Row = ({ lit = false, ...rest }: { lit?: boolean } & ComponentProps<'div'>) => (
-  <div {...rest} className={lit ? `${ROW} hover:bg-brass-wash` : ROW} />
+export const Row = ({ lit = false, className = '', ...rest }: { lit?: boolean } & ComponentProps<'div'>) => (
+  <div {...rest} className={`${ROW} ${lit ? 'hover:bg-brass-wash' : ''} ${className}`} />
 );
 
 /** A line that leads to a page of its own. */
