@@ -27,6 +27,7 @@ Route::get('floor', Floor::class);
 Route::get('pages/{slug}/open-times', AskOpenTimes::class);
 Route::get('pages/{slug}/helps', AskWhatHelps::class)->middleware('throttle:gate');
 Route::get('pages/{slug}/quote', AskQuote::class);
+Route::get('pages/{slug}/code-quote', AskQuote::class)->middleware('throttle:gate');
 Route::post('pages/{slug}/own-link', AskOwnLink::class)->middleware('throttle:gate');
 Route::post('pages/{slug}/holds', Hold::class)->middleware('throttle:gate');
 Route::get('bookings/{id}', ShowBooking::class);

@@ -13,6 +13,7 @@ use App\Support\Column;
 use App\Support\Instants;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use YardBell\Core\Price\LineKind;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
@@ -38,6 +39,7 @@ final readonly class ChoiceQuote
         private PriceLists $lists,
         private ClientPrices $prices,
         private TermsTold $terms,
+        private CodeUses $uses,
     ) {
     }
 
@@ -45,6 +47,8 @@ final readonly class ChoiceQuote
      * @param  Builder<Service>  $offered the services that may be quoted
      * @param  int|null  $start instant; null: not chosen yet
      * @param  string|null  $client who is known, and has their own prices
+     * @param  list<string>  $codes as they were typed
+     * @param  array<string, int>  $codesUsed what others of the order have taken, by code
      * @return Quoted
      *
      * @throws ModelNotFoundException where the service is none of them
@@ -55,12 +59,15 @@ final readonly class ChoiceQuote
         Choice $choice,
         ?int $start = null,
         ?string $client = null,
+        array $codes = [],
+        array $codesUsed = [],
     ): array {
         $service = (clone $offered)->with('staff')->findOrFail($choice->service);
         $tariff = $this->tariffs->of($service);
         $list = $this->lists->of($business);
+        $list = $codes === [] ? $list : $list->withCodes($this->uses->counted($business));
         $quoting = new Quoting($list, $business->zone());
-        $order = $this->prices->order($business, $list, $client);
+        $order = $this->prices->order($business, $list, $client, codes: $codes, codesUsed: $codesUsed);
         $session = $start === null ? null : self::sessionMinutes($service, $start);
         $quotes = array_map(
             static fn (array $staff): Quote => Tariffs::quote(
@@ -103,6 +110,7 @@ final readonly class ChoiceQuote
      * @param  Builder<Service>  $offered the services that may be quoted
      * @param  int|null  $start instant of the first; null: not chosen yet
      * @param  string|null  $client who is known, and has their own prices
+     * @param  list<string>  $codes as they were typed
      * @return Quoted
      */
     public function ofVisit(
@@ -111,11 +119,17 @@ final readonly class ChoiceQuote
         VisitChoice $visit,
         ?int $start = null,
         ?string $client = null,
+        array $codes = [],
     ): array {
-        [$quotes, $terms] = [[], []];
+        [$quotes, $terms, $taken] = [[], [], []];
         foreach ($visit->parts as $i => $part) {
             $at = $i === 0 && ! $visit->anyOrder ? $start : null;
-            $quotes[] = $quote = $this->of($business, $offered, $part, $at, $client);
+            $quotes[] = $quote = $this->of($business, $offered, $part, $at, $client, $codes, $taken);
+            foreach ($quote['lines'] as $line) {
+                if ($line['kind'] === LineKind::Code->value && isset($line['id'])) {
+                    $taken[$line['id']] = ($taken[$line['id']] ?? 0) - $line['amount'];
+                }
+            }
             $terms[] = [$business->services()->findOrFail($part->service)->name, $quote['terms']];
         }
 

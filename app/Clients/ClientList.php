@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use stdClass;
 
-/** Clients by a part of their name, mail or number, with what they pay for themselves, and when they were and will be here. */
+/** Clients by a part of their name, mail or number, with what they pay for themselves and when they are here. */
 final class ClientList
 {
     private const MOST = 50;

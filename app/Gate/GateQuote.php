@@ -25,6 +25,7 @@ final readonly class GateQuote
      * @param  VisitChoice|null  $visit where others follow that choice
      * @param  int|null  $start instant; null: not chosen yet
      * @param  string|null  $client who is known, and has their own prices
+     * @param  list<string>  $codes as they were typed
      * @return Quoted
      *
      * @throws ModelNotFoundException where clients cannot book the service
@@ -35,11 +36,12 @@ final readonly class GateQuote
         ?VisitChoice $visit = null,
         ?int $start = null,
         ?string $client = null,
+        array $codes = [],
     ): array {
         $offered = GatePage::offered($business)->getQuery();
 
         return $visit === null
-            ? $this->quote->of($business, $offered, $choice, $start, $client)
-            : $this->quote->ofVisit($business, $offered, $visit, $start, $client);
+            ? $this->quote->of($business, $offered, $choice, $start, $client, $codes)
+            : $this->quote->ofVisit($business, $offered, $visit, $start, $client, $codes);
     }
 }

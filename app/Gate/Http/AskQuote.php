@@ -43,7 +43,15 @@ final readonly class AskQuote
         $client = $this->known->client($request->string('known')->value(), $business);
 
         return new JsonResponse(
-            $this->quote->of($business, $choice, $visit, $start, $client),
+            $this->quote->of($business, $choice, $visit, $start, $client, self::codes($request)),
         );
+    }
+
+    /** @return list<string> the code that a link brought along, where as few may be tried as by hand */
+    private static function codes(Request $request): array
+    {
+        $code = $request->is('gate-api/pages/*/code-quote') ? trim($request->string('code')->value()) : '';
+
+        return $code === '' || mb_strlen($code) > 60 ? [] : [$code];
     }
 }

@@ -44,6 +44,7 @@ return [
     'move_to' => 'Move it to',
     'moving_costs_nothing' => 'It costs nothing, and your price stays as it is. Your old time is free for others then.',
     'moving_asks_again' => 'It costs nothing, and your price stays. The new time is asked for, not booked yet: we look at it and write to you. Your old time is free for others then.',
+    'no_session_in_time' => 'There is no session in these two weeks.',
     'moved_to_other' => 'With {who} instead of {was}.',
     'move_to_this' => 'Move it to {when}',
     'yes_move' => 'Yes, move it',

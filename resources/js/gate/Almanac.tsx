@@ -98,7 +98,17 @@ export function Almanac({ times, show, chosen, hour, onPick }: Props) {
                   </div>
                 )}
               </div>
-              {isOpen && <Starts starts={starts} from={opened.from} chosen={chosen} hour={hour} onPick={onPick} />}
+              {isOpen && (
+                <Starts
+                  starts={starts.filter((start) =>
+                    isWide ? Math.floor(start.minute / 60) === opened.from : start.part === PARTS[opened.from],
+                  )}
+                  from={opened.from}
+                  chosen={chosen}
+                  hour={hour}
+                  onPick={onPick}
+                />
+              )}
             </li>
           );
         })}

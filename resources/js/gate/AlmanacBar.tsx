@@ -13,6 +13,9 @@ type Props = {
   onOpen: (hour: number) => void;
 };
 
+/** Minutes from which an hour has no room for two lines. */
+const LONG = 11 * 60;
+
 /**
  * A day on the ruler. Each hour is a door, written with its first start: to it where it is the only one, else to all of
  * the day's.
@@ -22,7 +25,7 @@ export function AlmanacBar({ day, starts, ruler, chosen, opened, hour: written, 
   const at = (minute: number) => `${(100 * (minute - ruler.from)) / span}%`;
   const hours = Map.groupBy(starts, (start) => Math.floor(start.minute / 60));
   return (
-    <div className="bar hatched">
+    <div className="bar hatched" data-long={span > LONG}>
       {day.open.map((open) => (
         <span
           key={open.from}

@@ -6,7 +6,6 @@ import { Trouble } from '../ui/Trouble';
 import { AddOns } from './AddOns';
 import { Almanac } from './Almanac';
 import { Browse } from './Browse';
-import { HowTheyFollow } from './HowTheyFollow';
 import { Narrow } from './Narrow';
 import { Sentence } from './Sentence';
 import { Soonest } from './Soonest';
@@ -17,6 +16,12 @@ import { useOwnZone } from './useOwnZone';
 import { withThen } from './visits';
 import * as say from '@words/gate';
 import './Finding.css';
+
+/** Needed once somebody wants more than one service. */
+const HowTheyFollow = lazy(async () => ({ default: (await import('./HowTheyFollow')).HowTheyFollow }));
+
+/** Needed for groups. */
+const SessionList = lazy(async () => ({ default: (await import('./SessionList')).SessionList }));
 
 /** Needed where nothing is free. */
 const Helps = lazy(async () => ({ default: (await import('./Helps')).Helps }));
@@ -32,13 +37,27 @@ export function Finding({ page, service, gate }: Props) {
     zone,
     times.days.map(({ date }) => date),
   );
+  const isLengthened = ask.then.length === 0 && Object.keys(ask.addOns).length > 0;
   const suits = times.days.some((day) => day.starts.some((start) => start.suits === true));
   const none = !times.days.some((day) => day.starts.some((start) => show(start, day.date)));
   return (
     <div className="grid content-start gap-3.5">
-      <Sentence page={page} ask={ask} onService={gate.chooseService} onChoose={gate.choose} />
+      <Sentence
+        page={page}
+        ask={ask}
+        lasts={isLengthened ? gate.quote.minutes : undefined}
+        onService={gate.chooseService}
+        onChoose={gate.choose}
+      />
+      {ask.then.length > 0 && (
+        <Suspense>
+          <HowTheyFollow ask={ask} onChoose={gate.choose} />
+        </Suspense>
+      )}
+      <div inert={gate.isStale}>
+        <Soonest times={times} zone={own.zone} home={zone} onPick={gate.pick} onDay={gate.goTo} />
+      </div>
       {page.services.length > 1 && <Browse page={page} onService={gate.chooseService} />}
-      {ask.then.length > 0 && <HowTheyFollow ask={ask} onChoose={gate.choose} />}
       <div className="about" data-pictured={service.picture !== null}>
         {service.picture !== null && <img src={`/pictures/${service.picture}`} alt="" />}
         <div className="grid content-start gap-2">
@@ -71,9 +90,6 @@ export function Finding({ page, service, gate }: Props) {
           )}
         </Trouble>
       )}
-      <div inert={gate.isStale}>
-        <Soonest times={times} zone={own.zone} home={zone} onPick={gate.pick} onDay={gate.goTo} />
-      </div>
       {!gate.isStale && times.days.every((day) => day.starts.length === 0) && (
         <Suspense>
           <Helps page={page} ask={ask} from={times.from} onChoose={gate.chooseFrom} />
@@ -95,7 +111,13 @@ export function Finding({ page, service, gate }: Props) {
         )}
       </p>
       <div className={gate.loading ? 'opacity-50' : ''} aria-busy={gate.loading} inert={gate.isStale}>
-        <Almanac times={times} show={show} chosen={gate.start?.at ?? null} hour={own.hour} onPick={gate.pick} />
+        {service.session ? (
+          <Suspense>
+            <SessionList page={page} times={times} show={show} chosen={gate.start?.at ?? null} onPick={gate.pick} />
+          </Suspense>
+        ) : (
+          <Almanac times={times} show={show} chosen={gate.start?.at ?? null} hour={own.hour} onPick={gate.pick} />
+        )}
       </div>
       <nav className="flex justify-between gap-3" aria-label={say.weeks}>
         <Button disabled={times.from <= times.today} onClick={() => gate.turn(-1)}>

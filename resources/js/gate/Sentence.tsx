@@ -13,10 +13,16 @@ import './Sentence.css';
 /** Needed once somebody wants more than one service. */
 const Further = lazy(async () => ({ default: (await import('./Further')).Further }));
 
-type Props = { page: Page; ask: Ask; onService: (id: string) => void; onChoose: (changes: Partial<Ask>) => void };
+type Props = {
+  page: Page;
+  ask: Ask;
+  lasts: number | undefined;
+  onService: (id: string) => void;
+  onChoose: (changes: Partial<Ask>) => void;
+};
 
 /** "I'd like a wheel lesson for 1 hour with anyone at Harbour Street." Each bold part opens a choice. */
-export function Sentence({ page, ask, onService, onChoose }: Props) {
+export function Sentence({ page, ask, lasts, onService, onChoose }: Props) {
   const services = servicesOf(page, ask);
   const service = services[0];
   if (service === undefined) {
@@ -29,12 +35,17 @@ export function Sentence({ page, ask, onService, onChoose }: Props) {
   const largest = Math.min(...services.map((one) => one.largestParty));
   const more = joinable(page, ask);
   return (
-    <div className="sentence">
+    <div className="sentence" data-many={ask.then.length > 0}>
       <h1 className="inline font-normal">
         {rich(say.sentence, {
           service: <ServiceChoice page={page} from={page.services} service={service} onService={onService} />,
           length: (
-            <LengthChoice service={service} minutes={ask.minutes} onMinutes={(minutes) => onChoose({ minutes })} />
+            <LengthChoice
+              service={service}
+              minutes={ask.minutes}
+              lasts={lasts}
+              onMinutes={(minutes) => onChoose({ minutes })}
+            />
           ),
           withWhom: who.isSaid ? 'yes' : 'no',
           who: <WhoChoice who={who} staff={ask.staff} onStaff={(staff) => onChoose({ staff })} />,

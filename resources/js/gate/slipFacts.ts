@@ -33,7 +33,9 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
     taxes: taxWords(quote.includedTax, currency),
     total: quote.priced
       ? quote.exact
-        ? money(quote.total, currency)
+        ? quote.total === 0
+          ? say.free
+          : money(quote.total, currency)
         : say.priceFrom({ amount: money(quote.total, currency) })
       : priceWords(service.price, currency),
     currency,

@@ -86,7 +86,9 @@ export function useGate(page: Page, first: Times, firstQuote: Quote, visit: Visi
     }
   };
 
-  usePriceOfLink(start, pick);
+  usePriceOfLink(start, pick, () => {
+    void pricing.ask((signal) => unwrap(quoteOf(slug, queryOf(ask), signal)), setQuote);
+  });
 
   const hold = async (at: string) => {
     setBusy('keeping');
@@ -186,12 +188,14 @@ const isHeldHere = (): boolean => {
   return typeof state === 'object' && state !== null && 'held' in state;
 };
 
-/** A start that a link names has its own price: it is asked for once. */
-function usePriceOfLink(start: Start | null, pick: (start: Start) => void) {
-  const first = useRef({ start, pick });
+/** A start that a link names has its own price, and so has a code: it is asked for once. */
+function usePriceOfLink(start: Start | null, pick: (start: Start) => void, reprice: () => void) {
+  const first = useRef({ start, pick, reprice });
   useEffect(() => {
     if (first.current.start !== null) {
       first.current.pick(first.current.start);
+    } else if (codeOfLink() !== '') {
+      first.current.reprice();
     }
   }, []);
 }
@@ -244,11 +248,13 @@ function whoKnown(slug: string): { known?: string } {
   return known === undefined ? {} : { known };
 }
 
-const quoteOf = (slug: string, query: ReturnType<typeof queryOf> & { at?: string }, signal: AbortSignal) =>
-  api.GET('/gate-api/pages/{slug}/quote', {
-    params: { path: { slug }, query: { ...query, ...whoKnown(slug) } },
-    signal,
-  });
+/** With the code that the link brought along, it counts from the first price on. */
+const quoteOf = (slug: string, query: ReturnType<typeof queryOf> & { at?: string }, signal: AbortSignal) => {
+  const [code, asked] = [codeOfLink(), { ...query, ...whoKnown(slug) }];
+  return code === ''
+    ? api.GET('/gate-api/pages/{slug}/quote', { params: { path: { slug }, query: asked }, signal })
+    : api.GET('/gate-api/pages/{slug}/code-quote', { params: { path: { slug }, query: { ...asked, code } }, signal });
+};
 
 const timesOf = (slug: string, ask: Ask, from: string, signal: AbortSignal) =>
   api.GET('/gate-api/pages/{slug}/open-times', {

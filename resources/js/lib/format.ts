@@ -54,7 +54,6 @@ export function dateParts(date: string): {
   weekday: string;
   day: string;
   month: string;
-  weekend: boolean;
   monday: boolean;
 } {
   const at = new Date(`${date}T12:00:00Z`);
@@ -63,7 +62,6 @@ export function dateParts(date: string): {
     day: formatter('UTC', { day: 'numeric' }).format(at),
     month: formatter('UTC', { month: 'long' }).format(at),
     monday: at.getUTCDay() === 1,
-    weekend: at.getUTCDay() === 0 || at.getUTCDay() === 6,
   };
 }
 

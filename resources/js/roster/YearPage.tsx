@@ -40,7 +40,7 @@ export function YearPage() {
             {say.closed} <span className="year-key year-key-off" /> {say.somebodyIsAway}
           </p>
         </div>
-        <YearStrip dates={dates} chosen={chosen} onChosen={setChosen} />
+        <YearStrip dates={dates} hours={data.openingHours} chosen={chosen} onChosen={setChosen} />
       </section>
       <DatesPanel
         key={chosen === null ? '' : `${chosen.first} ${chosen.last}`}

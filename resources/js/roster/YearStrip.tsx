@@ -5,7 +5,18 @@ import * as say from '@words/roster';
 import './YearStrip.css';
 
 export type Dates = { first: string; last: string };
-type Props = { dates: Schemas['Year']; chosen: Dates | null; onChosen: (dates: Dates) => void };
+type Props = {
+  dates: Schemas['Year'];
+  /** The hours of an ordinary week: a weekday without any is closed. */
+  hours: Schemas['WeeklyTable'];
+  chosen: Dates | null;
+  onChosen: (dates: Dates) => void;
+};
+
+const WEEKDAYS = ['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'] as const;
+
+const weekdayOf = (date: string): (typeof WEEKDAYS)[number] =>
+  WEEKDAYS[new Date(`${date}T12:00:00Z`).getUTCDay()] ?? 'mon';
 
 const MONTHS = Array.from({ length: 12 }, (_, month) => month);
 const dateOf = (year: number, month: number, day: number): string =>
@@ -17,7 +28,7 @@ const daysIn = (year: number, month: number): number => new Date(Date.UTC(year, 
  * pointer is down only the strip shows what would be chosen; it is chosen when the pointer is let go, so that nothing
  * else moves in between.
  */
-export function YearStrip({ dates, chosen, onChosen }: Props) {
+export function YearStrip({ dates, hours, chosen, onChosen }: Props) {
   const strip = useRef<HTMLDivElement>(null);
   const [anchor, setAnchor] = useState<string | null>(null);
   const [pressed, setPressed] = useState<Dates | null>(null);
@@ -79,7 +90,7 @@ export function YearStrip({ dates, chosen, onChosen }: Props) {
                     type="button"
                     className={look?.closed === true ? 'year-day hatched' : 'year-day'}
                     data-date={date}
-                    data-weekend={dateParts(date).weekend}
+                    data-closed={look?.opens !== true && (hours[weekdayOf(date)] ?? []).length === 0}
                     data-today={date === dates.today}
                     data-special={look?.special === true}
                     data-off={look?.off === true}
@@ -108,13 +119,13 @@ export function YearStrip({ dates, chosen, onChosen }: Props) {
   );
 }
 
-type Look = { closed: boolean; special: boolean; off: boolean; says: string[] };
+type Look = { closed: boolean; opens: boolean; special: boolean; off: boolean; says: string[] };
 
 /** How each date that is not ordinary looks, and what is said of it. */
 function looksOf(dates: Schemas['Year']): ReadonlyMap<string, Look> {
   const looks = new Map<string, Look>();
   const of = (date: string): Look => {
-    const look = looks.get(date) ?? { closed: false, special: false, off: false, says: [] };
+    const look = looks.get(date) ?? { closed: false, opens: false, special: false, off: false, says: [] };
     looks.set(date, look);
     return look;
   };
@@ -130,6 +141,7 @@ function looksOf(dates: Schemas['Year']): ReadonlyMap<string, Look> {
     const look = of(content.date);
     look.special = true;
     look.closed ||= content.hours.length === 0 && content.staff === null && content.location === null;
+    look.opens ||= content.hours.length > 0 && content.staff === null;
     look.says.push(content.staff === null ? say.otherHours : say.otherHoursForSomebody);
   }
   for (const { content } of dates.closures) {
