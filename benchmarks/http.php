@@ -12,6 +12,7 @@ require __DIR__.'/run.php';
 define('ROUNDS', sized(200, 2));
 
 $address = rtrim($argv[1] ?? 'http://127.0.0.1:8400', '/');
+forgotten(database((int) (parse_url($address, PHP_URL_PORT) ?: 80) + 33), 'bench%@post.example');
 $first = static function () use ($address): array {
     $page = (string) @file_get_contents("{$address}/book/quernmoor");
     preg_match('#id="first">(.*?)</script>#s', $page, $found) ||

@@ -16,6 +16,7 @@ $address = rtrim($argv[1] ?? 'http://127.0.0.1:8400', '/');
 $first = (string) @file_get_contents("{$address}/book/quernmoor");
 preg_match('#id="first">(.*?)</script>#s', $first, $found) ||
     stop("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.");
+forgotten(database((int) (parse_url($address, PHP_URL_PORT) ?: 80) + 33), 'bench%@post.example');
 $services = json_decode($found[1], true, 64, JSON_THROW_ON_ERROR)['page']['services'];
 $of = static fn (array $kinds): array => array_values(
     array_filter(

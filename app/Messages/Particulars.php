@@ -28,7 +28,10 @@ final readonly class Particulars
     {
         $toClient = $audience === Audience::Client;
         $rows = [
-            ['what', $this->catalogue->say('mail.what', ['service' => $facts->service, 'minutes' => $facts->minutes])],
+            ['what', $this->catalogue->say('mail.what', [
+                'service' => $facts->service,
+                'length' => LocalTime::length($facts->minutes),
+            ])],
             ['when', $this->catalogue->sentence(LocalTime::span($facts->start, $facts->end, $facts->business))],
             ['own', $toClient ? $this->ownClock($facts) : ''],
             ['with', $this->with($facts)],

@@ -230,7 +230,10 @@ final readonly class WhySentences
         $clock = fn (int $minute): string => LocalTime::ofDay($minute % Wall::DAY, $this->business);
         $all = null;
         foreach ($windows as $window) {
-            $one = new Sentence('why.hours', ['from' => $clock($window->from), 'until' => $clock($window->to)]);
+            // rules.md T2: equal times are 24 hours
+            $one = $window->from === $window->to || $window->to - $window->from === Wall::DAY
+                ? new Sentence('why.all-day', ['from' => $clock($window->from)])
+                : new Sentence('why.hours', ['from' => $clock($window->from), 'until' => $clock($window->to)]);
             $all = $all === null ? $one : new Sentence('why.hours-and', ['hours' => $all, 'more' => $one]);
         }
 

@@ -129,7 +129,10 @@ final readonly class SetupLists
                 'amount' => $surcharge->amount,
                 'percent' => $surcharge->percent,
                 'weekdays' => $surcharge->weekdays,
-                'dates' => count($surcharge->dates),
+                'dates' => $surcharge->dates,
+                'hours' => $surcharge->hours,
+                'staffAmount' => $surcharge->staff_amount,
+                'staffPercent' => $surcharge->staff_percent,
             ]),
             'offerCodes' => self::inOrder(OfferCode::class, static fn (OfferCode $code): array => [
                 'id' => $code->id,

@@ -45,6 +45,18 @@ final class LocalTime
         ]);
     }
 
+    /** "1 hour 30 minutes" */
+    public static function length(int $minutes): Sentence
+    {
+        [$hours, $rest] = [intdiv($minutes, 60), $minutes % 60];
+
+        return new Sentence('time.length', [
+            'hours' => $hours,
+            'minutes' => $rest,
+            'both' => $hours > 0 && $rest > 0 ? 'yes' : 'no',
+        ]);
+    }
+
     private static function city(string $zone): string
     {
         return str_replace('_', ' ', basename($zone));

@@ -432,7 +432,10 @@ final class Quernmoor
             'noticeMinutes' => 60,
             'staff' => $staff,
             'locations' => ['harbour'],
-            'pricing' => $price === 0 ? ['kind' => 'free'] : ['kind' => 'fixed', 'amount' => $price],
+            'pricing' => $price === 0
+                // what is free stays free after six
+                ? ['kind' => 'free', 'excludeSurcharges' => ['evening', 'saturday']]
+                : ['kind' => 'fixed', 'amount' => $price],
             'payment' => ['kind' => $payment],
         ];
     }

@@ -103,7 +103,7 @@ return [
         'what' => 'What:', 'when' => 'When:', 'own' => 'Your clock:', 'with' => 'With:', 'where' => 'Where:', 'link' => 'Link:', 'for' => 'For:', 'bring' => 'Bring:', 'and' => 'And:',
         'price' => 'Price:', 'price_of_all' => 'In all:', 'money' => 'Money:', 'terms' => 'Terms:', 'client' => 'Client:', 'note' => 'Note:',
     ],
-    'what' => '{service}, {minutes, plural, one {# minute} other {# minutes}}',
+    'what' => '{service}, {length}',
     'party' => '{party, plural, one {# person} other {# people}}',
     'several' => '{quantity, number} × {what}',
 

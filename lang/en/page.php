@@ -10,8 +10,8 @@ return [
     'sentence' => 'I’d like {service}{hasWho, select, yes { with {who}} other {}}{hasPlace, select, yes { at {place}} other {}}.',
     'none' => '{why, select, closed {closed} away {nobody here for this} beyond {not open to book yet} session {no session} other {nothing free}}',
     'what_can_be_booked' => 'What can be booked',
-    'service' => '{name}, {minutes, plural, other {# minutes}}',
-    'service_for' => '{name}, {minutes, plural, other {# minutes}}, {price}',
+    'service' => '{name}, {length}',
+    'service_for' => '{name}, {length}, {price}',
     'from' => 'from {amount}',
     'plain' => [
         'keep' => 'Keep this time',

@@ -20,6 +20,7 @@ return [
     'special' => "{$is} on {date}, a special day, only {hours}.",
     'special-none' => "{$isNot} on {date}, a special day.",
     'hours' => '{from} to {until}',
+    'all-day' => 'from {from} for 24 hours',
     'hours-and' => '{hours} and {more}',
     'part' => '{name} ({hours})',
 

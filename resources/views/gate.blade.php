@@ -63,7 +63,9 @@
                     @php($price = App\Gate\PlainPrice::of($service['price'], $currency))
                     @php($said = $price === null ? 'page.service' : 'page.service_for')
                     <a href="?service={{ $service['id'] }}">{{ $say($said, [
-                        'name' => $service['name'], 'minutes' => $service['minutes'], 'price' => $price ?? '',
+                        'name' => $service['name'],
+                        'length' => App\Support\LocalTime::length($service['minutes']),
+                        'price' => $price ?? '',
                     ]) }}</a>
                 </li>
             @endforeach

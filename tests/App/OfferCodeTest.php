@@ -133,14 +133,16 @@ it('takes a code at the desk for what is booked already, and counts its use', fu
     nameCodes(heldAt($yard, '12:00'), 'SPRING')->assertJsonPath('codes.0.why', 'It has been used up.');
 });
 
-it('counts a code that a link brings along from the first price on, one by one for the parts of a visit', function (): void {
+it('counts a code that a link brings along from the first price on, once for all of a visit', function (): void {
     $yard = Yard::open(['price' => 4800]);
     App\Models\OfferCode::query()->create([
         'business_id' => $yard->business->id, 'code' => 'TWENTY', 'amount' => 6000, 'uses' => 1, 'position' => 0,
     ]);
     App\Models\Business::markRules($yard->business->id);
     $total = fn (string $path, array $more = []): int => $this->getJson(
-        "/gate-api/pages/yard/{$path}?".http_build_query(['service' => $yard->lesson->id, 'code' => ' twenty'] + $more),
+        "/gate-api/pages/yard/{$path}?".http_build_query(
+            $more + ['service' => $yard->lesson->id, 'code' => ' twenty'],
+        ),
     )->assertOk()->json('total');
     expect($total('code-quote'))->toBe(0)
         ->and($total('code-quote', ['then' => json_encode([['service' => $yard->lesson->id]])]))->toBe(9600 - 6000)

@@ -134,14 +134,17 @@ it('moves a visit to a typed hour, says what is near where it does not fit, and 
     $desk->go($board)->find('.tag[data-state="confirmed"]');
     $id = $desk->driver->executeScript('return [...document.querySelectorAll(".tag[data-state=confirmed]")]
         .find((tag) => tag.title.includes("Wheel lesson")).dataset.tag');
-    $desk->go("{$board}&booking={$id}")->press('#move-booking')->type('#move-hour', '3')->press('#move-it');
-    $desk->sees('Near it:')->isAccessible();
+    $desk->go("{$board}&booking={$id}")->press('#move-booking')->type('#move-hour', '3');
+    $desk->sees('This time cannot be booked.')->sees('Near it:')->isAccessible();
+    expect($desk->find('#move-it')->isEnabled())->toBeFalse(); // a press that can only fail
     $start = fn (): mixed => $desk->driver->executeScript(
         'return document.querySelector(`.tag[data-tag="${arguments[0]}"]`)?.dataset.start',
         [$id],
     );
     $before = $start();
-    $desk->press('form p button')->sees('It has moved.');
+    $desk->press('form p button'); // what is near
+    $desk->until('it fits', fn (): bool => $desk->find('#move-it')->isEnabled());
+    $desk->press('#move-it')->sees('It has moved.');
     $desk->until('its tag hangs elsewhere', fn (): bool => ! in_array($start(), [null, $before], true));
     $desk->press('#put-back')->until('its tag is back', fn (): bool => $start() === $before);
 });

@@ -271,7 +271,7 @@ return [
     'elsewhere' => 'elsewhere',
     'busy_elsewhere' => 'Busy elsewhere',
     'day_from_left_to' => 'The day, from left to right',
-    'bookings_shown' => '{count} bookings shown',
+    'bookings_shown' => '{count, plural, one {# booking shown} other {# bookings shown}}',
     'lanes' => 'Lanes',
     'fortnight' => 'Fortnight',
     'close' => 'Close',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'weekdays_hours' => '{first} to {last} {hours}',
     'anywhere' => 'anywhere',
     'only' => 'only {name}',
     'counts_for' => 'Counts for',

@@ -32,7 +32,7 @@ return [
     'saved' => '{name} saved.',
     'remove' => 'Remove',
     'removed' => '{name} removed.',
-    'not_there_yet' => 'Not there yet.',
+    'not_there_yet' => 'New, not saved yet.',
     'not_saved_yet' => 'Not saved yet.',
     'keep_as_something_new' => 'Keep it as something new',
     'put_back' => 'Put back',

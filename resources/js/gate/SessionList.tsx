@@ -24,7 +24,7 @@ export function SessionList({ page, times, show, chosen, onPick }: Props) {
           <button
             type="button"
             data-at={start.at}
-            className="start flex min-h-12 w-full flex-wrap items-baseline gap-x-4 px-4 py-2 text-start"
+            className="start flex min-h-12 w-full flex-wrap items-center gap-x-4 px-4 py-2 text-start"
             aria-pressed={start.at === chosen}
             onClick={() => onPick(start)}
           >

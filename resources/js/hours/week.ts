@@ -5,7 +5,7 @@ export type Table = Schemas['WeeklyTable'];
 export type Window = Schemas['Window'];
 export type Weekday = keyof Table;
 
-const KEYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
+export const KEYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 
 /** The days of the week by their keys, as they are called. */
 export const WEEKDAYS = KEYS.map((key, i) => [key, weekday(i, 'long')] as const);

@@ -1,8 +1,10 @@
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Effects } from '../setup/Effects';
 import { ThingFoot } from '../setup/ThingFoot';
 import { namesOf, useSetup } from '../setup/useSetup';
 import { useThingPage } from '../setup/useThingPage';
+import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { LivePrice } from './LivePrice';
 import { NextTimes } from './NextTimes';
@@ -35,6 +37,7 @@ export function ServicePage() {
 function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent }) {
   const { business, data, may, editing, stranded, save } = useThingPage('service', id, fresh, () => 'offer/services');
   const { content, draft, wrong, set } = editing;
+  const [beside, setBeside] = useState<'times' | 'prices'>('times');
   if (editing.missing) {
     return <p>{say.thereNoSuchService}</p>;
   }
@@ -49,10 +52,14 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
         <h2>{id === null ? say.newService : content.name}</h2>
         <fieldset disabled={!may('change-setup')} className="contents">
           <ServiceWhat {...part} />
-          <ServiceTime {...part} />
-          <ServiceWho {...part} />
-          <ServiceWhen {...part} />
-          <ServiceMoney {...part} />
+          <div className="contents" onFocusCapture={() => setBeside('times')}>
+            <ServiceTime {...part} />
+            <ServiceWho {...part} />
+            <ServiceWhen {...part} />
+          </div>
+          <div className="contents" onFocusCapture={() => setBeside('prices')}>
+            <ServiceMoney {...part} />
+          </div>
           <ServiceRules {...part} />
           {id !== null && (
             <Check id="service-resting" checked={!content.active} onChange={(rests) => set({ active: !rests })}>
@@ -71,8 +78,20 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
         />
       </section>
       <div className="beside-live grid gap-5">
-        <NextTimes business={business} draft={draft} zone={data.timeZone} />
-        {may('change-setup') && <LivePrice business={business} draft={draft} content={content} />}
+        {may('change-setup') && (
+          <p className="flex gap-2" role="group" aria-label={say.besideIt}>
+            {(['times', 'prices'] as const).map((one) => (
+              <Button key={one} id={`beside-${one}`} small aria-pressed={beside === one} onClick={() => setBeside(one)}>
+                {say.beside[one]}
+              </Button>
+            ))}
+          </p>
+        )}
+        {beside === 'times' || !may('change-setup') ? (
+          <NextTimes business={business} draft={draft} zone={data.timeZone} />
+        ) : (
+          <LivePrice business={business} draft={draft} content={content} />
+        )}
         {id !== null && editing.dirty && (
           <Effects business={business} zone={data.timeZone} drafts={[draft]} stranded={stranded} />
         )}

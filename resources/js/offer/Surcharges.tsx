@@ -1,6 +1,7 @@
 import { shortWeekday } from '../hours/week';
+import { weekWords } from '../hours/weekWords';
 import type { Schemas } from '../lib/api';
-import { listed, money } from '../lib/format';
+import { listed, longDate, money } from '../lib/format';
 import { RowEditor } from '../setup/RowEditor';
 import { ThingRows } from '../setup/ThingRows';
 import { useSetup } from '../setup/useSetup';
@@ -33,7 +34,7 @@ const FRESH: Contents['surcharge'] = {
 
 /** What visits cost more in the evening, at weekends, on holidays. */
 export function Surcharges() {
-  const { data } = useSetup();
+  const { data, may } = useSetup();
   const currency = data?.currency ?? 'EUR';
   return (
     <ThingRows
@@ -46,6 +47,7 @@ export function Surcharges() {
         says: say.surchargeSays({
           cost: one.percent === null ? money(one.amount ?? 0, currency) : say.rateOf({ percent: one.percent }),
           when: whenWords(one),
+          staff: may('see-pay') ? staffWords(one, currency) : 'none',
         }),
       }))}
       editor={(id, onDone) => <Surcharge id={id} currency={currency} onDone={onDone} />}
@@ -53,15 +55,32 @@ export function Surcharges() {
   );
 }
 
-/** "on Sat, Sun", "on 3 dates". */
-function whenWords({ when, weekdays, dates }: Schemas['SurchargeRow']): string {
+/** What staff get of it: "none", "€1.00" or "50 %". */
+const staffWords = ({ staffAmount, staffPercent }: Schemas['SurchargeRow'], currency: string): string =>
+  staffPercent !== null
+    ? say.rateOf({ percent: staffPercent })
+    : staffAmount !== null
+      ? money(staffAmount, currency)
+      : 'none';
+
+/** Dates that are told; of more, how many. */
+const TOLD = 3;
+
+/** "outside Mon to Fri 9-18", "on Sat, Sun", "on 24 December 2026 and 2 more". */
+function whenWords({ when, weekdays, dates, hours }: Schemas['SurchargeRow']): string {
   switch (when) {
     case 'outside_hours':
-      return say.appliesWhen.outside_hours;
+      return hours === null ? say.appliesWhen.outside_hours : say.outsideThese({ hours: weekWords(hours) });
     case 'weekdays':
       return say.onWeekdays({ names: listed(weekdays.map(shortWeekday)) });
     case 'dates':
-      return say.onDates({ count: dates });
+      return say.onDates({
+        dates: dates
+          .slice(0, TOLD)
+          .map((date) => `${longDate(date)} ${date.slice(0, 4)}`)
+          .join(', '),
+        more: Math.max(0, dates.length - TOLD),
+      });
   }
 }
 
