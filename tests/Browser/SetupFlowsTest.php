@@ -355,7 +355,8 @@ it('shows beside a service what other rules of it would do, and lets nobody draw
 
 it('shows what a visit costs while its price is typed, and by which rule', function (): void {
     $owner = $this->window()->signIn();
-    $owner->go('/at/quernmoor/offer/services')->choose('Wheel lesson')->press('#beside-prices')->sees('What a visit costs');
+    $owner->go('/at/quernmoor/offer/services')->choose('Wheel lesson')->press('#beside-prices');
+    $owner->sees('What a visit costs');
     $live = '[aria-label="What a visit costs"]';
     $owner
         ->type('#live-date', (new DateTimeImmutable(Client::openDay(2)))->format('j F')) // Saturdays are dearer

@@ -12,9 +12,11 @@ import { Wrong } from '../ui/Wrong';
 import { OwnPrices } from './OwnPrices';
 import { useNames } from '../ui/useNames';
 import * as say from '@words/clients';
-import './Clients.css';
 
 const WAIT = 250; // ms
+
+/** Read downward at a glance: each fact has its column. */
+const COLUMNS = 'lg:grid lg:grid-cols-[11rem_minmax(0,1.3fr)_8.5rem_minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.1fr)_auto]';
 
 /** Who comes here, and what they pay for themselves. */
 export function Clients() {
@@ -45,7 +47,7 @@ export function Clients() {
       <Rows aria-label={say.clients}>
         {(found?.clients ?? []).map((client) => (
           <li key={client.id}>
-            <Row lit className="client-row">
+            <Row lit className={COLUMNS}>
               <RowName>{shown(client.name)}</RowName>
               <RowFact className="wrap-anywhere">{hidden ? '' : client.email}</RowFact>
               <RowFact>{hidden ? '' : client.phone}</RowFact>

@@ -8,9 +8,11 @@ import { Slip } from './Slip';
 import { bookedFacts, chosenFacts } from './slipFacts';
 import type { First, Page, Quote, Times, VisitAsk } from './types';
 import { useGate } from './useGate';
-import { Waiting } from './Waiting';
 import * as say from '@words/gate';
 import './Gate.css';
+
+/** Needed where a time was left waiting. */
+const Waiting = lazy(async () => ({ default: (await import('./Waiting')).Waiting }));
 
 const details = () => import('./DetailsForm');
 /** Needed once a time is kept: loaded when one is chosen. */
@@ -55,7 +57,11 @@ function GateWithTimes({ page, first, firstQuote, visit }: Props) {
     <main className="mx-auto grid max-w-6xl gap-x-8 gap-y-4 px-5 py-6 lg:grid-cols-[minmax(0,1fr)_18.5rem]">
       {held === null ? (
         <div className="grid content-start gap-4">
-          {gate.waiting !== null && <Waiting booking={gate.waiting} onGoOn={gate.goOn} onLetGo={gate.letGo} />}
+          {gate.waiting !== null && (
+            <Suspense>
+              <Waiting booking={gate.waiting} onGoOn={gate.goOn} onLetGo={gate.letGo} />
+            </Suspense>
+          )}
           <Finding page={page} service={service} gate={gate} />
         </div>
       ) : (

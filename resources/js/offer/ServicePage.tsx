@@ -81,7 +81,14 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
         {may('change-setup') && (
           <p className="flex gap-2" role="group" aria-label={say.besideIt}>
             {(['times', 'prices'] as const).map((one) => (
-              <Button key={one} id={`beside-${one}`} small aria-pressed={beside === one} onClick={() => setBeside(one)}>
+              <Button
+                key={one}
+                id={`beside-${one}`}
+                small
+                kind={beside === one ? 'next' : 'plain'}
+                aria-pressed={beside === one}
+                onClick={() => setBeside(one)}
+              >
                 {say.beside[one]}
               </Button>
             ))}
