@@ -26,6 +26,7 @@ final readonly class BookingFacts
      * @param  list<array{question: string, answer: string, file?: string}>  $answers
      * @param  bool  $isProven whether the mail address is known to be theirs
      * @param  int  $version counts what changed for a calendar
+     * @param  array{one: string, many: string}|null  $heads what those who come are called; null: people
      * @param  string|null  $clientZone of whoever booked, where it is known
      * @param  CarbonImmutable|null  $answerBy until when a request is answered
      */
@@ -51,6 +52,7 @@ final readonly class BookingFacts
         public string $bring,
         public ?CarbonImmutable $answerBy,
         public ?string $clientZone,
+        public ?array $heads,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class BookingFacts
         );
 
         $business = $booking->business()->firstOrFail();
+        $service = Service::query()->find($booking->service_id);
 
         return new self(
             id: $booking->id,
@@ -84,9 +87,10 @@ final readonly class BookingFacts
             heldUntil: $booking->held_until,
             version: $booking->calendar_sequence,
             balance: Balance::of($booking->load(['payments', 'entries'])),
-            bring: Service::query()->find($booking->service_id)->bring ?? '',
+            bring: $service->bring ?? '',
             answerBy: AnswerTime::of($booking, $business),
             clientZone: $booking->client_zone,
+            heads: $service?->callsThem(),
         );
     }
 

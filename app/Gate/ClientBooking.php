@@ -120,6 +120,7 @@ final readonly class ClientBooking
             'changes' => $this->changes($standing),
             'answers' => (object) Questions::given($facts->business, $standing),
             'bring' => self::bring($standing),
+            'heads' => self::services($standing)[0]->callsThem(),
             'again' => $this->again->path($facts->business, $standing),
             'link' => $this->links->to($booking),
             'query' => $this->links->query($booking),

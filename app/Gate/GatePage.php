@@ -185,6 +185,7 @@ final readonly class GatePage
             'choosesStaff' => $service->assignment === 'choose' && $service->kind === 'appointment',
             'session' => $service->kind === 'session',
             'largestParty' => self::largestParty($service),
+            'heads' => $service->callsThem(),
             'locations' => $service->locations->pluck('id')->values()->all(),
             'staff' => $staff,
             'addOns' => array_keys($tariff->addOns),

@@ -38,7 +38,7 @@ final readonly class Particulars
             ['where', $facts->where()],
             ['link', $facts->meetingLink()],
             ['bring', $toClient && ! $facts->isOver() ? $facts->bring : ''],
-            ['for', $facts->party > 1 ? $this->catalogue->say('mail.party', ['party' => $facts->party]) : ''],
+            ['for', $facts->party > 1 ? $this->party($facts) : ''],
             ...array_map(fn (array $addOn): array => ['and', $this->addOn($addOn)], $facts->addOns),
             ...$isPart ? [['terms', $this->told->of($booking, $toClient)['terms']]] : $this->money($booking, $toClient),
             ['client', $toClient || $facts->contact === null ? '' : implode(', ', array_filter($facts->contact))],
@@ -80,6 +80,13 @@ final readonly class Particulars
         $isSame = $zone === null || $offset($zone) === $offset($business->time_zone);
 
         return $isSame ? '' : $this->catalogue->sentence(LocalTime::written($facts->start, $business, $zone));
+    }
+
+    private function party(BookingFacts $facts): string
+    {
+        return $facts->heads === null
+            ? $this->catalogue->say('mail.party', ['party' => $facts->party])
+            : "{$facts->party} {$facts->heads['many']}";
     }
 
     private function with(BookingFacts $facts): string

@@ -35,6 +35,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property int|null $max_per_day
  * @property string|null $category_id
  * @property string|null $picture
+ * @property string $head what one of those who come is called; empty: a person
+ * @property string $heads the same of several
  * @property string $bring what clients are to bring, told once it is booked
  * @property string $staff_note private: never shown to clients
  * @property string $visibility page, link or desk
@@ -61,7 +63,7 @@ final class Service extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['bring' => ''];
+    protected $attributes = ['bring' => '', 'head' => '', 'heads' => ''];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -92,5 +94,11 @@ final class Service extends Model
         return $this->belongsToMany(Location::class, 'service_location')
             ->withPivot('position')
             ->orderBy('service_location.position');
+    }
+
+    /** @return array{one: string, many: string}|null what those who come are called here; null: people */
+    public function callsThem(): ?array
+    {
+        return $this->head === '' || $this->heads === '' ? null : ['one' => $this->head, 'many' => $this->heads];
     }
 }

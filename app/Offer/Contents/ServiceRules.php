@@ -56,6 +56,8 @@ final class ServiceRules
             'picture' => Checks::picture($business),
             'staffNote' => 'nullable|string|max:2000',
             'bring' => 'nullable|string|max:500',
+            'head' => 'nullable|required_with:heads|string|max:40',
+            'heads' => 'nullable|required_with:head|string|max:40',
             'kind' => 'required|in:appointment,session',
             'minutes' => "required|{$length}",
             'choices' => 'present|array|list|max:12',

@@ -199,7 +199,6 @@ return [
     'places_left' => '{left, plural, one {# place is left at this time.} other {# places are left at this time.}}',
     'sentence' => 'I’d like {service} for {length}{withWhom, select, yes { with {who}} other {}}{atPlace, select, yes { at {place}} other {}}{forHeads, select, yes { for {heads}} other {}}.',
     'heads' => '{count, plural, one {one person} other {# people}}',
-    'service_for' => '{party, plural, one {{service}} other {{service}, # people}}',
     'with_people' => 'with {who}',
     'price_from' => 'from {amount}',
     'yes_answer' => 'yes',

@@ -4,7 +4,7 @@ import { Trouble } from '../ui/Trouble';
 import { BookingActions } from './BookingActions';
 import { Cancelling } from './Cancelling';
 import { DetailsChange } from './DetailsChange';
-import { Foot } from './Foot';
+import { LateFoot } from './LateFoot';
 import { Head } from './Head';
 import { Moving } from './Moving';
 import { PartList } from './PartList';
@@ -81,7 +81,7 @@ export function BookingPage({ first, page }: { first: Booking; page: Page }) {
           <Slip facts={bookedFacts(booking)} />
         </div>
       </main>
-      <Foot page={page} />
+      <LateFoot page={page} />
     </>
   );
 }

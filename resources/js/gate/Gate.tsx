@@ -2,7 +2,7 @@ import { lazy, Suspense, useEffect } from 'react';
 import { Button } from '../ui/Button';
 import { endClock, moment } from '../lib/format';
 import { Finding } from './Finding';
-import { Foot } from './Foot';
+import { LateFoot } from './LateFoot';
 import { Head } from './Head';
 import { Slip } from './Slip';
 import { bookedFacts, chosenFacts } from './slipFacts';
@@ -30,7 +30,7 @@ export function Gate({ page, times, quote, visit }: Omit<First, 'booking' | 'own
       ) : (
         <GateWithTimes page={page} first={times} firstQuote={quote} visit={visit} />
       )}
-      <Foot page={page} />
+      <LateFoot page={page} />
     </>
   );
 }

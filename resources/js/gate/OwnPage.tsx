@@ -1,6 +1,6 @@
 import { buttonLook } from '../ui/Button';
 import { day, listed, moment, money } from '../lib/format';
-import { Foot } from './Foot';
+import { LateFoot } from './LateFoot';
 import { Head } from './Head';
 import type { Own, Page } from './types';
 import * as say from '@words/gate';
@@ -40,7 +40,7 @@ export function OwnPage({ own, page }: { own: Own; page: Page }) {
           </section>
         )}
       </main>
-      <Foot page={page} />
+      <LateFoot page={page} />
     </>
   );
 }

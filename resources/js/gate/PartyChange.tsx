@@ -5,6 +5,7 @@ import { Select } from '../ui/Select';
 import { useAsked } from './latest';
 import { sealed } from './sealed';
 import type { Booking } from './types';
+import { headsOf } from './heads';
 import * as say from '@words/gate';
 
 type Props = {
@@ -45,7 +46,7 @@ export function PartyChange({ booking, busy, tries, onParty, onLeave }: Props) {
         label={say.howMany}
         {...(range.least > 1 ? { hint: say.fewerIsTooLate } : {})}
         value={String(party)}
-        options={counts.map((one) => [one, say.heads({ count: Number(one) })])}
+        options={counts.map((one) => [one, headsOf(booking.heads, Number(one))])}
         onValue={(value) => setParty(Number(value))}
       />
       <p id="party-effect" role="status" className="font-semibold">

@@ -1,5 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { ungrouped } from './choices';
+import { headsOf } from './heads';
 import { LengthChoice } from './LengthChoice';
 import { SentenceChoice } from './SentenceChoice';
 import { ServiceChoice } from './ServiceChoice';
@@ -70,9 +71,9 @@ export function Sentence({ page, ask, lasts, onService, onChoose }: Props) {
               label={say.howMany}
               value={String(ask.party)}
               onChange={(value) => onChoose({ party: Number(value) })}
-              shown={heads(ask.party)}
+              shown={headsOf(service.heads, ask.party)}
               groups={ungrouped(
-                Array.from({ length: largest }, (_, i) => ({ value: String(i + 1), name: heads(i + 1) })),
+                Array.from({ length: largest }, (_, i) => ({ value: String(i + 1), name: headsOf(service.heads, i + 1) })),
               )}
             />
           ),
@@ -97,5 +98,3 @@ export function Sentence({ page, ask, lasts, onService, onChoose }: Props) {
     </div>
   );
 }
-
-const heads = (count: number): string => say.heads({ count });

@@ -1,6 +1,7 @@
 import { clock, dateIn, listed, moment, money } from '../lib/format';
 import { priceWords } from '../words/prices';
 import { lineWords } from '../words/lines';
+import { headsOf } from './heads';
 import { pays } from './pays';
 import type { SlipFacts } from './Slip';
 import type { Ask, Booking, Page, Quote, Service, Start } from './types';
@@ -16,7 +17,7 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
     page.locations.find((one) => one.id === ask.location) ??
     page.locations.find((one) => service.locations.includes(one.id));
   return {
-    title: say.serviceFor({ service: listed(servicesOf(page, ask).map((one) => one.name)), party: ask.party }),
+    title: titleOf(servicesOf(page, ask).map((one) => one.name), service.heads, ask.party),
     start: start?.at ?? null,
     end: start === null ? null : endOf(start.at, start.minutes ?? quote.minutes),
     zone: page.business.timeZone,
@@ -29,7 +30,7 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
           : say.withPeople({ who }),
     parts: [],
     where: whereOf(place),
-    lines: quote.lines.map((line) => lineFacts(line, ask.party)),
+    lines: quote.lines.map((line) => lineFacts(line, ask.party, service.heads)),
     taxes: taxWords(quote.includedTax, currency),
     total: quote.priced
       ? quote.exact
@@ -45,10 +46,13 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
   };
 }
 
+const titleOf = (names: string[], heads: Service['heads'], party: number): string =>
+  party === 1 ? listed(names) : `${listed(names)}, ${headsOf(heads, party)}`;
+
 /** The same of what is held or booked: told by the server, as on the card and in mails. */
 export function bookedFacts(booking: Booking): SlipFacts {
   return {
-    title: say.serviceFor({ service: listed(namesOf(booking)), party: booking.party }),
+    title: titleOf(namesOf(booking), booking.heads, booking.party),
     start: booking.start,
     end: booking.end,
     zone: booking.business.timeZone,
@@ -64,7 +68,7 @@ export function bookedFacts(booking: Booking): SlipFacts {
       }),
     ),
     where: whereOf(booking.location),
-    lines: booking.lines.map((line) => lineFacts(line, booking.party)),
+    lines: booking.lines.map((line) => lineFacts(line, booking.party, booking.heads)),
     taxes: taxWords(booking.includedTax, booking.currency),
     total: booking.told.price,
     currency: booking.currency,
@@ -92,8 +96,8 @@ export const namesOf = (booking: Booking): string[] =>
 
 const FREE = ['base', 'people', 'addOn'];
 
-const lineFacts = (line: Quote['lines'][number], party: number) => ({
-  label: lineWords(line, party),
+const lineFacts = (line: Quote['lines'][number], party: number, heads: Service['heads']) => ({
+  label: line.kind === 'people' && heads !== null ? headsOf(heads, party - 1) : lineWords(line, party),
   amount: line.amount,
   free: line.amount === 0 && FREE.includes(line.kind),
 });

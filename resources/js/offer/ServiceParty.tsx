@@ -1,8 +1,9 @@
 import { Columns } from '../ui/Columns';
 import { Choice } from '../ui/Choice';
+import { Field } from '../ui/Field';
 import { Fold } from '../ui/Fold';
 import { NumberField } from '../ui/NumberField';
-import { first, type PartProps } from './service';
+import { first, mayComeInParties, type PartProps } from './service';
 import * as say from '@words/offer';
 
 /** What choosing each means for the service. */
@@ -61,6 +62,27 @@ export function ServiceParty({ content, set, wrong }: PartProps) {
           onValue={(maxParty) => set({ maxParty })}
         />
       </Columns>
+      {mayComeInParties(content) && (
+        <Columns>
+          <Field
+            id="service-head"
+            label={say.headOne}
+            hint={say.headHelp}
+            maxLength={40}
+            wrong={wrong['head']}
+            value={content.head}
+            onValue={(head) => set({ head })}
+          />
+          <Field
+            id="service-heads"
+            label={say.headMany}
+            maxLength={40}
+            wrong={wrong['heads']}
+            value={content.heads}
+            onValue={(heads) => set({ heads })}
+          />
+        </Columns>
+      )}
     </Fold>
   );
 }

@@ -16,6 +16,8 @@ export const FRESH: ServiceContent = {
   picture: null,
   staffNote: '',
   bring: '',
+  head: '',
+  heads: '',
   kind: 'appointment',
   minutes: 60,
   choices: [],
