@@ -84,3 +84,16 @@ it('shows nothing of a booking to whoever has no link, and lets them book nothin
     $this->post("/b/{$booking->id}/book?until=9999999999&seal=x", $this->give)->assertNotFound();
     expect($booking->refresh()->contact)->toBeNull();
 });
+
+it('lets nobody try codes, or keep and book by plain forms, as often as they like', function (): void {
+    $limited = static fn (string $path, string $method): bool => in_array(
+        'throttle:gate',
+        Illuminate\Support\Facades\Route::getRoutes()
+            ->match(Illuminate\Http\Request::create($path, $method))
+            ->gatherMiddleware(),
+        true,
+    );
+    expect($limited('/gate-api/pages/yard/code-quote', 'GET'))->toBeTrue()
+        ->and($limited('/book/yard', 'POST'))->toBeTrue()
+        ->and($limited('/b/01HZZZZZZZZZZZZZZZZZZZZZZZ/book', 'POST'))->toBeTrue();
+});
