@@ -105,7 +105,8 @@ it('offers first what leaves no gap too short for anything, and marks it (T21)',
 
 it('calls those who come what the business calls them', function (): void {
     $yard = Yard::open(['price' => 2000, 'max_party' => 3, 'head' => 'dog', 'heads' => 'dogs'], slug: 'walks');
-    expect(app(App\Gate\GatePage::class)->of($yard->business)['services'][0]['heads'])->toBe(['one' => 'dog', 'many' => 'dogs']);
+    $service = app(App\Gate\GatePage::class)->of($yard->business)['services'][0];
+    expect($service['heads'])->toBe(['one' => 'dog', 'many' => 'dogs']);
     $booking = $yard->book('10:00');
     $booking->update(['party' => 2]);
     $entry = App\Models\OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->sole();

@@ -57,7 +57,7 @@ it('takes a code in the sentence, or says that there is none and books nothing',
     $desk->go('/at/quernmoor/board?date='.farThursday(9));
     Desk::sentence($desk, 'Greta Moss', 'Wheel lesson');
     pressFit($desk);
-    $desk->press('.desk-sentence details:first-child summary');
+    $desk->press('.desk-rest details summary');
     $desk->type('#desk-code', 'NOSUCHCODE');
     $desk->until('it can be booked', fn (): bool => $desk->find('#desk-book')->isEnabled());
     $desk->press('#desk-book')->sees('There is no such code.')->isAccessible();

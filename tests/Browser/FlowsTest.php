@@ -107,7 +107,7 @@ it(
             ->isAccessible();
         $client
             ->mailed('lena@post.example', 'Booked: Wheel lesson')
-            ->sees('150 minutes')
+            ->sees('2 hours 30 minutes')
             ->sees('2 × Second pot')
             ->sees('Free to cancel until');
     },

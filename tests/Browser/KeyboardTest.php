@@ -81,7 +81,7 @@ it('sets up a whole business without a mouse', function (): void {
         ->write('#range-max', '90')
         ->write('#range-step', '30')
         ->write('#service-perStep', '15')
-        ->sees('in the next two weeks');
+        ->sees('€15.00'); // beside the price, a visit to try it on
     $press('#fold-cancelling');
     // "until it begins", by its first letter
     $owner->tabTo('#service-cancelling')->key('u')->sees('After that it costs 50 % of the price.');

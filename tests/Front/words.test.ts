@@ -78,6 +78,7 @@ const lesson: Service = {
   choosesStaff: true,
   session: false,
   largestParty: 1,
+  heads: null,
   locations: [],
   staff: [],
   addOns: [],

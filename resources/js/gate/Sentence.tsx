@@ -73,7 +73,10 @@ export function Sentence({ page, ask, lasts, onService, onChoose }: Props) {
               onChange={(value) => onChoose({ party: Number(value) })}
               shown={headsOf(service.heads, ask.party)}
               groups={ungrouped(
-                Array.from({ length: largest }, (_, i) => ({ value: String(i + 1), name: headsOf(service.heads, i + 1) })),
+                Array.from({ length: largest }, (_, i) => ({
+                  value: String(i + 1),
+                  name: headsOf(service.heads, i + 1),
+                })),
               )}
             />
           ),

@@ -17,7 +17,11 @@ export function chosenFacts(page: Page, service: Service, ask: Ask, quote: Quote
     page.locations.find((one) => one.id === ask.location) ??
     page.locations.find((one) => service.locations.includes(one.id));
   return {
-    title: titleOf(servicesOf(page, ask).map((one) => one.name), service.heads, ask.party),
+    title: titleOf(
+      servicesOf(page, ask).map((one) => one.name),
+      service.heads,
+      ask.party,
+    ),
     start: start?.at ?? null,
     end: start === null ? null : endOf(start.at, start.minutes ?? quote.minutes),
     zone: page.business.timeZone,
