@@ -6,7 +6,7 @@ import { written, type Scale } from './ruler';
 export type Cursor = { lane: string; at: string };
 
 type Does = {
-  lanes: readonly Pick<Schemas['Lane'], 'id'>[];
+  lanes: readonly Pick<Schemas['Lane'], 'id' | 'open'>[];
   scale: Scale;
   now: string;
   /** Starts that fit what the desk is asked for. */
@@ -23,8 +23,10 @@ const QUARTER_MS = 900_000;
 export function useCursor({ lanes, scale, now, fits, onStart }: Does) {
   const [cursor, setCursor] = useState<Cursor | null>(null);
   const first = (): Cursor => {
-    const at = Math.min(Math.max(Date.parse(now), scale.start), scale.end - QUARTER_MS);
-    return { lane: lanes[0]?.id ?? '', at: written(Math.ceil(at / QUARTER_MS) * QUARTER_MS) };
+    const lane = lanes.find(({ open }) => open.length > 0) ?? lanes[0];
+    const opens = Date.parse(lane?.open[0]?.from ?? now);
+    const at = Math.min(Math.max(Date.parse(now), opens, scale.start), scale.end - QUARTER_MS);
+    return { lane: lane?.id ?? '', at: written(Math.ceil(at / QUARTER_MS) * QUARTER_MS) };
   };
   const across = (from: Cursor, by: 1 | -1): Cursor => ({
     ...from,
