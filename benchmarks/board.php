@@ -14,7 +14,7 @@ define('ROUNDS', sized(100, 2));
 
 [$address, $port] = [rtrim($argv[1], '/'), (int) $argv[2]];
 $db = database($port);
-getenv('KEEP') || emptied($db);
+getenv('KEEP') || emptied($port);
 $document = Yard::document(40, sized(40, 6), sized(820, 40), 1); // a quarter is cancelled
 $week = Yard::document(6, 6, sized(300, 30), 6);
 $document['bookings'] = [

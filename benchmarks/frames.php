@@ -17,7 +17,7 @@ require __DIR__.'/Yard.php';
 require __DIR__.'/../vendor/autoload.php';
 
 [$address, $port] = [rtrim($argv[1], '/'), (int) $argv[2]];
-emptied(database($port));
+emptied($port);
 $document = Yard::document(sized(40, 4), sized(40, 6), sized(820, 20), 1); // a quarter is cancelled
 imported($document);
 

@@ -12,11 +12,11 @@ require __DIR__.'/run.php';
 define('ROUNDS', sized(200, 2));
 
 $address = rtrim($argv[1] ?? 'http://127.0.0.1:8400', '/');
-forgotten(database((int) (parse_url($address, PHP_URL_PORT) ?: 80) + 33), 'bench%@post.example');
+copied($address);
 $first = static function () use ($address): array {
-    $page = (string) @file_get_contents("{$address}/book/quernmoor");
+    $page = (string) @file_get_contents("{$address}/book/bench");
     preg_match('#id="first">(.*?)</script>#s', $page, $found) ||
-        stop("No Gate answers at {$address}/book/quernmoor. bin/yardbell start serves one.");
+        stop("No Gate answers at {$address}/book/bench. bin/yardbell start serves one.");
 
     return json_decode($found[1], true, 64, JSON_THROW_ON_ERROR);
 };
@@ -63,7 +63,7 @@ $visit = http_build_query([
 $starts = [];
 foreach ([0, 14, 28, 42] as $later) {
     $from = gmdate('Y-m-d', strtotime($page['times']['today']) + $later * 86400);
-    [, , $times] = $ask("/gate-api/pages/quernmoor/open-times?service={$free}&from={$from}");
+    [, , $times] = $ask("/gate-api/pages/bench/open-times?service={$free}&from={$from}");
     array_push($starts, ...array_merge(...array_column($times['days'], 'starts')));
 }
 $starts === [] && stop('Nothing is free to be booked.');
@@ -78,9 +78,9 @@ for ($round = -10; $round < ROUNDS; $round++) {
     $start = $starts[array_rand($starts)]['at'];
     $took = [
         'floor' => $ask('/gate-api/floor'),
-        'times for two weeks' => $ask("/gate-api/pages/quernmoor/open-times?service={$service}"),
-        'times for a visit' => $ask("/gate-api/pages/quernmoor/open-times?{$visit}"),
-        'hold' => $ask('/gate-api/pages/quernmoor/holds', ['service' => $free, 'staff' => null, 'start' => $start]),
+        'times for two weeks' => $ask("/gate-api/pages/bench/open-times?service={$service}"),
+        'times for a visit' => $ask("/gate-api/pages/bench/open-times?{$visit}"),
+        'hold' => $ask('/gate-api/pages/bench/holds', ['service' => $free, 'staff' => null, 'start' => $start]),
     ];
     $held = $took['hold'][2];
     if (isset($held['id'])) {

@@ -41,41 +41,35 @@ function database(int $port): PDO
     ]);
 }
 
-/** Takes away the businesses that benchmarks made, now and when this one is over. */
-function emptied(PDO $db): void
+/** Does it once the benchmark is over: the clients it forked end before, and take nothing away. */
+function afterwards(callable $do): void
 {
-    $clear = static fn () => $db->exec("delete from businesses where slug like 'bench%'");
-    $clear();
-    register_shutdown_function($clear);
+    $pid = getmypid();
+    register_shutdown_function(static function () use ($do, $pid): void {
+        getmypid() === $pid && $do();
+    });
 }
 
-/**
- * Takes away what benchmarks booked at the demonstration, once this one is over: all of it, its money too.
- *
- * @param  string  $like the addresses it booked with, for SQL
- */
-function forgotten(PDO $db, string $like): void
+/** Takes away the businesses that benchmarks made, now and when this one is over. */
+function emptied(int $port): void
 {
-    register_shutdown_function(static function () use ($db, $like): void {
-        $bookings = 'select id from bookings where json_value(contact, \'$.email\') like ?';
-        $sales = "select sale_id from bookings where id in ({$bookings}) and sale_id is not null";
-        $db->exec('set foreign_key_checks = 0');
-        $run = static fn (string $sql) => $db->prepare($sql)->execute([$like]);
-        $checkouts = "select checkout from payments where sale_id in ({$sales})";
-        $run("delete from stand_in_movements where checkout in ({$checkouts})");
-        $run("delete from stand_in_checkouts where id in ({$checkouts})");
-        foreach (['refunds', 'payments', 'sale_lines', 'book_entries'] as $table) {
-            $run("delete from {$table} where sale_id in ({$sales})");
-        }
-        $run("delete from sales where id in ({$sales})");
-        foreach (['outbox', 'booking_changes', 'booking_staff', 'code_uses'] as $table) {
-            $run("delete from {$table} where booking_id in ({$bookings})");
-        }
-        $run('delete from bookings where json_value(contact, \'$.email\') like ?');
-        $run('delete from clients where email like ?');
-        $db->exec("delete from bookings where contact is null and state in ('cancelled', 'expired')"); // let go
-        $db->exec('set foreign_key_checks = 1');
-    });
+    $clear = static fn () => database($port)->exec("delete from businesses where slug like 'bench%'");
+    $clear();
+    afterwards($clear);
+}
+
+/** Copies the pottery of the demonstration as the business "bench"; it is gone once the benchmark is over. */
+function copied(string $address): void
+{
+    $port = (int) (parse_url($address, PHP_URL_PORT) ?: 80) + 33;
+    emptied($port);
+    $file = tempnam(sys_get_temp_dir(), 'bench').'.json';
+    artisan('export', escapeshellarg($file).' --business=quernmoor');
+    $document = json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
+    unlink($file);
+    $document['business']['name'] = 'Bench';
+    imported($document);
+    database($port)->exec("update businesses set published_at = now() where slug = 'bench'");
 }
 
 /**
@@ -87,14 +81,14 @@ function imported(array $document): void
 {
     $file = tempnam(sys_get_temp_dir(), 'bench').'.json';
     file_put_contents($file, json_encode($document, JSON_THROW_ON_ERROR));
-    exec(
-        (getenv('DB_DATABASE') === false ? 'bin/yardbell import ' : 'php artisan import ')
-            .escapeshellarg($file)
-            .' --owner=alva@quernmoor.example',
-        $said,
-        $failed,
-    );
+    artisan('import', escapeshellarg($file).' --owner=alva@quernmoor.example');
     unlink($file);
+}
+
+/** Runs a command of the running application. */
+function artisan(string $command, string $with): void
+{
+    exec((getenv('DB_DATABASE') === false ? 'bin/yardbell' : 'php artisan')." {$command} {$with}", $said, $failed);
     $failed === 0 || stop(implode("\n", $said));
 }
 

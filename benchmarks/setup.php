@@ -15,7 +15,7 @@ require __DIR__.'/Yard.php';
 require __DIR__.'/Window.php';
 [$address, $port] = [rtrim($argv[1], '/'), (int) $argv[2]];
 $db = database($port);
-emptied($db);
+emptied($port);
 
 $document = Yard::document(sized(60, 4), sized(150, 6), sized(3000, 50), 60);
 for ($day = 0; $day < 852; $day++) {

@@ -32,7 +32,7 @@ it('mails client, staff and owner, the client with a calendar file', function ()
     $mail = mailTo('kim@post.example', 'Booked: Lesson');
     $event = Reader::read((string) $mail['calendar'])->VEVENT;
     expect($mail['text'])->toContain(
-        'Lesson, 60 minutes',
+        'Lesson, 1 hour',
         '(Reykjavik time)',
         'Ana Reed',
         '1 Yard Lane',

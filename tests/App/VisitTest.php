@@ -75,7 +75,7 @@ it('books all of it, as separate bookings of one sale, and tells of it once', fu
     $told = OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->sole();
     $letter = app(Wording::class)->letter($told);
     expect($letter->subject)->toStartWith('Booked: Glazing and one more, from')
-        ->and($letter->text)->toContain('Glazing, 25 minutes', 'Lesson, 60 minutes')
+        ->and($letter->text)->toContain('Glazing, 25 minutes', 'Lesson, 1 hour')
         ->and(substr_count($letter->text, '/b/'))->toBe(1) // it shows all of it
         ->and(substr_count((string) $letter->calendar, 'BEGIN:VEVENT'))->toBe(2)
         ->and($letter->calendarMethod)->toBe('PUBLISH')

@@ -42,6 +42,26 @@ it('reaches the lanes by keys, quotes while it is said, and books a walk-in with
     $desk->isAccessible();
 });
 
+it('keeps the foot in sight while the desk is open, and cuts no name of a week', function (): void {
+    $desk = $this->window(1280, 760)->signIn();
+    $desk->go('/at/quernmoor/board')->find('.lane-band');
+    $desk->key('b')->find('#desk-who');
+    expect($desk->driver->executeScript('return document.documentElement.scrollHeight <= innerHeight'))->toBeTrue();
+    $desk->choose('Leave it')->key('w')->find('.week .tag');
+    $cut = $desk->driver->executeScript(<<<'JS'
+        const shown = [...document.querySelectorAll('.week .tag-text > span:not(.tag-glyph), .week .tag-beside')]
+            .filter((one) => one.getClientRects().length > 0 && one.textContent !== '');
+        const cut = shown.filter((one) => {
+            const { top, bottom } = one.closest('.lane-band').getBoundingClientRect();
+            const box = one.getBoundingClientRect();
+            return box.top < top - 1 || box.bottom > bottom + 1;
+        });
+        return [shown.length, cut.map((one) => one.textContent)];
+        JS);
+    expect($cut[0])->toBeGreaterThan(20)->and($cut[1])->toBe([]);
+    $desk->isAccessible()->key('w')->find('.lane');
+});
+
 it('moves the later ones of a repeat date by date, and leaves one where it is', function (): void {
     $desk = $this->window()->signIn();
     $desk->go('/at/quernmoor/board?date='.lateWednesday(9));

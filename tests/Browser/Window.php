@@ -245,7 +245,8 @@ final class Window
     public function key(string $key): self
     {
         $this->keys++;
-        $this->driver->switchTo()->activeElement()->sendKeys($key);
+        // not sent to an element: the page may be drawing it anew
+        $this->driver->getKeyboard()->sendKeys($key);
 
         return $this;
     }

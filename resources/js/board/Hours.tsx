@@ -15,7 +15,7 @@ export function Hours({ ruler, scale, zone, now }: Props) {
   const isBesideRope = (tick: string) => now !== null && Math.abs(scale.at(tick) - scale.at(now)) < ROPE;
   const step = ruler.ticks.length > MOST ? 2 : 1;
   return (
-    <div className="board-grid" aria-hidden="true">
+    <div className="board-grid board-ruler" aria-hidden="true">
       <span />
       <span className="ruler-hours">
         {ruler.ticks.map((tick, index) => (

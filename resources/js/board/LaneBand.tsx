@@ -26,7 +26,7 @@ type Props = {
   named: string | null;
   /** What is lifted, and where it may hang; null where nothing can be. */
   lift: LaneLift | null;
-  /** Whether it is a strand of a week: no hours, no room for names beside the tags. */
+  /** Whether it is a strand of a week: one line high, without hours. */
   thin?: boolean;
   onChoose: (id: string | null) => void;
   onStart: (lane: string, instant: string) => void;
@@ -116,7 +116,8 @@ export function LaneBand(props: Props) {
           colour={lane.mark === null ? colours.get(tag.staff[0] ?? '') : undefined}
           row={rows.get(tag.id) ?? { row: 0, rows: 1 }}
           standing={standingOf(tag, now)}
-          room={thin ? { from: 0, width: 0 } : roomBeside(tags, tag, scale)}
+          room={roomBeside(tags, tag, scale)}
+          thin={thin}
           isLifted={lift?.up === tag.id}
           onGrip={isMovable(tag) ? (lift?.grip ?? null) : null}
           onKey={walk.onKey}

@@ -179,7 +179,7 @@ export function LanesFrame({ fits, count, says = '', onKey, onLeave, children }:
         onKeyDown={onKey}
         onBlur={onLeave}
       >
-        <div className="flex min-h-0 min-w-[46rem] flex-1 flex-col">{children}</div>
+        <div className="flex min-w-[46rem] flex-[1_0_auto] flex-col">{children}</div>
       </div>
       <p className="sr-only" role="status">
         {says === '' ? say.bookingsShown({ count }) : says}

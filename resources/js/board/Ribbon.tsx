@@ -16,7 +16,11 @@ type Props = {
 export function Ribbon({ days, today, shown, onGo }: Props) {
   const stop = days.some(({ date }) => date === shown) ? shown : days[0]?.date;
   return (
-    <nav aria-label={say.fortnight} className="flex max-w-full gap-1.5 overflow-x-auto p-1" onKeyDown={walk}>
+    <nav
+      aria-label={say.fortnight}
+      className="flex max-w-full gap-1.5 overflow-x-auto p-1 lg:flex-none"
+      onKeyDown={walk}
+    >
       <Week label={say.weekEarlier} onGo={() => onGo(addDays(shown, -7))}>
         ‹
       </Week>

@@ -26,6 +26,8 @@ type Props = {
   standing: Standing | null;
   /** What is free beside it, in percent of the ruler. */
   room: { from: number; width: number };
+  /** Whether it is one line high: a name stands inside it only where all of it fits. */
+  thin: boolean;
   isLifted: boolean;
   /** Lifts it to put it elsewhere; null where that cannot be. */
   onGrip: Grip | null;
@@ -58,6 +60,7 @@ export function Tag({
   row,
   standing,
   room,
+  thin,
   isLifted,
   onGrip,
   onKey,
@@ -80,6 +83,12 @@ export function Tag({
       ? {}
       : { top: `${(100 * row.row) / row.rows}%`, bottom: `${100 - (100 * (row.row + 1)) / row.rows}%` }),
   });
+  const name = whole ? seen : shortened(who);
+  const glyphs = [tag.first ? FIRST : '', tag.noted ? NOTED : '', standing?.glyph].join('');
+  const width = at(tag.end) - at(tag.start);
+  const beside = thin
+    ? room.width >= lineOf(name) && width < lineOf(`${name}${glyphs}`)
+    : room.width > NAME_NEEDS && isShort(width);
   const besides = [
     tag.first ? say.firstVisit : '',
     tag.noted ? say.hasNote : '',
@@ -106,6 +115,7 @@ export function Tag({
         aria-pressed={chosen}
         title={[who, what, when, ...besides].filter(Boolean).join(' · ')}
         data-lifted={isLifted}
+        data-beside={beside}
         onPointerDown={(event) => onGrip?.(tag, lane, 'move', event)}
         onKeyDown={onKey}
         onClick={() => onChoose(tag.id)}
@@ -113,10 +123,10 @@ export function Tag({
         <span className="sr-only">{`${[who, what, when, ...besides, word].filter(Boolean).join(', ')}. `}</span>
         <span className="tag-text">
           <span className="tag-glyph" data-tone={standing?.tone} aria-hidden="true">
-            {[tag.first ? FIRST : '', tag.noted ? NOTED : '', standing?.glyph].join('')}
+            {glyphs}
           </span>
           <span className="tag-long tag-full font-bold">{seen}</span>
-          <span className="tag-middle font-bold">{whole ? seen : shortened(who)}</span>
+          <span className="tag-middle font-bold">{name}</span>
           <span className="tag-given font-bold">{whole ? seen : (who.split(' ')[0] ?? who)}</span>
           <span className="tag-long">{what}</span>
           {group && <Pips taken={tag.taken} places={tag.places ?? 0} />}
@@ -136,9 +146,9 @@ export function Tag({
           <span className="tag-pull" aria-hidden="true" onPointerDown={(event) => onGrip(tag, lane, 'length', event)} />
         )}
       </button>
-      {isShort(at(tag.end) - at(tag.start)) && room.width > NAME_NEEDS && (
+      {beside && (
         <span className="tag-beside" style={{ left: `${room.from}%`, width: `${room.width}%` }} aria-hidden="true">
-          <b>{whole ? seen : shortened(who)}</b> {what}
+          <b>{name}</b> {!thin && what}
         </span>
       )}
     </>
@@ -148,6 +158,9 @@ export function Tag({
 /** Percent of the ruler below which a tag has no room for a name, and what a name beside it needs. */
 const isShort = (width: number): boolean => width < 7;
 const NAME_NEEDS = 8;
+
+/** Percent of the ruler that a name takes written on one line. */
+const lineOf = (name: string): number => 1.5 + 0.78 * name.length;
 
 /** For a name. */
 const HIDDEN = '···';

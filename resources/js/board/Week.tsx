@@ -11,8 +11,8 @@ import './Week.css';
 
 type Props = LanesProps & { onDay: (date: string) => void };
 
-/** With more strands than these in a day, a row shows how full the house is, and names are for the day itself. */
-const MOST_STRANDS = 10;
+/** In a house with more people than these, whoever is off takes no line of the day. */
+const LARGE = 10;
 
 /** The day's ruler folded: a row a day, its lanes as strands, so that a free hour is a hole through all of them. */
 export function Week({ board, now, chosen, onChoose, fits, named, onStart, onDay }: Props) {
@@ -26,22 +26,25 @@ export function Week({ board, now, chosen, onChoose, fits, named, onStart, onDay
   );
   const walk = useWalk(rows, onChoose);
   const colours = useColours();
-  const dense = board.week.some((day) => day.lanes.length > MOST_STRANDS);
+  const large = board.lanes.length > LARGE;
   return (
     <LanesFrame fits={fits.length > 0} count={board.week.reduce((sum, day) => sum + day.tags.length, 0)}>
       <Hours ruler={first.ruler} scale={scaleOf(first.ruler)} zone={zone} now={null} />
-      <ol className="week" data-dense={dense}>
+      <ol className="week" data-large={large}>
         {board.week.map((day) => (
           <li key={day.date} className="week-day" data-today={day.date === board.today} data-quiet={isQuiet(day)}>
             <DayName day={day} shown={day.date === board.date} onDay={onDay} />
             <ul className="week-strands hatched">
-              {(isQuiet(day) ? [] : day.lanes).map((lane) => (
-                <li key={lane.id} className="week-strand" data-colour={lane.mark?.colour}>
-                  {!dense && (
-                    <span className="week-whose" title={lane.name} aria-hidden="true">
-                      {lane.mark?.initials ?? lane.name}
-                    </span>
-                  )}
+              {strandsOf(day, large).map((lane) => (
+                <li
+                  key={lane.id}
+                  className="week-strand"
+                  data-colour={lane.mark?.colour}
+                  data-slim={!isUsed(lane, day)}
+                >
+                  <span className="week-whose" title={lane.name} aria-hidden="true">
+                    {isUsed(lane, day) && (lane.mark?.initials ?? lane.name)}
+                  </span>
                   <LaneBand
                     thin
                     lift={null}
@@ -74,9 +77,9 @@ function DayName({ day, shown, onDay }: { day: Schemas['BoardDay']; shown: boole
   return (
     <button
       type="button"
-      className="week-name"
+      className="week-date"
       aria-current={shown ? 'date' : undefined}
-      aria-label={say.openDay({ date: longDate(day.date) })}
+      title={say.openDay({ date: longDate(day.date) })}
       onClick={() => onDay(day.date)}
     >
       <b>
@@ -87,5 +90,11 @@ function DayName({ day, shown, onDay }: { day: Schemas['BoardDay']; shown: boole
   );
 }
 
-const isQuiet = (day: Schemas['BoardDay']): boolean =>
-  day.tags.length === 0 && day.lanes.every((lane) => lane.open.length === 0);
+const isUsed = (lane: Schemas['Lane'], day: Schemas['BoardDay']): boolean =>
+  lane.open.length > 0 || day.tags.some((tag) => tag.lanes.includes(lane.id));
+
+const isQuiet = (day: Schemas['BoardDay']): boolean => !day.lanes.some((lane) => isUsed(lane, day));
+
+/** Who is off is a slim line in a small house, and none in a large one. */
+const strandsOf = (day: Schemas['BoardDay'], large: boolean): Schemas['Lane'][] =>
+  isQuiet(day) ? [] : day.lanes.filter((lane) => !large || isUsed(lane, day));

@@ -10,6 +10,19 @@ export const bandsOf = (): Band[] =>
     box: band.getBoundingClientRect(),
   }));
 
+/** Scrolls no further than a lane needs to be seen: keys reach lanes that no hand does. */
+export const bringInSight = (lane: string): void =>
+  document.querySelector(`.lane-band[data-of="${lane}"]`)?.scrollIntoView({ block: 'nearest' });
+
+/** Pixels beside the lanes in sight within which a hand still means them. */
+const NEAR = 24;
+
+/** Whether a height of the screen is where lanes are in sight: those scrolled away lie beneath what is around them. */
+export function isOverLanes(y: number): boolean {
+  const frame = document.querySelector('.lanes-scroll')?.getBoundingClientRect();
+  return frame === undefined || (y >= frame.top - NEAR && y <= frame.bottom + NEAR);
+}
+
 /** Which lane and instant (ms) a point of the screen is on: the nearest lane, within the ruler; null far from all. */
 export function aimOf(
   bands: readonly Band[],

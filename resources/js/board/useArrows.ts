@@ -1,6 +1,6 @@
 import { useEffect, useRef, type RefObject } from 'react';
 import type { Schemas } from '../lib/api';
-import type { Band } from './aim';
+import { bringInSight, type Band } from './aim';
 import { crosses, lengthened, startsOf, stepped, type LanesBy, type Lifted, type Spot } from './lift';
 
 type Does = {
@@ -62,5 +62,9 @@ const along = ({ starts, lengths, by: lanes }: Does, spot: Spot, by: 1 | -1, lon
 function across({ bands, by: kind }: Does, lifted: Lifted, spot: Spot, by: 1 | -1): Spot {
   const lanes = bands.current.map(({ lane }) => lane);
   const next = lanes[lanes.indexOf(spot.lane) + by];
-  return next === undefined || !crosses(lifted.tag, kind) ? spot : { ...spot, lane: next };
+  if (next === undefined || !crosses(lifted.tag, kind)) {
+    return spot;
+  }
+  bringInSight(next);
+  return { ...spot, lane: next };
 }

@@ -1,5 +1,6 @@
 import { useState, type KeyboardEvent } from 'react';
 import type { Schemas } from '../lib/api';
+import { bringInSight } from './aim';
 import { written, type Scale } from './ruler';
 
 /** A lane, and an instant on it. */
@@ -28,10 +29,11 @@ export function useCursor({ lanes, scale, now, fits, onStart }: Does) {
     const at = Math.min(Math.max(Date.parse(now), opens, scale.start), scale.end - QUARTER_MS);
     return { lane: lane?.id ?? '', at: written(Math.ceil(at / QUARTER_MS) * QUARTER_MS) };
   };
-  const across = (from: Cursor, by: 1 | -1): Cursor => ({
-    ...from,
-    lane: lanes[lanes.findIndex(({ id }) => id === from.lane) + by]?.id ?? from.lane,
-  });
+  const across = (from: Cursor, by: 1 | -1): Cursor => {
+    const lane = lanes[lanes.findIndex(({ id }) => id === from.lane) + by]?.id ?? from.lane;
+    bringInSight(lane);
+    return { ...from, lane };
+  };
   const along = (from: Cursor, by: 1 | -1): Cursor => {
     const starts = fits.filter((one) => one.staff.includes(from.lane)).map((one) => one.at);
     if (starts.length > 0) {

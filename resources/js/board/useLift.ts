@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../lib/api';
 import { moveTimes } from '../lib/queries';
-import { aimOf, bandsOf, type Band } from './aim';
+import { aimOf, bandsOf, isOverLanes, type Band } from './aim';
 import { crosses, pulled, snapped, spotOf, startsOf, type LanesBy, type Lifted, type Spot } from './lift';
 import type { Scale } from './ruler';
 import { useArrows } from './useArrows';
@@ -27,6 +27,17 @@ export function useLift(business: string, date: string, by: LanesBy, scale: Scal
   const { data } = useQuery({ ...moveTimes(business, lifted?.tag.id ?? '', date), enabled: lifted !== null });
   const starts = data?.starts ?? [];
   const lengths = (data?.lengths ?? []).map((minutes) => minutes * 60_000);
+  const isUp = lifted !== null;
+  useEffect(() => {
+    if (!isUp) {
+      return;
+    }
+    const measure = () => {
+      bands.current = bandsOf();
+    };
+    window.addEventListener('scroll', measure, true);
+    return () => window.removeEventListener('scroll', measure, true);
+  }, [isUp]);
   const put = (next: Spot) => {
     spot.current = next;
     onSpot(next);
@@ -50,7 +61,7 @@ export function useLift(business: string, date: string, by: LanesBy, scale: Scal
     }
   };
   const aim = (x: number, y: number): Spot | null => {
-    const aimed = lifted === null ? null : aimOf(bands.current, scale, x, y);
+    const aimed = lifted === null || !isOverLanes(y) ? null : aimOf(bands.current, scale, x, y);
     if (lifted === null || aimed === null) {
       return null;
     }
