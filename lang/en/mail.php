@@ -34,7 +34,7 @@ return [
         'restored' => 'Booked after all: {service}, {when}',
         'restored_several' => 'Booked after all: {service} and {more, plural, one {one more} other {# more}}, from {when}',
         'reminder' => 'Tomorrow: {service}, {when}',
-        'late' => 'Not begun yet? {service}, {when}',
+        'late' => 'Not started yet? {service}, {when}',
         'unanswered' => 'Still without an answer: {service}, {when}',
         'pay_link' => 'To be paid: {service}, {when}',
         'receipt' => 'Your receipt: {service}, {when}',
@@ -45,25 +45,25 @@ return [
 
     'own_page' => [
         'subject' => 'Your bookings at {business}',
-        'text' => 'Here is the way to all your bookings with us, passed and to come, with receipts and invoices. The link is good for a week. If you did not ask for it, leave it be.',
+        'text' => 'Here are all your bookings with us, past and to come, with receipts and invoices. The link works for a week. If you did not ask for it, ignore this mail.',
     ],
 
     'client' => [
         'booked' => 'your time is booked.',
         'booked_several' => 'your times are booked.',
-        'prove' => 'somebody has asked for this time with your address. It is kept until {until}; it is booked when you open the link below and say yes. If it was not you, leave it be: nothing is booked.',
-        'prove_several' => 'somebody has asked for these times with your address. They are kept until {until}; they are booked when you open the link below and say yes. If it was not you, leave it be: nothing is booked.',
+        'prove' => 'somebody has asked for this time with your address. It is kept until {until}; it is booked when you open the link below and say yes. If it was not you, ignore this mail: nothing is booked.',
+        'prove_several' => 'somebody has asked for these times with your address. They are kept until {until}; they are booked when you open the link below and say yes. If it was not you, ignore this mail: nothing is booked.',
         'pending' => 'you have asked for this time. It is not booked yet: we look at it and write to you{by, select, none {} other { by {by}}}. The time is kept for you meanwhile.',
         'pending_several' => 'you have asked for these times. They are not booked yet: we look at them and write to you{by, select, none {} other { by {by}}}. They are kept for you meanwhile.',
-        'declined_several' => 'we are sorry: these times cannot be given, so nothing is booked.',
-        'declined' => 'we are sorry: this time cannot be given, so nothing is booked.',
+        'declined_several' => 'we are sorry: we cannot offer you these times, so nothing is booked.',
+        'declined' => 'we are sorry: we cannot offer you this time, so nothing is booked.',
         'suggested' => 'you have asked for {when}. Would another time suit you as well? Each link below takes one; until you have answered, what you asked for stays kept for you.',
         'moved' => 'your booking has been moved: it is now {when}.',
         'moved_several' => 'your bookings have been moved. This is when they are now.',
-        'changed' => 'your booking is changed. This is how it stands now.',
-        'changed_several' => 'your bookings are changed. This is how they stand now.',
+        'changed' => 'your booking has changed. This is how it stands now.',
+        'changed_several' => 'your bookings have changed. This is how they stand now.',
         'word' => 'a word about your booking:',
-        'link_again' => 'here is a new link to your booking. The old one is not good any more.',
+        'link_again' => 'here is a new link to your booking. The old one no longer works.',
         'reminder' => 'we see you soon: {when}.',
         'pay_link' => 'you can pay for this online, by the link below. It is paid once, however often the link is opened.',
         'receipt' => 'here is your receipt.',
@@ -73,7 +73,7 @@ return [
         'sent_back' => 'your payment arrived after this was paid another way, or was cancelled. What was not needed goes back the way it came.',
         'cheaper' => 'as you come more often, this booking costs less than before. This is how it stands now.',
         'priced' => 'the price of your booking is settled. This is how it stands now.',
-        'no_show' => 'we missed you {when}. This is what that means for the money.',
+        'no_show' => 'we missed you {when}. This is what it means for what you paid or owe.',
         'restored' => 'your booking stands after all: it is not cancelled.',
         'restored_several' => 'your bookings stand after all: they are not cancelled.',
         'cancelled' => 'this booking is cancelled.',
@@ -93,7 +93,7 @@ return [
         'restored_several' => '{who} comes {when} after all, and {more, plural, one {once more} other {# times more}}:',
         'cancelled' => '{who} no longer comes. The time is free again.',
         'cancelled_several' => '{who} no longer comes. The times are free again.',
-        'late' => '{who} was to come {when}, and nobody has said yet that it began.',
+        'late' => '{who} was to come {when}, and nobody has marked it as started yet.',
         'unanswered' => '{who} would like to come {when}, and was told to hear from you by {by}. The time is kept; say yes or no on the Board.',
     ],
 
@@ -110,11 +110,11 @@ return [
     'account' => [
         'invitation' => [
             'subject' => '{by} invites you to {business}',
-            'text' => "{by} would like you to sign in to {business} at Yard Bell. Open this link to accept:\n\n{link}\n\nIt is good for two weeks. With an account or without one, it takes a minute.",
+            'text' => "{by} would like you to sign in to {business} at Yard Bell. Open this link to accept:\n\n{link}\n\nThe link works for two weeks. With an account or without one, it takes a minute.",
         ],
         'sign_up' => [
             'subject' => 'Open this to start with Yard Bell',
-            'text' => "Open this link and your account is there:\n\n{link}\n\nThe link is good for a day. If you did not ask for it, leave it be: nothing happens.",
+            'text' => "Open this link and your account is there:\n\n{link}\n\nThe link works for a day. If you did not ask for it, ignore this mail: nothing happens.",
         ],
         'known' => [
             'subject' => 'You have an account at Yard Bell already',
@@ -122,11 +122,11 @@ return [
         ],
         'verify' => [
             'subject' => 'Please confirm your mail address',
-            'text' => "Open this link to confirm that this address is yours:\n\n{link}\n\nYou can publish your page as soon as it is confirmed. The link is good for a day.",
+            'text' => "Open this link to confirm that this address is yours:\n\n{link}\n\nYou can publish your page as soon as it is confirmed. The link works for a day.",
         ],
         'password' => [
             'subject' => 'Choose a new password',
-            'text' => "Open this link to choose a new password:\n\n{link}\n\nIt is good for one hour. If you did not ask for it, leave it be: nothing changes.",
+            'text' => "Open this link to choose a new password:\n\n{link}\n\nThe link works for one hour. If you did not ask for it, ignore this mail: nothing changes.",
         ],
     ],
 ];

@@ -33,7 +33,7 @@ return [
     'to_give' => '{amount} is still to be refunded.',
     'returning' => '{amount} is on its way back.',
     'credited' => '{amount} is account credit now.',
-    'returned' => '{amount} has been paid back.',
+    'returned' => '{amount} has been refunded.',
 
     'terms_ahead' => 'Free to cancel until {until}. After that it costs {cost}.',
     'terms_past' => 'It is too late to cancel free of charge: cancelling costs {cost}.',

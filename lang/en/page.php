@@ -19,7 +19,7 @@ return [
         'anyone' => 'anyone',
         'place' => 'At',
         'minutes' => 'Minutes',
-        'party' => 'How many come',
+        'party' => 'How many people',
         'show_times' => 'Show times',
         'name' => 'Name',
         'email' => 'Email',
@@ -32,8 +32,8 @@ return [
         'book' => 'Book it',
     ],
     'pay' => [
-        'opening' => 'One moment: the page to pay on is being opened.',
-        'nobody_answers' => 'The page to pay on does not open just now. Nothing was charged; leave this open, it is tried again.',
+        'opening' => 'One moment: the payment page is being opened.',
+        'nobody_answers' => 'The payment page cannot be opened just now. Nothing was charged; keep this open, we are trying again.',
     ],
     'gate' => [
         'title' => 'Book at {business}',
@@ -49,9 +49,9 @@ return [
     'instead' => [
         'facts' => 'Until {until}, {where}. {price}',
         'taken_by_you' => 'You have taken it: you are booked {when}.',
-        'booked_at' => 'You are booked {when} by now, so this time is not kept for you.',
+        'booked_at' => 'You are now booked {when}, so this time is not kept for you.',
         'cancelled' => 'Your booking is cancelled, so nothing is kept for you.',
-        'declined' => 'What you asked for was answered with a no, so nothing is kept for you.',
+        'declined' => 'Your request was declined, so nothing is kept for you.',
         'past' => 'This time is over.',
         'not_offered' => 'This time is not offered any more.',
         'title' => 'Another time at {business}',
@@ -63,6 +63,6 @@ return [
     'booking' => [
         'title' => 'Your booking at {business}',
         'description' => '{service} at {business}',
-        'says' => '{state, select, held {This time is kept for you until {until}. Tell us who comes, and it is booked.} waits {This time is kept for you until {until}. It is booked once what is asked for is done: see your mail, or pay.} pending {You have asked for this time. We answer by mail.} confirmed {You are booked.} arrived {You are booked.} started {You are booked.} completed {Thank you for coming.} no_show {You did not come.} cancelled {This booking is cancelled.} declined {This was answered with a no.} other {This time is not kept for you any more.}}',
+        'says' => '{state, select, held {This time is kept for you until {until}. Tell us who comes, and it is booked.} waits {This time is kept for you until {until}. It is booked once what is asked for is done: see your mail, or pay.} pending {You have asked for this time. We answer by mail.} confirmed {You are booked.} arrived {You are booked.} started {You are booked.} completed {Thank you for coming.} no_show {You did not come.} cancelled {This booking is cancelled.} declined {This request was declined.} other {This time is not kept for you any more.}}',
     ],
 ];

@@ -40,7 +40,7 @@ return [
     ],
     'sale' => [
         'meanwhile' => 'Meanwhile something was done to this sale by {who}. {due} is due now. Nothing else was changed; look again.',
-        'not_undone' => 'This cannot be undone any more. What was taken can be given back instead.',
+        'not_undone' => 'This can no longer be undone. It can be refunded instead.',
         'credit_used' => 'What was kept for them beyond it has been used already. Give the payment back instead.',
         'nothing_to_charge' => 'There is nothing to charge to the card any more.',
         'refund_goes_on' => 'This refund is on its way, or has arrived.',

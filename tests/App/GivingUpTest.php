@@ -122,21 +122,21 @@ it('says before the press what it does to the money, and everywhere the same of 
     'we cancel, paid' => [
         'full', 'cancel', ['asks' => 'house'],
         ['€48.00 goes back to their card.'],
-        '€48.00 was paid. €48.00 has been paid back.',
+        '€48.00 was paid. €48.00 has been refunded.',
         ['Refunded by card, online'],
         'returned 4800 Owner of yard',
     ],
     'they cancel late, paid' => [
         'full', 'cancel', ['asks' => 'client'],
         ['€24.00 goes back to their card.', '€24.00 of what was paid is kept as the cancellation fee.'],
-        '€48.00 was paid. €24.00 of it is kept, as agreed for cancelling late. €24.00 has been paid back.',
+        '€48.00 was paid. €24.00 of it is kept, as agreed for cancelling late. €24.00 has been refunded.',
         ['Cancellation fee: Lesson', 'Refunded by card, online'],
         'fee 2400 Owner of yard',
     ],
     'they cancel late, waived' => [
         'full', 'cancel', ['asks' => 'client', 'waived' => 'She was ill'],
         ['€48.00 goes back to their card.', 'The cancellation fee of €24.00 is waived.'],
-        '€48.00 was paid. The cancellation fee of €24.00 is waived. €48.00 has been paid back.',
+        '€48.00 was paid. The cancellation fee of €24.00 is waived. €48.00 has been refunded.',
         ['Fee waived: Lesson'],
         'waived 2400 Owner of yard',
     ],
@@ -157,7 +157,7 @@ it('says before the press what it does to the money, and everywhere the same of 
     'they do not come, paid' => [
         'full', 'missed', [],
         ['€24.00 goes back to their card.', '€24.00 of what was paid is kept as the no-show fee.'],
-        '€48.00 was paid. €24.00 of it is kept as the no-show fee. €24.00 has been paid back.',
+        '€48.00 was paid. €24.00 of it is kept as the no-show fee. €24.00 has been refunded.',
         ['No-show fee: Lesson'],
         'returned 2400 Owner of yard',
     ],

@@ -110,7 +110,7 @@ it('gives a tip back the way it came, from those who had it, and no more than wa
     $of = BookEntry::query()->where('account', 'tips')->where('about', 'tip_back');
     expect($of->pluck('staff_id')->unique()->all())->toBe([$this->yard->staff[0]->id]);
     expect($back(151)->assertStatus(422)->json('fields.amount'))
-        ->toBe('At most €1.50 of the tips can be given back.');
+        ->toBe('At most €1.50 of the tips can be refunded.');
     $undone = ($this->desk)("{$sale->id}/payments/{$slip->json('payments.0.id')}/undo")->assertOk();
     expect(($this->sum)(Account::Tips))->toBe(0)
         ->and(($this->sum)(Account::Card))->toBe(0)
@@ -132,7 +132,7 @@ it('takes parts in several ways and counts down what is missing (L2)', function 
         ->toBe([3000, 800, 1500]);
     $next = ($this->sale)($this->yard->book('12:00'));
     $slip = ($this->take)($next, ['method' => 'credit', 'amount' => 600])->assertStatus(422);
-    expect($slip->json('fields.amount'))->toBe('They have €5.00 with you.')
+    expect($slip->json('fields.amount'))->toBe('They have €5.00 account credit.')
         ->and(($this->take)($next, ['method' => 'credit', 'amount' => 500])->json('due'))->toBe(4300)
         ->and(($this->sum)(Account::Credit))->toBe(0);
 });
@@ -203,7 +203,7 @@ it('gives back the latest payment first, by the way it came (L3)', function (): 
         ->and([($this->sum)(Account::Card), ($this->sum)(Account::Cash)])->toBe([0, 2500]);
     ($this->desk)("{$sale->id}/refunds", [...$give, 'amount' => 2501])
         ->assertStatus(422)
-        ->assertJsonPath('fields.amount', 'At most €25.00 can be given back.');
+        ->assertJsonPath('fields.amount', 'At most €25.00 can be refunded.');
     $again = ($this->desk)("{$sale->id}/refunds", [...$give, 'amount' => 2500, 'staysOwed' => true]);
     expect($again->json('due'))->toBe(2500);
 });

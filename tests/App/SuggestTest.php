@@ -46,7 +46,7 @@ it('suggests times by mail, which the client takes by a link while what was aske
     expect($this->asked->refresh()->state)->toBe(State::Confirmed)
         ->and($this->asked->starts_at->format('H:i'))->toBe('15:30')
         ->and($this->asked->suggested)->toBe([]);
-    $this->post($links[0][0])->assertOk()->assertSee('You are booked')->assertSee('is not kept for you');
+    $this->post($links[0][0])->assertOk()->assertSee('You are now booked')->assertSee('is not kept for you');
     $this->post($links[0][1])->assertOk()->assertSee('You have taken it');
 });
 
@@ -67,7 +67,7 @@ it('lists the suggested times on the client\'s own page, as long as they can be 
     $this->post(str_replace(config('app.url'), '', $shown[0]['link']))->assertOk()->assertSee('is over');
     $this->postJson("/api/businesses/yard/bookings/{$this->asked->id}/answer", ['accept' => false])->assertOk();
     expect($own()['suggested'])->toBe([]);
-    $this->post(str_replace(config('app.url'), '', $late['link']))->assertOk()->assertSee('answered with a no');
+    $this->post(str_replace(config('app.url'), '', $late['link']))->assertOk()->assertSee('Your request was declined');
 });
 
 it('takes none that was not suggested, and none that is taken meanwhile', function (): void {

@@ -63,7 +63,7 @@ it('tells alike on page, card and mail what a late cancellation of a deposit has
         ->and(implode(' ', $told['card']['told']['money']))->toBe($said)
         ->and($told['mail'])->toContain("Money:  {$said}");
     app(DeliverDue::class)();
-    expect(toldOf($yard, $booking->refresh())['page']['told']['money'][2])->toBe('€20.00 has been paid back.');
+    expect(toldOf($yard, $booking->refresh())['page']['told']['money'][2])->toBe('€20.00 has been refunded.');
 });
 
 it('keeps the word "from" wherever a price begins somewhere', function (bool $declined): void {

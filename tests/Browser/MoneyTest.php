@@ -90,7 +90,7 @@ it('pays by the link that was mailed, and the desk sees it paid', function (): v
 
 it('counts the drawer, and says what lies between', function (): void {
     $desk = $this->window()->signIn();
-    $desk->go('/at/quernmoor/ledger/day')->sees('Should be in the drawer')->isAccessible();
+    $desk->go('/at/quernmoor/ledger/day')->sees('Expected in the drawer')->isAccessible();
     $desk->type('#counted', '1')->type('#banked', '2')->press('#close-day')->sees('There is only €1.00 in the drawer');
     $desk->type('#banked', '0')->type('#note', 'Counted by hand')->press('#close-day');
     $desk->sees('Closed by Alva Lindqvarn')->sees('Difference')->sees('Counted by hand');

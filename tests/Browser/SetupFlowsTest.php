@@ -369,12 +369,12 @@ it('shows what a visit costs while its price is typed, and by which rule', funct
     );
     $owner
         ->type('#service-price-60', '40')
-        ->sees('By what is saved: €47.00')
+        ->sees('With the saved prices: €47.00')
         ->press("{$live} summary")
         ->sees('60 minutes cost €40.00.')
         ->isAccessible()
         ->choose('Put back');
-    $owner->sees('The same as by what is saved.');
+    $owner->sees('The same as with the saved prices.');
 });
 
 it('makes hours dearer and visits cheaper, and a client sees both before paying', function (): void {

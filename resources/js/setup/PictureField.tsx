@@ -44,7 +44,7 @@ export function PictureField({ label, picture, onPicture }: Props) {
         {picture === null ? (
           <span className="picture-none hatched" aria-hidden="true" />
         ) : (
-          <img className="picture" src={`/pictures/${picture}`} alt="" />
+          <img className="picture picture-chosen" src={`/pictures/${picture}`} alt="" />
         )}
         <input
           id={id}
