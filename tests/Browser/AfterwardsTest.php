@@ -114,7 +114,7 @@ it('says of a link that was made void that it is, and mails a new one', function
     $first = $client->driver->executeScript('return JSON.parse(document.getElementById("first").textContent)');
     $desk = $this->window()->signIn();
     $desk->go('/at/quernmoor/board?date='.substr($first['booking']['start'], 0, 10))->press("[title^='Void Link']");
-    $desk->press('#void-links')->sees('No link they have is good any more');
+    $desk->press('#void-links')->sees('None of their links work any more');
     $client->go($link)->sees('too old')->press('#renew')->sees('A new link is on its way');
     $client->mailed('void@post.example', 'A new link');
     $client->go((string) $client->find("pre a[href*='/b/']")->getAttribute('href'))->sees('Booked.');

@@ -42,7 +42,7 @@ function askedFor(Window $window, string $date): string
 it('suggests another time, which the client takes by the link in the mail, without a script', function (): void {
     [$desk, $client] = [$this->window()->signIn(), $this->window(390, 844)];
     $client->go('/book/quernmoor');
-    $desk->go('/at/quernmoor/board?date='.askedFor($client, emptyThursday(3)))->sees('waits for your answer');
+    $desk->go('/at/quernmoor/board?date='.askedFor($client, emptyThursday(3)))->sees('waiting for your answer');
     $desk->write('#answer-why', 'We are two that afternoon')->press('#another-time')->find('[id^="suggest-2"]');
     $desk->isAccessible();
     $desk->driver->executeScript('document.querySelectorAll("[id^=suggest-2]")[1].click()');
