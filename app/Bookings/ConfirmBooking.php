@@ -211,7 +211,7 @@ final readonly class ConfirmBooking
         foreach ($parts as $part) {
             $this->history->become($part, $asks ? State::Pending : State::Confirmed, History::BY_CLIENT);
         }
-        foreach ($parts as $part) {
+        foreach ($asks ? [] : $parts as $part) { // what is only asked for makes nothing cheaper yet
             ($this->lower)($part, History::BY_CLIENT, told: true);
         }
         $this->announcements->ofAll($parts, $asks ? Occasion::Pending : Occasion::Booked);

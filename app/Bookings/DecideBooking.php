@@ -24,6 +24,7 @@ final readonly class DecideBooking
         private Announcements $announcements,
         private Reminders $reminders,
         private ReturnMoney $return,
+        private LowerEarlier $lower,
     ) {
     }
 
@@ -40,9 +41,9 @@ final readonly class DecideBooking
             foreach ($waiting as $part) {
                 self::check($part);
                 $this->history->become($part, $yes ? State::Confirmed : State::Declined, $by, $why);
-                if (! $yes) {
-                    $this->return->less(Fee::none(), $part, $by);
-                }
+                $yes
+                    ? ($this->lower)($part, $by, told: true)
+                    : $this->return->less(Fee::none(), $part, $by);
             }
             assert($waiting !== []);
             $this->announcements->ofAll($waiting, $yes ? Occasion::Booked : Occasion::Declined, $why);

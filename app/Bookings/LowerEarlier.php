@@ -98,7 +98,7 @@ final readonly class LowerEarlier
             );
     }
 
-    /** @return array<string, SoldVisit> the client's others of the service that are booked, locked, by booking */
+    /** @return array<string, SoldVisit> the client's others of the service that are booked, by booking */
     private function sold(Business $business, string $service, string $client, string $but): array
     {
         $others = Booking::query()
@@ -108,7 +108,7 @@ final readonly class LowerEarlier
             ->whereKeyNot($but)
             ->whereNot('state', State::Held)
             ->orderBy('id')
-            ->lockForUpdate()
+            ->when($but !== '', static fn ($query) => $query->lockForUpdate()) // else it is only asked
             ->get();
         $sold = [];
         foreach ($others as $other) {

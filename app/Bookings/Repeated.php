@@ -28,17 +28,10 @@ final class Repeated
     /** @return list<Booking> those that come later and can still be cancelled */
     public static function after(Booking $booking): array
     {
-        return $booking->repeat_id === null
-            ? []
-            : array_values(
-                Booking::query()
-                    ->where('business_id', $booking->business_id)
-                    ->where('repeat_id', $booking->repeat_id)
-                    ->where('starts_at', '>', $booking->starts_at)
-                    ->whereIn('state', [State::Pending, State::Confirmed])
-                    ->orderBy('starts_at')
-                    ->get()
-                    ->all(),
-            );
+        return array_values(array_filter(
+            self::all($booking),
+            static fn (Booking $one): bool => $one->starts_at > $booking->starts_at
+                && in_array($one->state, [State::Pending, State::Confirmed], true),
+        ));
     }
 }

@@ -28,6 +28,18 @@ beforeEach(function (): void {
         'party' => 1,
         'date' => substr(Yard::at('10:00'), 0, 10),
     ]);
+    $this->rosa = function (): Client { // known, and with a price of her own
+        $rosa = Client::query()->create([
+            'business_id' => $this->yard->business->id,
+            'name' => 'Rosa Bell',
+            'email' => 'rosa@post.example',
+            'phone' => '',
+            'rates' => [['service' => $this->yard->lesson->id, 'amount' => 3000]],
+        ]);
+        Business::markRules($this->yard->business->id);
+
+        return $rosa;
+    };
 });
 
 it('books at once for somebody who has but a name, by whoever is at the desk', function (): void {
@@ -41,14 +53,7 @@ it('books at once for somebody who has but a name, by whoever is at the desk', f
 });
 
 it('books for somebody known at their own price, and takes an address for who has it', function (): void {
-    $rosa = Client::query()->create([
-        'business_id' => $this->yard->business->id,
-        'name' => 'Rosa Bell',
-        'email' => 'rosa@post.example',
-        'phone' => '',
-        'rates' => [['service' => $this->yard->lesson->id, 'amount' => 3000]],
-    ]);
-    Business::markRules($this->yard->business->id);
+    $rosa = ($this->rosa)();
     expect(($this->book)(['client' => $rosa->id, 'name' => null])->json('total'))->toBe(3000);
     expect(($this->book)(['start' => Yard::at('12:00'), 'email' => ' Rosa@post.example'])->json('total'))->toBe(3000)
         ->and(Client::query()->count())->toBe(1)
@@ -201,14 +206,7 @@ it('books a walk-in without a name, of whom nothing is kept', function (): void 
 
 it('says what the sentence costs while it is said, at the prices of whoever is named', function (): void {
     $this->yard->lesson->update(['pricing' => ['extraPeople' => [1000]] + Yard::pricing(4800), 'max_party' => 3]);
-    $rosa = Client::query()->create([
-        'business_id' => $this->yard->business->id,
-        'name' => 'Rosa Bell',
-        'email' => 'rosa@post.example',
-        'phone' => '',
-        'rates' => [['service' => $this->yard->lesson->id, 'amount' => 3000]],
-    ]);
-    Business::markRules($this->yard->business->id);
+    $rosa = ($this->rosa)();
     $price = fn (array $more): array => ($this->times)($more)->assertOk()->json('price');
     expect($price([]))->toBe(['priced' => true, 'exact' => true, 'total' => 4800, 'from' => null, 'earlier' => 0])
         ->and($price(['party' => 2])['total'])->toBe(5800)

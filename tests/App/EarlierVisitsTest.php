@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
+use App\Bookings\ConfirmBooking;
+use App\Bookings\DecideBooking;
 use App\Ledger\AuditBook;
 use App\Messages\Wording;
 use App\Models\Booking;
@@ -46,6 +48,14 @@ beforeEach(function (): void {
             'told' => true,
         ])->assertCreated()->json('id'),
     );
+    $this->byLink = function (string $time, int $days = 2): Booking {
+        $held = $this->yard->hold($time, $days);
+        $held->update(['priced_for' => $this->rosa->id]);
+        $given = ['name' => 'Rosa Bell', 'email' => 'rosa@post.example', 'phone' => '', 'note' => ''];
+        app(ConfirmBooking::class)($this->yard->business, $held->id, $given);
+
+        return $held;
+    };
     $this->pay = function (Booking $booking, int $amount): TestResponse {
         $sale = "/api/businesses/yard/sales/{$booking->sale_id}";
 
@@ -127,6 +137,29 @@ it('lets nobody cancelled, of somebody else or of another service be corrected',
     ($this->price)($two);
     ($this->book)('14:00');
     expect($gone->refresh()->price)->toBe(2000)->and($else->refresh()->price)->toBe(2000);
+});
+
+it('corrects it for whoever books by a link of theirs, and once the house says yes where it asks', function (): void {
+    $first = ($this->book)('10:00');
+    $this->yard->lesson->update(['approval' => true]);
+    $asked = ($this->byLink)('14:00');
+    expect($first->refresh()->price)->toBe(2000);
+    app(DecideBooking::class)($asked->business_id, $asked->id, yes: true, by: 'Ana');
+    expect($first->refresh()->price)->toBe(1600)
+        ->and(OutboxEntry::query()->where('occasion', 'cheaper')->count())->toBe(1);
+    $this->yard->lesson->update(['approval' => false]);
+    $third = ($this->book)('10:00', days: 3);
+    ($this->byLink)('14:00', 3);
+    expect($third->refresh()->price)->toBe(1600);
+});
+
+it('corrects nothing where the house says no', function (): void {
+    $first = ($this->book)('10:00');
+    $this->yard->lesson->update(['approval' => true]);
+    $asked = ($this->byLink)('14:00');
+    app(DecideBooking::class)($asked->business_id, $asked->id, yes: false, by: 'Ana');
+    expect($first->refresh()->price)->toBe(2000)
+        ->and(OutboxEntry::query()->where('occasion', 'cheaper')->count())->toBe(0);
 });
 
 it('mails nobody who is not to be told', function (): void {
