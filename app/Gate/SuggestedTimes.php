@@ -33,7 +33,12 @@ final readonly class SuggestedTimes
                     'end' => Wall::writeInstant(Wall::instant($one['start']) + $booking->minutes),
                     'staff' => array_values(array_map(
                         static fn (Member $member): string => $member->name,
-                        Member::query()->whereIn('id', $one['staff'])->orderBy('name')->get()->all(),
+                        Member::query()
+                            ->where('business_id', $booking->business_id)
+                            ->whereIn('id', $one['staff'])
+                            ->orderBy('name')
+                            ->get()
+                            ->all(),
                     )),
                     'link' => $this->links->instead($booking, $one['start']),
                 ];
