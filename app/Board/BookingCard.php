@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Board;
 
 use App\Bookings\History;
+use App\Bookings\LowerEarlier;
 use App\Bookings\MarkVisit;
 use App\Bookings\MissBooking;
 use App\Bookings\MoveBooking;
@@ -36,6 +37,7 @@ final readonly class BookingCard
         private Clock $clock,
         private MarkVisit $mark,
         private RestoreBooking $restore,
+        private LowerEarlier $lower,
     ) {
     }
 
@@ -60,6 +62,10 @@ final readonly class BookingCard
                 static fn (array $answer): array => array_diff_key($answer, ['id' => 0, 'given' => 0]),
                 $booking->answers,
             ),
+            'lowersEarlier' => $this->lower->onceBooked(array_filter(
+                VisitParts::of($booking) ?: [$booking],
+                static fn (Booking $part): bool => $part->state === State::Pending,
+            )),
             'suggested' => array_column($booking->suggested, 'start'),
             'notes' => $this->notes($booking),
             'serviceId' => $booking->service_id,

@@ -47,7 +47,7 @@ final readonly class LowerEarlier
     public function __invoke(Booking $booking, string $by, bool $told): void
     {
         $business = $booking->business()->firstOrFail();
-        foreach ($this->corrections($business, $booking) as $id => $less) {
+        foreach ($this->corrections($business, $booking, locks: true) as $id => $less) {
             $earlier = Booking::query()->where('business_id', $business->id)->findOrFail($id);
             $this->correct($business, $earlier, $less, $by);
             if ($told) {
@@ -64,8 +64,27 @@ final readonly class LowerEarlier
         return array_sum($this->lowered($business, $tariff, $this->lists->of($business), $start, $client));
     }
 
+    /**
+     * What earlier visits would cost less once all that is asked for together is booked.
+     *
+     * @param  array<int, Booking>  $asked
+     * @return int minor unit, as prices are stated
+     */
+    public function onceBooked(array $asked): int
+    {
+        $less = [];
+        foreach ($asked as $booking) {
+            $business = $booking->business()->firstOrFail();
+            foreach ($this->corrections($business, $booking, locks: false) as $id => $amount) {
+                $less[$id] = max($less[$id] ?? 0, $amount);
+            }
+        }
+
+        return array_sum($less);
+    }
+
     /** @return array<string, int> by booking */
-    private function corrections(Business $business, Booking $booking): array
+    private function corrections(Business $business, Booking $booking, bool $locks): array
     {
         if ($booking->priced_for === null) {
             return [];
@@ -73,7 +92,7 @@ final readonly class LowerEarlier
         [$tariff, $list] = $this->prices->of($business, $booking);
         $start = Instants::minute($booking->starts_at);
 
-        return $this->lowered($business, $tariff, $list, $start, $booking->priced_for, $booking->id);
+        return $this->lowered($business, $tariff, $list, $start, $booking->priced_for, $booking->id, $locks);
     }
 
     /** @return array<string, int> by booking */
@@ -84,6 +103,7 @@ final readonly class LowerEarlier
         int $start,
         string $client,
         string $but = '',
+        bool $locks = false,
     ): array {
         $says = array_filter($tariff->pricing->frequencies, static fn (Frequency $rule): bool => $rule->earlier);
         $hasOwn = isset($list->clientRates[$client][$tariff->service]);
@@ -93,13 +113,13 @@ final readonly class LowerEarlier
             : EarlierVisits::corrections(
                 $tariff,
                 $start,
-                $this->sold($business, $tariff->service, $client, $but),
+                $this->sold($business, $tariff->service, $client, $but, $locks),
                 $business->zone(),
             );
     }
 
     /** @return array<string, SoldVisit> the client's others of the service that are booked, by booking */
-    private function sold(Business $business, string $service, string $client, string $but): array
+    private function sold(Business $business, string $service, string $client, string $but, bool $locks): array
     {
         $others = Booking::query()
             ->where('business_id', $business->id)
@@ -108,7 +128,7 @@ final readonly class LowerEarlier
             ->whereKeyNot($but)
             ->whereNot('state', State::Held)
             ->orderBy('id')
-            ->when($but !== '', static fn ($query) => $query->lockForUpdate()) // else it is only asked
+            ->when($locks, static fn ($query) => $query->lockForUpdate())
             ->get();
         $sold = [];
         foreach ($others as $other) {

@@ -144,8 +144,11 @@ it('corrects it for whoever books by a link of theirs, and once the house says y
     $this->yard->lesson->update(['approval' => true]);
     $asked = ($this->byLink)('14:00');
     expect($first->refresh()->price)->toBe(2000);
+    $card = fn (): int => $this->getJson("/api/businesses/yard/bookings/{$asked->id}")->json('lowersEarlier');
+    expect($card())->toBe(400); // said before the yes
     app(DecideBooking::class)($asked->business_id, $asked->id, yes: true, by: 'Ana');
-    expect($first->refresh()->price)->toBe(1600)
+    expect($card())->toBe(0)
+        ->and($first->refresh()->price)->toBe(1600)
         ->and(OutboxEntry::query()->where('occasion', 'cheaper')->count())->toBe(1);
     $this->yard->lesson->update(['approval' => false]);
     $third = ($this->book)('10:00', days: 3);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { api, asSeen, type Schemas } from '../lib/api';
-import { moment } from '../lib/format';
+import { moment, money } from '../lib/format';
 import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { inputLook } from '../ui/inputLook';
@@ -45,6 +45,9 @@ export function Decide({ business, card, zone, answerBy, suggested }: Props) {
         value={why}
         onChange={(event) => setWhy(event.target.value)}
       />
+      {card.lowersEarlier > 0 && (
+        <p className="text-sm">{say.deskEarlier({ amount: money(card.lowersEarlier, card.currency) })}</p>
+      )}
       <Alert says={trouble} />
       <p className="flex flex-wrap gap-2">
         <Button id="accept" kind="next" small disabled={busy} onClick={() => answer(true)}>
