@@ -23,20 +23,15 @@ type Props = {
 /** Beside the lanes: the card of what is chosen, else what comes next. */
 export function BoardSide({ board, now, chosen, drawing, ofGroup, onChoose, onPerson, onJoin, onAgain }: Props) {
   const tags = [board, ...board.week].flatMap((day) => day.tags);
+  const leave = () => drawing.leave(drawing.slip);
   const group = ofGroup ? undefined : tags.find((tag) => tag.id === chosen && tag.places !== null);
   return (
     <div className="board-side">
       <div>
         {drawing.off !== null && chosen === null ? (
-          <OffCard
-            key={`${drawing.off.staff} ${drawing.off.from}`}
-            board={board}
-            staff={drawing.off.staff}
-            from={drawing.off.from}
-            onClose={drawing.leave}
-          />
+          <OffCard key={drawing.slip} board={board} staff={drawing.off.staff} from={drawing.off.from} onClose={leave} />
         ) : drawing.drawn !== null ? (
-          <DrawnCard board={board} drawn={drawing.drawn} onDrawn={drawing.draw} onClose={drawing.leave} />
+          <DrawnCard key={drawing.slip} board={board} drawn={drawing.drawn} onDrawn={drawing.draw} onClose={leave} />
         ) : chosen === null ? (
           <ComingUp board={board} now={now} onChoose={onChoose} />
         ) : group !== undefined ? (

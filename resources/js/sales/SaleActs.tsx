@@ -1,7 +1,7 @@
-import { useState } from 'react';
 import { api, type Schemas } from '../lib/api';
 import { useSetup } from '../setup/useSetup';
 import { Button } from '../ui/Button';
+import { useOpened } from '../ui/useOpened';
 import { AmountForm } from './AmountForm';
 import { CodeForm } from './CodeForm';
 import { InvoiceForm } from './InvoiceForm';
@@ -14,8 +14,7 @@ type Props = { business: string; sale: Schemas['Sale'] };
 
 /** What else may be done: a row of words, and the one that was pressed opened beneath. */
 export function SaleActs({ business, sale }: Props) {
-  const [open, setOpen] = useState<Act | null>(null);
-  const close = () => setOpen(null);
+  const { open, show, close } = useOpened<Act>();
   const { data } = useSetup();
   const booking = sale.bookings.length === 1 ? sale.bookings[0] : undefined;
   const mayName = booking !== undefined && sale.due > 0 && (data?.offerCodes.length ?? 0) > 0;
@@ -36,20 +35,20 @@ export function SaleActs({ business, sale }: Props) {
             id={`sale-${act}`}
             small
             aria-expanded={open === act}
-            onClick={() => setOpen(open === act ? null : act)}
+            onClick={() => show(open === act ? null : act)}
           >
             {say.acts[act]}
           </Button>
         ))}
       </p>
-      {open === 'line' && <LineForm business={business} sale={sale} onDone={close} />}
+      {open === 'line' && <LineForm business={business} sale={sale} onDone={() => close('line')} />}
       {open === 'code' && booking !== undefined && (
-        <CodeForm business={business} sale={sale} booking={booking.id} onDone={close} />
+        <CodeForm business={business} sale={sale} booking={booking.id} onDone={() => close('code')} />
       )}
-      {open === 'less' && <LetOff business={business} sale={sale} onDone={close} />}
-      {open === 'back' && <GiveBack business={business} sale={sale} onDone={close} />}
-      {open === 'tip' && <GiveTipBack business={business} sale={sale} onDone={close} />}
-      {open === 'invoice' && <InvoiceForm business={business} sale={sale} onDone={close} />}
+      {open === 'less' && <LetOff business={business} sale={sale} onDone={() => close('less')} />}
+      {open === 'back' && <GiveBack business={business} sale={sale} onDone={() => close('back')} />}
+      {open === 'tip' && <GiveTipBack business={business} sale={sale} onDone={() => close('tip')} />}
+      {open === 'invoice' && <InvoiceForm business={business} sale={sale} onDone={() => close('invoice')} />}
     </div>
   );
 }
