@@ -87,4 +87,11 @@ final readonly class BookPaid implements Fulfilment
             $this->announcements->ofSale($bookings[0], Occasion::SentBack, $payment->id);
         }
     }
+
+    public function refunded(array $bookings, string $refund, string $why): void
+    {
+        if ($bookings !== []) {
+            $this->announcements->ofSale($bookings[0], Occasion::Refund, $refund, why: $why);
+        }
+    }
 }

@@ -23,4 +23,12 @@ interface Fulfilment
      * @param  list<Booking>  $bookings of the payment's sale, in order of time
      */
     public function sentBack(array $bookings, Payment $payment): void;
+
+    /**
+     * Within the transaction that gives it back: the house has refunded some or all of it, and its client is to hear.
+     *
+     * @param  list<Booking>  $bookings of the sale, in order of time
+     * @param  string  $refund the latest of what it went back in
+     */
+    public function refunded(array $bookings, string $refund, string $why): void;
 }

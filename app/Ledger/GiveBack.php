@@ -14,14 +14,23 @@ use App\Models\SaleLineKind;
 /** Somebody gives back some or all of what was paid for a sale, the latest payment first (rules.md L3). */
 final readonly class GiveBack
 {
-    public function __construct(private SaleAct $act, private WriteLine $write, private ReturnMoney $return)
+    public function __construct(private SaleAct $act, private WriteLine $write, private ReturnMoney $return, private Fulfilment $sold)
     {
     }
 
-    /** @param  int  $seen what is owed less what was paid, as the screen showed it */
-    public function __invoke(Business $business, string $id, Returning $returning, int $seen, string $by): Sale
-    {
-        $give = function (Sale $sale) use ($returning, $by): void {
+    /**
+     * @param  int  $seen what is owed less what was paid, as the screen showed it
+     * @param  bool  $told whether the client hears of it by mail
+     */
+    public function __invoke(
+        Business $business,
+        string $id,
+        Returning $returning,
+        int $seen,
+        string $by,
+        bool $told,
+    ): Sale {
+        $give = function (Sale $sale) use ($returning, $by, $told): void {
             $most = self::refundable($sale);
             if ($returning->amount > $most) {
                 throw WrongAmount::at('amount', 'more_than_paid', $most, $sale->currency);
@@ -33,6 +42,13 @@ final readonly class GiveBack
                 ($this->write)($sale, $line, $by);
             }
             $this->return->of($sale, $returning, $by);
+            if ($told) {
+                $this->sold->refunded(
+                    array_values($sale->bookings->all()),
+                    (string) $sale->refunds()->max('id'),
+                    $returning->why,
+                );
+            }
         };
 
         return ($this->act)($business, $id, $seen, $give);

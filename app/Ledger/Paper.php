@@ -66,6 +66,9 @@ final readonly class Paper
         if ($content->total > $content->paid) {
             $rows[] = $this->row('due', $content->total - $content->paid, $sale->currency);
         }
+        if ($content->total < $content->paid) {
+            $rows[] = $this->row('still_to_refund', $content->paid - $content->total, $sale->currency);
+        }
 
         $title = $this->say('title', ['kind' => 'receipt', 'number' => '']);
 

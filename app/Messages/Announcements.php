@@ -210,14 +210,20 @@ final readonly class Announcements
      *
      * @param  string  $mark lets the same be sent once, and another time when something has changed
      */
-    public function ofSale(Booking $booking, Occasion $occasion, string $mark, string $document = ''): void
-    {
+    public function ofSale(
+        Booking $booking,
+        Occasion $occasion,
+        string $mark,
+        string $document = '',
+        string $why = '',
+    ): void {
         if ($booking->contact !== null) {
             $this->mail(
                 $booking,
                 $occasion,
                 Audience::Client,
                 $booking->contact['email'],
+                why: $why,
                 mark: $mark,
                 more: ['document' => $document],
             );

@@ -40,6 +40,7 @@ final readonly class Wording
         Occasion::Priced,
         Occasion::Cheaper,
         Occasion::SentBack,
+        Occasion::Refund,
         Occasion::Receipt,
         Occasion::Invoice,
     ];

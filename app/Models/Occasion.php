@@ -29,6 +29,8 @@ enum Occasion: string
     case PaidTooLate = 'paid_too_late';
     /** A payment that was not needed any more: it goes back. */
     case SentBack = 'sent_back';
+    /** The house has refunded some of what was paid. */
+    case Refund = 'refund';
     /** They did not come, and money of theirs moves. */
     case NoShow = 'no_show';
     /** What was left open of its price is settled. */

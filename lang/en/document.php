@@ -38,4 +38,5 @@ return [
     'change' => 'Change',
     'kept_as_credit' => 'Kept as account credit',
     'due' => 'Still due',
+    'still_to_refund' => 'Still to be refunded',
 ];

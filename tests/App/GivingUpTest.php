@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
 use App\Ledger\Processor;
-use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\OutboxEntry;
@@ -18,7 +17,7 @@ use App\Support\ClientLink;
 use App\Support\Clock;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\FakeProcessor;
-use Tests\Support\Pdf;
+use Tests\Support\Tellings;
 use Tests\Support\Yard;
 
 /* Cancelling, not coming, and taking either back: what it does to the money is said before, and told truly after. */
@@ -59,38 +58,6 @@ function paidFor(Yard $yard, string $payment): Booking
     return $booking->refresh();
 }
 
-/** @return array<string, string> what each place says of its money */
-function tellings(Booking $booking, ?string $occasion): array
-{
-    $booking->refresh();
-    $letter = $occasion === null
-        ? null
-        : OutboxEntry::query()
-            ->where('audience', 'client')
-            ->where('occasion', $occasion)
-            ->where('state', '<>', 'dropped')
-            ->latest('id')
-            ->first();
-    $page = test()->getJson("/gate-api/bookings/{$booking->id}?".app(ClientLink::class)->query($booking));
-    $card = test()->getJson("/api/businesses/yard/bookings/{$booking->id}");
-    $slip = test()->getJson("/api/businesses/yard/sales/{$booking->sale_id}");
-    $receipt = test()->get("/api/businesses/yard/sales/{$booking->sale_id}/receipt");
-
-    return [
-        'page' => implode(' ', $page->json('told.money')),
-        'card' => implode(' ', $card->json('told.money')),
-        'mail' => $letter === null ? '' : app(Wording::class)->letter($letter)->text,
-        'receipt' => Pdf::words((string) $receipt->getContent()),
-        'history' => implode(
-            '; ',
-            array_map(
-                static fn (array $one): string => "{$one['about']} {$one['amount']} {$one['by']}",
-                $slip->json('history'),
-            ),
-        ),
-    ];
-}
-
 const CHARGED = '€24.00 was charged to the card on file as the no-show fee.';
 
 it('says before the press what it does to the money, and everywhere the same of it afterwards (L4)', function (
@@ -110,7 +77,7 @@ it('says before the press what it does to the money, and everywhere the same of 
     ($this->act)($booking, $act, $body)->assertOk();
     expect($this->says)->toBe($says);
     ($this->sent)();
-    $tellings = tellings($booking, $act === 'missed' ? 'no_show' : 'cancelled');
+    $tellings = Tellings::of($booking, $act === 'missed' ? 'no_show' : 'cancelled');
     expect($tellings['page'])->toBe($told)
         ->and($tellings['card'])->toBe($told)
         ->and($tellings['mail'])->toContain($told)
@@ -183,7 +150,7 @@ it('says that nothing moves where nothing does, and mails nobody of it', functio
     ($this->begun)();
     ($this->act)($booking, 'missed')->assertOk();
     expect($this->says)->toBe(['No money moves.'])
-        ->and(tellings($booking, 'no_show')['page'])->toBe('€48.00 was paid.')
+        ->and(Tellings::of($booking, 'no_show')['page'])->toBe('€48.00 was paid.')
         ->and(OutboxEntry::query()->where('occasion', 'no_show')->exists())->toBeFalse();
 });
 
@@ -347,7 +314,7 @@ it('undoes a no-show with its money: a charge is stopped, pays for the visit, or
         ->and(array_sum($this->processor->charged))->toBe($charged ? 2400 : 0)
         ->and(array_sum($this->processor->refunded))->toBe($refunds ? 2400 : 0);
     $paid = $charged && ! $refunds ? '€24.00 was charged to the card on file.' : 'nothing was charged to it.';
-    expect(tellings($booking, null)['page'])
+    expect(Tellings::of($booking, null)['page'])
         ->toEndWith($refunds ? 'Your card is kept; nothing was charged to it.' : $paid);
 })->with([
     'before it left' => [
@@ -409,7 +376,7 @@ it('says of a part of a visit what the rest is paid with, and tells it so of the
     expect($this->says)->toBe([
         '€4.00 was paid at the desk: you refund it by hand.',
         '€48.00 now pays for Lesson.',
-    ])->and(tellings($booking, null)['card'])->toBe(
+    ])->and(Tellings::of($booking, null)['card'])->toBe(
         '€4.00 is still to be refunded. €48.00 of what was paid is for the rest of the visit.',
     );
 });

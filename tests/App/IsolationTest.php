@@ -307,7 +307,7 @@ function asksOf(Yard $yard): array
         ['POST', "{$sale}/lines", $product + ['taxRate' => $ids['taxRate']], true],
         ['POST', "{$sale}/let-off", ['amount' => 10, 'why' => 'Ill'] + $seen, true],
         ['POST', "{$sale}/tips-back", ['amount' => 10, 'why' => 'Ill'] + $seen, true],
-        ['POST', "{$sale}/refunds", ['amount' => 10, 'why' => 'Ill', 'staysOwed' => true] + $seen, true],
+        ['POST', "{$sale}/refunds", ['amount' => 10, 'why' => 'Ill', 'staysOwed' => true, 'told' => false] + $seen, true],
         ['POST', "{$sale}/refunds/{$money->refund}", ['by' => 'again'], true],
         ['POST', "{$sale}/charge", $seen, true],
         ['POST', "sales/{$fresh}/invoice", ['name' => 'Kim', 'address' => ''], true],

@@ -196,7 +196,7 @@ it('gives back the latest payment first, by the way it came (L3)', function (): 
     $sale = ($this->sale)($this->yard->book('10:00'));
     ($this->take)($sale, ['amount' => 3000]);
     ($this->take)($sale, ['method' => 'card', 'amount' => 1800]);
-    $give = ['amount' => 2300, 'seen' => 0, 'staysOwed' => false, 'why' => 'The kiln was cold'];
+    $give = ['amount' => 2300, 'seen' => 0, 'staysOwed' => false, 'told' => false, 'why' => 'The kiln was cold'];
     $slip = ($this->desk)("{$sale->id}/refunds", $give)->assertOk();
     expect(array_column($slip->json('refunds'), 'amount', 'method'))->toBe(['card' => 1800, 'cash' => 500])
         ->and([$slip->json('due'), $slip->json('total')])->toBe([0, 2500])
@@ -502,7 +502,7 @@ it('leaves what came by hand to be given back by hand, when a client cancels by 
     $query = app(ClientLink::class)->query($booking);
     expect($this->getJson("/gate-api/bookings/{$booking->id}?{$query}")->json('told.money'))
         ->toBe(['€48.00 was paid.', '€48.00 is still to be refunded.']);
-    $give = ['amount' => 4800, 'seen' => -4800, 'staysOwed' => false, 'why' => 'Cancelled'];
+    $give = ['amount' => 4800, 'seen' => -4800, 'staysOwed' => false, 'told' => false, 'why' => 'Cancelled'];
     ($this->desk)("{$sale->id}/refunds", $give)->assertOk()->assertJson(['owed' => 0, 'total' => 0]);
     expect(($this->sum)(Account::Cash))->toBe(0);
 });

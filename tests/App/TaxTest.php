@@ -71,7 +71,7 @@ it('counts what is paid in parts in parts that come to all of it, and what is re
     expect(array_sum($each))->toBe(2300)->and($each)->toBe([748, 748, 804])
         ->and(($this->tax)($days[0], $days[2])[0])->toMatchArray(['net' => 10000, 'amount' => 2300]);
     $this->postJson("/api/businesses/yard/sales/{$booking->sale_id}/refunds", [
-        'amount' => 12300, 'why' => 'Ill', 'seen' => 0, 'staysOwed' => false,
+        'amount' => 12300, 'why' => 'Ill', 'seen' => 0, 'staysOwed' => false, 'told' => false,
     ])->assertOk();
     expect(($this->tax)($days[3], $days[3])[0]['amount'])->toBe(-2300)
         ->and(($this->tax)($days[0], $days[3]))->toBe([]);

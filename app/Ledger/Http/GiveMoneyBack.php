@@ -21,10 +21,10 @@ final readonly class GiveMoneyBack
     public function __invoke(Request $request, string $slug, string $id): JsonResponse
     {
         $business = Asker::business($request);
-        $asked = Amounts::withReason($request, ['staysOwed' => 'required|boolean']);
+        $asked = Amounts::withReason($request, ['staysOwed' => 'required|boolean', 'told' => 'required|boolean']);
         $returning = new Returning($asked->int('amount'), $asked->string('why'), $asked->bool('staysOwed'));
         $by = Asker::access($request)->user->name;
-        $sale = ($this->give)($business, $id, $returning, $asked->int('seen'), $by);
+        $sale = ($this->give)($business, $id, $returning, $asked->int('seen'), $by, $asked->bool('told'));
 
         return new JsonResponse($this->slip->of($business, $sale));
     }

@@ -309,6 +309,7 @@ return [
         'priced' => 'the price',
         'cheaper' => 'the lower price',
         'sent_back' => 'payment sent back',
+        'refund' => 'refund',
         'restored' => 'booked after all',
         'cancelled' => 'cancelled',
         'prove' => 'confirm the address',

@@ -84,6 +84,7 @@ return [
     'take_code' => 'Use it',
     'let_off' => 'Give the discount',
     'give_back' => 'Refund it',
+    'tell_by_mail' => 'Tell the client by mail ({email})',
     'stays_owed' => 'It is to be paid again in another way',
     'goes_back' => 'It goes back the way it came, the latest payment first.',
     'tip_goes_back' => 'It goes back the way it came, and from those who had it.',

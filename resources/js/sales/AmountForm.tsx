@@ -15,19 +15,22 @@ type Props = {
   hint?: string;
   /** A box to tick, where there is one. */
   box?: string;
+  /** Of the client, who may be told by mail; empty where there is none. */
+  email?: string;
   saying: Pick<ReturnType<typeof useSaleAct>, 'busy' | 'wrong' | 'trouble'>;
-  onSubmit: (amount: number, why: string, ticked: boolean) => Promise<boolean>;
+  onSubmit: (said: { amount: number; why: string; ticked: boolean; told: boolean }) => Promise<boolean>;
   onDone: () => void;
 };
 
 /** An amount and the reason for it. */
-export function AmountForm({ id, currency, first, does, hint, box, saying, onSubmit, onDone }: Props) {
+export function AmountForm({ id, currency, first, does, hint, box, email = '', saying, onSubmit, onDone }: Props) {
   const [amount, setAmount] = useState(first);
   const [why, setWhy] = useState('');
   const [ticked, setTicked] = useState(false);
+  const [told, setTold] = useState(email !== '');
   const submit = async (event: SubmitEvent) => {
     event.preventDefault();
-    if (await onSubmit(amount, why, ticked)) {
+    if (await onSubmit({ amount, why, ticked, told })) {
       onDone();
     }
   };
@@ -47,6 +50,11 @@ export function AmountForm({ id, currency, first, does, hint, box, saying, onSub
       {box !== undefined && (
         <Check id={`${id}-box`} checked={ticked} onChange={setTicked}>
           {box}
+        </Check>
+      )}
+      {email !== '' && (
+        <Check id={`${id}-told`} checked={told} onChange={setTold}>
+          {say.tellByMail({ email })}
         </Check>
       )}
       <ActFoot id={`${id}-do`} does={does} saying={saying} onLeave={onDone} />

@@ -63,7 +63,7 @@ function LetOff({ business, sale, onDone }: Props & { onDone: () => void }) {
       does={say.letOff}
       saying={saying}
       onDone={onDone}
-      onSubmit={(amount, why) =>
+      onSubmit={({ amount, why }) =>
         saying.act(
           api.POST('/api/businesses/{business}/sales/{id}/let-off', {
             params: { path: { business, id: sale.id } },
@@ -87,11 +87,12 @@ function GiveBack({ business, sale, onDone }: Props & { onDone: () => void }) {
       box={say.staysOwed}
       saying={saying}
       onDone={onDone}
-      onSubmit={(amount, why, staysOwed) =>
+      email={sale.email}
+      onSubmit={({ amount, why, ticked, told }) =>
         saying.act(
           api.POST('/api/businesses/{business}/sales/{id}/refunds', {
             params: { path: { business, id: sale.id } },
-            body: { amount, why, staysOwed, seen: sale.owed },
+            body: { amount, why, staysOwed: ticked, told, seen: sale.owed },
           }),
         )
       }
@@ -110,7 +111,7 @@ function GiveTipBack({ business, sale, onDone }: Props & { onDone: () => void })
       hint={say.tipGoesBack}
       saying={saying}
       onDone={onDone}
-      onSubmit={(amount, why) =>
+      onSubmit={({ amount, why }) =>
         saying.act(
           api.POST('/api/businesses/{business}/sales/{id}/tips-back', {
             params: { path: { business, id: sale.id } },
