@@ -11,7 +11,6 @@ use App\Bookings\MoveByClient;
 use App\Facts\BookAgain;
 use App\Facts\BookingFacts;
 use App\Facts\Mark;
-use App\Facts\Told;
 use App\Facts\VisitParts;
 use App\Facts\WholeVisit;
 use App\Ledger\Balance;
@@ -38,7 +37,7 @@ final readonly class ClientBooking
         private Clock $clock,
         private Processor $processor,
         private CancellationCost $cost,
-        private Told $told,
+        private ToldToClient $told,
         private PayOnline $online,
         private MoveByClient $move,
         private BookAgain $again,
@@ -86,7 +85,7 @@ final readonly class ClientBooking
                 'dueNow' => $whole->due_now,
                 'fee' => $booking->fee,
             ],
-            'told' => $this->told->ofVisit($isLost ? self::asOver($standing) : $standing, toClient: true),
+            'told' => $this->told->of($isLost ? self::asOver($standing) : $standing),
             'word' => $this->word($booking),
             'suggested' => $this->suggested->of($booking),
             'isPast' => $whole->endsAt() <= $now,

@@ -45,7 +45,7 @@ final readonly class GiveBack
             if ($told) {
                 $this->sold->refunded(
                     array_values($sale->bookings->all()),
-                    (string) $sale->refunds()->max('id'),
+                    $sale->refunds()->latest('id')->firstOrFail()->id,
                     $returning->why,
                 );
             }

@@ -26,12 +26,12 @@ return [
         'advice' => 'Let them overlap with the opening hours; only what both have is open.',
     ],
     'member-never' => [
-        'what' => '{name} takes 0 a day, that is nothing ever.',
-        'advice' => 'Raise the limit, leave it out, or let them rest.',
+        'what' => '{name} takes at most 0 bookings a day, so nobody can book them.',
+        'advice' => 'Raise the limit, remove it, or let them rest.',
     ],
     'member-no-hours' => [
         'what' => '{name} has hours of their own, but none on any weekday.',
-        'advice' => 'Add hours, or leave the table out: then they follow the opening hours.',
+        'advice' => 'Add hours, or remove their own: then they follow the opening hours.',
     ],
     'member-outside' => [
         'what' => 'The hours of {name} lie wholly outside the opening hours.',
@@ -50,19 +50,19 @@ return [
         'advice' => 'Say where it takes place.',
     ],
     'service-never' => [
-        'what' => '"{name}" may be booked 0 times a day, that is never.',
-        'advice' => 'Raise the limit, or leave it out.',
+        'what' => '"{name}" may be booked 0 times a day, so never.',
+        'advice' => 'Raise the limit, or remove it.',
     ],
     'party-over-places' => [
         'what' => '"{name}" takes parties of up to {party} but has {places} places.',
         'advice' => 'Lower the largest party or add places.',
     ],
     'service-nobody' => [
-        'what' => '"{name}" is taken by nobody.',
+        'what' => 'Nobody does "{name}".',
         'advice' => 'Say who does it.',
     ],
     'service-resting' => [
-        'what' => '"{name}" is only taken by people who are resting.',
+        'what' => '"{name}" is only done by people who are resting.',
         'advice' => 'Assign somebody who is active, or end a rest.',
     ],
     'units-never' => [

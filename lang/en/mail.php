@@ -123,7 +123,7 @@ return [
             'text' => "Somebody, probably you, wanted to start with this address. There is an account already; sign in here:\n\n{link}\n\nIf you have forgotten the password, ask for a new one there.",
         ],
         'verify' => [
-            'subject' => 'Please confirm your mail address',
+            'subject' => 'Please confirm your email address',
             'text' => "Open this link to confirm that this address is yours:\n\n{link}\n\nYou can publish your page as soon as it is confirmed. The link works for a day.",
         ],
         'password' => [

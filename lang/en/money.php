@@ -35,6 +35,7 @@ return [
     'credited' => '{amount} is account credit now.',
     'returned' => '{amount} has been refunded.',
 
+    'earlier_less' => 'With this booking your earlier ones cost {amount} less.',
     'terms_ahead' => 'Free to cancel until {until}. After that it costs {cost}.',
     'terms_past' => 'It is too late to cancel free of charge: cancelling costs {cost}.',
     'terms_open' => '{unit, select, none {Free to cancel until it begins.} days {Free to cancel until {count, plural, one {a day} other {# days}} before.} hours {Free to cancel until {count, plural, one {an hour} other {# hours}} before.} other {Free to cancel until {count, plural, one {a minute} other {# minutes}} before.}} After that it costs {cost}.',

@@ -33,7 +33,7 @@ return [
     'one-of' => 'One of “{name}”',
     'one-of-units' => 'One of the units',
 
-    'nobody-works' => 'Nobody of them works then.',
+    'nobody-works' => 'None of them works then.',
     'break' => '{who} has a break, {stretch}.',
     'closed' => 'It is closed from {from} until {until}.',
     'closed-for' => 'Closed for “{name}” from {from} until {until}.',

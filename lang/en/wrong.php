@@ -6,18 +6,18 @@ declare(strict_types=1);
 
 return [
     'access' => [
-        'which_mail_address' => 'To which mail address? One looks like name@example.com.',
+        'which_mail_address' => 'To which email address? One looks like name@example.com.',
         'choose_role' => 'Choose a role.',
         'somebody_else_signs' => 'Somebody else signs in as this person already.',
         'last_owner_make' => 'This is the last owner. Make somebody else an owner first: a business without one could never be changed again.',
     ],
     'account' => [
         'please_tell_us' => 'Please tell us your name.',
-        'which_mail_address' => 'Which mail address do you sign in with?',
-        'link_has_run' => 'This link has run out or was used already. Ask for a new one.',
+        'which_mail_address' => 'Which email address do you sign in with?',
+        'link_has_run' => 'This link has expired or was used already. Ask for a new one.',
         'password_missing' => 'Your password is missing.',
         'address_and_password' => 'This address and password do not belong together.',
-        'mail_address_sign' => 'Your mail address is what you sign in with.',
+        'mail_address_sign' => 'Your email address is what you sign in with.',
     ],
     'add_on' => [
         'called' => 'What is it called?',
@@ -31,9 +31,9 @@ return [
         'one_answer_enough' => 'One answer is enough.',
         'choose_from_answers' => 'Choose from the answers there are.',
         'yes_or_no' => 'Yes or no?',
-        'be_number' => 'This is to be a number.',
+        'be_number' => 'Please type a number.',
         'file_did_not' => 'This file did not arrive. Choose it once more.',
-        'be_date' => 'This is to be a date.',
+        'be_date' => 'Please choose a date.',
     ],
     'beginning' => [
         'service_called' => 'What is the service called?',
@@ -42,7 +42,7 @@ return [
         'person_called' => 'What is this person called?',
     ],
     'cancellation' => [
-        'cancelling_free_until' => 'Cancelling is free until 0 minutes to a year before the start.',
+        'cancelling_free_until' => 'Free cancelling ends between 0 minutes and a year before the start.',
         'cancelling_late_costs' => 'Cancelling late costs an amount of 0 or more, or a part of the price.',
     ],
     'category' => [
@@ -91,7 +91,7 @@ return [
     'details' => [
         'please_agree' => 'Please agree to this, or call us.',
         'please_tell_us' => 'Please tell us your name.',
-        'we_need_mail' => 'We need a mail address to send you the booking.',
+        'we_need_mail' => 'We need an email address to send you the booking.',
         'we_need_phone' => 'We need a phone number, in case something comes up.',
         'own_prices' => 'The price above goes with the address that your link was sent to. Leave that one, or start again without the link.',
     ],
@@ -128,7 +128,7 @@ return [
         'resources_sessions_or' => 'Resources, sessions or somebody\'s hours belong to this location. Move those first.',
     ],
     'opening_hours' => [
-        'opening_hours_can' => 'Opening hours can be empty, but not go.',
+        'opening_hours_can' => 'Opening hours can be empty, but not removed.',
     ],
     'order' => [
         'order_names_each' => 'An order names each thing once.',
@@ -153,7 +153,7 @@ return [
         'there_bookings_with' => 'There are bookings with this person. Let them rest instead: nothing is lost then.',
         'person_signs_in' => 'This person signs in. Take that away first.',
         'closure_names_person' => 'A closure names this person. Change that first.',
-        'same_mark' => '{name} wears this mark already. Choose another colour or pattern.',
+        'same_mark' => '{name} has this mark already. Choose another colour or pattern.',
     ],
     'picture' => [
         'picture_most_8' => 'A picture is at most 8 MB.',
@@ -187,7 +187,7 @@ return [
         'taken' => 'This is taken already.',
     ],
     'pool' => [
-        'they_called_all' => 'What are they called, all together?',
+        'they_called_all' => 'What is the pool called?',
         'choose_one_locations' => 'Choose one of the locations, or all of them.',
         'each_unit_has' => 'Each unit has a name.',
         'two_units_have' => 'Two units have the same name.',
@@ -202,7 +202,7 @@ return [
     'price' => [
         'part_above_0' => 'A part is above 0 and at most 100 percent.',
         'part_number_percent' => 'A part is a number of percent, like 20 or 12.5.',
-        'choose_how_price' => 'Choose how the price is said.',
+        'choose_how_price' => 'Choose how the price is given.',
         'what_it_costs' => 'What does it cost? Type 0 if it is free.',
         'price_amount_0' => 'The price is an amount of 0 or more.',
         'how_much_for' => 'How much is it for this length?',
@@ -258,7 +258,7 @@ return [
     ],
     'reach' => [
         'does_not_look' => 'This does not look like a phone number. With its country it begins with +, like +44 1632 960123.',
-        'does_not_look_like' => 'This does not look like a mail address. One looks like name@example.com.',
+        'does_not_look_like' => 'This does not look like an email address. One looks like name@example.com.',
     ],
     'service' => [
         'service_called' => 'What is the service called?',

@@ -153,5 +153,5 @@ it('says how long to wait in words that fit the number', function (int $seconds,
 it('says a sentence within a sentence', function (): void {
     $state = new Sentence('refusal.state', ['state' => 'no_show']);
     expect(app(Catalogue::class)->say('refusal.booking.not_cancelled', ['state' => $state]))
-        ->toBe('This booking is missed and can no longer be cancelled.');
+        ->toBe('This booking is a no-show and can no longer be cancelled.');
 });

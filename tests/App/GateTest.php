@@ -96,8 +96,8 @@ it('says at the field what is wrong, and books nothing', function (
 })->with([
     [['name' => '  '], 'name', 'tell us your name'],
     [['name' => str_repeat('x', 121)], 'name', 'At most 120 characters'],
-    [['email' => 'kim'], 'email', 'does not look like a mail address'],
-    [['email' => ''], 'email', 'We need a mail address'],
+    [['email' => 'kim'], 'email', 'does not look like an email address'],
+    [['email' => ''], 'email', 'We need an email address'],
     [['phone' => '12'], 'phone', 'does not look like a phone number'],
     [['note' => str_repeat('x', 1001)], 'note', 'At most 1000 characters'],
 ]);

@@ -85,7 +85,7 @@ it('says what is wrong in the reader’s language, and in English what that has 
         ->postJson("/gate-api/bookings/{$held['id']}/book?{$seal}", ['name' => '', 'email' => ''])
         ->assertUnprocessable();
     expect($wrong->json('fields.name'))->toBe('מה שמך?')
-        ->and($wrong->json('fields.email'))->toBe('We need a mail address to send you the booking.');
+        ->and($wrong->json('fields.email'))->toBe('We need an email address to send you the booking.');
 });
 
 it('writes to a client as they booked, and to the house as it writes itself', function (): void {

@@ -56,7 +56,7 @@ it('takes a code off what is held, says why another does not count, and takes it
         ->and(array_column($answer->json('booking.lines'), 'amount', 'label'))
         ->toBe(['Lesson' => 5000, 'SPRING' => -500])
         ->and(array_column($answer->json('codes'), 'why'))
-        ->toBe([null, 'It does not hold today.', 'There is no such code.']);
+        ->toBe([null, 'It is not valid today.', 'There is no such code.']);
     bookIt($held)->assertOk();
     expect(Booking::query()->findOrFail($held['id'])->price)->toBe(4500);
     $other = heldAt($yard, '12:00');
@@ -90,7 +90,7 @@ it('checks once more when it is known who comes', function (array $code, string 
         ->assertStatus(409)
         ->assertJsonPath(
             'message',
-            "The code SPRING does not count here: {$says} Take it out, and book without it.",
+            "The code SPRING cannot be used here: {$says} Remove it, and book without it.",
         );
     expect(Booking::query()->findOrFail($second['id'])->client_id)->toBeNull();
     bookIt($second, 'noor@post.example')->assertOk();
@@ -124,7 +124,7 @@ it('takes a code at the desk for what is booked already, and counts its use', fu
     [$first, $second] = [$yard->book('10:00'), $yard->book('11:00')];
     $name = fn (Booking $booking, string $code): TestResponse => $this->actingAs($yard->owner)
         ->postJson("/api/businesses/yard/bookings/{$booking->id}/code", ['code' => $code]);
-    $name($first, 'later')->assertStatus(422)->assertJsonPath('fields.code', 'It does not hold today.');
+    $name($first, 'later')->assertStatus(422)->assertJsonPath('fields.code', 'It is not valid today.');
     $slip = $name($first, 'spring')->assertOk();
     expect($slip->json('due'))->toBe(4500)
         ->and($slip->json('lines.1'))->toMatchArray(['kind' => 'code', 'label' => 'SPRING', 'amount' => -500]);

@@ -668,7 +668,7 @@ it('shows the next times of a service before it is saved, and why not', function
         save($yard, [Things::fresh('service')], 'drafts/times')
             ->assertOk()
             ->json('findings.0.what'),
-    )->toBe('"Glazing" is taken by nobody.');
+    )->toBe('Nobody does "Glazing".');
 });
 
 it('tells a checklist from what the core finds, and leaves resting services alone', function (): void {
@@ -679,7 +679,7 @@ it('tells a checklist from what the core finds, and leaves resting services alon
     );
     expect($missing())->toBe([]);
     save($yard, [Things::change($yard->business, 'service', $yard->lesson->id, ['staff' => []])])->assertOk();
-    expect($missing())->toBe(['"Lesson" is taken by nobody.']);
+    expect($missing())->toBe(['Nobody does "Lesson".']);
     save($yard, [Things::change($yard->business, 'service', $yard->lesson->id, ['active' => false])])->assertOk();
     expect($missing())->toBe(['There is no service.']);
     save($yard, [Things::change($yard->business, 'openingHours', 'business', ['hours' => []])])->assertOk();

@@ -24,7 +24,7 @@ it('books and pays, and the Board shows it within seconds without a reload', fun
         ->type('#name', 'Kim Post')
         ->type('#email', 'kim')
         ->press('#book')
-        ->sees('This does not look like a mail address');
+        ->sees('This does not look like an email address');
     expect($client->find('#name')->getAttribute('value'))->toBe('Kim Post'); // nothing typed is lost
     $client->type('#email', 'kim@post.example')->press('#book')->sees('Pay €')->isAccessible();
     $client

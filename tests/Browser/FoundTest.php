@@ -93,7 +93,7 @@ it('keeps a notice off everything that can be pressed', function (): void {
         ->go('/at/quernmoor/gate')
         ->type('#about', 'A pottery by the harbour, for first pots and hundredth.')
         ->press('#save')
-        ->sees('The business saved.')
+        ->sees('Business saved.')
         ->type('#about', 'Another word.');
     expect(isOnTop($owner, '#save'))->toBeTrue()->and(isOnTop($owner, '#undo'))->toBeTrue();
     $owner->choose('Put back')->press('#undo')->sees('Undone.');

@@ -65,7 +65,7 @@ it('tells the second of two who take money for the same visit', function (): voi
         'one of them is told',
         static fn (): string => implode('', array_filter(
             [$first->text(), $second->text()],
-            static fn (string $text): bool => str_contains($text, 'Meanwhile something was done to this sale by Alva'),
+            static fn (string $text): bool => str_contains($text, 'has changed this sale meanwhile'),
         )),
     );
     expect(substr_count($told, 'Meanwhile'))->toBe(1);

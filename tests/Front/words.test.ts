@@ -128,5 +128,9 @@ test('tells a change in words, with amounts as amounts', () => {
 });
 
 test('does not write as a number what cannot be read yet', () => {
-  assert.deepEqual([null, 3, -1].map(mostADay), ['any number a day', 'at most 3 a day', 'most a day is not read yet']);
+  assert.deepEqual([null, 3, -1].map(mostADay), [
+    'any number a day',
+    'at most 3 a day',
+    'the limit cannot be read yet',
+  ]);
 });

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gate;
+
+use App\Bookings\LowerEarlier;
+use App\Facts\Told;
+use App\Language\Catalogue;
+use App\Models\Booking;
+use App\Support\Money;
+use YardBell\Core\Booking\State;
+
+/** What its client is told of a booking's money: of one that is only held also what booking it does to earlier ones. */
+final readonly class ToldToClient
+{
+    public function __construct(private Told $told, private LowerEarlier $lower, private Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<Booking>  $parts that stand, in order of time
+     * @return array{price: string, money: list<string>, terms: string}
+     */
+    public function of(array $parts): array
+    {
+        $told = $this->told->ofVisit($parts, toClient: true);
+        $held = array_filter($parts, static fn (Booking $part): bool => $part->state === State::Held);
+        $less = $this->lower->onceBooked($held);
+        if ($less > 0) {
+            $earlier = $this->catalogue->say('money.earlier_less', [
+                'amount' => Money::written($less, $parts[0]->currency),
+            ]);
+            $told['terms'] = trim("{$earlier} {$told['terms']}");
+        }
+
+        return $told;
+    }
+}
