@@ -111,6 +111,7 @@ final readonly class BookAtDesk
             'due_now' => 0,
             'client_id' => $client?->id,
             'priced_for' => $client?->id, // the desk knows who it is
+            'proven_at' => $client?->proven_at,
             'contact' => [
                 'name' => $client->name ?? $this->catalogue->say('history.walk_in'),
                 'email' => (string) $client?->email,

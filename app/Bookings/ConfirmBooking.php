@@ -90,7 +90,8 @@ final readonly class ConfirmBooking
     private function settle(Business $business, array $parts, Client $client, array $details): void
     {
         $paysFirst = self::paysFirst($parts);
-        $provesFirst = ! $paysFirst && ProofOfAddress::isAsked($business, $client, $this->clock->now());
+        $isKnown = $parts[0]->priced_for === $client->id; // they came by a link that was mailed to them
+        $provesFirst = ! $paysFirst && ! $isKnown && ProofOfAddress::isAsked($business, $this->clock->now());
         if ($provesFirst && ! $parts[0]->awaits_proof && ! $this->quota->takes((string) $client->email)) {
             throw new TooMany(new Sentence('refusal.held.unproved'), 86_400);
         }
@@ -107,6 +108,7 @@ final readonly class ConfirmBooking
             $part->answers = $details['answers'][$part->id] ?? [];
             $part->consent = $this->consent($details['consent'] ?? '');
             $part->awaits_proof = $provesFirst;
+            $part->proven_at = $isKnown ? $this->clock->now() : null;
             $part->save();
         }
         match (true) {

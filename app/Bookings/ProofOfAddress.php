@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Facts\VisitParts;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
+use App\Support\MailAddress;
 use Carbon\CarbonImmutable;
 
-/** Whether a time that is paid later is booked only once a link mailed to the client's address was opened. */
+/**
+ * Whether a time that is paid later is booked only once a link mailed to the client's address was opened. That somebody
+ * else has opened one before, whose address is typed now, proves nothing.
+ */
 final class ProofOfAddress
 {
     /** What an owner may choose: never, for a day after abuse has shown, always. */
@@ -17,15 +22,14 @@ final class ProofOfAddress
 
     private const HOURS_AFTER_ABUSE = 24;
 
-    public static function isAsked(Business $business, Client $client, CarbonImmutable $now): bool
+    /** Of whoever did not come by a link that was mailed to them. */
+    public static function isAsked(Business $business, CarbonImmutable $now): bool
     {
-        $asks = match ($business->proof) {
+        return match ($business->proof) {
             'always' => true,
             'abuse' => $business->abused_until !== null && $business->abused_until > $now,
             default => false,
         };
-
-        return $asks && $client->proven_at === null;
     }
 
     /** Somebody holds more times than anybody needs. */
@@ -36,12 +40,21 @@ final class ProofOfAddress
             ->update(['abused_until' => $now->addHours(self::HOURS_AFTER_ABUSE)]);
     }
 
-    /** The link that was mailed for this booking has been opened. */
+    /** The link that was mailed for this booking has been opened: its address is theirs, of its whole visit. */
     public static function given(Booking $booking, CarbonImmutable $now): void
     {
         Client::query()
             ->where('business_id', $booking->business_id)
             ->whereKey($booking->client_id)
+            ->where('email', MailAddress::normal($booking->contact['email'] ?? ''))
+            ->whereNull('proven_at')
+            ->update(['proven_at' => $now]);
+        Booking::query()
+            ->where('business_id', $booking->business_id)
+            ->whereIn('id', array_map(
+                static fn (Booking $part): string => $part->id,
+                VisitParts::of($booking) ?: [$booking],
+            ))
             ->whereNull('proven_at')
             ->update(['proven_at' => $now]);
     }

@@ -17,7 +17,7 @@ final readonly class BookAgain
 
     /**
      * @param  non-empty-list<Booking>  $parts in order of time
-     * @return string "/book/yard?service=…&with=…&of=…", which tells who follows it (see Gate\KnownClient)
+     * @return string "/book/yard?service=…&with=…"
      */
     public function path(Business $business, array $parts): string
     {
@@ -37,27 +37,22 @@ final readonly class BookAgain
             'then' => $then === [] ? null : implode(',', $then),
         ]);
 
-        return "/book/{$business->slug}?".http_build_query($says)."&{$this->known($first)}";
+        return "/book/{$business->slug}?".http_build_query($says)."&of={$first->id}&{$this->links->query($first)}";
     }
 
     /**
-     * The same, to be mailed.
+     * The same as it is mailed, or shown to whom a mail has led: it tells who follows it (see Gate\KnownClient).
      *
      * @param  non-empty-list<Booking>  $parts in order of time
      */
-    public function link(Business $business, array $parts): string
+    public function mailedPath(Business $business, array $parts): string
     {
-        return config()->string('app.url').$this->path($business, $parts);
+        return "{$this->path($business, $parts)}&mailed={$this->links->mailMark($parts[0])}";
     }
 
-    /** The way to anything else, for whom this booking is of. */
+    /** The way to anything else, likewise. */
     public function another(Business $business, Booking $of): string
     {
-        return "/book/{$business->slug}?{$this->known($of)}";
-    }
-
-    private function known(Booking $of): string
-    {
-        return "of={$of->id}&{$this->links->query($of)}";
+        return "/book/{$business->slug}?of={$of->id}&{$this->links->mailedQuery($of)}";
     }
 }

@@ -83,7 +83,7 @@ final readonly class BookingFacts
             contact: $booking->contact,
             answers: $booking->answers,
             note: $booking->note,
-            isProven: $booking->client?->proven_at !== null,
+            isProven: $booking->proven_at !== null,
             heldUntil: $booking->held_until,
             version: $booking->calendar_sequence,
             balance: Balance::of($booking->load(['payments', 'entries'])),

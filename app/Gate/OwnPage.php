@@ -114,7 +114,7 @@ final readonly class OwnPage
             'location' => $first->location->name ?? '',
             'state' => $first->state->value,
             'link' => $this->links->mailed($first),
-            'again' => $this->again->path($business, $standing),
+            'again' => $this->again->mailedPath($business, $standing),
         ];
     }
 

@@ -233,7 +233,7 @@ final readonly class Wording
         $business = $booking->business()->firstOrFail();
         $parts = $booking->visit_id === null ? [$booking] : $bookings;
 
-        return "{$this->catalogue->say('mail.link.again')}\n{$this->again->link($business, $parts)}";
+        return "{$this->catalogue->say('mail.link.again')}\n".config()->string('app.url').$this->again->mailedPath($business, $parts);
     }
 
     /** Whose mail it is, and how they are reached. */

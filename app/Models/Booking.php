@@ -34,6 +34,7 @@ use YardBell\Core\Booking\State;
  * @property string|null $client_zone of whoever booked; null: not known
  * @property string|null $visitor the network it came from (see Visitor), for a day; null: the house
  * @property bool $awaits_proof of the mail address
+ * @property CarbonImmutable|null $proven_at when it was shown that whoever booked reads what goes to its address
  * @property int $price
  * @property string|null $price_version of the settings it was made under; null: before versions were kept
  * @property int|null $from_price what a price that is settled at the desk begins at

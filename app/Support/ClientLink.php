@@ -36,10 +36,16 @@ final readonly class ClientLink
         return "{$this->url}/b/{$booking->id}/instead?{$this->query($booking)}&start=".rawurlencode($start);
     }
 
-    /** The same, as it is mailed: whoever opens it can read what goes to that address. */
+    /** The same, as it is mailed and only so: whoever opens it can read what goes to that address. */
     public function mailed(Booking $booking): string
     {
-        return "{$this->to($booking)}&mailed={$this->mailMark($booking)}";
+        return "{$this->url}/b/{$booking->id}?{$this->mailedQuery($booking)}";
+    }
+
+    /** "until=…&seal=…&mailed=…" */
+    public function mailedQuery(Booking $booking): string
+    {
+        return "{$this->query($booking)}&mailed={$this->mailMark($booking)}";
     }
 
     public function cameByMail(Request $request, Booking $booking): bool
@@ -69,7 +75,8 @@ final readonly class ClientLink
         $this->seal->checkMade($request, self::what($booking), $booking->link_version);
     }
 
-    private function mailMark(Booking $booking): string
+    /** What only a mail says of a booking: it proves the address that it was booked with. */
+    public function mailMark(Booking $booking): string
     {
         return hash_hmac('sha256', "mailed {$booking->id} ".($booking->contact['email'] ?? ''), $this->key);
     }

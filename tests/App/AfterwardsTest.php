@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Facts\BookAgain;
 use App\Ledger\Processor;
 use App\Messages\Wording;
 use App\Models\Booking;
@@ -305,7 +306,7 @@ it('says what to bring, on the page and in the mail', function (): void {
         ->and(($this->letter)('booked')->text)->toContain('A towel.');
 });
 
-it('fills in for whom a link of their own leads back, and for nobody else', function (): void {
+it('fills in for whom a link leads back that was mailed to them, and for nobody else', function (): void {
     $ask = ['business_id' => $this->yard->business->id, 'choices' => [], 'required' => false];
     $where = Question::query()->create($ask + ['text' => 'Where is it?', 'type' => 'address', 'position' => 0])->id;
     $why = Question::query()->create($ask + ['text' => 'What for?', 'type' => 'short', 'position' => 1])->id;
@@ -319,21 +320,27 @@ it('fills in for whom a link of their own leads back, and for nobody else', func
 
         return json_decode($found[1], true)['known'];
     };
-    expect($known($booking['again']))->toMatchArray([
-        'name' => 'Rosa Bell',
-        'email' => 'rosa@post.example',
-        'phone' => '',
-        'addresses' => [$where => "3 Mill Lane\nQuernmoor"], // what else was answered was for that one time
-    ])
-        ->and($known(str_replace('seal=', 'seal=0', $booking['again'])))->toBeNull()
+    $mailed = "{$booking['again']}&mailed=".app(App\Support\ClientLink::class)->mailMark(Booking::query()->sole());
+    expect($known($booking['again']))->toBeNull() // whoever has booked was shown it, whosever address they typed
+        ->and($known($mailed))->toMatchArray([
+            'name' => 'Rosa Bell',
+            'email' => 'rosa@post.example',
+            'phone' => '',
+            'addresses' => [$where => "3 Mill Lane\nQuernmoor"], // what else was answered was for that one time
+        ])
+        ->and($known(str_replace('seal=', 'seal=0', $mailed)))->toBeNull()
         ->and($known('/book/yard'))->toBeNull();
     $theirs = Yard::open(slug: 'theirs', people: 1);
-    expect($known(str_replace('/book/yard', '/book/theirs', $booking['again'])))->toBeNull();
+    expect($known(str_replace('/book/yard', '/book/theirs', $mailed)))->toBeNull();
+    Client::query()->update(['email' => 'rosa@elsewhere.example']);
+    expect($known($mailed))->toBeNull(); // it was mailed to another address
+    Client::query()->update(['email' => 'rosa@post.example']);
+    expect($known($mailed))->not->toBeNull();
     Booking::query()->update(['link_version' => 1]);
-    expect($known($booking['again']))->toBeNull();
+    expect($known($mailed))->toBeNull();
 });
 
-it('has their own prices for whoever is known and proven, and for nobody else (rules.md P1, P5)', function (): void {
+it('has their own prices for whoever comes by a mail, and for nobody else (rules.md P1, P5)', function (): void {
     $lesson = $this->yard->lesson->id;
     $booking = ($this->booked)();
     $client = Client::query()->sole();
@@ -349,10 +356,14 @@ it('has their own prices for whoever is known and proven, and for nobody else (r
         'start' => Yard::at($time),
         'known' => $link,
     ])->assertCreated()->json();
-    expect($total($known))->toBe(4800)->and($hold($known, '12:00')['total'])->toBe(4800); // its address is not proven
-    $client->update(['proven_at' => now()]);
+    $client->update(['proven_at' => now()]); // by another booking of theirs
+    expect($total($known))->toBe(4800)->and($hold($known, '12:00')['total'])->toBe(4800); // this one was not mailed
+    $known .= '&mailed='.app(App\Support\ClientLink::class)->mailMark(Booking::query()->findOrFail($booking['id']));
     expect($total($known))->toBe(3000)->and($total(str_replace('seal=', 'seal=0', $known)))->toBe(4800);
-    $page = (string) $this->get($booking['again'])->assertOk()->getContent();
+    $page = (string) $this->get(app(BookAgain::class)->mailedPath(
+        $this->yard->business,
+        [Booking::query()->findOrFail($booking['id'])],
+    ))->assertOk()->getContent();
     preg_match('#id="first">(.*?)</script>#s', $page, $found);
     expect(json_decode($found[1], true)['quote']['total'])->toBe(3000);
 
@@ -375,8 +386,7 @@ it('takes what comes often for less, where it is known who comes (rules.md P5)',
     $frequency = [['period' => 'month', 'levels' => [['from' => 2, 'amount' => 4000]]]];
     $this->yard->lesson->update(['pricing' => ['frequency' => $frequency] + Yard::pricing(4800)]);
     App\Models\Business::markRules($this->yard->business->id);
-    Client::query()->update(['proven_at' => now()]);
-    $known = "of={$booking['id']}&{$booking['query']}";
+    $known = "of={$booking['id']}&".app(App\Support\ClientLink::class)->mailedQuery(Booking::query()->sole());
     $at = fn (?string $link): array => $this->postJson('/gate-api/pages/yard/holds', [
         'service' => $this->yard->lesson->id,
         'start' => Yard::at('14:00'),

@@ -192,8 +192,10 @@ it('never locks out a client who is known, nor the desk', function (): void {
     ], ['REMOTE_ADDR' => '203.0.99.7']);
     $hold($known)->assertStatus(429); // a link that was not mailed says nothing of who has it
     $this->get(app(ClientLink::class)->mailed($booking))->assertOk();
-    $hold("{$known}0")->assertStatus(429);
-    $hold($known)->assertCreated();
+    $hold($known)->assertStatus(429); // nor does that it was mailed to somebody, and opened by them
+    $mailed = "of={$booking->id}&".app(ClientLink::class)->mailedQuery($booking);
+    $hold("{$mailed}0")->assertStatus(429);
+    $hold($mailed)->assertCreated();
     $wish = (new Choice($yard->lesson->id))->at(Instants::minute($booking->starts_at) + 6 * 60);
     app(HoldTime::class)($yard->business, $wish, by: 'Desk');
 });
@@ -282,7 +284,15 @@ it('books what is paid later only once the address is proven, where the owner as
         ->and(OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->count())->toBe(1);
     bookAtGate($yard->hold('14:00'))
         ->assertOk()
-        ->assertJson(['booking' => ['state' => 'confirmed']]); // known by now
+        ->assertJson(['booking' => ['awaitsProof' => true]]); // somebody has typed the same address
+    $known = $this->postJson('/gate-api/pages/yard/holds', [
+        'service' => $yard->lesson->id,
+        'start' => Yard::at('15:00'),
+        'known' => "of={$held->id}&".app(ClientLink::class)->mailedQuery($held),
+    ])->assertCreated()->json('id');
+    bookAtGate(Booking::query()->findOrFail($known))
+        ->assertOk()
+        ->assertJson(['booking' => ['state' => 'confirmed']]); // they came by a mail
 });
 
 it('asks for a proof for a day once abuse has shown, and never where the owner says never', function (): void {

@@ -47,7 +47,7 @@ final readonly class PlainHold
         }
         $choice = $this->linked->choice($request, $business, $offered, $service);
         $visit = $this->linked->visit($request, $business, $offered, $choice);
-        $visitor = $this->known->visitor(http_build_query($request->only('of', 'until', 'seal')), $business) ??
+        $visitor = $this->known->visitor(KnownClient::link($request), $business) ??
             Visitor::from((string) $request->ip(), config()->string('app.key'));
         try {
             $held = $visit === null

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\ConfirmBooking;
+use App\Bookings\ProofOfAddress;
 use App\Gate\ClientBooking;
 use App\Gate\LinkedBooking;
 use App\Support\ClientLink;
+use App\Support\Clock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -22,6 +24,7 @@ final readonly class Prove
         private ClientLink $links,
         private LinkedBooking $linked,
         private ClientBooking $shape,
+        private Clock $clock,
     ) {
     }
 
@@ -31,6 +34,7 @@ final readonly class Prove
         if (! $this->links->cameByMail($request, $booking)) {
             throw new NotFoundHttpException();
         }
+        ProofOfAddress::given($booking, $this->clock->now());
         $this->confirm->proven($booking->business()->firstOrFail(), $booking->id);
 
         return new JsonResponse($this->shape->of($booking->refresh()));

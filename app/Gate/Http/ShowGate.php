@@ -55,7 +55,7 @@ final readonly class ShowGate
 
         $facts = $this->facts->of($business, $page, $service === $asked ? $service : null);
 
-        $client = $this->known->client(http_build_query($request->only('of', 'until', 'seal')), $business);
+        $client = $this->known->client(KnownClient::link($request), $business);
         $first = $choice === null
             ? ['times' => null, 'quote' => null, 'visit' => null]
             : $this->first($business, $choice, $visit, $this->linked->day($request, $business), $client);

@@ -1,14 +1,22 @@
 import { Button, buttonLook } from '../ui/Button';
+import { mailedOf } from './sealed';
 import type { Booking } from './types';
 import type { Changing } from './useBooking';
 import * as say from '@words/gate';
 
 type Props = { booking: Booking; isBooked: boolean; onChange: (what: Changing) => void };
 
+/** Whoever came by a mail is known by it where they book again. */
+function sameAgain({ again }: Booking) {
+  const mailed = mailedOf();
+  return mailed === null ? again : `${again}&mailed=${mailed}`;
+}
+
 /** What can be done about a booking; the first is what is most to be done. */
 export function BookingActions({ booking, isBooked, onChange }: Props) {
   const { changes } = booking;
   const calendar = `/b/${booking.id}/calendar?${booking.query}`;
+  const again = sameAgain(booking);
   const isOver = !isBooked && !['held', 'pending'].includes(booking.state);
   return (
     <div className="grid gap-2">
@@ -34,7 +42,7 @@ export function BookingActions({ booking, isBooked, onChange }: Props) {
           </Button>
         )}
         {isOver && (
-          <a className={buttonLook({ kind: 'next' })} id="again" href={booking.again}>
+          <a className={buttonLook({ kind: 'next' })} id="again" href={again}>
             {say.bookSameAgain}
           </a>
         )}
@@ -52,7 +60,7 @@ export function BookingActions({ booking, isBooked, onChange }: Props) {
         )}
         {isBooked && <a href={`webcal://${window.location.host}${calendar}`}>{say.followInCalendar}</a>}
         {isBooked && (
-          <a id="again" href={booking.again}>
+          <a id="again" href={again}>
             {say.bookSameAgain}
           </a>
         )}

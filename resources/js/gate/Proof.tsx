@@ -3,12 +3,12 @@ import { Button } from '../ui/Button';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { Trouble } from '../ui/Trouble';
 import type { Booking } from './types';
-import { sealed } from './sealed';
+import { mailedOf, sealed } from './sealed';
 import * as say from '@words/gate';
 
 /** Whoever came by the link in the mail says yes here; whoever did not is waited for. */
 export function Proof({ booking, onBooked }: { booking: Booking; onBooked: (booked: Booking) => void }) {
-  const mailed = new URLSearchParams(window.location.search).get('mailed');
+  const mailed = mailedOf();
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   if (mailed === null) {

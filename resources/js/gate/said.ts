@@ -1,4 +1,5 @@
 import { moment } from '../lib/format';
+import { mailedOf } from './sealed';
 import type { Booking } from './types';
 import * as say from '@words/gate';
 
@@ -50,9 +51,7 @@ export function explained(booking: Booking, when: string): string {
 
 function waiting(booking: Booking, email: string): string {
   if (booking.awaitsProof) {
-    return new URLSearchParams(window.location.search).has('mailed')
-      ? say.thankAddressYoursSay
-      : say.linkSent({ email });
+    return mailedOf() !== null ? say.thankAddressYoursSay : say.linkSent({ email });
   }
   if (booking.payTrouble) {
     return say.paymentTrouble;

@@ -7,3 +7,6 @@ export function sealed({ id, query }: Pick<Booking, 'id' | 'query'>) {
     params: { path: { id }, query: { until: seal.get('until') ?? '', seal: seal.get('seal') ?? '' } },
   };
 }
+
+/** What only a mailed link says, where this page was opened by one. */
+export const mailedOf = () => new URLSearchParams(window.location.search).get('mailed');
