@@ -179,7 +179,9 @@ it('carries a tag from place to place, where its service is offered, and says wh
     $desk = $this->window()->signIn();
     ['id' => $id] = Desk::lesson($desk, emptyWednesday(9), 'Ida Marsh');
     $tag = ".tag[data-tag=\"{$id}\"]";
-    $desk->press('#looking-at')->press('#look-places')->find("{$tag}[data-lane]");
+    $lane = fn (): ?string => $desk->find($tag)->getAttribute('data-lane');
+    $person = $lane();
+    $desk->press('#looking-at')->press('#look-places')->until('its lane is a place', fn () => $lane() !== $person);
     $desk->key(WebDriverKeys::ESCAPE);
     $desk->driver->executeScript('document.querySelector(arguments[0]).focus()', [$tag]);
     $desk->key('m')->find('.lane-may');

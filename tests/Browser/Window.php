@@ -22,7 +22,7 @@ final class Window
     /** A screen that takes more tabs than these is no screen for the keyboard. */
     private const MOST_TABS = 150;
 
-    private const PATIENCE_SECONDS = 12;
+    private const PATIENCE_SECONDS = 25;
 
     private const ASK_AGAIN_MICROSECONDS = 40_000;
 

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
+import { answered } from '../lib/answered';
 import { refusalOf, type Schemas } from '../lib/api';
 import { moment } from '../lib/format';
 import { card as cardQuery } from '../lib/queries';
@@ -27,7 +28,7 @@ export function Notes({ business, card, zone }: Props) {
     setTrouble(null);
     setKept(false);
     try {
-      queries.setQueryData(cardQuery(business, card.id).queryKey, await send(one));
+      await answered(queries, cardQuery(business, card.id).queryKey, await send(one));
       setText('');
     } catch (wrong) {
       if (isTunnel(wrong)) {

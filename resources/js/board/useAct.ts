@@ -3,7 +3,7 @@ import { refusalOf, unwrap } from '../lib/api';
 import { useNotices } from '../ui/Notices';
 
 /** Does one thing after the other: what was in the way of the last is a sentence, and nothing is pressed twice. */
-export function useAct<T>(onDone: (answer: T) => void, onRefused?: () => void) {
+export function useAct<T>(onDone: (answer: T) => void | Promise<void>, onRefused?: () => void) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const { clear } = useNotices();
@@ -14,7 +14,7 @@ export function useAct<T>(onDone: (answer: T) => void, onRefused?: () => void) {
     clear(); // what was said before belongs to another act
     try {
       const answer = await unwrap(asked);
-      onDone(answer);
+      await onDone(answer);
       return answer;
     } catch (wrong) {
       setTrouble(refusalOf(wrong).message);

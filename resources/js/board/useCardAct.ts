@@ -1,4 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { answered } from '../lib/answered';
 import type { Schemas } from '../lib/api';
 import { card as cardQuery } from '../lib/queries';
 import { useAct } from './useAct';
@@ -9,8 +10,8 @@ export function useCardAct(business: string, id: string) {
   const fresh = (...keys: readonly string[]) =>
     keys.forEach((key) => void queries.invalidateQueries({ queryKey: [key, business] }));
   return useAct<Schemas['Card']>(
-    (card) => {
-      queries.setQueryData(cardQuery(business, id).queryKey, card);
+    async (card) => {
+      await answered(queries, cardQuery(business, id).queryKey, card);
       fresh('board', 'sale', 'sales');
     },
     () => fresh('card', 'board'),

@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { answered } from '../lib/answered';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { readClock } from '../lib/clock';
 import { clock } from '../lib/format';
@@ -113,7 +114,7 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
           body: { ...bodyOf(whose, start), more, ...left },
         }),
       );
-      queries.setQueryData(cardQuery(business, booked.id).queryKey, booked);
+      await answered(queries, cardQuery(business, booked.id).queryKey, booked);
       setDraft(null);
       onBooked(booked.id);
     } catch (wrong) {

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { answered } from '../lib/answered';
 import { api, asSeen, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { card as cardQuery } from '../lib/queries';
 
@@ -23,7 +24,7 @@ export function useMove(business: string, card: Schemas['Card']) {
         ...asSeen(card),
         body,
       });
-      queries.setQueryData(cardQuery(business, card.id).queryKey, await unwrap(sending));
+      await answered(queries, cardQuery(business, card.id).queryKey, await unwrap(sending));
       setBack(was);
       return true;
     } catch (wrong) {

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
+import { answered } from '../lib/answered';
 import { refusalOf, type Schemas } from '../lib/api';
 import { card as cardQuery } from '../lib/queries';
 import { isTunnel, later, send, sendWaiting, waiting } from './tunnel';
@@ -58,7 +59,7 @@ export function usePresses(business: string) {
         throw new Error(say.keptForLater); // one after the other
       }
       const card: Schemas['Card'] = await send(one);
-      queries.setQueryData(cardQuery(business, id).queryKey, card);
+      await answered(queries, cardQuery(business, id).queryKey, card);
       await refresh();
     } catch (wrong) {
       if (isTunnel(wrong) || waiting().length > 0) {

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { answered } from '../lib/answered';
 import { refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { sale as saleQuery } from '../lib/queries';
 import { useNotices } from '../ui/Notices';
@@ -25,7 +26,7 @@ export function useSaleAct(business: string, id: string) {
     setRefusal(null);
     clear(); // what was said before belongs to another act
     try {
-      queries.setQueryData(saleQuery(business, id).queryKey, await unwrap(asked));
+      await answered(queries, saleQuery(business, id).queryKey, await unwrap(asked));
       void fresh();
       return true;
     } catch (wrong) {

@@ -6,6 +6,9 @@ import { useNotices } from '../ui/Notices';
 import type { Draft } from './things';
 import * as say from '@words/setup';
 
+/** The questions whose answers show set-up. */
+const SHOWS_SETUP = ['setup', 'thing', 'year', 'board', 'me', 'effect'];
+
 /**
  * Saves drafts, says what came of it, and offers to undo it. Everything that shows set-up is fetched again; `refused`
  * holds the last "no" until the next try; `aloud` says it at once as well, where there is no form to say it in.
@@ -19,11 +22,9 @@ export function useSave({ aloud = false } = {}) {
   const [saving, setSaving] = useState(false);
   const underWay = useRef(false);
 
-  const refresh = async () => {
-    for (const key of ['setup', 'thing', 'year', 'board', 'me', 'effect']) {
-      await queries.invalidateQueries({ queryKey: [key] });
-    }
-  };
+  const refresh = () => Promise.all(SHOWS_SETUP.map((key) => queries.invalidateQueries({ queryKey: [key] })));
+  /** What was asked for before it was saved would come back as it was. */
+  const forgetAsked = () => Promise.all(SHOWS_SETUP.map((key) => queries.cancelQueries({ queryKey: [key] })));
   /** @param slug the business's address once it was saved: what is undone may have been the address itself */
   const undo = async (slug: string, change: string) => {
     try {
@@ -57,6 +58,7 @@ export function useSave({ aloud = false } = {}) {
           body: { drafts: [...drafts] },
         }),
       );
+      await forgetAsked();
       setRefused(null);
       onSaved?.(saved);
       const { change, slug } = saved;
