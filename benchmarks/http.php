@@ -86,7 +86,7 @@ for ($round = -10; $round < ROUNDS; $round++) {
     if (isset($held['id'])) {
         $took['book'] = $ask("/gate-api/bookings/{$held['id']}/book?{$held['query']}", [
             'name' => 'Bench Mark',
-            'email' => 'bench@post.example',
+            'email' => "bench{$round}@post.example",
             'phone' => '',
             'note' => '',
         ]);

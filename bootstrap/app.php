@@ -11,6 +11,7 @@ use App\Http\Middleware\May;
 use App\Http\Middleware\OneFormOfId;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusals;
+use App\Limits\Throttle;
 use Illuminate\Auth\Middleware\Authenticate;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -45,6 +46,7 @@ return Application::configure(basePath: dirname(__DIR__))
             'business' => BusinessOfRoute::class,
             'auth' => Authenticate::class,
             'may' => May::class,
+            'limit' => Throttle::class,
         ]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->api(remove: [SubstituteBindings::class]);

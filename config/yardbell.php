@@ -47,6 +47,10 @@ return [
     // Tries at signing in, a minute and address; at holding and booking, six times as many a minute and machine.
     'tries_a_minute' => (int) env('YARDBELL_TRIES', 10),
 
+    // Mails a day about bookings to one address that nobody has proven, and to all such of one network.
+    'mails_to_one' => (int) env('YARDBELL_MAILS_TO_ONE', 10),
+    'mails_from_one' => (int) env('YARDBELL_MAILS_FROM_ONE', 40),
+
     // Minutes a time is held during checkout, and while a payment page is open.
     'hold_minutes' => 10,
     'payment_minutes' => 20,

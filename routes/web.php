@@ -108,19 +108,19 @@ use Illuminate\Support\Facades\Route;
 /* Pages */
 
 Route::get('book/{slug}', ShowGate::class)->withoutMiddleware('web');
-Route::post('book/{slug}', PlainHold::class)->withoutMiddleware('web')->middleware('throttle:gate');
+Route::post('book/{slug}', PlainHold::class)->withoutMiddleware('web')->middleware('limit:gate');
 Route::get('sitemap.xml', ShowSitemap::class)->withoutMiddleware('web');
 Route::get('robots.txt', ShowRobots::class)->withoutMiddleware('web');
 Route::get('b/{id}', ShowBooking::class)->withoutMiddleware('web');
-Route::post('b/{id}/book', PlainBook::class)->withoutMiddleware('web')->middleware('throttle:gate');
+Route::post('b/{id}/book', PlainBook::class)->withoutMiddleware('web')->middleware('limit:gate');
 Route::get('b/{id}/pay', Pay::class)->withoutMiddleware('web');
 Route::match(['get', 'post'], 'b/{id}/instead', TakeInstead::class)->withoutMiddleware('web');
 Route::get('b/{id}/calendar', DownloadCalendar::class)->withoutMiddleware('web');
-Route::post('b/{id}/renew', [Renew::class, 'booking'])->withoutMiddleware('web')->middleware('throttle:gate');
+Route::post('b/{id}/renew', [Renew::class, 'booking'])->withoutMiddleware('web')->middleware('limit:gate');
 Route::get('c/{id}', ShowOwnPage::class)->withoutMiddleware('web');
 Route::get('c/{id}/documents/{document}', [OwnPaper::class, 'document'])->withoutMiddleware('web');
 Route::get('c/{id}/receipts/{sale}', [OwnPaper::class, 'receipt'])->withoutMiddleware('web');
-Route::post('c/{id}/renew', [Renew::class, 'ownPage'])->withoutMiddleware('web')->middleware('throttle:gate');
+Route::post('c/{id}/renew', [Renew::class, 'ownPage'])->withoutMiddleware('web')->middleware('limit:gate');
 Route::get('pictures/{id}', ShowPicture::class)->withoutMiddleware('web');
 Route::get('verify/{id}', VerifyMail::class)->where('id', '[0-9]{1,18}')->name('verify');
 Route::get('/{room?}', ShowWorkspace::class)
@@ -131,15 +131,15 @@ Route::get('/{room?}', ShowWorkspace::class)
 
 Route::prefix('api')->group(static function (): void {
     Route::get('me', Me::class);
-    Route::post('sign-up', SignUp::class)->middleware('throttle:account');
-    Route::post('sign-up/{token}', FinishSignUp::class)->middleware('throttle:account');
-    Route::post('sign-in', SignIn::class)->middleware('throttle:account');
+    Route::post('sign-up', SignUp::class)->middleware('limit:account');
+    Route::post('sign-up/{token}', FinishSignUp::class)->middleware('limit:account');
+    Route::post('sign-in', SignIn::class);
     Route::post('sign-out', SignOut::class);
-    Route::post('forgot-password', ForgotPassword::class)->middleware('throttle:account');
-    Route::post('new-password', ResetPassword::class)->middleware('throttle:account');
-    Route::post('verify/resend', ResendVerification::class)->middleware(['auth', 'throttle:account']);
-    Route::get('invitations/{token}', ShowInvitation::class)->middleware('throttle:account');
-    Route::post('invitations/{token}', Accept::class)->middleware('throttle:account');
+    Route::post('forgot-password', ForgotPassword::class)->middleware('limit:account');
+    Route::post('new-password', ResetPassword::class)->middleware('limit:account');
+    Route::post('verify/resend', ResendVerification::class)->middleware(['auth', 'limit:account']);
+    Route::get('invitations/{token}', ShowInvitation::class)->middleware('limit:account');
+    Route::post('invitations/{token}', Accept::class)->middleware('limit:account');
     Route::get('trades', ShowTrades::class)->middleware('auth');
     Route::post('businesses', CreateBusiness::class)->middleware('auth');
     Route::prefix('businesses/{business}')

@@ -47,6 +47,7 @@ abstract class TestCase extends Base
             'yardbell.meetings' => 'http://stand-ins.example',
             'yardbell.processor_secret' => 'only-for-the-stand-in',
             'yardbell.tries_a_minute' => 1000,
+            'yardbell.mails_to_one' => 1000,
             'yardbell.timebox' => 0,
             'yardbell.holds_of_one' => 1000,
             'app.key' => 'base64:'.base64_encode(str_repeat('k', 32)),

@@ -39,7 +39,7 @@ final readonly class InviteSomebody
         if ($business->users()->where('email', $email)->exists()) {
             throw new Refusal(new Sentence('refusal.account.somebody_signs_in'), 409, 'already');
         }
-        $this->quota->count($access->user->id, $email);
+        $this->quota->invite($access->user->id, $email);
         $token = Str::random(40);
 
         return $this->db->transaction(function () use ($business, $access, $email, $role, $staff, $token): Invitation {

@@ -34,11 +34,14 @@ final readonly class SignUps
     ) {
     }
 
-    /** @param  string  $email in its one form */
-    public function ask(string $name, string $email, string $password): void
+    /**
+     * @param  string  $email in its one form
+     * @param  string  $network Network::mark() of whoever asks
+     */
+    public function ask(string $name, string $email, string $password, string $network): void
     {
         $hashed = $this->hasher->make($password); // also where it is not needed: both take as long
-        if (! $this->quota->takes($email)) {
+        if (! $this->quota->takes($email, $network)) {
             return;
         }
         $this->db->transaction(function () use ($name, $email, $hashed): void {

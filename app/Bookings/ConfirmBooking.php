@@ -92,8 +92,9 @@ final readonly class ConfirmBooking
         $paysFirst = self::paysFirst($parts);
         $isKnown = $parts[0]->priced_for === $client->id; // they came by a link that was mailed to them
         $provesFirst = ! $paysFirst && ! $isKnown && ProofOfAddress::isAsked($business, $this->clock->now());
-        if ($provesFirst && ! $parts[0]->awaits_proof && ! $this->quota->takes((string) $client->email)) {
-            throw new TooMany(new Sentence('refusal.held.unproved'), 86_400);
+        $asksAgain = $provesFirst && ! $parts[0]->awaits_proof;
+        if ($asksAgain && ! $this->quota->takes((string) $client->email, $parts[0]->visitor ?? $parts[0]->id)) {
+            throw self::enoughMail();
         }
         foreach ($parts as $part) {
             $this->hold->again($part, $business, $this->until($part, waits: $paysFirst || $provesFirst));
@@ -111,11 +112,20 @@ final readonly class ConfirmBooking
             $part->proven_at = $isKnown ? $this->clock->now() : null;
             $part->save();
         }
+        if (! $paysFirst && ! $provesFirst && ! $this->quota->wouldTake($parts[0])) {
+            throw self::enoughMail();
+        }
         match (true) {
             $provesFirst => $this->announcements->ofAll($parts, Occasion::Prove),
             $paysFirst => $this->askForMoney($parts),
             default => $this->book($parts),
         };
+    }
+
+    /** Whoever has this address has not opened any of today's mails: somebody else may be typing it. */
+    private static function enoughMail(): TooMany
+    {
+        return new TooMany(new Sentence('refusal.held.unproved'), 86_400);
     }
 
     /** @return array{text: string, at: string}|null what they agreed to stays as it was worded then */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use Symfony\Component\HttpFoundation\IpUtils;
+use App\Limits\Network;
 
 /**
  * Who holds a time: before anything is known of them the network they come from, as a keyed hash that leads nowhere;
@@ -24,16 +24,6 @@ final readonly class Visitor
 
     public static function from(string $address, string $key): self
     {
-        return new self(substr(hash_hmac('sha256', 'visitor '.self::network($address), $key), 0, 16));
-    }
-
-    /** Whoever has one address of such a network can easily have another: 256 of IPv4, a site's share of IPv6. */
-    private static function network(string $address): string
-    {
-        $masked = str_contains($address, ':')
-            ? inet_ntop((string) inet_pton($address) & (string) inet_pton('ffff:ffff:ffff::'))
-            : IpUtils::anonymize($address);
-
-        return $masked === false ? $address : $masked;
+        return new self(Network::mark($address, $key));
     }
 }

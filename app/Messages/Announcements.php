@@ -8,7 +8,6 @@ use App\Models\Audience;
 use App\Models\Booking;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
-use App\Outbox\Outbox;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
 
@@ -28,14 +27,14 @@ final readonly class Announcements
     ];
 
     /** @param  int  $waitSeconds before anybody is mailed */
-    public function __construct(private Outbox $outbox, private Clock $clock, private int $waitSeconds = 0)
+    public function __construct(private WriteMail $write, private Clock $clock, private int $waitSeconds = 0)
     {
     }
 
     /** Of what the house does and may undo at once: nobody is mailed before that is over. */
     public function undoable(): self
     {
-        return new self($this->outbox, $this->clock, config()->integer('yardbell.undo_seconds'));
+        return new self($this->write, $this->clock, config()->integer('yardbell.undo_seconds'));
     }
 
     /**
@@ -393,17 +392,7 @@ final readonly class Announcements
         if ($recipient === '') {
             return; // somebody whom the desk booked without an address
         }
-        $whom = substr(hash('sha256', $recipient), 0, 12);
-        $key = [$occasion->value, $booking->id, $booking->calendar_sequence, $audience->value, $whom, $mark];
-        $this->outbox->add(
-            MailChannel::NAME,
-            $occasion,
-            $audience,
-            $recipient,
-            rtrim(implode('-', $key), '-'),
-            ['why' => $why] + $more,
-            $booking,
-            $due ?? $this->clock->now()->addSeconds($this->waitSeconds),
-        );
+        $due ??= $this->clock->now()->addSeconds($this->waitSeconds);
+        ($this->write)($booking, $occasion, $audience, $recipient, $due, ['why' => $why] + $more, $mark);
     }
 }

@@ -5,41 +5,58 @@ declare(strict_types=1);
 namespace App\Messages;
 
 use App\Language\Sentence;
+use App\Limits\DurableCounts;
+use App\Models\Booking;
+use App\Models\Client;
+use App\Models\PaymentState;
+use App\Support\MailAddress;
+use App\Support\Refusal;
 use App\Support\TooMany;
-use Illuminate\Cache\RateLimiter;
+use Illuminate\Container\Attributes\Config;
 
-/** How many letters that nobody has asked to read may go to one address, and be sent by one account, in a day. */
+/**
+ * How much mail goes in a day to addresses of which nobody has shown that they are theirs: to one of them, from one
+ * network, and from a business that is not established.
+ */
 final readonly class MailQuota
 {
+    /** Links and invitations that nobody has asked to read, to one address. */
     private const TO_ONE = 5;
 
+    /** Of those, from one account; and mails about bookings of a business that is not established. */
     private const BY_ONE = 30;
 
     private const DAY_SECONDS = 86_400;
 
-    public function __construct(private RateLimiter $limiter)
-    {
+    /**
+     * @param  int  $aboutBookings to one address that is not proven
+     * @param  int  $fromOne to all such addresses, for whoever comes from one network
+     */
+    public function __construct(
+        private DurableCounts $counts,
+        private Established $established,
+        #[Config('yardbell.mails_to_one')] private int $aboutBookings,
+        #[Config('yardbell.mails_from_one')] private int $fromOne,
+    ) {
     }
 
-    /** Whether one more may go to an address today; it counts. */
-    public function takes(string $address): bool
+    /**
+     * Whether one more link may go to an address today; it counts.
+     *
+     * @param  string  $network Network::mark() of whoever asks for it
+     */
+    public function takes(string $address, string $network): bool
     {
-        return $this->limiter->attempt(
-            'mail-to '.hash('sha256', $address),
-            self::TO_ONE,
-            static fn (): bool => true,
-            self::DAY_SECONDS,
-        ) !== false;
+        return $this->count([self::from($network) => $this->fromOne, self::link($address) => self::TO_ONE]);
     }
 
-    /** @throws TooMany where the account has sent as many as it may, or the address has had as many */
-    public function count(int $sender, string $address): void
+    /** @throws TooMany where the account has sent as many invitations as it may, or the address has had as many */
+    public function invite(int $sender, string $address): void
     {
-        foreach (
-            ["mail-by {$sender}" => self::BY_ONE, 'mail-to '.hash('sha256', $address) => self::TO_ONE] as $key => $most
-        ) {
-            if ($this->limiter->tooManyAttempts($key, $most)) {
-                $seconds = $this->limiter->availableIn($key);
+        $limits = ["mail-by {$sender}" => self::BY_ONE, self::link($address) => self::TO_ONE];
+        foreach ($limits as $what => $most) {
+            if ($this->counts->of($what) >= $most) {
+                $seconds = $this->counts->wait($what);
                 throw new TooMany(
                     new Sentence('refusal.account.too_many_invitations', [
                         'mostBy' => self::BY_ONE,
@@ -50,7 +67,116 @@ final readonly class MailQuota
                 );
             }
         }
-        $this->limiter->hit("mail-by {$sender}", self::DAY_SECONDS);
-        $this->limiter->hit('mail-to '.hash('sha256', $address), self::DAY_SECONDS);
+        $this->count($limits);
+    }
+
+    /** Whether one more mail about a booking may go to its client today; it counts. */
+    public function takesOf(Booking $booking): bool
+    {
+        return $this->count($this->limits($booking));
+    }
+
+    /** Whether one would be taken; nothing is counted. */
+    public function wouldTake(Booking $booking): bool
+    {
+        foreach ($this->limits($booking) as $what => $most) {
+            if ($this->counts->of($what) >= $most) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @throws Refusal where the house may not write to the client of a booking in its own words, or not today */
+    public function checkWord(Booking $booking): void
+    {
+        if (! $this->mayWriteTo($booking)) {
+            throw new Refusal(
+                new Sentence('refusal.mail.not_established', [
+                    'days' => Established::DAYS,
+                    'payments' => Established::PAYMENTS,
+                    'clients' => Established::PROVEN_CLIENTS,
+                ]),
+                409,
+                'not_established',
+            );
+        }
+        $this->check($booking);
+    }
+
+    /** @throws TooMany where no more goes to the client of a booking today */
+    public function check(Booking $booking): void
+    {
+        if (! $this->wouldTake($booking)) {
+            throw new TooMany(new Sentence('refusal.mail.enough_today'), self::DAY_SECONDS);
+        }
+    }
+
+    /** Whether words of the house's own may go to its client: they wanted something of it, or it is established. */
+    public function mayWriteTo(Booking $booking): bool
+    {
+        return self::isWanted($booking) || $this->established->is($booking->business()->firstOrFail());
+    }
+
+    /** @return array<string, int> most by what is counted */
+    private function limits(Booking $booking): array
+    {
+        $address = MailAddress::normal($booking->contact['email'] ?? '') ?? '';
+
+        return match (true) {
+            $booking->proven_at !== null, self::isPaid($booking) => [],
+            ! $this->mayWriteTo($booking) => [
+                "mail-by business {$booking->business_id}" => self::BY_ONE,
+                self::link($address) => self::TO_ONE,
+            ],
+            default => ['mail-about '.hash('sha256', $address) => $this->aboutBookings] +
+                ($booking->visitor === null ? [] : [self::from($booking->visitor) => $this->fromOne]),
+        };
+    }
+
+    /** Whether its client booked by themselves once, or has opened a mail. */
+    private static function isWanted(Booking $booking): bool
+    {
+        return $booking->locale !== null ||
+            Client::query()
+                ->where('business_id', $booking->business_id)
+                ->whereKey($booking->client_id)
+                ->whereNotNull('proven_at')
+                ->exists() ||
+            Booking::query()
+                ->where('business_id', $booking->business_id)
+                ->where('client_id', $booking->client_id)
+                ->whereNotNull('client_id')
+                ->whereNotNull('locale')
+                ->exists();
+    }
+
+    /** Whoever has paid online is no stranger. */
+    private static function isPaid(Booking $booking): bool
+    {
+        return $booking->sale_id !== null &&
+            $booking->payments()->whereIn('state', [PaymentState::Paid, PaymentState::Kept])->exists();
+    }
+
+    /** @param  array<string, int>  $limits most by what is counted */
+    private function count(array $limits): bool
+    {
+        $takes = true;
+        foreach ($limits as $what => $most) {
+            $takes = $this->counts->add($what, self::DAY_SECONDS) <= $most && $takes;
+        }
+
+        return $takes;
+    }
+
+    private static function link(string $address): string
+    {
+        return 'mail-to '.hash('sha256', $address);
+    }
+
+    private static function from(string $network): string
+    {
+        return "mail-from {$network}";
     }
 }

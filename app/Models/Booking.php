@@ -29,7 +29,7 @@ use YardBell\Core\Booking\State;
  * @property int $party
  * @property State $state
  * @property CarbonImmutable|null $held_until
- * @property string|null $locale the client's, as they booked; null: the business's
+ * @property string|null $locale the client's, as they booked; null: the house booked, in its own
  * @property string|null $priced_for the client at whose prices it is held
  * @property string|null $client_zone of whoever booked; null: not known
  * @property string|null $visitor the network it came from (see Visitor), for a day; null: the house

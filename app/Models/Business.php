@@ -21,6 +21,7 @@ use YardBell\Core\Time\Zone;
  * @property string $currency
  * @property array<string, list<array{from: string, to: string}>> $opening_hours
  * @property CarbonImmutable|null $published_at
+ * @property CarbonImmutable $created_at
  * @property string|null $rules_mark null before it is first saved
  * @property int $travel_minutes
  * @property TightDays $tight_days

@@ -25,6 +25,7 @@ final readonly class Outbox
      * @param  array<string, mixed>  $content what the channel needs
      * @param  Booking|null  $booking null: it is about an account, of no business
      * @param  CarbonImmutable|null  $due null: now
+     * @param  string  $state "waiting", or "dropped": it is not sent, and kept to be seen
      */
     public function add(
         string $channel,
@@ -35,6 +36,7 @@ final readonly class Outbox
         array $content = [],
         ?Booking $booking = null,
         ?CarbonImmutable $due = null,
+        string $state = 'waiting',
     ): void {
         $entry = [
             'business_id' => $booking?->business_id,
@@ -45,10 +47,16 @@ final readonly class Outbox
             'recipient' => $recipient,
             'content' => $content,
             'due_at' => $due ?? $this->clock->now(),
+            'state' => $state,
         ];
         // One key for all: an account's mail is of no business.
         $this->current->across(
             static fn (): OutboxEntry => OutboxEntry::query()->firstOrCreate(['key' => $key], $entry),
         );
+    }
+
+    public function has(string $key): bool
+    {
+        return $this->current->across(static fn (): bool => OutboxEntry::query()->where('key', $key)->exists());
     }
 }

@@ -16,7 +16,6 @@ use App\Bookings\ReadsSetup;
 use App\Bookings\RuleBooks;
 use App\Bookings\RulesReader;
 use App\Bookings\SeenVersion;
-use App\Bookings\Visitor;
 use App\Changes\Things;
 use App\Http\ReadersPage;
 use App\Language\Catalogue;
@@ -28,7 +27,6 @@ use App\Ledger\Processor;
 use App\Messages\CalendarEvent;
 use App\Messages\Post;
 use App\Models\CurrentBusiness;
-use App\Models\User;
 use App\Offer\SetupReader;
 use App\Outbox\Channels;
 use App\Roster\Checklist;
@@ -43,15 +41,12 @@ use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Connector;
 use App\Support\LinkSeal;
-use App\Support\MailAddress;
 use App\Support\OwnPageLink;
 use App\Support\PatientConnection;
 use App\Support\SparingSessions;
 use App\Upkeep\Sweep;
 use Closure;
 use Illuminate\Cache\CacheManager;
-use Illuminate\Cache\RateLimiter;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\Factory as ViewFactory;
 use Illuminate\Database\Connection;
@@ -282,39 +277,5 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $this->callAfterResolving('view', static fn (ViewFactory $views) => $views->composer('*', ReadersPage::class));
-        $perMinute = config()->integer('yardbell.tries_a_minute');
-        $network = static fn (Request $request): string => Visitor::from(
-            (string) $request->ip(),
-            config()->string('app.key'),
-        )->mark;
-        $this->callAfterResolving(RateLimiter::class, static function (RateLimiter $limiter) use (
-            $perMinute,
-            $network,
-        ): void {
-            $limiter->for(
-                'account',
-                static fn (Request $request): array => [
-                    Limit::perMinute($perMinute)->by('account '.self::account($request)),
-                    Limit::perMinute($perMinute * 3)->by("account-network {$network($request)}"),
-                ],
-            );
-            $limiter->for(
-                'gate',
-                static fn (Request $request): Limit => Limit::perMinute($perMinute * 6)
-                    ->by("gate {$network($request)}"),
-            );
-        });
-    }
-
-    /** Whose door is knocked at: the account that is signed in, or the address as it is looked up. */
-    private static function account(Request $request): string
-    {
-        [$email, $user] = [$request->input('email'), $request->user()];
-
-        return match (true) {
-            $user instanceof User => "user {$user->id}",
-            is_string($email) => hash('sha256', MailAddress::normal($email) ?? $email),
-            default => "token {$request->ip()}",
-        };
     }
 }

@@ -169,6 +169,7 @@ final readonly class Sweep
             ->where('created_at', '<', $this->clock->machine()->subDay())
             ->limit(self::MOST)
             ->delete();
+        $this->db->table('counts')->where('until', '<', $this->clock->machine())->limit(self::MOST)->delete();
         $this->db
             ->table('cache')
             ->where('expiration', '<', $this->clock->machine()->getTimestamp())

@@ -106,6 +106,7 @@ application() {
     export DB_SOCKET="$scratch/sock" DB_PERSISTENT=true DB_DATABASE="yardbell_browser_$1" TMPDIR="$scratch/tmp"
     export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$2" \
         YARDBELL_DEMONSTRATION=true YARDBELL_UNDO_SECONDS=4 YARDBELL_TRIES=1000 YARDBELL_HOLDS=1000 \
+        YARDBELL_MAILS_TO_ONE=100000 YARDBELL_MAILS_FROM_ONE=100000 \
         YARDBELL_STAND_INS="http://127.0.0.1:$3" YARDBELL_MAILBOX="$folder/mailbox" \
         YARDBELL_PICTURES="$folder/pictures" YARDBELL_ATTACHMENTS="$folder/attachments" \
         VIEW_COMPILED_PATH="$folder/views" YARDBELL_LOG="$folder/browser.log" \

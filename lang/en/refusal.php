@@ -38,6 +38,10 @@ return [
         'nothing' => 'It takes nothing off here.',
         'not_for_you' => 'The code {code} cannot be used here: {why, select, first_visit {it is for a first visit.} client_uses {it has been used with this address already.} other {it has been used up meanwhile.}} Remove it, and book without it.',
     ],
+    'mail' => [
+        'not_established' => 'Words of your own go to clients who booked with you by themselves or have opened a mail of yours. To others you can write once your business is here for {days} days, and {payments} visits were paid online or {clients} clients have opened a mail.',
+        'enough_today' => 'Several mails have gone to this address today, and none was opened. Try again tomorrow, or call them.',
+    ],
     'sale' => [
         'meanwhile' => '{who} has changed this sale meanwhile. {due} is due now. Nothing else was changed; look again.',
         'not_undone' => 'This can no longer be undone. It can be refunded instead.',

@@ -6,10 +6,13 @@ use App\Access\Role;
 use App\Models\Invitation;
 use App\Models\OutboxEntry;
 use App\Models\User;
-use App\Providers\AppServiceProvider;
 use App\Support\MailAddress;
 use App\Support\SparingSessions;
+use Illuminate\Contracts\Hashing\Hasher;
+use Illuminate\Hashing\BcryptHasher;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Mailed;
 use Tests\Support\Yard;
 
 const SIGN_UP = ['name' => 'Olga Wren', 'email' => 'olga@wren.example', 'password' => 'ten letters at least'];
@@ -93,50 +96,93 @@ it('takes two spellings of an address for one or for none', function (string $gi
     'broken letters' => ["\xC3\x28@b.example", null],
 ]);
 
-it('does not let a spelling past the lock of the account', function (): void {
-    config(['yardbell.tries_a_minute' => 3]);
-    (new AppServiceProvider($this->app))->boot();
+/** A try to sign in, and what came of it. */
+function signsIn(string $email, string $password, string $from = '203.0.113.7', array $cookies = []): TestResponse
+{
+    return test()
+        ->withCredentials()
+        ->withCookies($cookies)
+        ->postJson('/api/sign-in', ['email' => $email, 'password' => $password], ['REMOTE_ADDR' => $from]);
+}
+
+it('makes whoever guesses wait longer and longer, in whatever spelling', function (): void {
     Yard::open();
-    for ($i = 0; $i < 3; $i++) {
-        $this->postJson(
-            '/api/sign-in',
-            ['email' => 'owner@yard.example', 'password' => 'guess'],
-            ['REMOTE_ADDR' => "203.0.{$i}.7"],
-        )->assertUnprocessable();
+    foreach (range(1, 6) as $try) {
+        signsIn('owner@yard.example', 'guess')->assertUnprocessable();
     }
-    foreach (
-        ['owner@yard.example', 'OWNER@yard.example', ' owner@yard.example', 'ówner@yard.example'] as $i => $spelling
-    ) {
-        expect(
-            $this->postJson(
-                '/api/sign-in',
-                ['email' => $spelling, 'password' => 'clay-and-water'],
-                ['REMOTE_ADDR' => "198.51.{$i}.7"],
-            )->getStatusCode(),
-        )->not->toBe(200);
+    foreach (['owner@yard.example', 'OWNER@yard.example', ' owner@yard.example'] as $spelling) {
+        signsIn($spelling, 'clay-and-water')->assertStatus(429);
     }
+    expect((int) signsIn('owner@yard.example', 'guess')->headers->get('Retry-After'))->toBe(2);
+    foreach ([3, 5, 9] as $wait) { // a second more than the wait that grew
+        $this->travel($wait)->seconds();
+        signsIn('owner@yard.example', 'guess')->assertUnprocessable();
+        signsIn('owner@yard.example', 'clay-and-water')->assertStatus(429);
+    }
+    $this->travel(20)->seconds();
+    signsIn('owner@yard.example', 'clay-and-water')->assertOk();
+    $this->postJson('/api/sign-out');
+    signsIn('owner@yard.example', 'guess')->assertUnprocessable(); // it begins anew
+    signsIn('owner@yard.example', 'clay-and-water')->assertOk();
 });
 
-it('slows down a network that tries many addresses', function (): void {
-    config(['yardbell.tries_a_minute' => 3]);
-    (new AppServiceProvider($this->app))->boot();
-    $tried = array_map(
-        fn (int $i): int => $this->postJson(
-            '/api/sign-in',
-            ['email' => "a{$i}@b.example", 'password' => 'guess'],
-            ['REMOTE_ADDR' => "203.0.113.{$i}"],
-        )->getStatusCode(),
-        range(1, 10),
-    );
-    expect($tried)->toBe([...array_fill(0, 9, 422), 429])
-        ->and(
-            (int) $this->postJson(
-                '/api/sign-in',
-                ['email' => 'z@b.example', 'password' => 'guess'],
-                ['REMOTE_ADDR' => '203.0.113.9'],
-            )->headers->get('Retry-After'),
-        )
-        ->toBeGreaterThan(0);
+it('shuts no owner out by what others try, elsewhere or beside them', function (): void {
+    Yard::open();
+    $device = signsIn('owner@yard.example', 'clay-and-water')->assertOk()->getCookie('yardbell_device')?->getValue();
+    $this->postJson('/api/sign-out');
+    foreach (range(1, 6) as $try) {
+        signsIn('owner@yard.example', 'guess', '198.51.100.7')->assertUnprocessable();
+    }
+    signsIn('owner@yard.example', 'clay-and-water', '198.51.100.8')->assertStatus(429);
+    signsIn('owner@yard.example', 'clay-and-water')->assertOk(); // from another network
+    $this->postJson('/api/sign-out');
+    signsIn('owner@yard.example', 'clay-and-water', '198.51.100.9', ['yardbell_device' => $device])->assertOk();
+    $this->postJson('/api/sign-out');
+    foreach (range(1, 6) as $try) {
+        signsIn('owner@yard.example', 'guess', cookies: ['yardbell_device' => $device])->assertUnprocessable();
+    }
+    signsIn('owner@yard.example', 'clay-and-water', cookies: ['yardbell_device' => $device])->assertStatus(429);
+    signsIn('bruno@yard.example', 'guess', cookies: ['yardbell_device' => $device])->assertUnprocessable(); // no device of his
+});
+
+it('slows down a network that tries many addresses, whoever is signed in', function (): void {
+    $yard = Yard::open();
+    foreach (range(1, 31) as $i) {
+        $this->actingAs($yard->owner);
+        signsIn("a{$i}@b.example", 'guess', "203.0.113.{$i}")->assertUnprocessable();
+    }
+    signsIn('z@b.example', 'guess', '203.0.113.99')->assertStatus(429);
+    signsIn('z@b.example', 'guess', '198.51.100.99')->assertUnprocessable();
+});
+
+it('lets whoever has reset their password in, though they were shut out', function (): void {
+    Yard::open();
+    foreach (range(1, 7) as $try) {
+        signsIn('owner@yard.example', 'guess');
+    }
+    signsIn('owner@yard.example', 'clay-and-water')->assertStatus(429);
+    $this->postJson('/api/forgot-password', ['email' => 'owner@yard.example'], ['REMOTE_ADDR' => '203.0.113.7'])
+        ->assertOk();
+    parse_str((string) parse_url(Mailed::link('owner@yard.example'), PHP_URL_QUERY), $link);
+    $this->postJson('/api/new-password', $link + ['password' => 'wheel-and-kiln-9'], ['REMOTE_ADDR' => '203.0.113.7'])
+        ->assertOk();
+    signsIn('owner@yard.example', 'wheel-and-kiln-9')->assertOk();
+});
+
+it('hashes what is typed also where nobody has the address', function (): void {
+    $hasher = new class() extends BcryptHasher
+    {
+        /** @var list<string> */
+        public array $hashed = [];
+
+        public function make(#[SensitiveParameter] $value, array $options = []): string
+        {
+            return $this->hashed[] = parent::make($value, $options);
+        }
+    };
+    $this->app->instance(Hasher::class, $hasher);
+    signsIn('nobody@yard.example', 'guess')->assertUnprocessable();
+    expect($hasher->hashed)->toHaveCount(1);
 });
 
 it('ends every session when the password is set anew', function (): void {
@@ -241,6 +287,16 @@ it('lets only a confirmed account invite, so many a day', function (): void {
     expect($toOne)->toBe([201, 201, 201, 201, 201, 429])
         ->and(array_count_values($more))->toBe([201 => 25, 429 => 1])
         ->and(OutboxEntry::query()->where('recipient', 'desk@post.example')->count())->toBe(5);
+});
+
+it('mails only so many links a day for whoever comes from one network', function (): void {
+    config(['yardbell.mails_from_one' => 3]);
+    foreach (range(1, 5) as $i) {
+        $this->postJson('/api/sign-up', ['email' => "o{$i}@wren.example"] + SIGN_UP)->assertAccepted();
+    }
+    $this->postJson('/api/sign-up', ['email' => 'p@wren.example'] + SIGN_UP, ['REMOTE_ADDR' => '198.51.100.7']);
+    expect(OutboxEntry::query()->pluck('recipient')->all())
+        ->toBe(['o1@wren.example', 'o2@wren.example', 'o3@wren.example', 'p@wren.example']);
 });
 
 it('mails one address only so many links it did not ask for', function (): void {

@@ -12,6 +12,7 @@ use App\Models\Question;
 use App\Models\Refund;
 use App\Models\Sale;
 use App\Models\Service;
+use App\Outbox\DeliverDue;
 use App\Support\Clock;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\FakeProcessor;
@@ -160,6 +161,7 @@ it('takes more or fewer along, where there is room, and sells it anew', function
     Yard::settle();
     $this->processor->state = 'paid';
     Yard::settle();
+    app(DeliverDue::class)(lane: 'mail');
     $party = fn (int $party): TestResponse => ($this->act)($booking, 'party', ['party' => $party]);
     $more = $party(3)->assertOk()->json();
     expect($more['changes']['party'])->toBe(['least' => 1, 'most' => 3])
@@ -187,6 +189,7 @@ it('changes answers and the note until it begins', function (): void {
         'position' => 0,
     ]);
     $booking = ($this->booked)();
+    app(DeliverDue::class)();
     $told = ($this->act)($booking, 'details', ['note' => 'By bus.', 'answers' => [$question->id => 'yes']])
         ->assertOk()
         ->json();

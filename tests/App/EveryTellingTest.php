@@ -63,6 +63,7 @@ it('tells alike wherever it is told', function (
     string $history,
 ): void {
     $booking = $this->yard->book('10:00');
+    app(DeliverDue::class)(lane: 'mail');
     $booking = $act->call($this, $booking) ?? $booking;
     app(DeliverDue::class)(lane: 'money');
     $told = Tellings::of($booking, $occasion);

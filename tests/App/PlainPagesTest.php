@@ -87,7 +87,7 @@ it('shows nothing of a booking to whoever has no link, and lets them book nothin
 
 it('lets nobody try codes, or keep and book by plain forms, as often as they like', function (): void {
     $limited = static fn (string $path, string $method): bool => in_array(
-        'throttle:gate',
+        'limit:gate',
         Illuminate\Support\Facades\Route::getRoutes()
             ->match(Illuminate\Http\Request::create($path, $method))
             ->gatherMiddleware(),

@@ -170,6 +170,7 @@ it('says at the Gate where a price of one’s own may count, to everybody alike'
 
 it('changes once what is pressed twice, and mails once', function (): void {
     $booking = $this->yard->book('10:00');
+    app(App\Outbox\DeliverDue::class)();
     $seen = ($this->party)($booking, 2, '/tried')->json('seen');
     ($this->party)($booking, 2, more: ['seen' => $seen])->assertOk();
     ($this->party)($booking, 2, more: ['seen' => $seen])->assertOk();

@@ -23,6 +23,7 @@ const ROOMS = [
     'Changes',
     'Http',
     'Access',
+    'Limits',
     'Support',
     'Language',
     'Models', // what all stand on

@@ -3,22 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\Business;
-use App\Outbox\DeliverDue;
 use App\Roster\Trades;
-use App\StandIns\MailboxFiles;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\Mailed;
 use Tests\Support\Yard;
-
-function linkFromMail(string $address): string
-{
-    app(DeliverDue::class)();
-    foreach (app(MailboxFiles::class)->all() as $mail) {
-        if ($mail['to'] === $address && preg_match('#https?://\S+#', $mail['text'], $found) === 1) {
-            return $found[0];
-        }
-    }
-    throw new RuntimeException("No link was mailed to {$address}.");
-}
 
 $begun = [
     'name' => 'Clay & Co',
@@ -37,7 +25,7 @@ it('takes an owner from nothing to a published page', function () use ($begun): 
         'email' => 'Olga@Wren.example',
         'password' => 'ten letters at least',
     ])->assertAccepted();
-    $link = linkFromMail('olga@wren.example');
+    $link = Mailed::link('olga@wren.example');
     expect($link)->toStartWith(config('app.url').'/sign-up/');
     $this->postJson('/api/sign-up/'.basename($link))->assertCreated();
     $this->postJson('/api/sign-up/'.basename($link))->assertNotFound(); // once
@@ -113,7 +101,7 @@ it('sets a new password by a mailed link, once', function (): void {
     Yard::open();
     $this->postJson('/api/forgot-password', ['email' => 'nobody@yard.example'])->assertOk();
     $this->postJson('/api/forgot-password', ['email' => 'owner@yard.example'])->assertOk();
-    parse_str((string) parse_url(linkFromMail('owner@yard.example'), PHP_URL_QUERY), $query);
+    parse_str((string) parse_url(Mailed::link('owner@yard.example'), PHP_URL_QUERY), $query);
     $this->postJson('/api/new-password', $query + ['password' => 'short'])->assertUnprocessable();
     $this->postJson('/api/new-password', $query + ['password' => 'another long one'])->assertOk();
     $this->postJson('/api/new-password', $query + ['password' => 'a third long one'])->assertUnprocessable();
@@ -128,17 +116,8 @@ it('mails links to its own address, whatever a request calls it', function (): v
         'email' => 'olga@wren.example',
         'password' => 'ten letters at least',
     ])->assertAccepted();
-    expect(linkFromMail('owner@yard.example'))->toStartWith(config('app.url').'/new-password?')
-        ->and(linkFromMail('olga@wren.example'))->toStartWith(config('app.url').'/sign-up/');
-});
-
-it('slows down whoever guesses', function (): void {
-    config(['yardbell.tries_a_minute' => 3]);
-    (new App\Providers\AppServiceProvider($this->app))->boot();
-    for ($i = 0; $i < 3; $i++) {
-        $this->postJson('/api/sign-in', ['email' => 'a@b.example', 'password' => 'guess'])->assertUnprocessable();
-    }
-    $this->postJson('/api/sign-in', ['email' => 'a@b.example', 'password' => 'guess'])->assertTooManyRequests();
+    expect(Mailed::link('owner@yard.example'))->toStartWith(config('app.url').'/new-password?')
+        ->and(Mailed::link('olga@wren.example'))->toStartWith(config('app.url').'/sign-up/');
 });
 
 it('shows the day, a booking within it, and cancels from the card', function (): void {

@@ -9,6 +9,7 @@ use App\Bookings\ConfirmBooking;
 use App\Bookings\History;
 use App\Bookings\HoldTime;
 use App\Facts\Mark;
+use App\Language\Catalogue;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
 use App\Ledger\SellVisit;
@@ -170,11 +171,14 @@ final readonly class Yard
         return $user;
     }
 
+    /** As a client holds it, from nowhere that is counted. */
     public function hold(string $time, int $days = 2): Booking
     {
-        return app(
-            HoldTime::class,
-        )($this->business, (new Choice($this->lesson->id))->at(Wall::instant(self::at($time, $days))));
+        $wish = (new Choice($this->lesson->id))->at(Wall::instant(self::at($time, $days)));
+        $held = app(HoldTime::class)($this->business, $wish);
+        $held->update(['locale' => app(Catalogue::class)->locale()]);
+
+        return $held;
     }
 
     public function book(string $time, string $email = 'kim@post.example', int $days = 2): Booking

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Accounts\Http;
 
+use App\Accounts\KnownDevice;
 use App\Accounts\Passwords;
+use App\Accounts\SignInTries;
+use App\Limits\Network;
 use App\Models\User;
 use App\Support\Clock;
 use App\Support\MailAddress;
@@ -17,8 +20,12 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class ResetPassword
 {
-    public function __construct(private ConnectionInterface $db, private Clock $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Clock $clock,
+        private SignInTries $tries,
+        private KnownDevice $device,
+    ) {
     }
 
     public function __invoke(Request $request): JsonResponse
@@ -32,10 +39,11 @@ final readonly class ResetPassword
             ],
             Passwords::sentences(),
         );
+        $network = Network::mark((string) $request->ip(), config()->string('app.key'));
         $status = Password::reset(['email' => MailAddress::normal($given['email']) ?? ''] + $given, function (
             User $user,
             string $password,
-        ): void {
+        ) use ($request, $network): void {
             $user
                 ->forceFill([
                     'password' => $password,
@@ -45,6 +53,9 @@ final readonly class ResetPassword
                 ->save();
             // whoever else was signed in is not any more
             $this->db->table('sessions')->where('user_id', $user->id)->delete();
+            // the link was mailed to them: they sign in with it, whatever was tried from here
+            $this->tries->succeeded($user->email, $network, $this->device->of($request, $user->email));
+            $this->device->remember($request, $user);
         });
         if ($status !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages([

@@ -4,17 +4,29 @@ declare(strict_types=1);
 
 namespace App\Accounts\Http;
 
+use App\Accounts\KnownDevice;
 use App\Accounts\SignedIn;
+use App\Accounts\SignInTries;
+use App\Limits\Network;
+use App\Models\User;
 use App\Support\MailAddress;
+use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 
+/**
+ * Signs somebody in. An address that nobody has costs the same time and the same answer as a wrong password.
+ */
 final readonly class SignIn
 {
-    public function __construct(private SignedIn $signedIn)
-    {
+    public function __construct(
+        private SignedIn $signedIn,
+        private SignInTries $tries,
+        private KnownDevice $device,
+        private Hasher $hasher,
+    ) {
     }
 
     public function __invoke(Request $request): JsonResponse
@@ -30,18 +42,36 @@ final readonly class SignIn
                 'password.required' => 'wrong.account.password_missing',
             ],
         );
-        if (
-            ! Auth::attempt(
-                ['email' => MailAddress::normal($given['email']) ?? '', 'password' => $given['password']],
-                (bool) ($given['stay'] ?? false),
-            )
-        ) {
+        $address = MailAddress::normal($given['email']) ?? '';
+        $network = Network::mark((string) $request->ip(), config()->string('app.key'));
+        $device = $this->device->of($request, $address);
+        $this->tries->check($address, $network, $device);
+        $user = User::query()->where('email', $address)->first();
+        if (! $this->isTheirs($user, $given['password'])) {
+            $this->tries->failed($address, $network, $device);
             throw ValidationException::withMessages([
                 'password' => 'wrong.account.address_and_password',
             ]);
         }
+        $this->tries->succeeded($address, $network, $device);
+        if ($this->hasher->needsRehash($user->password)) {
+            $user->update(['password' => $given['password']]);
+        }
+        Auth::login($user, (bool) ($given['stay'] ?? false));
+        $this->device->remember($request, $user);
         $request->session()->regenerate();
 
         return new JsonResponse($this->signedIn->shown());
+    }
+
+    /** @phpstan-assert-if-true User $user */
+    private function isTheirs(?User $user, string $password): bool
+    {
+        if ($user !== null) {
+            return $this->hasher->check($password, $user->password);
+        }
+        $this->hasher->make($password); // an address that nobody has takes as long
+
+        return false;
     }
 }

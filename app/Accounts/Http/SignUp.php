@@ -6,6 +6,7 @@ namespace App\Accounts\Http;
 
 use App\Accounts\Passwords;
 use App\Accounts\SignUps;
+use App\Limits\Network;
 use App\Support\MailAddress;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -40,6 +41,7 @@ final readonly class SignUp
                 trim($given['name']),
                 (string) MailAddress::normal($given['email']),
                 $given['password'],
+                Network::mark((string) $request->ip(), config()->string('app.key')),
             ),
             config()->integer('yardbell.timebox', self::MICROSECONDS),
         );

@@ -9,6 +9,7 @@ use App\Language\Sentence;
 use App\Ledger\IssueDocument;
 use App\Ledger\SaleSlip;
 use App\Messages\Announcements;
+use App\Messages\MailQuota;
 use App\Models\Occasion;
 use App\Models\Sale;
 use App\Support\Given;
@@ -23,6 +24,7 @@ final readonly class SendSaleLetter
         private Announcements $announcements,
         private IssueDocument $issue,
         private SaleSlip $slip,
+        private MailQuota $quota,
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class SendSaleLetter
         if ($refused !== null || $booking === null) {
             throw new Refusal(new Sentence($refused ?? 'refusal.sale.no_address'), 409, 'not_sent');
         }
+        $this->quota->check($booking);
         $mark = $invoice->id ?? (string) ($sale->entries()->reorder()->latest('id')->first()->id ?? 0);
         $this->announcements->ofSale($booking, $what, $mark, $invoice->id ?? '');
     }

@@ -6,6 +6,7 @@ namespace App\Board\Http;
 
 use App\Http\Asker;
 use App\Messages\Announcements;
+use App\Messages\MailQuota;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -13,7 +14,7 @@ use Illuminate\Http\Request;
 /** A word to the client of a booking, by mail. */
 final readonly class SendWord
 {
-    public function __construct(private ConnectionInterface $db, private Announcements $announcements)
+    public function __construct(private ConnectionInterface $db, private Announcements $announcements, private MailQuota $quota)
     {
     }
 
@@ -27,6 +28,7 @@ final readonly class SendWord
                 ['text.required' => 'wrong.word.want_say', 'text.max' => 'wrong.plain.most_characters_fit?max=:max'],
             )['text'],
         );
+        $this->quota->checkWord($booking);
         $this->db->transaction(fn () => $this->announcements->word($booking, $text), attempts: 5);
 
         return new JsonResponse(['sent' => true]);

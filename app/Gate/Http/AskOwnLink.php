@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Gate\Published;
+use App\Limits\Network;
 use App\Messages\Announcements;
 use App\Messages\MailQuota;
 use App\Models\Booking;
@@ -40,7 +41,7 @@ final readonly class AskOwnLink
                 ->where('client_id', $client->id)
                 ->latest('starts_at')
                 ->first();
-        if ($booking !== null && $this->quota->takes($address)) {
+        if ($booking !== null && $this->quota->takes($address, Network::mark((string) $request->ip(), config()->string('app.key')))) {
             $this->announcements->ownPage($booking, $address);
         }
 

@@ -65,7 +65,7 @@ return [
     'what_business_called' => 'What is your business called?',
     'in_sentence_or_two' => 'In a sentence or two',
     'page_address' => 'Address of your page',
-    'before_something_that_paid' => 'New clients confirm their email address before they book something they pay for later',
+    'before_something_that_paid' => 'Clients confirm their email address before they book something they pay for later, unless they come by a link from a mail',
     'keeps_people_from_booking' => 'It keeps people from booking with an address that is not theirs.',
     'proving_address' => 'Confirming email addresses',
     'business' => 'the business',
