@@ -36,7 +36,10 @@ function database(int $port): PDO
 {
     $name = getenv('DB_DATABASE') ?: 'yardbell';
 
-    return new PDO("mysql:host=127.0.0.1;port={$port};dbname={$name}", 'yardbell', 'yardbell', [
+    $home = getenv('YARDBELL_HOME') ?: dirname(__DIR__).'/.yardbell';
+    $password = getenv('DB_PASSWORD') ?: trim((string) @file_get_contents("{$home}/database-password"));
+
+    return new PDO("mysql:host=127.0.0.1;port={$port};dbname={$name}", 'yardbell', $password, [
         PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
     ]);
 }

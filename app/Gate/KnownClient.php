@@ -14,9 +14,9 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
- * Who comes by a link of a booking of theirs that was mailed (BookAgain): its address is theirs, and what they told with
- * that booking, and no more, is filled in for them. An address that is typed is never proof of anything, nor is a link
- * that whoever has just booked was shown.
+ * Who comes by a link of a booking of theirs that was mailed (BookAgain): its address is theirs, and what they told
+ * with that booking, and no more, is filled in for them. An address that is typed is never proof of anything, nor is a
+ * link that whoever has just booked was shown.
  */
 final readonly class KnownClient
 {

@@ -24,6 +24,8 @@ final class Hosts
     /** @return list<string> read before there is a configuration */
     public static function proxies(): array
     {
-        return array_values(array_filter(explode(',', (string) getenv('YARDBELL_PROXIES'))));
+        $named = array_map(trim(...), explode(',', (string) getenv('YARDBELL_PROXIES')));
+
+        return array_values(array_diff($named, ['', 'none']));
     }
 }

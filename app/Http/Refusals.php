@@ -74,7 +74,13 @@ final class Refusals
             ],
             NoDatabase::is($wrong) => [
                 503,
-                ['code' => 'away', 'message' => self::status(503), 'retryAfter' => self::AWAY_SECONDS],
+                [
+                    'code' => 'away',
+                    'message' => $request->isMethodSafe()
+                        ? self::status(503)
+                        : self::say(new Sentence('refusal.unsure')),
+                    'retryAfter' => self::AWAY_SECONDS,
+                ],
             ],
             default => [500, null],
         };

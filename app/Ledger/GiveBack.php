@@ -14,8 +14,12 @@ use App\Models\SaleLineKind;
 /** Somebody gives back some or all of what was paid for a sale, the latest payment first (rules.md L3). */
 final readonly class GiveBack
 {
-    public function __construct(private SaleAct $act, private WriteLine $write, private ReturnMoney $return, private Fulfilment $sold)
-    {
+    public function __construct(
+        private SaleAct $act,
+        private WriteLine $write,
+        private ReturnMoney $return,
+        private Fulfilment $sold,
+    ) {
     }
 
     /**

@@ -8,8 +8,8 @@ use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * Counts that outlive a restart: quotas of mail, tries to sign in. Counted within the transaction it happens in, if there
- * is one. By the machine's clock, however far a demonstration's was put.
+ * Counts that outlive a restart: quotas of mail, tries to sign in. Counted within the transaction it happens in, if
+ * there is one. By the machine's clock, however far a demonstration's was put.
  */
 final readonly class DurableCounts implements Counts
 {

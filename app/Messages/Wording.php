@@ -232,8 +232,9 @@ final readonly class Wording
         }
         $business = $booking->business()->firstOrFail();
         $parts = $booking->visit_id === null ? [$booking] : $bookings;
+        $link = config()->string('app.url').$this->again->mailedPath($business, $parts);
 
-        return "{$this->catalogue->say('mail.link.again')}\n".config()->string('app.url').$this->again->mailedPath($business, $parts);
+        return "{$this->catalogue->say('mail.link.again')}\n{$link}";
     }
 
     /** Whose mail it is, and how they are reached. */

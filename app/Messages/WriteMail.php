@@ -49,7 +49,7 @@ final readonly class WriteMail
         $parts = [$occasion->value, $booking->id, $booking->calendar_sequence, $audience->value, $whom, $mark];
         $key = rtrim(implode('-', $parts), '-');
         $isGathered = in_array($occasion, self::GATHERED, true);
-        if ($this->outbox->has($key) || ($isGathered && self::isToldAnyway($booking, $occasion, $recipient, $content))) {
+        if ($this->outbox->has($key) || self::isToldAnyway($booking, $occasion, $recipient, $content)) {
             return;
         }
         $isToClient = $audience === Audience::Client;
@@ -94,9 +94,10 @@ final readonly class WriteMail
             ->whereNull('leased_until')
             ->get();
 
+        $tells = static fn (OutboxEntry $entry): array => explode(' ', $entry->text('all') ?: $booking->id);
+
         return $waiting->contains(
-            static fn (OutboxEntry $entry): bool => array_diff($about, explode(' ', $entry->text('all') ?: $booking->id))
-                === [],
+            static fn (OutboxEntry $entry): bool => array_diff($about, $tells($entry)) === [],
         );
     }
 

@@ -54,6 +54,7 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Session\SessionManager;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
 
@@ -264,6 +265,9 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        if (str_starts_with(config()->string('app.url'), 'https://')) {
+            URL::forceScheme('https'); // also where the server in front says nothing of it
+        }
         $this->callAfterResolving(
             SessionManager::class,
             fn (SessionManager $sessions) => $sessions->extend(

@@ -27,9 +27,10 @@ case "${1:-}" in
         scratch=$(mktemp -d "${TMPDIR:-/tmp}/yardbell-fuzz.XXXXXX")
         trap 'kill -TERM "$database_pid" 2>/dev/null; wait "$database_pid" 2>/dev/null; rm -rf "$scratch"' EXIT
         fuzz_port=8733; while port_taken "$fuzz_port"; do fuzz_port=$((fuzz_port + 1)); done
+        export DB_PASSWORD=yardbell
         YARDBELL_FLUSH=2 database_start "$scratch" "$fuzz_port"
-        mariadb --no-defaults --socket="$scratch/sock" -uroot -e 'create database yardbell_app'
-        export DB_PORT=$fuzz_port DB_PASSWORD=yardbell YARDBELL_SEED=${2:-$RANDOM} YARDBELL_FUZZ=20000
+        database_asked "$scratch" 'create database yardbell_app'
+        export DB_PORT=$fuzz_port YARDBELL_SEED=${2:-$RANDOM} YARDBELL_FUZZ=20000
         say "seed $YARDBELL_SEED"
         vendor/bin/pest tests/App/FuzzTest.php --colors=never
         exit $? ;;

@@ -136,8 +136,8 @@ database_create() {
     [ -d "$folder/data/mysql" ] && return
     step 'creating the database'
     rm -rf "$folder/data"
-    mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=normal --skip-test-db \
-        "${user[@]}" >"$folder/install.log" 2>&1 \
+    mariadb-install-db --no-defaults --datadir="$folder/data" --auth-root-authentication-method=socket \
+        --auth-root-socket-user="$(id -un)" --skip-test-db "${user[@]}" >"$folder/install.log" 2>&1 \
         || fail "The database could not be created; all it said is in $folder/install.log."
 }
 
@@ -145,31 +145,40 @@ database_create() {
 database_begin() {
     local folder=$1 port=$2 user=()
     [ "$(id -u)" -eq 0 ] && user=(--user=root)
+    mkdir -p "$folder/nothing"
     exec mariadbd --no-defaults --datadir="$folder/data" --socket="$folder/sock" --pid-file="$folder/pid" \
         --port="$port" --bind-address=127.0.0.1 --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
         --innodb-flush-log-at-trx-commit="${YARDBELL_FLUSH:-1}" --innodb-buffer-pool-size=128M --max-connections=200 \
-        --skip-log-bin --skip-name-resolve "${user[@]}" >>"$folder/server.log" 2>&1
+        --skip-log-bin --skip-name-resolve --local-infile=0 --secure-file-priv="$folder/nothing" \
+        "${user[@]}" >>"$folder/server.log" 2>&1
 }
 
 # database_answers FOLDER: whether it takes commands, asked for five seconds at most.
 database_answers() {
-    timeout -s KILL 5 mariadb-admin --no-defaults --socket="$1/sock" -uroot ping >/dev/null 2>&1
+    timeout -s KILL 5 mariadb-admin --no-defaults --socket="$1/sock" -u"$(id -un)" ping >/dev/null 2>&1
 }
 
-# database_ready FOLDER PID: waits until it takes commands, and lets the application in.
+# database_asked FOLDER SQL: as its administrator, who comes by the socket alone and is whoever has started it.
+database_asked() { mariadb --no-defaults --socket="$1/sock" -u"$(id -un)" -e "$2"; }
+
+# database_ready FOLDER PID: waits until it takes commands, and lets the application in, to what is its own.
 database_ready() {
-    local folder=$1 pid=$2
+    local folder=$1 pid=$2 host
     for _ in $(seq 150); do
         database_answers "$folder" && break
         kill -0 "$pid" 2>/dev/null || { tail -3 "$folder/server.log" >&2; fail \
                 "The database did not start; all it said is in $folder/server.log."; }
         sleep 0.1
     done
-    mariadb --no-defaults --socket="$folder/sock" -uroot -e "create database if not exists yardbell;
-        create user if not exists yardbell@'127.0.0.1' identified by 'yardbell';
-        create user if not exists yardbell@localhost identified by 'yardbell';
-        grant all on *.* to yardbell@'127.0.0.1'; grant all on *.* to yardbell@localhost;" \
-        || fail 'The database started but does not take commands.'
+    database_asked "$folder" 'create database if not exists yardbell' \
+        || fail 'The database started but does not take commands. It may be of an earlier version: start with --fresh.'
+    for host in 127.0.0.1 localhost; do
+        database_asked "$folder" "create or replace user yardbell@'$host' identified by '$DB_PASSWORD';
+            grant all on \`yardbell%\`.* to yardbell@'$host'"
+    done
+    # an earlier version let its administrator in without a password
+    for host in 127.0.0.1 ::1 "$(hostname)"; do database_asked "$folder" "drop user if exists root@'$host'"; done
+    database_asked "$folder" "alter user root@localhost identified via unix_socket"
 }
 
 # database_start FOLDER PORT: all of it, for tests and benchmarks; its process is $database_pid.

@@ -40,6 +40,9 @@ if [ -n "$production" ]; then
             'YARDBELL_PROCESSOR is not set: the address of the payment processor.'
     [[ ${YARDBELL_MEETINGS:-} == http*://* ]] || fail \
             'YARDBELL_MEETINGS is not set: the address of the meeting provider.'
+    [ -n "${YARDBELL_PROXIES:-}" ] || fail \
+            'YARDBELL_PROXIES is not set: the addresses, with commas between, of the servers with the certificate in' \
+            'front (127.0.0.1), or "none". Without them all clients would be one, and one could use up what all may do.'
     [ -d "${YARDBELL_MAILBOX:-}" ] || fail \
             'YARDBELL_MAILBOX is not set to a folder: where mail is laid down for your mail server to pick up.'
 fi
@@ -59,6 +62,8 @@ for taken in "$port" $([ -n "$production" ] || echo "$stand_ins $database_port")
 done
 
 say 'Yard Bell starts.'
+[ "$(id -u)" -ne 0 ] || say 'It was started as root, so all of it runs as root: the database, PHP, the web server. Start it as a' \
+        'user of its own wherever others can reach it.'
 need_tools
 need_web
 need_dependencies
@@ -66,7 +71,7 @@ need_build
 mkdir -p "$state/views"
 rm -rf "$state/rule-books" # kept in the shape of an earlier version
 rm -f "$state"/*.php # what an earlier start prepared may name other ports
-[ -n "$fresh" ] && rm -rf "$home"/{database,mailbox,pictures,attachments,key,clock}
+[ -n "$fresh" ] && rm -rf "$home"/{database,database-password,mailbox,pictures,attachments,key,clock}
 echo $$ >"$state/pid"
 chmod -f 640 "$state"/*.log "$home"/*.log
 
@@ -88,9 +93,10 @@ if [ -n "$production" ]; then
     export YARDBELL_DEMONSTRATION=false SESSION_SECURE_COOKIE=true
 else
     [ -s "$home/key" ] || (umask 077; php -r 'echo "base64:".base64_encode(random_bytes(32));' >"$home/key")
-    chmod 600 "$home/key"
+    [ -s "$home/database-password" ] || (umask 077; php -r 'echo bin2hex(random_bytes(16));' >"$home/database-password")
+    chmod 600 "$home/key" "$home/database-password"
     export APP_KEY="$(cat "$home/key")" APP_URL="http://127.0.0.1:$port" YARDBELL_DEMONSTRATION=true \
-        DB_PORT=$database_port DB_SOCKET="$home/database/sock" DB_PASSWORD=yardbell \
+        DB_PORT=$database_port DB_SOCKET="$home/database/sock" DB_PASSWORD="$(cat "$home/database-password")" \
         YARDBELL_STAND_INS="http://127.0.0.1:$stand_ins" YARDBELL_MAILBOX="$home/mailbox" YARDBELL_CLOCK="$home/clock"
 fi
 # For commands from another window.
@@ -98,7 +104,7 @@ fi
 begin_database() { database_begin "$home/database" "$database_port"; }
 probe_database() { database_answers "$home/database"; }
 begin_php() { php_begin "$web" >>"$web/php.log" 2>&1; }
-probe_php() { curl -fs -m 5 -o /dev/null "http://127.0.0.1:$port/-/php"; }
+probe_php() { php_answers "http://127.0.0.1:$port"; }
 begin_web() { web_begin "$web" >>"$web/nginx.log" 2>&1; }
 probe_web() { curl -fs -m 5 -o /dev/null "http://127.0.0.1:$port/-/web"; }
 # A worker for each kind of work: one that waits for somebody outside keeps no other from its own.

@@ -53,12 +53,14 @@ look_after() {
     [ "$SECONDS" -lt "$next_probe" ] || next_probe=$((SECONDS + ${YARDBELL_PROBES:-5}))
 }
 
-# probe NAME: what has not answered three times running hangs.
+# probe NAME: what has not answered three times running hangs. What runs in it may finish, for some seconds.
 probe() {
     if ${probes[$1]}; then
         failed_probes[$1]=0
     elif failed_probes[$1]=$((failed_probes[$1] + 1)); [ "${failed_probes[$1]}" -ge 3 ]; then
         told "$1 does not answer; it is ended and started again."
+        kill -QUIT "${pids[$1]}" 2>/dev/null
+        for _ in $(seq "${YARDBELL_FINISH:-10}"); do kill -0 "${pids[$1]}" 2>/dev/null && sleep 1 9>&- || break; done
         kill -KILL -- "-${pids[$1]}" 2>/dev/null
         wait "${pids[$1]}" 2>/dev/null
         begin "$1"

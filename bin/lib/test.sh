@@ -90,7 +90,7 @@ free_port() { local port=$1; while port_taken "$port"; do port=$((port + 1)); do
 
 export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2; DB_PORT=$(free_port 8633) # tests need not outlive a power cut
 database_start "$scratch" "$DB_PORT"
-mariadb --no-defaults --socket="$scratch/sock" -uroot -e \
+database_asked "$scratch" \
     'create database yardbell_app_1; create database yardbell_app_2;
         create database yardbell_browser_1; create database yardbell_browser_2'
 

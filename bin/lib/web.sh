@@ -35,6 +35,10 @@ web_site() {
     filled "$root/deploy/pool.conf" "name=$2" "socket=$1/$2.sock" "workers=$4" >"$1/pools/$2.conf"
 }
 
+# php_answers URL: whether PHP behind a site is alive, however busy: its master says on a line of its own how many work,
+# and ends by itself what works too long.
+php_answers() { curl -fs -m 5 "$1/-/php?json" | grep -q '"total processes"'; }
+
 web_begin() { exec nginx -e "$1/nginx.log" -c "$1/nginx.conf"; }
 
 php_begin() {

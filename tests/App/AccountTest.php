@@ -142,7 +142,8 @@ it('shuts no owner out by what others try, elsewhere or beside them', function (
         signsIn('owner@yard.example', 'guess', cookies: ['yardbell_device' => $device])->assertUnprocessable();
     }
     signsIn('owner@yard.example', 'clay-and-water', cookies: ['yardbell_device' => $device])->assertStatus(429);
-    signsIn('bruno@yard.example', 'guess', cookies: ['yardbell_device' => $device])->assertUnprocessable(); // no device of his
+    signsIn('bruno@yard.example', 'guess', cookies: ['yardbell_device' => $device]) // no device of his
+        ->assertUnprocessable();
 });
 
 it('slows down a network that tries many addresses, whoever is signed in', function (): void {

@@ -181,7 +181,7 @@ function asksOf(Yard $yard): array
     );
     $sale = "sales/{$money->sale}";
     $paid = ['method' => 'cash', 'amount' => 10, 'tip' => 0, 'given' => null, 'keepsRest' => false];
-    $seen = ['seen' => $money->owed];
+    $seen = ['seen' => $money->owed, 'told' => false];
     $product = ['label' => 'Pot', 'amount' => 500, 'why' => ''];
     $suggested = ['times' => [['start' => Yard::at('15:00'), 'staff' => $pending->staff_ids]]];
     $drawn = ['way' => 'off', 'date' => '2027-03-01', 'from' => '09:00', 'to' => '10:00', 'weeks' => 1];
@@ -307,7 +307,7 @@ function asksOf(Yard $yard): array
         ['POST', "{$sale}/lines", $product + ['taxRate' => $ids['taxRate']], true],
         ['POST', "{$sale}/let-off", ['amount' => 10, 'why' => 'Ill'] + $seen, true],
         ['POST', "{$sale}/tips-back", ['amount' => 10, 'why' => 'Ill'] + $seen, true],
-        ['POST', "{$sale}/refunds", ['amount' => 10, 'why' => 'Ill', 'staysOwed' => true, 'told' => false] + $seen, true],
+        ['POST', "{$sale}/refunds", ['amount' => 10, 'why' => 'Ill', 'staysOwed' => true] + $seen, true],
         ['POST', "{$sale}/refunds/{$money->refund}", ['by' => 'again'], true],
         ['POST', "{$sale}/charge", $seen, true],
         ['POST', "sales/{$fresh}/invoice", ['name' => 'Kim', 'address' => ''], true],

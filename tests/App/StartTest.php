@@ -26,6 +26,7 @@ function yardbell(string $folder, array $arguments, array $env = []): Process
             'YARDBELL_PROCESSOR',
             'YARDBELL_PROCESSOR_SECRET',
             'YARDBELL_MEETINGS',
+            'YARDBELL_PROXIES',
             'YARDBELL_MAILBOX',
         ],
         false,
@@ -50,6 +51,7 @@ it('does not begin for real people without real settings, and says which is miss
         'YARDBELL_PROCESSOR_SECRET' => str_repeat('s', 24),
         'YARDBELL_PROCESSOR' => 'https://pay.example',
         'YARDBELL_MEETINGS' => 'https://meet.example',
+        'YARDBELL_PROXIES' => 'none',
     ];
     $env = [];
     foreach ([...array_keys($given), 'YARDBELL_MAILBOX'] as $name) {

@@ -164,7 +164,7 @@ it('writes no words of a business that is not established to whoever wanted noth
     $at = "/api/businesses/yard/bookings/{$card['id']}";
     $this->postJson("{$at}/word", ['text' => 'Buy now'])->assertStatus(409)->assertJson(['code' => 'not_established']);
     $this->postJson("{$at}/cancel", ['asks' => 'house', 'why' => 'Buy now'])->assertOk();
-    $cancelled = OutboxEntry::query()->where('recipient', 'victim@post.example')->where('occasion', 'cancelled')->sole();
+    $cancelled = OutboxEntry::query()->where('occasion', 'cancelled')->where('audience', 'client')->sole();
     expect(app(Wording::class)->letter($cancelled)->text)->not->toContain('Buy now');
     $own = ($this->book)('12:00', 'nora@post.example');
     $this->postJson("/api/businesses/yard/bookings/{$own->id}/word", ['text' => 'Bring a towel'])->assertOk();

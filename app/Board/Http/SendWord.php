@@ -14,8 +14,11 @@ use Illuminate\Http\Request;
 /** A word to the client of a booking, by mail. */
 final readonly class SendWord
 {
-    public function __construct(private ConnectionInterface $db, private Announcements $announcements, private MailQuota $quota)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Announcements $announcements,
+        private MailQuota $quota,
+    ) {
     }
 
     public function __invoke(Request $request, string $slug, string $id): JsonResponse

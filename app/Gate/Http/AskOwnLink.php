@@ -41,7 +41,8 @@ final readonly class AskOwnLink
                 ->where('client_id', $client->id)
                 ->latest('starts_at')
                 ->first();
-        if ($booking !== null && $this->quota->takes($address, Network::mark((string) $request->ip(), config()->string('app.key')))) {
+        $network = Network::mark((string) $request->ip(), config()->string('app.key'));
+        if ($booking !== null && $this->quota->takes($address, $network)) {
             $this->announcements->ownPage($booking, $address);
         }
 

@@ -28,7 +28,7 @@ final class SecurityHeaders
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
-        if ($request->isSecure()) {
+        if ($request->isSecure() || str_starts_with(config()->string('app.url'), 'https://')) {
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
 
