@@ -8,7 +8,6 @@ use App\Http\Middleware\BusinessOfRoute;
 use App\Http\Middleware\DemonstrationOnly;
 use App\Http\Middleware\Door;
 use App\Http\Middleware\May;
-use App\Http\Middleware\OneFormOfId;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusals;
 use App\Limits\Throttle;
@@ -39,8 +38,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(Door::class);
         $middleware->trustHosts(static fn (): array => Hosts::trusted(), subdomains: false);
         $middleware->trustProxies(at: Hosts::proxies());
-        $middleware->web(append: [OneFormOfId::class]);
-        $middleware->api(append: [OneFormOfId::class]);
         $middleware->alias([
             'demonstration' => DemonstrationOnly::class,
             'business' => BusinessOfRoute::class,

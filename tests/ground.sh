@@ -5,7 +5,7 @@
 set -u
 cd "$(dirname "$(readlink -f "$0")")/.." || exit 1
 port=${1:-8900}
-export YARDBELL_HOME YARDBELL_HANGS_AFTER=6 YARDBELL_PROBES=1 YARDBELL_FLUSH=2
+export YARDBELL_HOME YARDBELL_HANGS_AFTER=6 YARDBELL_PROBES=1 YARDBELL_FLUSH=2 YARDBELL_FINISH=2
 YARDBELL_HOME=$(mktemp -d "${TMPDIR:-/tmp}/yardbell-ground.XXXXXX")
 out="$YARDBELL_HOME/out"
 failed=0
@@ -36,6 +36,15 @@ starter=$!
 within 120 said 'Ctrl-C' || { cat "$out"; fail 'it does not start'; exit 1; }
 answers || fail 'it does not answer after its start'
 
+# The database lets its administrator in by the socket alone, and the application to what is its own.
+by_tcp() { mariadb --no-defaults -h127.0.0.1 -P"$((port + 33))" "$@" >/dev/null 2>&1; }
+password=$(cat "$YARDBELL_HOME/database-password")
+by_tcp -uroot -e 'select 1' && fail 'the administrator of the database is let in without a password'
+by_tcp -uyardbell -pyardbell -e 'select 1' && fail 'the password of the database can be guessed'
+by_tcp -uyardbell -p"$password" yardbell -e 'select 1' || fail 'the application is not let into its database'
+by_tcp -uyardbell -p"$password" -e 'create database other' && fail 'the application may do more than it needs'
+by_tcp -uyardbell -p"$password" -e "select 1 into outfile '$YARDBELL_HOME/written'" && fail 'the database writes files'
+
 # Text comes compressed, what is built stays with the browser, one connection serves many.
 gate="http://127.0.0.1:$port/book/quernmoor"
 page=$(curl -s --compressed -D "$YARDBELL_HOME/page.head" "$gate" -H 'Accept-Encoding: gzip')
@@ -61,6 +70,8 @@ for part in php database web-server worker-mail; do
             && grep -q 'Back in a moment' <<<"$calm" || fail 'who asks while PHP is away gets no calm page'
         [ "$(status -H 'Accept: application/json')" = 503 ] || fail \
                 'who asks for data while PHP is away is not told 503'
+        [ "$(status -X POST -H 'Accept: application/json')" = 503 ] || fail \
+                'who sends something while PHP is away is not told 503'
     fi
     within 15 other "$part" "$before" || fail "$part is not started again"
     within 15 answers || fail "nothing answers after $part died"

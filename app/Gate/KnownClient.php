@@ -7,6 +7,7 @@ namespace App\Gate;
 use App\Bookings\Visitor;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Id;
 use App\Support\ClientLink;
 use App\Support\LinkTooOld;
 use App\Support\MailAddress;
@@ -75,7 +76,7 @@ final readonly class KnownClient
         parse_str($link, $query);
         $request = new Request($query);
         $id = $request->query('of');
-        $booking = is_string($id) ? Booking::query()->where('business_id', $business->id)->find($id) : null;
+        $booking = is_string($id) ? Booking::query()->where('business_id', $business->id)->find(Id::of($id)) : null;
         try {
             $booking === null || $this->links->check($request, $booking);
         } catch (NotFoundHttpException|LinkTooOld) {

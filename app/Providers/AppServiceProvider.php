@@ -17,6 +17,7 @@ use App\Bookings\RuleBooks;
 use App\Bookings\RulesReader;
 use App\Bookings\SeenVersion;
 use App\Changes\Things;
+use App\Http\OneFormOfId;
 use App\Http\ReadersPage;
 use App\Language\Catalogue;
 use App\Language\Languages;
@@ -53,6 +54,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Router;
 use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
@@ -265,6 +267,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        $this->app->make(Router::class)->matched(new OneFormOfId());
         if (str_starts_with(config()->string('app.url'), 'https://')) {
             URL::forceScheme('https'); // also where the server in front says nothing of it
         }

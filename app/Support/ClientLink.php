@@ -52,7 +52,9 @@ final readonly class ClientLink
     {
         $mark = $request->query('mailed');
 
-        return $booking->contact !== null && is_string($mark) && hash_equals($this->mailMark($booking), $mark);
+        return $booking->contact !== null &&
+            is_string($mark) &&
+            (hash_equals($this->mailMark($booking), $mark) || hash_equals($this->earlierMark($booking), $mark));
     }
 
     /** "until=…&seal=…" */
@@ -78,7 +80,18 @@ final readonly class ClientLink
     /** What only a mail says of a booking: it proves the address that it was booked with. */
     public function mailMark(Booking $booking): string
     {
-        return hash_hmac('sha256', "mailed {$booking->id} ".($booking->contact['email'] ?? ''), $this->key);
+        return $this->markOf($booking->id, $booking);
+    }
+
+    /** As mails had it while identifiers were written in small letters. */
+    private function earlierMark(Booking $booking): string
+    {
+        return $this->markOf(strtolower($booking->id), $booking);
+    }
+
+    private function markOf(string $id, Booking $booking): string
+    {
+        return hash_hmac('sha256', "mailed {$id} ".($booking->contact['email'] ?? ''), $this->key);
     }
 
     private static function what(Booking $booking): string
