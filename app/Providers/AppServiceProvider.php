@@ -45,6 +45,7 @@ use App\Support\LinkSeal;
 use App\Support\OwnPageLink;
 use App\Support\PatientConnection;
 use App\Support\SparingSessions;
+use App\Support\TypedText;
 use App\Upkeep\Sweep;
 use Closure;
 use Illuminate\Cache\CacheManager;
@@ -59,6 +60,7 @@ use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
+use Illuminate\Validation\Factory as ValidationFactory;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -281,6 +283,12 @@ final class AppServiceProvider extends ServiceProvider
                     config()->integer('session.lifetime'),
                     $this->app,
                 ),
+            ),
+        );
+        $this->callAfterResolving(
+            'validator',
+            static fn (ValidationFactory $validation) => $validation->resolver(
+                static fn (...$given): TypedText => new TypedText(...$given),
             ),
         );
         $this->callAfterResolving('view', static fn (ViewFactory $views) => $views->composer('*', ReadersPage::class));

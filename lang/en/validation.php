@@ -16,6 +16,7 @@ return [
     ...array_fill_keys($other, 'wrong.plain.unfit'),
     ...array_fill_keys($sized, array_fill_keys(['array', 'file', 'numeric', 'string'], 'wrong.plain.unfit')),
     'max' => $long + array_fill_keys(['file', 'numeric'], 'wrong.plain.unfit'),
+    'one_line' => 'wrong.plain.one_line',
     'distinct' => 'wrong.plain.twice',
     'email' => 'wrong.reach.does_not_look_like',
     'unique' => 'wrong.plain.taken',

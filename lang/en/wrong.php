@@ -183,6 +183,7 @@ return [
         'needed' => 'This is missing.',
         'choose' => 'Choose one of those there are.',
         'unfit' => 'This cannot be as it is.',
+        'one_line' => 'There is a line break in it, or a character that cannot be seen. Type it anew.',
         'twice' => 'This stands here twice.',
         'taken' => 'This is taken already.',
     ],

@@ -3,13 +3,17 @@
 declare(strict_types=1);
 
 use App\Http\Hosts;
+use App\Http\Middleware\DemonstrationOnly;
 use App\Models\AddOn;
 use App\Models\Booking;
 use App\Models\Question;
 use App\Support\ClientLink;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Http\Testing\File;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Tests\Support\Things;
 use Tests\Support\Yard;
 
@@ -270,4 +274,50 @@ it('writes no values of statements into the log', function (): void {
     expect($written)->toContain('A statement failed')->toContain('insert into')->not->toContain('Rosa')
         ->not->toContain('secret.example')
         ->and(substr(sprintf('%o', fileperms($log)), -4))->toBe('0640');
+});
+
+it('takes no line breaks nor unseen characters in names', function (string $name, bool $taken): void {
+    $yard = Yard::open();
+    $save = $this->actingAs($yard->owner)->postJson('/api/businesses/yard/drafts', [
+        'drafts' => [Things::fresh('category', ['name' => $name, 'description' => "Two\nlines"])],
+    ]);
+    $taken
+        ? $save->assertOk()
+        : $save->assertUnprocessable()->assertJsonPath('fields', fn (array $fields): bool => array_values($fields) === [
+            'There is a line break in it, or a character that cannot be seen. Type it anew.',
+        ]);
+    $held = $yard->hold('10:00');
+    $this->postJson("/gate-api/bookings/{$held->id}/book?".app(App\Support\ClientLink::class)->query($held), [
+        'name' => $name, 'email' => 'kim@post.example', 'phone' => '', 'note' => "Two\nlines",
+    ])->assertStatus($taken ? 200 : 422);
+})->with([
+    ['Kiln', true], ['Øüß 窯', true], ["Kiln\nBcc: all", false], ["Ki\u{0}ln", false], ["Kiln\u{202E}nlik", false],
+    ["Ki\u{2028}ln", false], ["Ki\tln", false],
+]);
+
+it('leaves nothing private behind in a browser', function (): void {
+    $yard = Yard::open();
+    $booking = $yard->book('10:00');
+    $seal = app(ClientLink::class)->query($booking);
+    $this->actingAs($yard->owner);
+    foreach (
+        [
+            "/b/{$booking->id}?{$seal}", "/b/{$booking->id}/calendar?{$seal}", "/gate-api/bookings/{$booking->id}?{$seal}",
+            '/at/yard/board', '/api/businesses/yard/board', "/api/businesses/yard/bookings/{$booking->id}",
+            "/api/businesses/yard/sales/{$booking->sale_id}/receipt", '/api/me',
+        ] as $private
+    ) {
+        expect($this->get($private)->assertOk()->headers->get('Cache-Control'))->toBe('no-store, private');
+    }
+    expect($this->get('/book/yard')->headers->get('Cache-Control'))->not->toContain('no-store');
+});
+
+it('lets nobody reach the stand-ins by saying their port', function (): void {
+    $reach = function (int $port): string {
+        $request = Request::create("http://stand-ins.example:{$port}/stand-ins");
+        $request->headers->set('Host', 'stand-ins.example:8400');
+
+        return (string) (new DemonstrationOnly())->handle($request, fn (): Response => new Response('in'))->getContent();
+    };
+    expect($reach(8400))->toBe('in')->and(fn () => $reach(8399))->toThrow(NotFoundHttpException::class);
 });

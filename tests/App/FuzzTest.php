@@ -44,7 +44,6 @@ it('answers strange input with a sentence, never by breaking', function (): void
         (string) $yard->owner->id,
     ];
     config(['yardbell.tries_a_minute' => 1_000_000]);
-    (new App\Providers\AppServiceProvider($this->app))->boot();
     $kinds = [
         'specialDay',
         'closure',
@@ -178,4 +177,45 @@ it('answers strange input with a sentence, never by breaking', function (): void
     }
     expect($statuses[2] ?? 0)->toBeGreaterThan(intdiv($most, 20)) // or what is strange was only refused at the door
         ->and(Business::query()->whereKey($yard->business->id)->exists())->toBeTrue();
+});
+
+/**
+ * The same with each field in turn replaced, however deep it lies.
+ *
+ * @return Generator<string, array<mixed>>
+ */
+function eachFieldOf(array $content, mixed $by, string $at = ''): Generator
+{
+    foreach ($content as $name => $value) {
+        yield "{$at}{$name}" => [$name => $by] + $content;
+        foreach (is_array($value) ? eachFieldOf($value, $by, "{$at}{$name}.") : [] as $deeper => $changed) {
+            yield $deeper => [$name => $changed] + $content;
+        }
+    }
+}
+
+it('answers lists and objects in every field of a draft with a sentence', function (): void {
+    $yard = Yard::open(['price' => 4800, 'lengths' => [60, 90]], people: 2);
+    $this->actingAs($yard->owner);
+    $contents = array_map(static fn (string $kind): array => Drafts::fresh($kind), [
+        'specialDay', 'closure', 'person', 'location', 'pool', 'daypart', 'category', 'addOn', 'taxRate', 'surcharge',
+        'offerCode', 'question', 'service',
+    ]);
+    $contents[] = Drafts::fresh('timeOff', [
+        'staff' => $yard->staff[0]->id, 'name' => '', 'from' => '2030-01-01T00:00', 'to' => '2030-01-02T00:00',
+    ]);
+    $contents[] = Drafts::change($yard->business, 'facts', 'business', []);
+    $contents[] = Drafts::change($yard->business, 'openingHours', 'business', []);
+    $broken = [];
+    foreach ($contents as $draft) {
+        foreach ([[], [[]], ['a' => 1], [['from' => []]], 'x', 1.5] as $by) {
+            foreach (eachFieldOf($draft, $by) as $at => $changed) {
+                $status = $this->postJson('/api/businesses/yard/drafts', ['drafts' => [$changed]])->getStatusCode();
+                if ($status >= 500) {
+                    $broken[] = "{$draft['kind']} {$at} ".json_encode($by);
+                }
+            }
+        }
+    }
+    expect($broken)->toBe([]);
 });

@@ -11,6 +11,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** What a browser may do with our pages: run our own files, and nothing else. */
 final class SecurityHeaders
 {
+    /** What everybody is shown alike; of anything else nothing stays behind in a browser or on the way. */
+    private const PUBLIC = ['book/*', 'gate-api/pages/*', 'robots.txt', 'sitemap.xml', 'stand-ins/*'];
+
     public function handle(Request $request, Closure $next): Response
     {
         /** @var Response $response */
@@ -28,6 +31,9 @@ final class SecurityHeaders
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
+        if (! $request->is(self::PUBLIC) && ! str_contains((string) $response->headers->get('Cache-Control'), 'public')) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
         if ($request->isSecure() || str_starts_with(config()->string('app.url'), 'https://')) {
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         }

@@ -9,6 +9,7 @@ use App\Models\Business;
 use App\Models\OfferCode as Row;
 use App\Support\Checks;
 use App\Support\Given;
+use App\Support\Later;
 use YardBell\Core\Price\OfferCode;
 use YardBell\Core\Price\Percent;
 use YardBell\Core\Time\Wall;
@@ -89,7 +90,7 @@ final readonly class OfferCodeContent extends Content
             'services' => 'present|nullable|array|list|min:1|max:300',
             'services.*' => ['distinct', ...Checks::of($business, 'services')],
             'from' => ['present', 'nullable', Checks::date()],
-            'until' => ['present', 'nullable', Checks::date(), 'after_or_equal:from'],
+            'until' => ['present', 'nullable', Checks::date(), new Later('from', 'wrong.code.ends_after', orSame: true)],
             'minimum' => 'required|'.Amounts::RULE,
             'uses' => $uses,
             'usesPerClient' => $uses,
@@ -106,7 +107,6 @@ final readonly class OfferCodeContent extends Content
             'amount.*' => 'wrong.code.amount_or_part',
             'services.*' => 'wrong.add_on.choose_services_or',
             'services.min' => 'wrong.add_on.no_service_chosen',
-            'until.after_or_equal' => 'wrong.code.ends_after',
             'minimum.*' => 'wrong.price.price_amount_0',
             'uses.*' => 'wrong.code.how_often',
             'usesPerClient.*' => 'wrong.code.how_often',

@@ -10,6 +10,7 @@ use App\Models\Question;
 use App\Support\Checks;
 use App\Support\Given;
 use App\Support\LinkWords;
+use App\Support\OnceEach;
 use Illuminate\Validation\Rule;
 
 final readonly class QuestionContent extends Content
@@ -68,7 +69,7 @@ final readonly class QuestionContent extends Content
             'text' => 'required|string|max:300',
             'type' => ['required', Rule::in(Question::TYPES)],
             'choices' => ['present', 'array', 'list', 'max:40', 'required_if:type,'.implode(',', self::CHOSEN)],
-            'choices.*' => 'required|string|max:120|distinct:ignore_case',
+            'choices.*' => ['required', 'string', 'max:120', new OnceEach('choices', 'wrong.question.two_answers_same')],
             'required' => 'required|boolean',
             'services' => 'present|nullable|array|list|min:1|max:300',
             'services.*' => ['distinct', ...Checks::of($business, 'services')],
@@ -97,7 +98,6 @@ final readonly class QuestionContent extends Content
             'type.*' => 'wrong.question.choose_how_answered',
             'choices.required_if' => 'wrong.question.name_least_one',
             'choices.*.required' => 'wrong.question.answer_has_text',
-            'choices.*.distinct' => 'wrong.question.two_answers_same',
             'services.*' => 'wrong.question.choose_services_or',
             'services.min' => 'wrong.question.no_service_chosen',
             'shownIf.question.*' => 'wrong.question.choose_earlier_question',

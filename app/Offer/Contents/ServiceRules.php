@@ -12,6 +12,7 @@ use App\Ledger\Contents\StaffPayContent;
 use App\Models\Business;
 use App\Support\Checks;
 use App\Support\Given;
+use App\Support\Later;
 use App\Support\WeeklyTable;
 use Closure;
 use Illuminate\Validation\Rule;
@@ -39,7 +40,6 @@ final class ServiceRules
         'places.*' => 'wrong.service.appointment_has_1',
         'maxParty.*' => 'wrong.service.largest_party_1',
         'maxPerDay.*' => 'wrong.service.most_1_1000',
-        'availableUntil.after_or_equal' => 'wrong.service.last_day_not',
         'max' => 'wrong.plain.most_fit_here?max=:max',
         'max.string' => 'wrong.plain.most_characters_fit?max=:max',
     ];
@@ -114,7 +114,7 @@ final class ServiceRules
             'dayparts' => 'present|array|list|max:20',
             'dayparts.*' => ['distinct', ...Checks::of($business, 'dayparts')],
             'availableFrom' => ['present', 'nullable', Checks::date()],
-            'availableUntil' => ['present', 'nullable', Checks::date(), 'after_or_equal:availableFrom'],
+            'availableUntil' => ['present', 'nullable', Checks::date(), new Later('availableFrom', 'wrong.service.last_day_not', orSame: true)],
             'maxPerDay' => 'present|nullable|integer|min:1|max:1000',
         ];
     }

@@ -9,6 +9,7 @@ use App\Models\Business;
 use App\Models\Closure;
 use App\Support\Checks;
 use App\Support\Given;
+use App\Support\Later;
 use YardBell\Core\Availability\Closure as Shut;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\WallSpan;
@@ -39,7 +40,7 @@ final readonly class ClosureContent extends Content
         return [
             'name' => 'nullable|string|max:120',
             'from' => ['required', Checks::wall()],
-            'to' => ['required', 'after:from', Checks::wall()],
+            'to' => ['required', Checks::wall(), new Later('from', 'wrong.closure.ends_after_begins')],
             'staff' => 'present|nullable|array|list|min:1|max:200',
             'staff.*' => ['distinct', ...Checks::of($business, 'staff')],
         ];
@@ -50,7 +51,6 @@ final readonly class ClosureContent extends Content
         return [
             'from.required' => 'wrong.closure.when_does_begin',
             'to.required' => 'wrong.closure.when_does_end',
-            'to.after' => 'wrong.closure.ends_after_begins',
             'staff.min' => self::NOBODY,
             'staff.*' => self::NOBODY,
         ];

@@ -11,6 +11,8 @@ use App\Models\Pool;
 use App\Models\Unit;
 use App\Support\Checks;
 use App\Support\Given;
+use App\Support\Later;
+use App\Support\OnceEach;
 use YardBell\Core\Availability\Pool as Wheels;
 use YardBell\Core\Time\Zone;
 
@@ -63,13 +65,13 @@ final readonly class PoolContent extends Content
             'units' => 'present|array|list|max:200',
             'units.*' => 'array:id,name',
             'units.*.id' => ['required', 'string', 'distinct', 'regex:/^[0-9A-HJKMNP-TV-Z]{26}\z/i', $own],
-            'units.*.name' => 'required|string|max:120|distinct:ignore_case',
+            'units.*.name' => ['required', 'string', 'max:120', new OnceEach('units', 'wrong.pool.two_units_have', 'name')],
             'outages' => 'present|array|list|max:400',
             'outages.*' => 'array:unit,name,from,to',
             'outages.*.unit' => 'required|string|in_array:units.*.id',
             'outages.*.name' => 'nullable|string|max:120',
             'outages.*.from' => ['required', Checks::wall()],
-            'outages.*.to' => ['required', 'after:outages.*.from', Checks::wall()],
+            'outages.*.to' => ['required', Checks::wall(), new Later('from', 'wrong.pool.ends_after_begins')],
         ];
     }
 
@@ -79,10 +81,8 @@ final readonly class PoolContent extends Content
             'name.required' => 'wrong.pool.they_called_all',
             'location.*' => 'wrong.pool.choose_one_locations',
             'units.*.name.required' => 'wrong.pool.each_unit_has',
-            'units.*.name.distinct' => 'wrong.pool.two_units_have',
             'units.*.id.*' => 'wrong.pool.unit_not_one',
             'outages.*.unit.*' => 'wrong.pool.which_unit_out',
-            'outages.*.to.after' => 'wrong.pool.ends_after_begins',
             'outages.*.from.required' => 'wrong.pool.when_does_begin',
             'outages.*.to.required' => 'wrong.pool.when_does_end',
         ];

@@ -10,6 +10,7 @@ use App\Models\Business;
 use App\Models\TimeOff;
 use App\Support\Checks;
 use App\Support\Given;
+use App\Support\Later;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\WallSpan;
 use YardBell\Core\Time\Zone;
@@ -37,7 +38,7 @@ final readonly class TimeOffContent extends Content
             'staff' => ['required', ...Checks::of($business, 'staff')],
             'name' => 'nullable|string|max:120',
             'from' => ['required', Checks::wall()],
-            'to' => ['required', 'after:from', Checks::wall()],
+            'to' => ['required', Checks::wall(), new Later('from', 'wrong.time_off.ends_after_begins')],
         ];
     }
 
@@ -47,7 +48,6 @@ final readonly class TimeOffContent extends Content
             'staff.*' => 'wrong.time_off.whose_time_off',
             'from.required' => 'wrong.time_off.when_does_begin',
             'to.required' => 'wrong.time_off.when_does_end',
-            'to.after' => 'wrong.time_off.ends_after_begins',
         ];
     }
 
