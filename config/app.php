@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Illuminate\Broadcasting\BroadcastServiceProvider;
 use Illuminate\Concurrency\ConcurrencyServiceProvider;
-use Illuminate\Mail\MailServiceProvider;
 use Illuminate\Notifications\NotificationServiceProvider;
 use Illuminate\Pagination\PaginationServiceProvider;
 use Illuminate\Redis\RedisServiceProvider;
@@ -24,7 +23,7 @@ return [
     'key' => env('APP_KEY'),
     // What nothing here uses is not begun at every request.
     'providers' => ServiceProvider::defaultProviders()->except([
-        BroadcastServiceProvider::class, ConcurrencyServiceProvider::class, MailServiceProvider::class,
+        BroadcastServiceProvider::class, ConcurrencyServiceProvider::class,
         NotificationServiceProvider::class, PaginationServiceProvider::class, RedisServiceProvider::class,
     ])->toArray(),
     'maintenance' => ['driver' => 'file'],

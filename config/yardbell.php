@@ -23,6 +23,7 @@ return [
     'undo_seconds' => (int) env('YARDBELL_UNDO_SECONDS', 15),
 
     // Where mail is laid down, a file each.
+    'mail_from' => env('MAIL_FROM', 'bell@yardbell.example'),
     'mailbox' => env('YARDBELL_MAILBOX', storage_path('mailbox')),
 
     // Who invites to calendars for businesses that have given no mail address.

@@ -6,6 +6,7 @@ use App\Console\CheckBook;
 use App\Console\Demonstrate;
 use App\Console\ExportBusiness;
 use App\Console\ImportBusiness;
+use App\Console\TryMail;
 use App\Console\Work;
 use Illuminate\Console\Application;
 
@@ -16,5 +17,6 @@ Application::starting(
         Demonstrate::class,
         ExportBusiness::class,
         ImportBusiness::class,
+        TryMail::class,
     ]),
 );

@@ -40,13 +40,14 @@ final readonly class ChangePolicy
     }
 
     /**
-     * Whether somebody may see a thing at all: sign-ins only who manages them, other people's own days only who sees
-     * all.
+     * Whether somebody may see a thing at all: sign-ins only who manages them, offer codes only who sells, other
+     * people's own days only who sees all.
      */
     public function sees(Access $access, string $kind, string $id, Content $content): bool
     {
         return match (true) {
             $kind === 'access' => $access->role->may(Act::ManageSignIns),
+            $kind === 'offerCode' => $access->role->may(Act::SeeSales),
             $access->role->may(Act::SeeBoard) => true,
             $kind === 'person' => $id === $access->staff,
             in_array($kind, ['timeOff', 'specialDay'], true) => in_array(

@@ -26,6 +26,7 @@ use App\Ledger\Fulfilment;
 use App\Ledger\HttpProcessor;
 use App\Ledger\Processor;
 use App\Messages\CalendarEvent;
+use App\Messages\MailServer;
 use App\Messages\Post;
 use App\Models\CurrentBusiness;
 use App\Offer\SetupReader;
@@ -244,7 +245,12 @@ final class AppServiceProvider extends ServiceProvider
                 config()->string('yardbell.mailbox'),
             ),
         );
-        $this->app->bind(Post::class, MailboxFiles::class);
+        $this->app->bind(
+            Post::class,
+            static fn (Application $app): Post => $app->make(
+                config('yardbell.demonstration') === true ? MailboxFiles::class : MailServer::class,
+            ),
+        );
         $this->app->bind(
             Processor::class,
             static fn (Application $app): Processor => new HttpProcessor(

@@ -68,7 +68,7 @@ final readonly class Setup
                 Role::cases(),
             ),
             ...$lists,
-            'offerCodes' => $this->used($business, $lists['offerCodes']),
+            'offerCodes' => $access->role->may(Act::SeeSales) ? $this->used($business, $lists['offerCodes']) : [],
             'signIns' => $access->role->may(Act::ManageSignIns) ? AccessThing::all($business) : [],
             'invitations' => $access->role->may(Act::ManageSignIns) ? $this->invitations($business) : [],
             'missing' => $this->checklist->of($business),

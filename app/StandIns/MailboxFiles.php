@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\StandIns;
 
 use App\Messages\Letter;
+use App\Messages\LetterMail;
 use App\Messages\Post;
 use App\Messages\PostFailed;
 use App\Support\Clock;
-use Symfony\Component\Mime\Address;
-use Symfony\Component\Mime\Email;
-use Symfony\Component\Mime\Part\DataPart;
 
 /**
  * The mailbox stand-in: each mail is a file as it would go over the wire, named by its key, beside a short note of what
@@ -34,7 +32,7 @@ final readonly class MailboxFiles implements Post
         if (is_file("{$this->folder}/{$name}.json")) {
             return;
         }
-        $this->write("{$name}.eml", $this->mail($letter)->toString());
+        $this->write("{$name}.eml", LetterMail::of($letter, 'bell@yardbell.example')->toString());
         $this->write(
             "{$name}.json",
             json_encode(
@@ -79,34 +77,6 @@ final readonly class MailboxFiles implements Post
         usort($mails, static fn (array $a, array $b): int => $b['at'] <=> $a['at']);
 
         return $mails;
-    }
-
-    private function mail(Letter $letter): Email
-    {
-        $mail = (new Email())
-            ->from(new Address('bell@yardbell.example', $letter->fromName))
-            ->to($letter->to)
-            ->subject($letter->subject)
-            ->text($letter->text);
-        if ($letter->replyTo !== '') {
-            $mail->replyTo($letter->replyTo);
-        }
-        $mail->getHeaders()->addIdHeader('Message-ID', hash('sha256', $letter->key).'@yardbell.example');
-        if ($letter->calendar !== null) {
-            $mail->addPart(
-                (new DataPart(
-                    $letter->calendar,
-                    'booking.ics',
-                    "text/calendar; method={$letter->calendarMethod}",
-                ))->asInline(),
-            );
-        }
-
-        if ($letter->paper !== null) {
-            $mail->attach($letter->paper, "{$letter->paperName}.pdf", 'application/pdf');
-        }
-
-        return $mail;
     }
 
     /** Whole or not at all, and on the disk before it counts as sent: a power cut takes nothing back. */

@@ -26,6 +26,7 @@ final class Later implements DataAwareRule, ValidationRule
     ) {
     }
 
+    /** @param  array<mixed>  $data */
     public function setData(array $data): static
     {
         $this->data = $data;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Closure;
+use Egulias\EmailValidator\EmailValidator;
+use Egulias\EmailValidator\Validation\RFCValidation;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
@@ -22,7 +24,12 @@ final class MailAddress implements ValidationRule
         $domain = $at === false ? false : idn_to_ascii(substr($given, $at + 1), IDNA_DEFAULT, INTL_IDNA_VARIANT_UTS46);
         $address = $at === false || $domain === false ? '' : strtolower(substr($given, 0, $at)."@{$domain}");
 
-        return strlen($address) <= 190 && filter_var($address, FILTER_VALIDATE_EMAIL) !== false ? $address : null;
+        return strlen($address) <= 190 &&
+            ! str_ends_with($address, ']') && // a machine by its number is nobody's mailbox
+            filter_var($address, FILTER_VALIDATE_EMAIL) !== false &&
+            (new EmailValidator())->isValid($address, new RFCValidation()) // as the mailer asks
+            ? $address
+            : null;
     }
 
     public function validate(string $attribute, mixed $value, Closure $fail): void

@@ -25,6 +25,7 @@ final class OnceEach implements DataAwareRule, ValidationRule
     {
     }
 
+    /** @param  array<mixed>  $data */
     public function setData(array $data): static
     {
         $this->data = $data;

@@ -525,3 +525,15 @@ it('shows sign-ins to those who manage them, and other people\'s days off to tho
     $this->actingAs(signIn($yard, 'manager'));
     expect($sees('access', (string) $yard->owner->id))->toBe(200);
 });
+
+it('shows offer codes to whoever sells, and to nobody else', function (string $role, bool $shown): void {
+    $yard = Yard::open();
+    $code = $this->actingAs($yard->owner)->postJson('/api/businesses/yard/drafts', [
+        'drafts' => [Things::fresh('offerCode', ['code' => 'SPRING'])],
+    ])->assertOk()->json('ids.0');
+    $user = User::query()->create(['name' => 'Bo', 'email' => 'bo@post.example', 'password' => 'wheel-and-kiln-9']);
+    $yard->business->users()->attach($user->id, ['role' => $role, 'staff_id' => $yard->staff[0]->id]);
+    $setup = $this->actingAs($user)->getJson('/api/businesses/yard/setup')->assertOk();
+    expect(array_column($setup->json('offerCodes'), 'name'))->toBe($shown ? ['SPRING'] : []);
+    $this->getJson("/api/businesses/yard/things/offerCode/{$code}")->assertStatus($shown ? 200 : 404);
+})->with([['staff', false], ['desk', true], ['bookkeeper', true], ['manager', true]]);

@@ -14,6 +14,7 @@ use App\Models\TaxDay;
 use App\Support\Checks;
 use App\Support\CoreSentence;
 use App\Support\Given;
+use App\Support\MailAddress;
 use App\Support\WeeklyTable;
 use Closure;
 use Illuminate\Validation\Rule;
@@ -134,7 +135,7 @@ final readonly class FactsContent extends Content
     {
         return [
             ...self::first($business->id),
-            'email' => 'nullable|string|max:190|email:rfc',
+            'email' => ['nullable', 'string', 'max:190', new MailAddress()],
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
             'links' => 'present|array|list|max:6',
             'links.*' => ['required', 'string', 'max:300', Checks::link()],
@@ -194,7 +195,6 @@ final readonly class FactsContent extends Content
             'slug.not_in' => 'wrong.facts.address_needed_by',
             'timeZone.required' => 'wrong.facts.in_which_time',
             'currency.*' => 'wrong.facts.three_capitals_like',
-            'email.email' => 'wrong.reach.does_not_look_like',
             'travelMinutes.*' => 'wrong.facts.way_from_one',
             'answerMinutes.*' => 'wrong.facts.answer_within',
             'links.max' => 'wrong.facts.most_links_fit?max=:max',

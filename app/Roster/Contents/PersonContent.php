@@ -15,6 +15,7 @@ use App\Roster\UnlikeMark;
 use App\Support\Checks;
 use App\Support\Column;
 use App\Support\Given;
+use App\Support\MailAddress;
 use App\Support\WeeklyTable;
 use Illuminate\Validation\Rule;
 use YardBell\Core\Availability\Member as Person;
@@ -126,7 +127,7 @@ final readonly class PersonContent extends Content
 
         return [
             'name' => 'required|string|max:120',
-            'email' => 'nullable|string|max:190|email:rfc',
+            'email' => ['nullable', 'string', 'max:190', new MailAddress()],
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
             'about' => 'nullable|string|max:500',
             'picture' => Checks::picture($business),
@@ -155,7 +156,6 @@ final readonly class PersonContent extends Content
     {
         return [
             'name.required' => 'wrong.person.person_called',
-            'email.email' => 'wrong.reach.does_not_look_like',
             'page.regex' => 'wrong.person.small_letters_digits',
             'page.unique' => 'wrong.person.somebody_else_has',
             'maxPerDay.*' => 'wrong.person.most_1_200',
