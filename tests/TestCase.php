@@ -8,9 +8,13 @@ use App\Ledger\AuditBook;
 use App\Models\CurrentBusiness;
 use App\Support\Clock;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Database\Events\TransactionCommitted;
+use Illuminate\Database\Events\TransactionRolledBack;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as Base;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Tests\Support\Contract;
 
 /**
@@ -25,6 +29,9 @@ abstract class TestCase extends Base
     public bool $audits = true;
 
     private static bool $migrated = false;
+
+    /** @var array<string, string> locking reads whose transaction wrote nothing of the table, by table */
+    private static array $onlyLocked = [];
 
     public function createApplication(): Application
     {
@@ -84,6 +91,7 @@ abstract class TestCase extends Base
     {
         parent::assertPostConditions();
         self::assertSame([], $this->audits ? app(AuditBook::class)() : []);
+        self::assertSame([], self::$onlyLocked, 'Locked to decide, and not written (see Models\\Lock).');
     }
 
     /** What a test has left open when it failed keeps nobody waiting. */
@@ -93,6 +101,33 @@ abstract class TestCase extends Base
             DB::rollBack(0);
         }
         parent::tearDown();
+    }
+
+    /**
+     * Whoever locks rows to decide about them writes them in the same transaction (docs/architecture.md): a lock that
+     * changes nothing does not hold between the writers of a cluster.
+     */
+    private static function watchLocks(): void
+    {
+        [$locked, $written] = [[], []];
+        DB::listen(static function (QueryExecuted $query) use (&$locked, &$written): void {
+            if (preg_match('/^\s*select\b.*\bfrom `(\w+)`.*\b(?:for update|lock in share mode)(?! skip locked)/is', $query->sql, $found) === 1) {
+                $locked[$found[1]] = $query->sql;
+            } elseif (preg_match('/^\s*(?:insert(?: ignore)? into|update|delete from) `?(\w+)/i', $query->sql, $found) === 1) {
+                $written[$found[1]] = true;
+            }
+        });
+        Event::listen(static function (TransactionCommitted $committed) use (&$locked, &$written): void {
+            if ($committed->connection->transactionLevel() === 0) {
+                self::$onlyLocked += array_diff_key($locked, $written);
+                [$locked, $written] = [[], []];
+            }
+        });
+        Event::listen(static function (TransactionRolledBack $back) use (&$locked, &$written): void {
+            if ($back->connection->transactionLevel() === 0) {
+                [$locked, $written] = [[], []];
+            }
+        });
     }
 
     /** @return list<string> the tables with something in them, in one query */
@@ -125,6 +160,8 @@ abstract class TestCase extends Base
             }
         }
         DB::statement('set foreign_key_checks = 1');
+        self::$onlyLocked = [];
+        self::watchLocks();
         array_map(unlink(...), glob(config('yardbell.mailbox').'/*') ?: []);
         @unlink((string) config('yardbell.clock'));
         $this->app?->make(Clock::class)->forget();

@@ -8,6 +8,7 @@ use App\Language\Sentence;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Models\Invitation;
+use App\Models\Lock;
 use App\Models\User;
 use App\Support\Clock;
 use App\Support\Refusal;
@@ -48,7 +49,7 @@ final readonly class AcceptInvitation
     {
         return $this->db->transaction(function () use ($token, $user, $account): User {
             $invitation = $this->find($token);
-            Invitation::query()->whereKey($invitation->id)->lockForUpdate()->whereNull('accepted_at')->firstOrFail();
+            Lock::on(Invitation::query()->whereKey($invitation->id)->whereNull('accepted_at'))->firstOrFail();
             $user ??= $this->account($invitation, $account ?? []);
             $business = Business::query()->findOrFail($invitation->business_id);
             if ($business->users()->whereKey($user->id)->exists()) {

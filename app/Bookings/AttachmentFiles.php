@@ -7,6 +7,7 @@ namespace App\Bookings;
 use App\Models\Attachment;
 use App\Models\Booking;
 use App\Support\Column;
+use App\Support\Turn;
 use finfo;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\UploadedFile;
@@ -37,7 +38,7 @@ final readonly class AttachmentFiles
         'text/plain' => 'txt',
     ];
 
-    public function __construct(private ConnectionInterface $db, private string $folder)
+    public function __construct(private ConnectionInterface $db, private Turn $turn, private string $folder)
     {
     }
 
@@ -50,7 +51,7 @@ final readonly class AttachmentFiles
         }
         $attachment = $this->db->transaction(function () use ($booking, $file, $kind): Attachment {
             // counted by one at a time
-            $this->db->table('businesses')->where('id', $booking->business_id)->lockForUpdate()->value('id');
+            $this->turn->take($booking->business_id, 'FILES');
             $this->makeRoom($booking, (int) $file->getSize());
 
             return Attachment::query()->create([

@@ -12,6 +12,7 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\Id;
+use App\Models\Lock;
 use App\Models\Occasion;
 use App\Models\Service;
 use App\Support\MailAddress;
@@ -95,7 +96,7 @@ final readonly class BookAtDesk
     private function marked(Business $business, array $held, array $mark): array
     {
         return array_map(static function (Booking $one) use ($business, $mark): Booking {
-            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($one->id);
+            $booking = Lock::on(Booking::query()->where('business_id', $business->id)->whereKey($one->id))->firstOrFail();
             $booking->update($mark);
 
             return $booking;

@@ -14,6 +14,7 @@ use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Messages\Telling;
 use App\Models\Booking;
+use App\Models\Lock;
 use App\Models\Occasion;
 use App\Support\Clock;
 use App\Support\Refusal;
@@ -79,7 +80,7 @@ final readonly class CancelBooking
             ...$how->whole ? self::cancellable(VisitParts::of($booking)) : [],
             ...$how->later ? self::cancellable(Repeated::after($booking)) : [],
         ];
-        $locked = array_values($of->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get()->all());
+        $locked = array_values(Lock::on($of->whereIn('id', $ids)->orderBy('id'))->get()->all());
         if (count($locked) > 1) {
             $locked = array_values(array_filter($locked, self::isCancellable(...))) ?: $locked;
         }

@@ -13,7 +13,9 @@ use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Lock;
 use App\Models\Occasion;
+use App\Models\Sale;
 use App\Support\Instants;
 use App\Support\Refusal;
 use App\Support\Tried;
@@ -107,14 +109,12 @@ final readonly class ChangeParty
         if ($party < $booking->party) {
             $this->changes->checkFree($booking);
         }
-        $start = Instants::minute($booking->starts_at);
-        $this->claims->take(
+        $slot = $this->claims->settled(
             $business,
-            [...array_filter([$booking->session_id]), ...$booking->staff_ids, ...$booking->units],
-            $start - $booking->setup,
-            $start + $booking->minutes + $booking->clearup,
-        );
-        $slot = $this->room($business, $booking, $party) ?? throw new Refusal(
+            fn (): ?Slot => $this->room($business, $booking, $party),
+            $booking->setup,
+            $booking->clearup,
+        ) ?? throw new Refusal(
             new Sentence('refusal.booking.no_room', ['party' => $party]),
             409,
             'no_room',
@@ -126,7 +126,7 @@ final readonly class ChangeParty
             'calendar_sequence' => $booking->calendar_sequence + 1,
         ]);
         $this->price->priced($booking, History::BY_CLIENT);
-        $sale = $booking->sale()->lockForUpdate()->first();
+        $sale = $booking->sale_id === null ? null : Lock::on(Sale::query()->whereKey($booking->sale_id))->first();
         if ($sale !== null) {
             $this->return->overpaid($sale, History::BY_CLIENT);
         }

@@ -10,7 +10,9 @@ use App\Models\Business;
 use App\Models\OfferCode;
 use App\Support\Clock;
 use App\Support\Instants;
+use App\Support\Turn;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use YardBell\Core\Price\CodeUse;
 use YardBell\Core\Price\OfferCode as Rules;
@@ -21,25 +23,22 @@ final readonly class CodeUses
     /** The parts of a visit are one order, and one use. */
     private const ORDER = 'coalesce(bookings.visit_id, bookings.id)';
 
-    public function __construct(private ConnectionInterface $db, private Clock $clock)
+    public function __construct(private ConnectionInterface $db, private Clock $clock, private Turn $turn)
     {
     }
 
     /**
-     * The business's codes with their uses by other orders than this booking's. Within a transaction they are locked:
-     * the last use goes to one.
+     * The business's codes with their uses by other orders than this booking's. Within a transaction those that are
+     * named are taken by one after the other: the last use goes to one.
      *
      * @param  Booking|null  $booking null: all are counted
+     * @param  list<string>  $named as they were typed
      * @return array<string, Rules> by id
      */
-    public function counted(Business $business, ?Booking $booking = null): array
+    public function counted(Business $business, ?Booking $booking = null, array $named = []): array
     {
-        $rows = OfferCode::query()
-            ->where('business_id', $business->id)
-            ->orderBy('position')
-            ->orderBy('id')
-            ->lockForUpdate()
-            ->get();
+        $rows = OfferCode::query()->where('business_id', $business->id)->orderBy('position')->orderBy('id')->get();
+        $this->takeTurns($business, $rows, $named);
         $used = $this->used($business, $booking);
         $codes = [];
         foreach ($rows as $row) {
@@ -56,6 +55,23 @@ final readonly class CodeUses
         }
 
         return $codes;
+    }
+
+    /**
+     * @param  Collection<int, OfferCode>  $rows
+     * @param  list<string>  $named
+     */
+    private function takeTurns(Business $business, Collection $rows, array $named): void
+    {
+        if ($this->db->transactionLevel() === 0) {
+            return;
+        }
+        $typed = array_map(static fn (string $code): string => mb_strtolower(trim($code)), $named);
+        foreach ($rows as $row) {
+            if (in_array(mb_strtolower($row->code), $typed, true)) {
+                $this->turn->take($business->id, "CODE {$row->id}");
+            }
+        }
     }
 
     /** @return array<string, int> uses so far, by code: what its list shows */

@@ -8,6 +8,7 @@ use App\Ledger\Fee;
 use App\Ledger\ReturnMoney;
 use App\Models\Booking;
 use App\Models\CurrentBusiness;
+use App\Models\Lock;
 use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
@@ -56,11 +57,9 @@ final readonly class ExpireHolds
 
     private function expire(string $id): void
     {
-        $booking = Booking::query()
-            ->where('state', State::Held)
-            ->where($this->hasRunOut(...))
-            ->lockForUpdate()
-            ->find($id);
+        $booking = Lock::on(
+            Booking::query()->whereKey($id)->where('state', State::Held)->where($this->hasRunOut(...)),
+        )->first();
         if ($booking !== null) {
             $this->history->become($booking, State::Expired, History::BY_CLOCK);
             // a deposit may have come, and the card that was asked for beside it not

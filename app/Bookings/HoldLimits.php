@@ -97,7 +97,8 @@ final readonly class HoldLimits
             );
         }
         if ($booked >= $this->mostOfOne) {
-            ProofOfAddress::abused($business, $this->clock->now());
+            // after it: the business's own row would be locked for all who book there
+            $this->db->afterCommit(fn () => ProofOfAddress::abused($business, $this->clock->now()));
         }
     }
 

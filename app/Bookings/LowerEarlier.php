@@ -11,6 +11,7 @@ use App\Ledger\WriteLine;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Lock;
 use App\Models\Occasion;
 use App\Models\Sale;
 use App\Models\SaleLineKind;
@@ -127,9 +128,8 @@ final readonly class LowerEarlier
             ->where('client_id', $client)
             ->whereKeyNot($but)
             ->whereNot('state', State::Held)
-            ->orderBy('id')
-            ->when($locks, static fn ($query) => $query->lockForUpdate())
-            ->get();
+            ->orderBy('id');
+        $others = ($locks ? Lock::on($others) : $others)->get();
         $sold = [];
         foreach ($others as $other) {
             if ($other->state->holdsTime(null, $this->clock->minute())) {
@@ -160,7 +160,7 @@ final readonly class LowerEarlier
     /** @param  int  $less as the business states prices */
     private function correct(Business $business, Booking $booking, int $less, string $by): void
     {
-        $sale = Sale::query()->lockForUpdate()->findOrFail($booking->sale_id);
+        $sale = Lock::on(Sale::query()->whereKey($booking->sale_id))->firstOrFail();
         [$tariff, $list] = $this->prices->of($business, $booking);
         $taxes = $list->taxes->on(0, $less, $tariff->pricing->taxRates);
         $isIncluded = $list->taxes->included;

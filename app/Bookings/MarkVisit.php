@@ -10,6 +10,7 @@ use App\Ledger\MoneyEffect;
 use App\Ledger\TakeAfterAll;
 use App\Messages\Announcements;
 use App\Models\Booking;
+use App\Models\Lock;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\Refusal;
@@ -96,7 +97,7 @@ final readonly class MarkVisit
     public function undoTried(Booking $of, State $state, TakingBack $how): MoneyEffect
     {
         return $this->tried->of(function () use ($of, $state, $how): MoneyEffect {
-            return $this->undone(Booking::query()->lockForUpdate()->findOrFail($of->id), $state, $how);
+            return $this->undone(Lock::on(Booking::query()->whereKey($of->id))->firstOrFail(), $state, $how);
         });
     }
 
@@ -121,7 +122,7 @@ final readonly class MarkVisit
     private function locked(Booking $of, callable $act): Booking
     {
         return $this->db->transaction(function () use ($of, $act): Booking {
-            $booking = Booking::query()->lockForUpdate()->findOrFail($of->id);
+            $booking = Lock::on(Booking::query()->whereKey($of->id))->firstOrFail();
             $act($booking);
 
             return $booking;

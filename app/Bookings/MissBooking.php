@@ -12,6 +12,7 @@ use App\Ledger\MoneyEffect;
 use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Models\Booking;
+use App\Models\Lock;
 use App\Models\Occasion;
 use App\Support\Clock;
 use App\Support\Refusal;
@@ -44,7 +45,7 @@ final readonly class MissBooking
     public function __invoke(int $businessId, string $id, Missing $how): Booking
     {
         return $this->db->transaction(function () use ($businessId, $id, $how): Booking {
-            $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($id);
+            $booking = Lock::on(Booking::query()->where('business_id', $businessId)->whereKey($id))->firstOrFail();
             if ($booking->state !== State::NoShow) { // else pressed twice
                 $effect = $this->miss($booking, $how);
                 $effect->mustBe($how->seen);
@@ -61,7 +62,7 @@ final readonly class MissBooking
     public function tried(int $businessId, string $id, Missing $how): MoneyEffect
     {
         return $this->tried->of(function () use ($businessId, $id, $how): MoneyEffect {
-            $booking = Booking::query()->where('business_id', $businessId)->lockForUpdate()->findOrFail($id);
+            $booking = Lock::on(Booking::query()->where('business_id', $businessId)->whereKey($id))->firstOrFail();
 
             return $this->miss($booking, $how);
         });

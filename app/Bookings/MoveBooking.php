@@ -9,6 +9,7 @@ use App\Messages\Announcements;
 use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Lock;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\Refusal;
@@ -46,7 +47,7 @@ final readonly class MoveBooking
         Telling $whom = Telling::Everybody,
     ): Booking {
         return $this->db->transaction(function () use ($business, $id, $to, $by, $whom): Booking {
-            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+            $booking = Lock::on(Booking::query()->where('business_id', $business->id)->whereKey($id))->firstOrFail();
             if (! self::may($booking)) {
                 throw new Refusal(
                     new Sentence('refusal.booking.not_moved'),
@@ -57,16 +58,21 @@ final readonly class MoveBooking
             if ($to->was !== null && $to->was !== Instants::minute($booking->starts_at)) {
                 throw SeenVersion::moved($booking);
             }
-            $slot = $this->slot($business, $booking, $to) ?? throw $this->taken($business, $booking, $to);
-            $this->claims->take(
+            $there = $to;
+            $ask = function () use ($business, $booking, &$there): ?Slot {
+                $slot = $this->slot($business, $booking, $there);
+                $there = $slot === null ? $there : $there->by($slot->staff); // whom it was claimed with
+
+                return $slot;
+            };
+            $slot = $this->claims->settled(
                 $business,
+                $ask,
+                $booking->setup,
+                $booking->clearup,
                 // what the service takes a day is counted by one at a time, where it is asked
-                [...$slot->staff, ...$slot->units, ...$to->relaxed->limits ? [] : [$booking->service_id]],
-                $slot->start - $booking->setup,
-                $slot->end + $booking->clearup,
-            );
-            $there = $to->by($slot->staff);
-            $slot = $this->slot($business, $booking, $there) ?? throw $this->taken($business, $booking, $to);
+                $to->relaxed->limits ? [] : [$booking->service_id],
+            ) ?? throw $this->taken($business, $booking, $to);
             $this->put($booking, $slot, $to->freedom, $by, $whom);
 
             return $booking;

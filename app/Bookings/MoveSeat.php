@@ -39,14 +39,12 @@ final readonly class MoveSeat
     public function __invoke(Business $business, Booking $booking, int $start, ?string $staff): void
     {
         $wish = Choice::of($booking)->with($staff)->at($start);
-        $slot = $this->slot($business, $booking, $wish) ?? throw $this->taken($business, $wish);
-        $this->claims->take(
+        $slot = $this->claims->settled(
             $business,
-            array_filter([$slot->session]),
-            $slot->start - $booking->setup,
-            $slot->end + $booking->clearup,
-        );
-        $slot = $this->slot($business, $booking, $wish) ?? throw $this->taken($business, $wish);
+            fn (): ?Slot => $this->slot($business, $booking, $wish),
+            $booking->setup,
+            $booking->clearup,
+        ) ?? throw $this->taken($business, $wish);
         $was = $booking->starts_at->format('Y-m-d\TH:i\Z');
         $booking->fill([
             'session_id' => $slot->session,

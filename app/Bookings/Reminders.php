@@ -9,6 +9,7 @@ use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
+use App\Outbox\Outbox;
 use Illuminate\Database\Eloquent\Builder;
 use YardBell\Core\Booking\State;
 
@@ -46,7 +47,7 @@ final readonly class Reminders
 
     private static function drop(Booking $booking): void
     {
-        self::waiting($booking)->update(['state' => 'dropped']);
+        Outbox::drop(self::waiting($booking));
     }
 
     /** @return Builder<OutboxEntry> */

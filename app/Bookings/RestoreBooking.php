@@ -13,6 +13,7 @@ use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Business;
+use App\Models\Lock;
 use App\Models\Occasion;
 use App\Support\Clock;
 use App\Support\Instants;
@@ -124,7 +125,7 @@ final readonly class RestoreBooking
             $how->together ? $this->together($booking) : [$booking],
         );
         $bookings = array_values(
-            $of->whereIn('id', [$id, ...$ids])->orderBy('id')->lockForUpdate()->get()->sortBy('starts_at')->all(),
+            Lock::on($of->whereIn('id', [$id, ...$ids])->orderBy('id'))->get()->sortBy('starts_at')->all(),
         );
         foreach ($bookings as $one) {
             if (! $this->may($one)) {
@@ -161,17 +162,12 @@ final readonly class RestoreBooking
      */
     private function free(Business $business, Booking $booking): Slot
     {
-        $slot = $this->slot($business, $booking) ?? throw TimeTaken::near([]);
-        $start = Instants::minute($booking->starts_at);
-        $this->claims->take(
+        return $this->claims->settled(
             $business,
-            [...$slot->session === null ? [...$slot->staff, ...$slot->units] : [$slot->session]],
-            $start - $booking->setup,
-            $start + $booking->minutes + $booking->clearup,
-        );
-        $again = $this->slot($business, $booking);
-
-        return $again !== null && $again->units === $slot->units ? $slot : throw TimeTaken::near([]);
+            fn (): ?Slot => $this->slot($business, $booking),
+            $booking->setup,
+            $booking->clearup,
+        ) ?? throw TimeTaken::near([]);
     }
 
     private function slot(Business $business, Booking $booking): ?Slot

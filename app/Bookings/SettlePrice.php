@@ -10,6 +10,7 @@ use App\Ledger\SellVisit;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Lock;
 use App\Models\Occasion;
 use App\Models\Sale;
 use App\Models\Service;
@@ -46,7 +47,7 @@ final readonly class SettlePrice
     public function __invoke(Business $business, string $id, int $amount, bool $told, string $by): Sale
     {
         return $this->db->transaction(function () use ($business, $id, $amount, $told, $by): Sale {
-            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+            $booking = Lock::on(Booking::query()->where('business_id', $business->id)->whereKey($id))->firstOrFail();
             if (! OpenPrices::isOpen($booking)) {
                 throw new Refusal(new Sentence('refusal.sale.no_open_price'), 409, 'too_late');
             }

@@ -9,6 +9,7 @@ use App\Messages\Announcements;
 use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Lock;
 use App\Support\Clock;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
@@ -41,7 +42,7 @@ final readonly class SuggestTimes
     public function __invoke(Business $business, string $id, array $times, string $by, string $why): Booking
     {
         return $this->db->transaction(function () use ($business, $id, $times, $by, $why): Booking {
-            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+            $booking = Lock::on(Booking::query()->where('business_id', $business->id)->whereKey($id))->firstOrFail();
             DecideBooking::check($booking);
             $book = $this->rules->bookNow($business);
             $suggested = [];
@@ -65,7 +66,7 @@ final readonly class SuggestTimes
     public function take(Business $business, string $id, string $start): Booking
     {
         return $this->db->transaction(function () use ($business, $id, $start): Booking {
-            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+            $booking = Lock::on(Booking::query()->where('business_id', $business->id)->whereKey($id))->firstOrFail();
             DecideBooking::check($booking);
             $staff = array_column($booking->suggested, 'staff', 'start')[$start] ?? null;
             if ($staff === null || Wall::instant($start) <= $this->clock->minute()) {

@@ -12,6 +12,7 @@ use App\Ledger\WriteLine;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client as ClientRow;
+use App\Models\Lock;
 use App\Models\Sale;
 use App\Models\SaleLineKind;
 use App\Models\Service;
@@ -149,8 +150,8 @@ final readonly class UseCodes
     public function afterwards(Business $business, string $id, string $code, string $by): Sale
     {
         return $this->db->transaction(function () use ($business, $id, $code, $by): Sale {
-            $booking = Booking::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
-            $sale = Sale::query()->lockForUpdate()->find($booking->sale_id);
+            $booking = Lock::on(Booking::query()->where('business_id', $business->id)->whereKey($id))->firstOrFail();
+            $sale = Lock::on(Sale::query()->whereKey($booking->sale_id))->first();
             if ($sale === null || ! $booking->state->holdsTime(null, 0)) {
                 throw new Refusal(new Sentence('refusal.sale.not_booked'), 409, 'too_late');
             }

@@ -44,7 +44,7 @@ final readonly class VisitQuote
         [$tariff, $list] = $this->booked->of($business, $booking);
 
         return Tariffs::quote(
-            new Quoting($list->withCodes($this->uses->counted($business, $booking)), $business->zone()),
+            new Quoting($list->withCodes($this->uses->counted($business, $booking, $codes)), $business->zone()),
             $tariff,
             $this->visit->of($booking),
             $this->prices->order(

@@ -8,6 +8,7 @@ use App\Access\Access;
 use App\Models\Business;
 use App\Models\SetupChange;
 use App\Support\Clock;
+use App\Support\Turn;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 
@@ -22,6 +23,7 @@ final readonly class SaveDrafts
         private ChangePolicy $policy,
         private Objections $objections,
         private Clock $clock,
+        private Turn $turn,
     ) {
     }
 
@@ -33,7 +35,7 @@ final readonly class SaveDrafts
     public function __invoke(Business $business, Access $access, array $drafts, ?string $undoes = null): ?SetupChange
     {
         return $this->db->transaction(function () use ($business, $access, $drafts, $undoes): ?SetupChange {
-            $this->db->table('businesses')->where('id', $business->id)->lockForUpdate()->value('id');
+            $this->turn->take($business->id, 'SETUP');
             $business->refresh();
             $rows = [];
             foreach ($drafts as $i => $draft) {

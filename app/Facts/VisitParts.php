@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Facts;
 
 use App\Models\Booking;
+use App\Models\Lock;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use YardBell\Core\Booking\State;
 
@@ -38,8 +39,8 @@ final class VisitParts
         $all = Booking::query()->where('business_id', $businessId);
         $visit = (clone $all)->findOrFail($id)->visit_id;
         $locked = $visit === null
-            ? [(clone $all)->lockForUpdate()->findOrFail($id)]
-            : array_values($all->where('visit_id', $visit)->orderBy('id')->lockForUpdate()->get()->all());
+            ? [Lock::on((clone $all)->whereKey($id))->firstOrFail()]
+            : array_values(Lock::on($all->where('visit_id', $visit)->orderBy('id'))->get()->all());
         usort($locked, static fn (Booking $a, Booking $b): int => [$a->starts_at, $a->id] <=> [$b->starts_at, $b->id]);
 
         return $locked ?: throw (new ModelNotFoundException())->setModel(Booking::class, $id);

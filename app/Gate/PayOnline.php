@@ -8,6 +8,7 @@ use App\Ledger\Balance;
 use App\Ledger\OpenPayment;
 use App\Ledger\Processor;
 use App\Models\Booking;
+use App\Models\Lock;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
@@ -45,8 +46,8 @@ final readonly class PayOnline
     public function ask(Booking $booking): ?Payment
     {
         return $this->db->transaction(function () use ($booking): ?Payment {
-            $locked = Booking::query()->lockForUpdate()->findOrFail($booking->id);
-            $sale = Sale::query()->lockForUpdate()->find($locked->sale_id);
+            $locked = Lock::on(Booking::query()->whereKey($booking->id))->firstOrFail();
+            $sale = Lock::on(Sale::query()->whereKey($locked->sale_id))->first();
             if ($sale === null || ! $this->may($locked, Balance::of($locked))) {
                 return null;
             }

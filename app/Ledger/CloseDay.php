@@ -12,6 +12,7 @@ use App\Models\Movement;
 use App\Support\Clock;
 use App\Support\Money;
 use App\Support\Refusal;
+use App\Support\Turn;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 
@@ -26,6 +27,7 @@ final readonly class CloseDay
         private Book $book,
         private DayFigures $figures,
         private Clock $clock,
+        private Turn $turn,
     ) {
     }
 
@@ -48,7 +50,7 @@ final readonly class CloseDay
             $by,
             $at,
         ): DayClose {
-            Business::query()->whereKey($business->id)->lockForUpdate()->firstOrFail();
+            $this->turn->take($business->id, 'DRAWER');
             $expected = $this->figures->drawer($business);
             if ($expected !== $seen) {
                 throw new Refusal(

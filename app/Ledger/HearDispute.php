@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Models\Account;
 use App\Models\BookEntry;
+use App\Models\Lock;
 use App\Models\Movement;
 use App\Models\Payment;
 use App\Models\PaymentState;
@@ -45,7 +46,7 @@ final readonly class HearDispute
 
     private function write(Payment $payment, string $dispute): void
     {
-        $sale = Sale::query()->lockForUpdate()->findOrFail($payment->sale_id);
+        $sale = Lock::on(Sale::query()->whereKey($payment->sale_id))->firstOrFail();
         $standing = self::standing($payment->id);
         [$to, $from] = match (true) {
             $dispute === 'open' && $standing === 0 => [Account::Disputed, Account::Processor],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Booking;
+use App\Models\Lock;
 use App\Models\Sale;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
@@ -20,7 +21,7 @@ final readonly class OpenSale
     {
         $whose = ['client_id' => $booking->client_id, 'name' => $booking->contact['name'] ?? ''];
         if ($booking->sale_id !== null) {
-            $sale = Sale::query()->lockForUpdate()->findOrFail($booking->sale_id);
+            $sale = Lock::on(Sale::query()->whereKey($booking->sale_id))->firstOrFail();
             if ($sale->lines()->doesntExist()) {
                 $sale->update($whose); // asked for again, perhaps by somebody else
             }

@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Models\Account;
 use App\Models\Booking;
+use App\Models\Lock;
 use App\Models\Movement;
 use App\Models\Payment;
 use App\Models\PaymentKind;
@@ -39,7 +40,7 @@ final readonly class ReturnMoney
         if ($booking->sale_id === null) {
             return; // nothing was ever owed or paid
         }
-        $sale = Sale::query()->lockForUpdate()->findOrFail($booking->sale_id);
+        $sale = Lock::on(Sale::query()->whereKey($booking->sale_id))->firstOrFail();
         $this->sell->takeBack($booking, $by);
         if ($fee->amount > 0) {
             $booking->update(['fee' => $fee->asked() ?: null]);
@@ -97,13 +98,11 @@ final readonly class ReturnMoney
      */
     public function of(Sale $sale, Returning $returning, string $by, array $methods = PaymentMethod::ALL): int
     {
-        $paid = $sale->payments()
+        $of = $sale->payments()
             ->where('state', PaymentState::Paid)
             ->where('kind', '<>', PaymentKind::Card)
-            ->whereIn('method', $methods)
-            ->lockForUpdate()
-            ->get()
-            ->reverse();
+            ->whereIn('method', $methods);
+        $paid = Lock::on($of)->get()->reverse();
         $left = $returning->amount;
         foreach ($paid as $payment) {
             $part = min($left, $payment->refundable());
@@ -119,11 +118,8 @@ final readonly class ReturnMoney
     /** What a kept card was charged goes back to it; what it was charged for is to be paid in another way. */
     public function charged(Sale $sale, string $by): void
     {
-        $charged = $sale->payments()
-            ->where('kind', PaymentKind::Fee)
-            ->where('state', PaymentState::Paid)
-            ->lockForUpdate()
-            ->get();
+        $of = $sale->payments()->where('kind', PaymentKind::Fee)->where('state', PaymentState::Paid);
+        $charged = Lock::on($of)->get();
         foreach ($charged as $payment) {
             if ($payment->refundable() > 0) {
                 $this->payment($payment, $payment->refundable(), new Returning($payment->refundable()), $by);

@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Language\Sentence;
 use App\Models\Business;
+use App\Models\Lock;
 use App\Models\Sale;
 use App\Support\Money;
 use App\Support\Refusal;
@@ -27,7 +28,7 @@ final readonly class SaleAct
     public function __invoke(Business $business, string $id, ?int $seen, callable $act): Sale
     {
         return $this->db->transaction(function () use ($business, $id, $seen, $act): Sale {
-            $sale = Sale::query()->where('business_id', $business->id)->lockForUpdate()->findOrFail($id);
+            $sale = Lock::on(Sale::query()->where('business_id', $business->id)->whereKey($id))->firstOrFail();
             $owed = $sale->owed();
             if ($seen !== null && $seen !== $owed) {
                 throw new Refusal(

@@ -46,10 +46,15 @@ final readonly class SettleOpen
      */
     private function due(): Collection
     {
-        Payment::query()
+        $old = Payment::query()
             ->whereIn('state', PaymentState::ASKED_FOR)
-            ->where('created_at', '<=', $this->clock->machine()->subDays(self::DAYS))
-            ->update(['state' => PaymentState::Lapsed]);
+            ->where('created_at', '<=', $this->clock->machine()->subDays(self::DAYS));
+        foreach ($old->pluck('id') as $id) { // by its own key: nobody waits for another's
+            Payment::query()
+                ->whereKey($id)
+                ->whereIn('state', PaymentState::ASKED_FOR)
+                ->update(['state' => PaymentState::Lapsed]);
+        }
 
         return Payment::query()
             ->whereIn('state', PaymentState::ASKED_FOR)

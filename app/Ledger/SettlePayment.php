@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Booking;
+use App\Models\Lock;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Sale;
@@ -60,10 +61,10 @@ final readonly class SettlePayment
     private function came(string $paymentId, string $saleId, PaymentState $state): void
     {
         $bookings = array_values(
-            Booking::query()->where('sale_id', $saleId)->orderBy('id')->lockForUpdate()->get()->all(),
+            Lock::on(Booking::query()->where('sale_id', $saleId)->orderBy('id'))->get()->all(),
         );
-        $sale = Sale::query()->lockForUpdate()->findOrFail($saleId);
-        $payment = Payment::query()->lockForUpdate()->findOrFail($paymentId);
+        $sale = Lock::on(Sale::query()->whereKey($saleId))->firstOrFail();
+        $payment = Lock::on(Payment::query()->whereKey($paymentId))->firstOrFail();
         if (! in_array($payment->state, PaymentState::UNSETTLED, true)) {
             return;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Account;
+use App\Models\Lock;
 use App\Models\Movement;
 use App\Models\Refund;
 use App\Models\RefundState;
@@ -25,7 +26,7 @@ final readonly class SettleRefund
 
     public function done(string $id): void
     {
-        $refund = Refund::query()->lockForUpdate()->findOrFail($id);
+        $refund = Lock::on(Refund::query()->whereKey($id))->firstOrFail();
         if (! in_array($refund->state, RefundState::UNDERWAY, true)) {
             return; // heard twice
         }
@@ -50,7 +51,7 @@ final readonly class SettleRefund
     /** It stays on its way back, until somebody tries it again or gives it by hand. */
     public function failed(string $id): void
     {
-        $refund = Refund::query()->lockForUpdate()->findOrFail($id);
+        $refund = Lock::on(Refund::query()->whereKey($id))->firstOrFail();
         if ($refund->state === RefundState::Pending) {
             $refund->update(['state' => RefundState::Failed, 'ask_at' => null]);
         }
@@ -58,7 +59,7 @@ final readonly class SettleRefund
 
     public function pending(string $id): void
     {
-        $refund = Refund::query()->lockForUpdate()->findOrFail($id);
+        $refund = Lock::on(Refund::query()->whereKey($id))->firstOrFail();
         if (in_array($refund->state, RefundState::UNDERWAY, true)) {
             $refund->update([
                 'state' => RefundState::Pending,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Account;
+use App\Models\Lock;
 use App\Models\Movement;
 use App\Models\OutboxEntry;
 use App\Models\PaymentState;
@@ -12,6 +13,7 @@ use App\Models\Refund;
 use App\Models\RefundState;
 use App\Models\Sale;
 use App\Support\Clock;
+use Illuminate\Database\Eloquent\Builder;
 
 /**
  * Refunds and charges for a booking that have not left yet do not leave: what they were for is taken back. What the
@@ -26,7 +28,7 @@ final readonly class StopMoney
     public function charges(Sale $sale, string $booking): void
     {
         $charges = $sale->payments()->where('booking_id', $booking)->where('state', PaymentState::Charging);
-        foreach ($charges->lockForUpdate()->get() as $charge) {
+        foreach (Lock::on($charges)->get() as $charge) {
             if ($this->holdsBack("charge-{$charge->id}")) {
                 $charge->update(['state' => PaymentState::Lapsed]);
             }
@@ -38,7 +40,7 @@ final readonly class StopMoney
         $here = $sale->refunds()
             ->where('booking_id', $booking)
             ->whereIn('state', [RefundState::Waiting, RefundState::Failed]);
-        foreach ($here->lockForUpdate()->get() as $refund) {
+        foreach (Lock::on($here)->get() as $refund) {
             if ($this->holdsBack($refund->key())) {
                 $this->stop($sale, $refund, $by);
             }
@@ -68,17 +70,12 @@ final readonly class StopMoney
     /** Whether it had not left yet: it is locked, so the worker cannot take it up meanwhile. */
     private function holdsBack(string $key): bool
     {
-        $entry = OutboxEntry::query()
+        return OutboxEntry::query()
             ->where('key', $key)
             ->whereIn('state', ['waiting', 'failed'])
-            ->lockForUpdate()
-            ->first();
-        $isHere = $entry !== null &&
-            ($entry->leased_until === null || $entry->leased_until <= $this->clock->machine());
-        if ($isHere) {
-            $entry->update(['state' => 'dropped', 'error' => '']);
-        }
-
-        return $isHere;
+            ->where(fn (Builder $free) => $free
+                ->whereNull('leased_until')
+                ->orWhere('leased_until', '<=', $this->clock->machine()))
+            ->update(['state' => 'dropped', 'error' => '']) > 0;
     }
 }

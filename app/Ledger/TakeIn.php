@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Account;
+use App\Models\Lock;
 use App\Models\Movement;
 use App\Models\Payment;
 use App\Models\PaymentState;
@@ -23,8 +24,8 @@ final readonly class TakeIn
     public function __invoke(string $paymentId, ?CarbonImmutable $at = null): void
     {
         $saleId = Payment::query()->findOrFail($paymentId)->sale_id;
-        $sale = Sale::query()->lockForUpdate()->findOrFail($saleId);
-        $payment = Payment::query()->lockForUpdate()->findOrFail($paymentId);
+        $sale = Lock::on(Sale::query()->whereKey($saleId))->firstOrFail();
+        $payment = Lock::on(Payment::query()->whereKey($paymentId))->firstOrFail();
         if ($payment->state === PaymentState::Paid) {
             return;
         }

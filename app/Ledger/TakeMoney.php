@@ -8,6 +8,7 @@ use App\Models\Account;
 use App\Models\BookEntry;
 use App\Models\Business;
 use App\Models\Client;
+use App\Models\Lock;
 use App\Models\Movement;
 use App\Models\Payment;
 use App\Models\PaymentMethod;
@@ -67,25 +68,24 @@ final readonly class TakeMoney
     }
 
     /** What the client has with the business, minor unit. */
-    public static function credit(Sale $sale, bool $locked = false): int
+    public static function credit(Sale $sale): int
     {
         if ($sale->client_id === null) {
             return 0;
         }
-        $entries = BookEntry::query()
+
+        return -Sum::of(BookEntry::query()
             ->where('business_id', $sale->business_id)
             ->where('client_id', $sale->client_id)
-            ->where('account', Account::Credit);
-
-        return -Sum::of($locked ? $entries->lockForUpdate() : $entries);
+            ->where('account', Account::Credit));
     }
 
     /** The same, while nobody else takes of it: the client's row is locked, and what is committed by now counts. */
     private static function creditAlone(Sale $sale): int
     {
-        Client::query()->whereKey($sale->client_id)->lockForUpdate()->first();
+        Lock::on(Client::query()->whereKey($sale->client_id));
 
-        return self::credit($sale, locked: true);
+        return self::credit($sale);
     }
 
     private function check(Sale $sale, Taking $taking): void

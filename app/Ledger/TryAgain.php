@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Language\Sentence;
 use App\Models\Account;
 use App\Models\Business;
+use App\Models\Lock;
 use App\Models\Movement;
 use App\Models\OutboxEntry;
 use App\Models\PaymentKind;
@@ -47,7 +48,7 @@ final readonly class TryAgain
     public function refund(Business $business, string $id, string $refund): Sale
     {
         return ($this->act)($business, $id, null, function (Sale $sale) use ($refund): void {
-            $failed = $sale->refunds()->lockForUpdate()->findOrFail($refund);
+            $failed = Lock::on($sale->refunds()->whereKey($refund))->firstOrFail();
             $this->mustHaveFailed($failed->state);
             $this->forget($failed);
             $failed->update(['state' => RefundState::Waiting, 'tries' => $failed->tries + 1]);
@@ -59,7 +60,7 @@ final readonly class TryAgain
     public function byHand(Business $business, string $id, string $refund, PaymentMethod $way, string $by): Sale
     {
         return ($this->act)($business, $id, null, function (Sale $sale) use ($business, $refund, $way, $by): void {
-            $failed = $sale->refunds()->lockForUpdate()->findOrFail($refund);
+            $failed = Lock::on($sale->refunds()->whereKey($refund))->firstOrFail();
             $this->mustHaveFailed($failed->state);
             $failed->update(['state' => RefundState::Replaced]);
             $this->book->write(

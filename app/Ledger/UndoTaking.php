@@ -8,6 +8,7 @@ use App\Language\Sentence;
 use App\Models\BookEntry;
 use App\Models\Business;
 use App\Models\DayClose;
+use App\Models\Lock;
 use App\Models\Movement;
 use App\Models\Payment;
 use App\Models\PaymentMethod;
@@ -27,7 +28,7 @@ final readonly class UndoTaking
     public function __invoke(Business $business, string $id, string $paymentId, string $by): Sale
     {
         return ($this->act)($business, $id, null, function (Sale $sale) use ($business, $paymentId, $by): void {
-            $payment = $sale->payments()->lockForUpdate()->findOrFail($paymentId);
+            $payment = Lock::on($sale->payments()->whereKey($paymentId))->firstOrFail();
             if (! $this->may($business, $payment)) {
                 throw new Refusal(new Sentence('refusal.sale.not_undone'), 409, 'too_late');
             }

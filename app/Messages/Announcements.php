@@ -8,6 +8,7 @@ use App\Models\Audience;
 use App\Models\Booking;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
+use App\Outbox\Outbox;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
 
@@ -369,13 +370,13 @@ final readonly class Announcements
     /** What still waits to tell how it stood, or to remind of it, is not sent any more. */
     public function drop(Booking $booking): void
     {
-        OutboxEntry::query()
-            ->where('business_id', $booking->business_id)
-            ->where('booking_id', $booking->id)
-            ->where('channel', MailChannel::NAME)
-            ->whereNotIn('occasion', self::STANDS)
-            ->where('state', 'waiting')
-            ->update(['state' => 'dropped']);
+        Outbox::drop(
+            OutboxEntry::query()
+                ->where('business_id', $booking->business_id)
+                ->where('booking_id', $booking->id)
+                ->where('channel', MailChannel::NAME)
+                ->whereNotIn('occasion', self::STANDS),
+        );
     }
 
     /** @param  array<string, string>  $more that the letter needs */

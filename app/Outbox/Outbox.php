@@ -11,6 +11,7 @@ use App\Models\Occasion;
 use App\Models\OutboxEntry;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Writes down, in the transaction that makes it necessary, what the worker will do outside. */
 final readonly class Outbox
@@ -53,6 +54,19 @@ final readonly class Outbox
         $this->current->across(
             static fn (): OutboxEntry => OutboxEntry::query()->firstOrCreate(['key' => $key], $entry),
         );
+    }
+
+    /**
+     * What waits of it is not sent any more. Found first and written by its own key: an update that looks for it would
+     * wait for all that it looks at.
+     *
+     * @param  Builder<OutboxEntry>  $of
+     */
+    public static function drop(Builder $of): void
+    {
+        foreach ($of->where('state', 'waiting')->pluck('id') as $id) {
+            OutboxEntry::query()->whereKey($id)->where('state', 'waiting')->update(['state' => 'dropped']);
+        }
     }
 
     public function has(string $key): bool

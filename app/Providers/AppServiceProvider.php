@@ -46,6 +46,7 @@ use App\Support\LinkSeal;
 use App\Support\OwnPageLink;
 use App\Support\PatientConnection;
 use App\Support\SparingSessions;
+use App\Support\Turn;
 use App\Support\TypedText;
 use App\Upkeep\Sweep;
 use Closure;
@@ -204,6 +205,7 @@ final class AppServiceProvider extends ServiceProvider
             AttachmentFiles::class,
             static fn (): AttachmentFiles => new AttachmentFiles(
                 app(ConnectionInterface::class),
+                app(Turn::class),
                 config()->string('yardbell.attachments'),
             ),
         );

@@ -157,39 +157,47 @@ final readonly class Sweep
                 ->where('heard_at', '<', $before),
             'notices',
         );
-        $this->db
-            ->table('bookings')
-            ->whereNotNull('visitor')
-            ->where('created_at', '<', $this->clock->now()->subDay())
-            ->limit(self::MOST)
-            ->update(['visitor' => null]);
-        $this->db->table('sign_ups')->where('expires_at', '<', $this->clock->now())->limit(self::MOST)->delete();
-        $this->db
-            ->table('password_reset_tokens')
-            ->where('created_at', '<', $this->clock->machine()->subDay())
-            ->limit(self::MOST)
-            ->delete();
-        $this->db->table('counts')->where('until', '<', $this->clock->machine())->limit(self::MOST)->delete();
-        $this->db
-            ->table('cache')
-            ->where('expiration', '<', $this->clock->machine()->getTimestamp())
-            ->limit(self::MOST)
-            ->delete();
-        $this->db
-            ->table('sessions')
-            ->where(
-                'last_activity',
-                '<',
-                $this->clock->machine()->getTimestamp() - 60 * config()->integer('session.lifetime'),
-            )
-            ->limit(self::MOST)
-            ->delete();
+        $machine = $this->clock->machine();
+        $since = $machine->getTimestamp() - 60 * config()->integer('session.lifetime');
+        $this->forget(
+            $this->db
+                ->table('bookings')
+                ->whereNotNull('visitor')
+                ->where('created_at', '<', $this->clock->now()->subDay()),
+            ['id'],
+            ['visitor' => null],
+        );
+        $this->forget($this->db->table('sign_ups')->where('expires_at', '<', $this->clock->now()), ['id']);
+        $this->forget(
+            $this->db->table('password_reset_tokens')->where('created_at', '<', $machine->subDay()),
+            ['email'],
+        );
+        $this->forget($this->db->table('counts')->where('until', '<', $machine), ['name']);
+        $this->forget($this->db->table('cache')->where('expiration', '<', $machine->getTimestamp()), ['key']);
+        $this->forget($this->db->table('sessions')->where('last_activity', '<', $since), ['id']);
+    }
+
+    /**
+     * Some of the rows go, or lose what is old. They are found first, and then written one by one by their own key: a
+     * statement that looks for them itself would lock all that it looks at, and wait for whoever has some of it.
+     *
+     * @param  non-empty-list<string>  $key
+     * @param  array<string, null>  $values to be written instead
+     */
+    private function forget(Builder $rows, array $key, array $values = []): void
+    {
+        $table = $rows->from;
+        foreach ($rows->limit(self::MOST)->get($key) as $row) {
+            $one = $this->db->table($table)->where((array) $row);
+            $values === [] ? $one->delete() : $one->update($values);
+        }
     }
 
     /** @param  callable(Builder, string): Builder  $old */
     private function few(string $table, callable $old, string $kind): void
     {
-        $old($this->db->table($table), $this->since($kind))->limit(self::MOST)->delete();
+        $key = $table === 'claims' ? ['business_id', 'taker', 'day'] : ['id'];
+        $this->forget($old($this->db->table($table), $this->since($kind)), $key);
     }
 
     /** Mails that were laid down long ago, and drafts that a full disk has left behind. */

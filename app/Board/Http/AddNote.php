@@ -10,6 +10,7 @@ use App\Bookings\History;
 use App\Http\Asker;
 use App\Language\Sentence;
 use App\Models\Booking;
+use App\Models\Lock;
 use App\Models\VisitNote;
 use App\Support\Clock;
 use App\Support\Given;
@@ -47,7 +48,7 @@ final readonly class AddNote
             'by' => $access->user->name,
         ];
         $this->db->transaction(function () use ($booking, $note): void {
-            Booking::query()->where('business_id', $booking->business_id)->lockForUpdate()->findOrFail($booking->id);
+            Lock::on(Booking::query()->where('business_id', $booking->business_id)->whereKey($booking->id))->firstOrFail();
             $since = $this->clock->now()->subMinutes(self::SAME_MINUTES);
             if (VisitNote::query()->where($note)->where('at', '>', $since)->doesntExist()) {
                 VisitNote::query()->create($note + ['at' => $this->clock->now()]);

@@ -11,6 +11,7 @@ use App\Http\Asker;
 use App\Language\Sentence;
 use App\Models\Booking;
 use App\Models\Client;
+use App\Models\Lock;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
@@ -37,7 +38,7 @@ final readonly class VoidLinks
                 $this->history->changed($part, $user->name, (new Sentence('history.links_void'))->text());
             }
             $booking = Booking::query()->where('business_id', $business->id)->findOrFail($id);
-            $client = Client::query()->where('business_id', $business->id)->lockForUpdate()->find($booking->client_id);
+            $client = Lock::on(Client::query()->where('business_id', $business->id)->whereKey($booking->client_id))->first();
             $client?->update(['link_version' => $client->link_version + 1]);
 
             return $booking;
