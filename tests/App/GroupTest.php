@@ -10,13 +10,10 @@ use App\Bookings\MoveByClient;
 use App\Bookings\TimeTaken;
 use App\Bookings\Wish;
 use App\Models\Booking;
-use App\Models\Business;
 use App\Models\BusyTime;
-use App\Models\Pool;
 use App\Models\Service;
 use App\Models\Session;
 use App\Models\TimeOff;
-use App\Models\Unit;
 use App\Support\Instants;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Races;
@@ -55,30 +52,6 @@ function scheduled(Yard $yard, int $places = 3): Session
     ]);
 }
 
-/** @param  list<string>  $units */
-function pool(Yard $yard, array $units, bool $perPerson = false): void
-{
-    $pool = Pool::query()->create(['business_id' => $yard->business->id, 'name' => 'Wheels']);
-    foreach ($units as $i => $unit) {
-        Unit::query()->create([
-            'business_id' => $yard->business->id,
-            'pool_id' => $pool->id,
-            'name' => $unit,
-            'position' => $i,
-        ]);
-    }
-    DB::table('service_pool')->insert([
-        'business_id' => $yard->business->id,
-        'service_id' => $yard->lesson->id,
-        'pool_id' => $pool->id,
-        'position' => 0,
-        'units' => 1,
-        'per_person' => $perPerson,
-    ]);
-    Business::markRules($yard->business->id);
-    $yard->business->refresh();
-}
-
 it('lets others join a shared appointment until its places are taken (T14)', function (): void {
     $yard = Yard::open(['places' => 4, 'max_party' => 3]);
     hold($yard, wish($yard, party: 3));
@@ -107,7 +80,7 @@ it('never gives more places than there are, however many come at once', function
 
 it('gives no unit twice, however many come at once (T9)', function (): void {
     $yard = Yard::open(people: 3);
-    pool($yard, ['one', 'two']);
+    $yard->pool(['one', 'two']);
     $answers = Races::run(9, static fn (): string => hold($yard, wish($yard))->units[0]);
     $units = Booking::query()->get()->flatMap(static fn (Booking $booking): array => $booking->units);
     expect($units)->toHaveCount(2)

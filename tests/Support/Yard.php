@@ -19,10 +19,13 @@ use App\Models\Business;
 use App\Models\Location;
 use App\Models\Member;
 use App\Models\Payment;
+use App\Models\Pool;
 use App\Models\Service;
+use App\Models\Unit;
 use App\Models\User;
 use App\Roster\Assigned;
 use App\Support\Clock;
+use Illuminate\Support\Facades\DB;
 use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Wall;
 
@@ -169,6 +172,29 @@ final readonly class Yard
         $this->business->users()->attach($user->id, ['role' => $role, 'staff_id' => $staff]);
 
         return $user;
+    }
+
+    /**
+     * Units that the lesson needs one of, or one for each who comes.
+     *
+     * @param  list<string>  $units names, in the order they are taken
+     */
+    public function pool(array $units, bool $perPerson = false): void
+    {
+        $of = ['business_id' => $this->business->id];
+        $pool = Pool::query()->create($of + ['name' => 'Wheels']);
+        foreach ($units as $i => $unit) {
+            Unit::query()->create($of + ['pool_id' => $pool->id, 'name' => $unit, 'position' => $i]);
+        }
+        DB::table('service_pool')->insert($of + [
+            'service_id' => $this->lesson->id,
+            'pool_id' => $pool->id,
+            'position' => 0,
+            'units' => 1,
+            'per_person' => $perPerson,
+        ]);
+        Business::markRules($this->business->id);
+        $this->business->refresh();
     }
 
     /** As a client holds it, from nowhere that is counted. */
