@@ -15,6 +15,7 @@ use App\Models\Id;
 use App\Models\Lock;
 use App\Models\Occasion;
 use App\Models\Service;
+use App\Support\Clock;
 use App\Support\MailAddress;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
@@ -31,12 +32,14 @@ final readonly class BookAtDesk
     public function __construct(
         private ConnectionInterface $db,
         private HoldTogether $hold,
+        private HoldTime $time,
         private UseCodes $codes,
         private LowerEarlier $lower,
         private History $history,
         private SellVisit $sell,
         private Announcements $announcements,
         private Catalogue $catalogue,
+        private Clock $clock,
     ) {
     }
 
@@ -95,8 +98,11 @@ final readonly class BookAtDesk
      */
     private function marked(Business $business, array $held, array $mark): array
     {
-        return array_map(static function (Booking $one) use ($business, $mark): Booking {
+        return array_map(function (Booking $one) use ($business, $mark): Booking {
             $booking = Lock::on(Booking::query()->where('business_id', $business->id)->whereKey($one->id))->firstOrFail();
+            if ($booking->state !== State::Held || $booking->held_until <= $this->clock->now()) {
+                $this->time->again($booking, $business, $this->clock->minute() + 1); // its hold has run out meanwhile
+            }
             $booking->update($mark);
 
             return $booking;

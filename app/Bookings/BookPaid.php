@@ -21,6 +21,7 @@ final readonly class BookPaid implements Fulfilment
 {
     public function __construct(
         private HoldTime $hold,
+        private UseCodes $codes,
         private ConfirmBooking $confirm,
         private History $history,
         private ReturnMoney $return,
@@ -40,8 +41,8 @@ final readonly class BookPaid implements Fulfilment
             if (! $waits) {
                 $this->confirm->book($bookings);
             }
-        } catch (TimeTaken|Refusal) {
-            $this->giveUp($bookings, $payment);
+        } catch (TimeTaken|Refusal $refused) {
+            $this->giveUp($bookings, $payment, $refused instanceof CodeGone);
         }
     }
 
@@ -51,6 +52,9 @@ final readonly class BookPaid implements Fulfilment
         $business = Business::query()->findOrFail($bookings[0]->business_id);
         foreach ($bookings as $booking) {
             $this->hold->again($booking, $business, $until);
+        }
+        foreach ($bookings as $booking) { // its use of a code ended with its hold, and may be somebody else's by now
+            $this->codes->check($business, $booking, $booking->client()->firstOrFail());
         }
     }
 
@@ -70,15 +74,15 @@ final readonly class BookPaid implements Fulfilment
     }
 
     /** @param  non-empty-list<Booking>  $bookings */
-    private function giveUp(array $bookings, Payment $payment): void
+    private function giveUp(array $bookings, Payment $payment, bool $isCodeGone): void
     {
         foreach ($bookings as $booking) {
             if ($booking->state === State::Held) {
-                $this->history->become($booking, State::Expired, History::BY_CLOCK, 'history.paid_too_late');
+                $this->history->become($booking, State::Expired, History::BY_CLOCK, $isCodeGone ? 'history.code_gone' : 'history.paid_too_late');
             }
         }
         $this->return->overpaid($payment->sale()->firstOrFail(), History::BY_CLOCK);
-        $this->announcements->ofAll($bookings, Occasion::PaidTooLate);
+        $this->announcements->ofAll($bookings, $isCodeGone ? Occasion::CodeGone : Occasion::PaidTooLate);
     }
 
     public function sentBack(array $bookings, Payment $payment): void

@@ -178,6 +178,9 @@ final readonly class ConfirmBooking
                 );
                 $part->awaits_proof = false;
             }
+            foreach ($parts as $part) {
+                $this->codes->check($business, $part, $part->client()->firstOrFail());
+            }
             $this->book($parts);
         }, attempts: 5);
     }

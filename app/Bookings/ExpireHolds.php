@@ -42,7 +42,7 @@ final readonly class ExpireHolds
                         ->whereColumn('payments.sale_id', 'bookings.sale_id')
                         ->where('payments.state', 'open')
                         ->whereNotNull('checkout')
-                        ->where('payments.created_at', '>', $this->clock->machine()->subHour()),
+                        ->where('payments.created_at', '>', $this->clock->now()->subHour()),
                 )
                 ->limit(200)
                 ->get(['id', 'business_id']),

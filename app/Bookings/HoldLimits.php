@@ -9,7 +9,7 @@ use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\TooMany;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use stdClass;
 use YardBell\Core\Availability\OpenTime;
 use YardBell\Core\Availability\RuleBook;
@@ -28,7 +28,7 @@ final readonly class HoldLimits
     private const FEW = 3;
 
     public function __construct(
-        private ConnectionInterface $db,
+        private Connection $db,
         private Clock $clock,
         private Claims $claims,
         private int $mostOfOne,

@@ -73,10 +73,21 @@ final readonly class MoveBooking
                 // what the service takes a day is counted by one at a time, where it is asked
                 $to->relaxed->limits ? [] : [$booking->service_id],
             ) ?? throw $this->taken($business, $booking, $to);
-            $this->put($booking, $slot, $to->freedom, $by, $whom);
+            if (! self::isThere($booking, $slot)) {
+                $this->put($booking, $slot, $to->freedom, $by, $whom);
+            }
 
             return $booking;
         }, attempts: 5);
+    }
+
+    /** A move to where it is is no move. */
+    private static function isThere(Booking $booking, Slot $slot): bool
+    {
+        return Instants::minute($booking->starts_at) === $slot->start &&
+            $booking->minutes === $slot->end - $slot->start &&
+            $booking->staff_ids === $slot->staff &&
+            $booking->location_id === $slot->location;
     }
 
     public static function may(Booking $booking): bool

@@ -102,14 +102,7 @@ final readonly class UseCodes
         $codes = self::soldWith($booking);
         foreach ($codes === [] ? [] : $this->quote->of($business, $booking, $codes, $client->id)->codes as $use) {
             if (! $use->isApplied()) {
-                throw new Refusal(
-                    new Sentence(
-                        'refusal.code.not_for_you',
-                        ['code' => $use->named, 'why' => $use->reason->value ?? ''],
-                    ),
-                    409,
-                    'code_refused',
-                );
+                throw new CodeGone($use->named, $use->reason->value ?? '');
             }
         }
     }

@@ -10,6 +10,7 @@ use App\Ledger\FetchPayouts;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
 use App\Ledger\SettleOpen;
+use App\Messages\RemindAgain;
 use App\Messages\RemindLate;
 use App\Messages\RemindUnanswered;
 use App\Outbox\DeliverDue;
@@ -97,6 +98,7 @@ final class Work extends Command
             'upkeep' => [
                 'holds' => self::part(ExpireHolds::class),
                 'requests' => self::onceAMinute('requests', self::part(RemindUnanswered::class)),
+                'reminders that a clock has dropped' => self::part(RemindAgain::class),
                 'late visits' => self::onceAMinute('late visits', self::part(RemindLate::class)),
                 'sweeping' => self::part(Sweep::class),
             ],

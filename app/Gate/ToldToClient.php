@@ -8,6 +8,7 @@ use App\Bookings\LowerEarlier;
 use App\Facts\Told;
 use App\Language\Catalogue;
 use App\Models\Booking;
+use App\Models\BookingChange;
 use App\Support\Money;
 use YardBell\Core\Booking\State;
 
@@ -25,6 +26,9 @@ final readonly class ToldToClient
     public function of(array $parts): array
     {
         $told = $this->told->ofVisit($parts, toClient: true);
+        if (self::isCodeGone($parts[0])) {
+            array_unshift($told['money'], $this->catalogue->say('money.code_gone'));
+        }
         $held = array_filter($parts, static fn (Booking $part): bool => $part->state === State::Held);
         $less = $this->lower->onceBooked($held);
         if ($less > 0) {
@@ -35,5 +39,15 @@ final readonly class ToldToClient
         }
 
         return $told;
+    }
+
+    private static function isCodeGone(Booking $booking): bool
+    {
+        return $booking->state === State::Expired &&
+            BookingChange::query()
+                ->where('business_id', $booking->business_id)
+                ->where('booking_id', $booking->id)
+                ->where('why', 'history.code_gone')
+                ->exists();
     }
 }

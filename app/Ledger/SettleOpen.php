@@ -48,7 +48,7 @@ final readonly class SettleOpen
     {
         $old = Payment::query()
             ->whereIn('state', PaymentState::ASKED_FOR)
-            ->where('created_at', '<=', $this->clock->machine()->subDays(self::DAYS));
+            ->where('created_at', '<=', $this->clock->now()->subDays(self::DAYS));
         foreach ($old->pluck('id') as $id) { // by its own key: nobody waits for another's
             Payment::query()
                 ->whereKey($id)

@@ -241,28 +241,24 @@ final readonly class Announcements
         };
     }
 
-    /** 24 hours before the start; not at all where that is past. */
+    /** 24 hours before the start; not at all where that is past, and once for each start, whatever was moved between. */
     public function remind(Booking $booking): void
     {
         $due = $booking->starts_at->subMinutes(self::REMINDER_MINUTES);
-        if ($booking->contact !== null && $due > $this->clock->now() && ! $this->revive($booking, $due)) {
-            $this->mail($booking, Occasion::Reminder, Audience::Client, $booking->contact['email'] ?? '', $due);
+        if ($booking->contact === null || $due <= $this->clock->now()) {
+            return;
         }
-    }
-
-    /** Whether there is one already: dropped meanwhile, and to be sent after all. */
-    private function revive(Booking $booking, CarbonImmutable $due): bool
-    {
-        $dropped = OutboxEntry::query()
+        $all = OutboxEntry::query()
             ->where('business_id', $booking->business_id)
             ->where('booking_id', $booking->id)
-            ->where('occasion', Occasion::Reminder)
-            ->where('state', 'dropped')
-            ->where('due_at', $due)
-            ->first();
-        $dropped?->update(['state' => 'waiting']);
-
-        return $dropped !== null;
+            ->where('occasion', Occasion::Reminder);
+        Outbox::drop((clone $all)->where('due_at', '<>', $due));
+        $same = $all->where('due_at', $due)->get();
+        if ($same->isEmpty()) {
+            $this->mail($booking, Occasion::Reminder, Audience::Client, $booking->contact['email'] ?? '', $due);
+        } elseif ($same->every(static fn (OutboxEntry $entry): bool => $entry->state === 'dropped')) {
+            $same->firstOrFail()->update(['state' => 'waiting']);
+        }
     }
 
     /** To one of the house: it was to begin, and nobody has said that it did. */

@@ -45,7 +45,12 @@ final readonly class Wording
         Occasion::Invoice,
     ];
 
-    private const CAME_TO_NOTHING = [Occasion::Declined, Occasion::Cancelled, Occasion::PaidTooLate];
+    private const CAME_TO_NOTHING = [
+        Occasion::Declined,
+        Occasion::Cancelled,
+        Occasion::PaidTooLate,
+        Occasion::CodeGone,
+    ];
 
     /** What is about a part of a visit, and about the money for that part alone. */
     private const OF_A_PART = [Occasion::Cancelled, Occasion::NoShow, Occasion::Priced, Occasion::Cheaper];

@@ -27,6 +27,8 @@ enum Occasion: string
     /** A request, whose answer is soon due. */
     case Unanswered = 'unanswered';
     case PaidTooLate = 'paid_too_late';
+    /** Paid late, and the code it was held with is used up. */
+    case CodeGone = 'code_gone';
     /** A payment that was not needed any more: it goes back. */
     case SentBack = 'sent_back';
     /** The house has refunded some of what was paid. */
@@ -57,6 +59,7 @@ enum Occasion: string
     /** What only the client is told. */
     public const FOR_CLIENT_ALONE = [
         self::PaidTooLate,
+        self::CodeGone,
         self::NoShow,
         self::Priced,
         self::Cheaper,

@@ -27,7 +27,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable|null $ask_at
  * @property int $asks
  * @property CarbonImmutable|null $decided_at by the business's clock
- * @property CarbonImmutable $created_at by the machine's
+ * @property CarbonImmutable $created_at
  * @property-read Payment $payment
  */
 final class Refund extends Model

@@ -29,6 +29,9 @@ use App\Messages\CalendarEvent;
 use App\Messages\MailServer;
 use App\Messages\Post;
 use App\Models\CurrentBusiness;
+use App\Models\Payment;
+use App\Models\Refund;
+use App\Models\Sale;
 use App\Offer\SetupReader;
 use App\Outbox\Channels;
 use App\Roster\Checklist;
@@ -293,6 +296,12 @@ final class AppServiceProvider extends ServiceProvider
                 ),
             ),
         );
+        // all of the book is dated by one clock, however far a demonstration's was put
+        foreach ([Sale::class, Payment::class, Refund::class] as $dated) {
+            $dated::creating(static function (Sale|Payment|Refund $row): void {
+                $row->created_at ??= app(Clock::class)->now();
+            });
+        }
         $this->callAfterResolving(
             'validator',
             static fn (ValidationFactory $validation) => $validation->resolver(

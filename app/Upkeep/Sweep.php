@@ -186,7 +186,7 @@ final readonly class Sweep
      */
     private function forget(Builder $rows, array $key, array $values = []): void
     {
-        $table = $rows->from;
+        $table = is_string($rows->from) ? $rows->from : '';
         foreach ($rows->limit(self::MOST)->get($key) as $row) {
             $one = $this->db->table($table)->where((array) $row);
             $values === [] ? $one->delete() : $one->update($values);

@@ -19,6 +19,7 @@ return [
     'cheaper' => 'a lower price, as they come more often',
     'priced' => 'the price settled',
     'taken_again' => 'taken again',
+    'code_gone' => 'The payment came after the code had been used up by others.',
     'paid_too_late' => 'The payment came after the time was given to somebody else.',
     'processor_silent' => 'The payment service does not answer just now.',
 ];

@@ -35,6 +35,7 @@ return [
     'credited' => '{amount} is account credit now.',
     'returned' => '{amount} has been refunded.',
 
+    'code_gone' => 'Your payment came late, and the code was used up by then.',
     'earlier_less' => 'With this booking your earlier ones cost {amount} less.',
     'terms_ahead' => 'Free to cancel until {until}. After that it costs {cost}.',
     'terms_past' => 'It is too late to cancel free of charge: cancelling costs {cost}.',

@@ -316,6 +316,7 @@ return [
         'reminder' => 'reminder',
         'late' => 'not started yet',
         'unanswered' => 'still without an answer',
+        'code_gone' => 'code used up',
         'paid_too_late' => 'paid too late',
         'pay_link' => 'a link to pay',
         'receipt' => 'receipt',
