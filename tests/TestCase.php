@@ -25,6 +25,10 @@ abstract class TestCase extends Base
 {
     private const ADDED_ONLY = ['sale_lines', 'book_entries', 'documents', 'day_closes'];
 
+    private const LOCKS = '/^\s*select\b.*\bfrom `(\w+)`.*\b(?:for update|lock in share mode)(?! skip locked)/is';
+
+    private const WRITES = '/^\s*(?:insert(?: ignore)? into|update|delete from) `?(\w+)/i';
+
     /** Whether there is a book to look at in the end. */
     public bool $audits = true;
 
@@ -111,9 +115,9 @@ abstract class TestCase extends Base
     {
         [$locked, $written] = [[], []];
         DB::listen(static function (QueryExecuted $query) use (&$locked, &$written): void {
-            if (preg_match('/^\s*select\b.*\bfrom `(\w+)`.*\b(?:for update|lock in share mode)(?! skip locked)/is', $query->sql, $found) === 1) {
+            if (preg_match(self::LOCKS, $query->sql, $found) === 1) {
                 $locked[$found[1]] = $query->sql;
-            } elseif (preg_match('/^\s*(?:insert(?: ignore)? into|update|delete from) `?(\w+)/i', $query->sql, $found) === 1) {
+            } elseif (preg_match(self::WRITES, $query->sql, $found) === 1) {
                 $written[$found[1]] = true;
             }
         });

@@ -10,7 +10,7 @@ use App\Support\TooMany;
 
 /**
  * Wrong tries to sign in, counted by address and network, and by network: what one of them does shuts nobody else out.
- * A device that the account has signed in from is counted by itself. After a few, every one has a longer wait before it.
+ * A device that the account has signed in from is counted by itself. After a few, each has a longer wait before it.
  */
 final readonly class SignInTries
 {

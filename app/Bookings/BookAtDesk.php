@@ -99,7 +99,8 @@ final readonly class BookAtDesk
     private function marked(Business $business, array $held, array $mark): array
     {
         return array_map(function (Booking $one) use ($business, $mark): Booking {
-            $booking = Lock::on(Booking::query()->where('business_id', $business->id)->whereKey($one->id))->firstOrFail();
+            $own = Booking::query()->where('business_id', $business->id)->whereKey($one->id);
+            $booking = Lock::on($own)->firstOrFail();
             if ($booking->state !== State::Held || $booking->held_until <= $this->clock->now()) {
                 $this->time->again($booking, $business, $this->clock->minute() + 1); // its hold has run out meanwhile
             }

@@ -76,9 +76,10 @@ final readonly class BookPaid implements Fulfilment
     /** @param  non-empty-list<Booking>  $bookings */
     private function giveUp(array $bookings, Payment $payment, bool $isCodeGone): void
     {
+        $why = $isCodeGone ? 'history.code_gone' : 'history.paid_too_late';
         foreach ($bookings as $booking) {
             if ($booking->state === State::Held) {
-                $this->history->become($booking, State::Expired, History::BY_CLOCK, $isCodeGone ? 'history.code_gone' : 'history.paid_too_late');
+                $this->history->become($booking, State::Expired, History::BY_CLOCK, $why);
             }
         }
         $this->return->overpaid($payment->sale()->firstOrFail(), History::BY_CLOCK);

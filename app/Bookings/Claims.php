@@ -80,8 +80,8 @@ final readonly class Claims
      * A hold that has run out loses its time for good once somebody takes it: written down here, so that no clock that
      * goes back, and no other machine's, can make it hold again. Whoever finds their hold lapsed asks the core anew.
      *
-     * They are looked for first and then written one by one by their own key: an update that looks for them itself would
-     * lock, and wait for, all that it looks at.
+     * They are looked for first and then written one by one by their own key: an update that looks for them itself
+     * would lock, and wait for, all that it looks at.
      *
      * @param  list<string>  $takers
      */

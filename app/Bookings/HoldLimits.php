@@ -172,6 +172,7 @@ final readonly class HoldLimits
     /** @return list<stdClass> holds that are not booked yet, the first to end first */
     private function live(Business $business): array
     {
+        /** @var list<stdClass> */
         return $this->db->select(
             "select id, visit_id, visitor, session_id, staff_ids, minutes, party,
                 timestampdiff(minute, '1970-01-01', starts_at) as start,

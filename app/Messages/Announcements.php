@@ -241,7 +241,7 @@ final readonly class Announcements
         };
     }
 
-    /** 24 hours before the start; not at all where that is past, and once for each start, whatever was moved between. */
+    /** 24 hours before the start; not at all where that is past, and once a start, whatever was moved between. */
     public function remind(Booking $booking): void
     {
         $due = $booking->starts_at->subMinutes(self::REMINDER_MINUTES);
@@ -252,7 +252,6 @@ final readonly class Announcements
             ->where('business_id', $booking->business_id)
             ->where('booking_id', $booking->id)
             ->where('occasion', Occasion::Reminder);
-        Outbox::drop((clone $all)->where('due_at', '<>', $due));
         $same = $all->where('due_at', $due)->get();
         if ($same->isEmpty()) {
             $this->mail($booking, Occasion::Reminder, Audience::Client, $booking->contact['email'] ?? '', $due);

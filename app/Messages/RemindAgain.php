@@ -38,10 +38,9 @@ final class RemindAgain
             ->where('state', 'dropped')
             ->where('due_at', '>', $this->clock->now())
             ->where('occasion', Occasion::Reminder)
-            ->with('booking')
             ->get();
         foreach ($dropped as $entry) {
-            $booking = $entry->booking;
+            $booking = $entry->booking()->first();
             if ($booking?->state === State::Confirmed &&
                 $booking->starts_at->subMinutes(Announcements::REMINDER_MINUTES)->equalTo($entry->due_at)) {
                 OutboxEntry::query()->whereKey($entry->id)->where('state', 'dropped')->update(['state' => 'waiting']);

@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * Locks rows to decide about them, by writing them: a lock that changes nothing holds on one server, and not between the
- * writers of a cluster. Within a transaction.
+ * Locks rows to decide about them, by writing them: a lock that changes nothing holds on one server, and not between
+ * the writers of a cluster. Within a transaction.
  */
 final class Lock
 {

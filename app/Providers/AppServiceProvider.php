@@ -175,7 +175,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(
             HoldLimits::class,
             static fn (Application $app): HoldLimits => new HoldLimits(
-                $app->make(ConnectionInterface::class),
+                $app->make(Connection::class),
                 $app->make(Clock::class),
                 $app->make(Claims::class),
                 config()->integer('yardbell.holds_of_one'),

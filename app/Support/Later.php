@@ -10,8 +10,8 @@ use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Support\Arr;
 
 /**
- * A date, or a date and time, after another field's, both in their written form. What is none is said by the check of its
- * own field.
+ * A date, or a date and time, after another field's, both in their written form. What is none is said by the check of
+ * its own field.
  */
 final class Later implements DataAwareRule, ValidationRule
 {

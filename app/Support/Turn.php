@@ -7,8 +7,8 @@ namespace App\Support;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * One after the other: whoever takes the turn of something has it until the transaction ends. It is written, as a row of
- * claims, so that it also holds between the writers of a cluster.
+ * One after the other: whoever takes the turn of something has it until the transaction ends. It is written, as a row
+ * of claims, so that it also holds between the writers of a cluster.
  */
 final readonly class Turn
 {

@@ -15,7 +15,8 @@ final class TypedText extends Validator
     /** A field that takes more characters may have several lines. */
     private const LONGEST_LINE = 200;
 
-    private const CONTROL = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F\x{80}-\x{9F}\x{2028}\x{2029}\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
+    private const CONTROL = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F\x{80}-\x{9F}'
+        .'\x{2028}\x{2029}\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
 
     /**
      * @param  string  $attribute

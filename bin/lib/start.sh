@@ -54,6 +54,7 @@ writable "$state"
 # Whoever holds this lock is running; it is let go when the process ends, however it ends.
 exec 9>"$state/lock"
 flock -n 9 || fail "Yard Bell is running already (process $(cat "$state/pid" 2>/dev/null)). bin/yardbell stop ends it."
+echo $$ >"$state/pid" # at once: whoever is refused from now on is told who runs
 if [ -e "$state/processes" ]; then
     say 'An earlier start was ended by force; what it left running is ended first.'
     end_recorded "$state/processes"
@@ -64,8 +65,8 @@ for taken in "$port" $([ -n "$production" ] || echo "$stand_ins $database_port")
 done
 
 say 'Yard Bell starts.'
-[ "$(id -u)" -ne 0 ] || say 'It was started as root, so all of it runs as root: the database, PHP, the web server. Start it as a' \
-        'user of its own wherever others can reach it.'
+[ "$(id -u)" -ne 0 ] || say 'It was started as root, so all of it runs as root: the database, PHP, the web server.' \
+        'Start it as a user of its own wherever others can reach it.'
 need_tools
 need_web
 need_dependencies
@@ -74,7 +75,6 @@ mkdir -p "$state/views"
 rm -rf "$state/rule-books" # kept in the shape of an earlier version
 rm -f "$state"/*.php # what an earlier start prepared may name other ports
 [ -n "$fresh" ] && rm -rf "$home"/{database,database-password,mailbox,pictures,attachments,key,clock}
-echo $$ >"$state/pid"
 chmod -f 640 "$state"/*.log "$home"/*.log
 
 stopped=

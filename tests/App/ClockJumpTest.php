@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Bookings\ConfirmBooking;
 use App\Bookings\Destination;
-use App\Bookings\HoldTime;
 use App\Bookings\MoveBooking;
 use App\Console\Work;
 use App\Ledger\OpenCheckouts;
@@ -22,6 +21,7 @@ use App\Models\Sale;
 use App\Outbox\DeliverDue;
 use App\Support\ClientLink;
 use App\Support\Clock;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\FakeProcessor;
 use Tests\Support\Yard;
@@ -56,7 +56,8 @@ it('has one reminder waiting, whatever was moved, and sends none again that was 
     foreach ($places as [$time, $days]) {
         ($this->move)($booking, $time, $days);
     }
-    $at = OutboxEntry::query()->where('occasion', 'reminder')->where('due_at', $booking->refresh()->starts_at->subDay());
+    $due = $booking->refresh()->starts_at->subDay();
+    $at = OutboxEntry::query()->where('occasion', 'reminder')->where('due_at', $due);
     expect($at->pluck('state')->all())->toBe(['sent'])
         ->and(($this->reminders)()['waiting'] ?? 0)->toBe(0);
 });
@@ -97,7 +98,7 @@ it('is told by the worker when the clock has gone back', function (): void {
     ($this->jump)(-5 * 1440);
     expect(array_keys((new ReflectionMethod(Work::class, 'parts'))->invoke(app(Work::class), 'upkeep')))
         ->toContain('reminders that a clock has dropped');
-    $this->app->make(Illuminate\Contracts\Console\Kernel::class)->call('work', ['--lane' => 'upkeep', '--once' => true]);
+    Artisan::call('work', ['--lane' => 'upkeep', '--once' => true]);
     expect(($this->reminders)()['waiting'] ?? 0)->toBe(1);
 });
 
@@ -116,9 +117,8 @@ it('dates all of the book by one clock', function (): void {
     expect(array_unique($dates))->toBe([$today]);
 });
 
-it('books at the desk what its own hold has run out of meanwhile, or says that it is taken', function (bool $taken): void {
+it('books at the desk what its hold has run out of, or says that it is taken', function (bool $taken): void {
     $held = null;
-    $hold = app(HoldTime::class);
     Booking::created(function (Booking $booking) use (&$held, $taken): void {
         if ($held === null) {
             $held = $booking;

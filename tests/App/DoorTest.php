@@ -302,7 +302,9 @@ it('leaves nothing private behind in a browser', function (): void {
     $this->actingAs($yard->owner);
     foreach (
         [
-            "/b/{$booking->id}?{$seal}", "/b/{$booking->id}/calendar?{$seal}", "/gate-api/bookings/{$booking->id}?{$seal}",
+            "/b/{$booking->id}?{$seal}",
+            "/b/{$booking->id}/calendar?{$seal}",
+            "/gate-api/bookings/{$booking->id}?{$seal}",
             '/at/yard/board', '/api/businesses/yard/board', "/api/businesses/yard/bookings/{$booking->id}",
             "/api/businesses/yard/sales/{$booking->sale_id}/receipt", '/api/me',
         ] as $private
@@ -317,7 +319,9 @@ it('lets nobody reach the stand-ins by saying their port', function (): void {
         $request = Request::create("http://stand-ins.example:{$port}/stand-ins");
         $request->headers->set('Host', 'stand-ins.example:8400');
 
-        return (string) (new DemonstrationOnly())->handle($request, fn (): Response => new Response('in'))->getContent();
+        $answer = (new DemonstrationOnly())->handle($request, fn (): Response => new Response('in'));
+
+        return (string) $answer->getContent();
     };
     expect($reach(8400))->toBe('in')->and(fn () => $reach(8399))->toThrow(NotFoundHttpException::class);
 });

@@ -23,7 +23,7 @@ beforeEach(function (): void {
         usleep(50_000);
     }
     config(['mail.mailers.smtp.url' => "smtp://127.0.0.1:{$port}", 'yardbell.mail_from' => 'bell@book.example']);
-    $this->letter = fn (string $to): Letter => new Letter('a-key', $to, 'Yard Bell', 'Booked: Kiln', "Hello,\n\nKiln.\n");
+    $this->letter = fn (string $to): Letter => new Letter('a-key', $to, 'Yard Bell', 'Booked: Kiln', "Kiln.\n");
     $this->mails = fn (): array => array_map(file_get_contents(...), glob("{$this->folder}/*") ?: []);
 });
 

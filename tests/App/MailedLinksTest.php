@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\DB;
 use Tests\Support\Yard;
 
 /*
- * Links that earlier versions have mailed lead where they led, for as long as they were said to. Whoever changes ids, seals
- * or routes keeps these, and adds what was mailed until then.
+ * Links that earlier versions have mailed lead where they led, for as long as they were said to. Whoever changes ids,
+ * seals or routes keeps these, and adds what was mailed until then.
  */
 
 $fixture = json_decode((string) file_get_contents(__DIR__.'/../Fixtures/mailed-links.json'), true);
@@ -23,7 +23,11 @@ it('follows links that earlier versions have mailed', function (string $link, st
     $booking = $yard->book('10:00', 'rosa@post.example');
     $ids = array_map(strtoupper(...), $fixture['ids']);
     DB::statement('set foreign_key_checks = 0');
-    DB::table('bookings')->update(['id' => $ids['booking'], 'client_id' => $ids['client'], 'starts_at' => '2090-01-10 10:00']);
+    DB::table('bookings')->update([
+        'id' => $ids['booking'],
+        'client_id' => $ids['client'],
+        'starts_at' => '2090-01-10 10:00',
+    ]);
     foreach (['booking_staff', 'booking_changes'] as $table) {
         DB::table($table)->update(['booking_id' => $ids['booking']]);
     }

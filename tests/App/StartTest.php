@@ -100,6 +100,24 @@ it('does not begin twice in one folder', function (): void {
     $holder->stop();
 });
 
+it('names the process that is just starting, not one that is long gone', function (): void {
+    $folder = commands();
+    file_put_contents("{$folder}/.yardbell/run/pid", '1999999'); // what an earlier start has left
+    mkdir("{$folder}/slow");
+    file_put_contents("{$folder}/slow/php", "#!/bin/sh\nexec sleep 20\n");
+    chmod("{$folder}/slow/php", 0755);
+    $env = ['PATH' => "{$folder}/slow:".getenv('PATH')];
+    $first = new Process(["{$folder}/bin/run.sh", 'start', '--port=18400'], $folder, $env);
+    $first->start();
+    for ($i = 0; $i < 50 && trim((string) file_get_contents("{$folder}/.yardbell/run/pid")) === '1999999'; $i++) {
+        usleep(100_000);
+    }
+    $second = yardbell($folder, ['start'])->getErrorOutput();
+    expect(preg_match('/is running already \(process (\d+)\)/', $second, $named))->toBe(1)
+        ->and(posix_kill((int) $named[1], 0))->toBeTrue();
+    $first->stop(1);
+});
+
 it('says in a sentence that a folder cannot be written', function (): void {
     $folder = commands();
     (new Process(['rm', '-rf', "{$folder}/.yardbell"]))->mustRun();

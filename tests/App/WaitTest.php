@@ -120,7 +120,9 @@ it('sweeps without waiting for what somebody is just doing', function (): void {
 /** Where whoever comes first is slow to write, so that all others come meanwhile. */
 function slowToWrite(string $sql): void
 {
-    DB::connection()->beforeExecuting(static fn (string $asked) => str_starts_with($asked, $sql) ? usleep(400_000) : null);
+    DB::connection()->beforeExecuting(
+        static fn (string $asked) => str_starts_with($asked, $sql) ? usleep(400_000) : null,
+    );
 }
 
 it('gives the last unit to one of two parties that grow at the same moment', function (): void {

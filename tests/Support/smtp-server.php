@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * A mail server for tests: php smtp-server.php PORT FOLDER. Takes mail into a file each; "full.…" is refused for now, "gone.…"
- * for good, "cut.…" ends the line in the middle.
+ * A mail server for tests: php smtp-server.php PORT FOLDER. Takes mail into a file each; "full.…" is refused for now,
+ * "gone.…" for good, "cut.…" ends the line in the middle.
  */
 
 [, $port, $folder] = $argv;

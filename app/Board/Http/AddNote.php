@@ -48,7 +48,8 @@ final readonly class AddNote
             'by' => $access->user->name,
         ];
         $this->db->transaction(function () use ($booking, $note): void {
-            Lock::on(Booking::query()->where('business_id', $booking->business_id)->whereKey($booking->id))->firstOrFail();
+            $own = Booking::query()->where('business_id', $booking->business_id)->whereKey($booking->id);
+            Lock::on($own)->firstOrFail();
             $since = $this->clock->now()->subMinutes(self::SAME_MINUTES);
             if (VisitNote::query()->where($note)->where('at', '>', $since)->doesntExist()) {
                 VisitNote::query()->create($note + ['at' => $this->clock->now()]);

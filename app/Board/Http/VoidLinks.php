@@ -38,7 +38,8 @@ final readonly class VoidLinks
                 $this->history->changed($part, $user->name, (new Sentence('history.links_void'))->text());
             }
             $booking = Booking::query()->where('business_id', $business->id)->findOrFail($id);
-            $client = Lock::on(Client::query()->where('business_id', $business->id)->whereKey($booking->client_id))->first();
+            $own = Client::query()->where('business_id', $business->id)->whereKey($booking->client_id);
+            $client = Lock::on($own)->first();
             $client?->update(['link_version' => $client->link_version + 1]);
 
             return $booking;

@@ -31,7 +31,8 @@ final class SecurityHeaders
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
-        if (! $request->is(self::PUBLIC) && ! str_contains((string) $response->headers->get('Cache-Control'), 'public')) {
+        $isPublic = str_contains((string) $response->headers->get('Cache-Control'), 'public');
+        if (! $isPublic && ! $request->is(self::PUBLIC)) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
         if ($request->isSecure() || str_starts_with(config()->string('app.url'), 'https://')) {

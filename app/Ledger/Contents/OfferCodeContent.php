@@ -90,7 +90,12 @@ final readonly class OfferCodeContent extends Content
             'services' => 'present|nullable|array|list|min:1|max:300',
             'services.*' => ['distinct', ...Checks::of($business, 'services')],
             'from' => ['present', 'nullable', Checks::date()],
-            'until' => ['present', 'nullable', Checks::date(), new Later('from', 'wrong.code.ends_after', orSame: true)],
+            'until' => [
+                'present',
+                'nullable',
+                Checks::date(),
+                new Later('from', 'wrong.code.ends_after', orSame: true),
+            ],
             'minimum' => 'required|'.Amounts::RULE,
             'uses' => $uses,
             'usesPerClient' => $uses,

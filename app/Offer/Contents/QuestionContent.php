@@ -69,7 +69,12 @@ final readonly class QuestionContent extends Content
             'text' => 'required|string|max:300',
             'type' => ['required', Rule::in(Question::TYPES)],
             'choices' => ['present', 'array', 'list', 'max:40', 'required_if:type,'.implode(',', self::CHOSEN)],
-            'choices.*' => ['required', 'string', 'max:120', new OnceEach('choices', 'wrong.question.two_answers_same')],
+            'choices.*' => [
+                'required',
+                'string',
+                'max:120',
+                new OnceEach('choices', 'wrong.question.two_answers_same'),
+            ],
             'required' => 'required|boolean',
             'services' => 'present|nullable|array|list|min:1|max:300',
             'services.*' => ['distinct', ...Checks::of($business, 'services')],

@@ -114,7 +114,12 @@ final class ServiceRules
             'dayparts' => 'present|array|list|max:20',
             'dayparts.*' => ['distinct', ...Checks::of($business, 'dayparts')],
             'availableFrom' => ['present', 'nullable', Checks::date()],
-            'availableUntil' => ['present', 'nullable', Checks::date(), new Later('availableFrom', 'wrong.service.last_day_not', orSame: true)],
+            'availableUntil' => [
+                'present',
+                'nullable',
+                Checks::date(),
+                new Later('availableFrom', 'wrong.service.last_day_not', orSame: true),
+            ],
             'maxPerDay' => 'present|nullable|integer|min:1|max:1000',
         ];
     }

@@ -65,7 +65,12 @@ final readonly class PoolContent extends Content
             'units' => 'present|array|list|max:200',
             'units.*' => 'array:id,name',
             'units.*.id' => ['required', 'string', 'distinct', 'regex:/^[0-9A-HJKMNP-TV-Z]{26}\z/i', $own],
-            'units.*.name' => ['required', 'string', 'max:120', new OnceEach('units', 'wrong.pool.two_units_have', 'name')],
+            'units.*.name' => [
+                'required',
+                'string',
+                'max:120',
+                new OnceEach('units', 'wrong.pool.two_units_have', 'name'),
+            ],
             'outages' => 'present|array|list|max:400',
             'outages.*' => 'array:unit,name,from,to',
             'outages.*.unit' => 'required|string|in_array:units.*.id',
