@@ -6,6 +6,7 @@ namespace App\Bookings;
 
 use App\Facts\VisitParts;
 use App\Language\Sentence;
+use App\Ledger\Balance;
 use App\Ledger\GivingUp;
 use App\Ledger\MoneyEffect;
 use App\Ledger\PriceChange;
@@ -101,7 +102,12 @@ final readonly class ChangeParty
             $this->announcements->ofAll($changed, Occasion::Changed);
         });
 
-        return new PriceChange($was, $price(), $effect);
+        $now = array_map(
+            static fn (Booking $part): int => Balance::of($part->unsetRelations())->now($part),
+            $changed,
+        );
+
+        return new PriceChange($was, $price(), $effect, array_sum($now));
     }
 
     private function one(Business $business, Booking $booking, int $party): void

@@ -36,9 +36,13 @@ final readonly class MovedPrice
             return;
         }
         $columns = KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id));
+        $changed = ['price', 'from_price', 'lines', 'taxes', 'staff_pay'];
+        if ($booking->due_now > 0) {
+            $changed[] = 'due_now'; // more of it is asked for at once, as it was when booking
+        }
         $this->sell->anew(
             $booking,
-            array_intersect_key($columns, array_flip(['price', 'from_price', 'lines', 'taxes', 'staff_pay'])),
+            array_intersect_key($columns, array_flip($changed)),
             $by,
         );
     }

@@ -58,7 +58,9 @@ final readonly class EffectTold
             'was' => Money::written($change->was, $change->effect->currency),
         ]);
 
-        return ['says' => [$price, ...$change->effect->concernsClient() ? $shape['says'] : []]] + $shape;
+        $now = $this->amounts($change->effect, $toClient, ['pay_now' => $change->now]);
+
+        return ['says' => [$price, ...$change->effect->concernsClient() ? $shape['says'] : [], ...$now]] + $shape;
     }
 
     /**

@@ -71,7 +71,7 @@ final readonly class Told
             'whom' => $toClient ? 'client' : 'house',
             'paid' => $written($balance->kept()),
             'due' => $written($balance->due),
-            'amount' => $written($booking->due_now),
+            'amount' => $written($isHeld ? $booking->due_now : $balance->now($booking)),
         ];
         $codes = [$standing, $asked ? 'card_asked' : null];
 
@@ -92,6 +92,9 @@ final readonly class Told
     {
         return match (true) {
             $balance->price === null => 'settled_later',
+            ! $isHeld && $balance->now($booking) > 0 => $balance->now($booking) === $balance->due
+                ? 'part_paid_now'
+                : 'part_paid_part_now',
             $balance->due > 0 && $balance->kept() > 0 => 'part_paid',
             $balance->due > 0 && $isHeld && $booking->due_now > 0 => $booking->due_now === $balance->due
                 ? 'now'

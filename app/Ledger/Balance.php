@@ -47,6 +47,14 @@ final readonly class Balance
     ) {
     }
 
+    /** What is asked for at once of what is due, where its service asks for it when booking (rules.md P9). */
+    public function now(Booking $booking): int
+    {
+        $asks = in_array($booking->payment, ['full', 'deposit'], true) && ! $this->isOver && $this->kept() > 0;
+
+        return $asks ? min($this->due, max(0, $booking->due_now - $this->kept())) : 0;
+    }
+
     public static function of(Booking $booking): self
     {
         return self::from(

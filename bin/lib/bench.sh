@@ -1,4 +1,4 @@
-# bin/yardbell bench core|http|pay|crowd|setup|board|frames|phone|page|fuzz|mutants [PORT, SEED or PATH]:
+# bin/yardbell bench core|http|pay|storm|crowd|setup|board|frames|phone|page|fuzz|mutants [PORT, SEED or PATH]:
 # see docs/benchmarks.md.
 
 port=${2:-8400}
@@ -6,6 +6,7 @@ case "${1:-}" in
     core) exec php -d memory_limit=2G benchmarks/core.php ;;
     http) exec php benchmarks/http.php "http://127.0.0.1:$port" ;;
     pay) exec php benchmarks/pay.php "http://127.0.0.1:$port" ;;
+    storm) exec php benchmarks/storm.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     setup) exec php -d memory_limit=1G benchmarks/setup.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     frames)
         need_tools chromium-headless-shell chromium-driver
@@ -47,6 +48,7 @@ case "${1:-}" in
         fail 'bench knows core (the search against a plain one), http (the running server against its floor),' \
             'crowd (the same with 200,000 bookings more), setup (the lists and previews of the workspace),' \
             'board (full days and weeks of the Board), frames (a tag dragged over a full one),' \
-            'page (the Gate on a slow phone), fuzz (strange input), pay (who pays when booking beside who does not)' \
+            'page (the Gate on a slow phone), fuzz (strange input), pay (who pays when booking beside who does not),' \
+            'storm (all want the same while processes are killed)' \
             "and mutants (what the core's tests notice)." ;;
 esac

@@ -178,7 +178,7 @@ told "${waiting[@]}"
 # Each benchmark runs small: it still works, whatever it would say of speed. One after the other at each application.
 waiting=()
 besides=()
-streams=('core http pay crowd' 'setup board frames phone')
+streams=('core http pay storm crowd' 'setup board frames phone')
 for n in 1 2; do
     url="YARDBELL_TEST_URL_$n"
     for benchmark in ${streams[n - 1]}; do

@@ -20,5 +20,6 @@ return [
     'gone' => '{amount} has gone back already and cannot be called back.',
     'charge_pays' => '{amount} was charged to their card: it now pays for the visit.',
     'pays_for' => '{amount} now pays for {what}.',
+    'pay_now' => '{amount} of it is asked for now, by card.',
     'still_due' => '{amount} is still to be paid.',
 ];

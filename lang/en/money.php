@@ -11,6 +11,8 @@ return [
 
     'settled_later' => '{whom, select, client {The price is settled when you come.} other {The price is settled when they come.}}',
     'part_paid' => '{whom, select, client {{paid} paid, {due} to be paid when you come.} other {{paid} paid, {due} to be paid when they come.}}',
+    'part_paid_now' => '{paid} paid, {due} to be paid now, by card.',
+    'part_paid_part_now' => '{whom, select, client {{paid} paid, {amount} to be paid now, by card; the rest when you come.} other {{paid} paid, {amount} to be paid now, by card; the rest when they come.}}',
     'now' => 'To be paid now, by card.',
     'part_now' => '{whom, select, client {{amount} to be paid now, by card; the rest when you come.} other {{amount} to be paid now, by card; the rest when they come.}}',
     'as_you_like' => 'To be paid now or when you come, as you like.',

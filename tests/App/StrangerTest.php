@@ -190,3 +190,34 @@ it('mails only so many strangers a day of what a new business books for them', f
     $states = OutboxEntry::query()->where('audience', 'client')->where('occasion', 'booked')->pluck('state')->all();
     expect(array_count_values($states))->toBe(['waiting' => 30, 'dropped' => 1]);
 });
+
+it('asks for what more people cost as the service asks for it when booking (P9)', function (
+    array $terms,
+    string $before,
+    string $after,
+): void {
+    $this->yard->lesson->update([
+        'max_party' => 3,
+        'pricing' => ['perPerson' => true] + Yard::pricing(4800),
+        'payment_terms' => $terms,
+    ]);
+    Business::markRules($this->yard->business->id);
+    $this->yard->business->refresh();
+    $booking = $this->yard->book('10:00');
+    app(Processor::class)->state = 'paid';
+    Yard::settle();
+    $link = app(ClientLink::class)->query($booking->refresh());
+    $tried = $this->postJson("/gate-api/bookings/{$booking->id}/party/tried?{$link}", ['party' => 2])->assertOk();
+    expect(implode(' ', $tried->json('says')))->toContain($before);
+    $page = $this->postJson("/gate-api/bookings/{$booking->id}/party?{$link}", ['party' => 2])->assertOk();
+    expect($page->json('told.money.0'))->toBe($after)->and($page->json('pay'))->not->toBeNull();
+})->with([
+    'in full' => [
+        Yard::payment('full'), '€48.00 of it is asked for now, by card.',
+        '€48.00 paid, €48.00 to be paid now, by card.',
+    ],
+    'a deposit' => [
+        Yard::payment('deposit', null, '50'), '€24.00 of it is asked for now, by card.',
+        '€24.00 paid, €24.00 to be paid now, by card; the rest when you come.',
+    ],
+]);
