@@ -345,3 +345,16 @@ it('takes "4abc" for nobody', function (): void {
         ->getJson("/api/businesses/yard/things/access/{$yard->owner->id}abc")
         ->assertNotFound();
 });
+
+it('keeps no link that opens an account once it is mailed', function (): void {
+    $yard = Yard::open();
+    $this->postJson('/api/sign-up', SIGN_UP)->assertAccepted();
+    $this->postJson('/api/forgot-password', ['email' => 'owner@yard.example'])->assertOk();
+    $this->actingAs($yard->owner)->postJson('/api/businesses/yard/invitations', [
+        'email' => 'desk@post.example', 'role' => 'desk', 'staff' => null,
+    ])->assertCreated();
+    $links = fn (): array => OutboxEntry::query()->get()->map(fn (OutboxEntry $entry) => $entry->text('link'))->all();
+    expect(array_filter($links()))->toHaveCount(3)
+        ->and(Mailed::link('owner@yard.example'))->toContain('/new-password?')
+        ->and(array_filter($links()))->toBe([]);
+});

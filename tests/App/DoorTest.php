@@ -325,3 +325,11 @@ it('lets nobody reach the stand-ins by saying their port', function (): void {
     };
     expect($reach(8400))->toBe('in')->and(fn () => $reach(8399))->toThrow(NotFoundHttpException::class);
 });
+
+it('is asked by https alone where its address is https', function (): void {
+    expect($this->get('/book/yard')->headers->has('Strict-Transport-Security'))->toBeFalse();
+    config(['app.url' => 'https://book.example']);
+    expect($this->get('/sign-in')->headers->get('Strict-Transport-Security'))->toBe('max-age=31536000');
+    (new App\Providers\AppServiceProvider($this->app))->boot();
+    expect(url('/sign-in'))->toStartWith('https://');
+});

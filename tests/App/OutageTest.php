@@ -58,13 +58,14 @@ it('answers every method alike while PHP is away, and says when to come back', f
     $away = json_decode((string) file_get_contents(base_path('deploy/calm/away.json')), true);
     $unsure = json_decode((string) file_get_contents(base_path('deploy/calm/unsure.json')), true);
     foreach (['GET' => $away, 'POST' => $unsure, 'PUT' => $unsure, 'DELETE' => $unsure] as $method => $body) {
-        $answer = Http::acceptJson()->send($method, "{$this->url}/api/me");
+        $answer = Http::acceptJson()->send($method, "{$this->url}/api/me?seal=SECRET");
         expect([$answer->status(), $answer->json(), $answer->header('Retry-After')])->toBe([503, $body, '5']);
     }
     $form = Http::asForm()->post("{$this->url}/b/x/book", ['name' => 'Kim']);
     expect($form->status())->toBe(503)
         ->and($form->body())->toContain('not sure whether what you have sent arrived')
         ->not->toContain('http-equiv="refresh"');
+    expect((string) file_get_contents("{$this->folder}/nginx.log"))->not->toContain('SECRET');
     expect(Http::acceptJson()->withBody(str_repeat('x', 17_000_000))->post("{$this->url}/api/me")->status())->toBe(413);
 });
 
