@@ -7,7 +7,8 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** Whoever locks a row to decide about it writes it as well (see Models\Lock). */
-return new class () extends Migration {
+return new class() extends Migration
+{
     private const TABLES = ['bookings', 'sales', 'payments', 'refunds', 'clients', 'invitations'];
 
     public function up(): void
