@@ -8,6 +8,8 @@ use Random\Randomizer;
 /** One of those who all want the same: a client at the Gate, every fourth of them a desk. Notes what was answered. */
 final class StormClient
 {
+    private const MOMENT_SECONDS = 0.1;
+
     private readonly Randomizer $random;
 
     private readonly CurlHandle $handle;
@@ -30,12 +32,13 @@ final class StormClient
 
     public function act(int $tries): void
     {
+        $this->desk = $this->number % 4 === 3 ? Window::of($this->address) : null;
         for ($try = 0; $try < $tries; $try++) {
             $own = $this->own === [] ? null : $this->own[$this->random->getInt(0, count($this->own) - 1)];
             $at = $own === null ? '' : "/gate-api/bookings/{$own['id']}";
             $pick = $this->random->getInt(0, 99);
             match (true) {
-                $this->number % 4 === 3 => $this->atTheDesk($pick),
+                $this->desk !== null => $this->atTheDesk($this->desk, $pick),
                 $own === null || $pick < 45 => $this->book($pick),
                 $pick < 60 => $this->note('move by link', $own['id'], ...$this->ask("{$at}/move?{$own['query']}", [
                     'start' => $this->start(),
@@ -84,11 +87,10 @@ final class StormClient
         }
     }
 
-    private function atTheDesk(int $pick): void
+    private function atTheDesk(Window $desk, int $pick): void
     {
-        $this->desk ??= Window::of($this->address);
         $board = '/api/businesses/bench/board?date='.substr($this->start(), 0, 10);
-        [, , $answer] = $this->desk->ask($board);
+        [, , $answer] = $desk->ask($board);
         $tags = array_values(array_filter(
             json_decode($answer, true)['tags'] ?? [],
             static fn (array $tag): bool => $tag['places'] === null,
@@ -98,7 +100,7 @@ final class StormClient
         if ($pick < 30 || $id === '') {
             $start = $this->start();
             $week = gmdate('Y-m-d\TH:i\Z', (int) strtotime($start) + 7 * 86_400);
-            [$status, $booked] = $this->press('/api/businesses/bench/bookings', [
+            [$status, $booked] = self::press($desk, '/api/businesses/bench/bookings', [
                 'service' => $this->service()['id'],
                 'party' => 1,
                 'start' => $start,
@@ -108,31 +110,32 @@ final class StormClient
             ] + ($pick % 2 === 0 ? ['more' => [['start' => $week]]] : []));
             $this->note('desk book', $status === 201 ? $booked['id'] : '', $status, $booked);
         } elseif ($pick < 60) {
-            $this->note('move', $id, ...$this->press("{$own}/move", ['start' => $this->start()]));
+            $this->note('move', $id, ...self::press($desk, "{$own}/move", ['start' => $this->start()]));
         } elseif ($pick < 85) {
-            [, , $card] = $this->desk->ask($own);
+            [, , $card] = $desk->ask($own);
             $sale = json_decode($card, true)['sale'] ?? null;
-            [, , $slip] = $sale === null ? [0, 0, '{}'] : $this->desk->ask("/api/businesses/bench/sales/{$sale}");
+            $slip = $sale === null ? '{}' : $desk->ask("/api/businesses/bench/sales/{$sale}")[2];
             $due = json_decode($slip, true)['due'] ?? 0;
             if ($due > 0) {
-                $this->note('cash', '', ...$this->press("/api/businesses/bench/sales/{$sale}/payments", [
+                $this->note('cash', '', ...self::press($desk, "/api/businesses/bench/sales/{$sale}/payments", [
                     'method' => 'cash', 'amount' => $due, 'tip' => 0, 'given' => null, 'keepsRest' => false,
                     'seen' => $due,
                 ]));
                 $invoice = ['name' => 'Kim', 'address' => ''];
-                $this->note('invoice', '', ...$this->press("/api/businesses/bench/sales/{$sale}/invoice", $invoice));
+                $this->note('invoice', '', ...self::press($desk, "/api/businesses/bench/sales/{$sale}/invoice", $invoice));
             }
         } else {
-            $this->note('desk cancel', $id, ...$this->press("{$own}/cancel", ['asks' => 'house']));
+            $this->note('desk cancel', $id, ...self::press($desk, "{$own}/cancel", ['asks' => 'house']));
         }
     }
 
-    /** An hour of one of a few days, so that many want the same. */
+    /** An hour of one of some days: the same for all of them in the same moment, so that they want it together. */
     private function start(): string
     {
-        $day = time() + 86_400 * (3 + $this->random->getInt(0, 4));
+        $moment = new Randomizer(new Mt19937((int) (microtime(true) / self::MOMENT_SECONDS)));
+        $day = time() + 86_400 * $moment->getInt(3, 24);
 
-        return gmdate('Y-m-d', $day).sprintf('T%02d:%02dZ', 9 + $this->random->getInt(0, 8), 30 * ($day % 2));
+        return gmdate('Y-m-d', $day).sprintf('T%02d:%02dZ', $moment->getInt(9, 17), 30 * $moment->getInt(0, 1));
     }
 
     /** @return array<string, mixed> */
@@ -150,10 +153,9 @@ final class StormClient
      * @param  array<string, mixed>  $body
      * @return array{int, array<mixed>} status, answer; 0 where the line was cut
      */
-    private function press(string $path, array $body): array
+    private static function press(Window $desk, string $path, array $body): array
     {
-        assert($this->desk !== null);
-        [, $status, $answer] = $this->desk->ask($path, $body);
+        [, $status, $answer] = $desk->ask($path, $body);
 
         return [$status, (array) json_decode($answer, true)];
     }

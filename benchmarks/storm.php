@@ -35,6 +35,7 @@ $killed = sys_get_temp_dir()."/storm-kills-{$port}";
 /** Kills now and then one of the processes that work for the running start, as a machine without memory does. */
 $killer = isSmall() ? 0 : pcntl_fork(); // in a small run others use the same machine
 if (! isSmall() && $killer === 0) {
+    sleep(3); // the desks sign in first
     $run = (getenv('YARDBELL_HOME') ?: dirname(__DIR__).'/.yardbell').'/run';
     for ($kill = 0; ; $kill++) {
         usleep(KILLS_APART_MICROSECONDS);
