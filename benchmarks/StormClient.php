@@ -121,8 +121,9 @@ final class StormClient
                     'method' => 'cash', 'amount' => $due, 'tip' => 0, 'given' => null, 'keepsRest' => false,
                     'seen' => $due,
                 ]));
-                $invoice = ['name' => 'Kim', 'address' => ''];
-                $this->note('invoice', '', ...self::press($desk, "/api/businesses/bench/sales/{$sale}/invoice", $invoice));
+                $this->note('invoice', '', ...self::press($desk, "/api/businesses/bench/sales/{$sale}/invoice", [
+                    'name' => 'Kim', 'address' => '',
+                ]));
             }
         } else {
             $this->note('desk cancel', $id, ...self::press($desk, "{$own}/cancel", ['asks' => 'house']));

@@ -118,11 +118,13 @@ isset($held['id']) || stop('Nothing is free to be held.');
 $slow = pcntl_fork();
 if ($slow === 0) {
     $db = database($port);
+    $db->exec('set session transaction isolation level read committed'); // as the application's
+    $sale = $db->query("select id from sales where business_id =
+        (select id from businesses where slug = 'bench') limit 1")->fetchColumn();
     while (true) {
         $db->beginTransaction();
         $db->prepare('update bookings set lock_version = lock_version + 1 where id = ?')->execute([$held['id']]);
-        $db->exec("update sales set lock_version = lock_version + 1 where business_id =
-            (select id from businesses where slug = 'bench') order by created_at limit 1");
+        $db->prepare('update sales set lock_version = lock_version + 1 where id = ?')->execute([$sale]);
         sleep(SLOW_SECONDS);
         $db->rollBack();
     }

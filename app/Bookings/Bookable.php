@@ -64,14 +64,10 @@ final readonly class Bookable
     public function isTaken(Business $business, Wish $wish): bool
     {
         $book = $this->rules->book($business);
-        $choice = $wish->choice;
-        $isKnown = isset($book->services[$choice->service]) &&
-            ($choice->member === null || isset($book->staff[$choice->member])) &&
-            ($choice->location === null || isset($book->locations[$choice->location]));
-        if (! $isKnown) {
+        $ask = $wish->onItsDay($book->zone, $this->clock->minute());
+        if (! $book->knows($ask)) {
             return false;
         }
-        $ask = $wish->onItsDay($book->zone, $this->clock->minute());
         $diary = $wish->freedom->left($this->rules->diary($business, $book, $ask, turn: false));
 
         return self::othersHave($book, $diary, $ask, $wish->start);

@@ -173,17 +173,11 @@ final readonly class OpenTimes
 
     private function ask(RuleBook $book, Choice $choice, ?int $fromDay): Ask
     {
-        $isKnown =
-            isset($book->services[$choice->service]) &&
-            ($choice->member === null || isset($book->staff[$choice->member])) &&
-            ($choice->location === null || isset($book->locations[$choice->location]));
-        if (! $isKnown) {
-            throw new NotFoundHttpException();
-        }
         $now = $this->clock->minute();
         $from = max($fromDay ?? 0, $book->zone->day($now));
+        $ask = $choice->during($from, $from + self::DAYS - 1, $now);
 
-        return $choice->during($from, $from + self::DAYS - 1, $now);
+        return $book->knows($ask) ? $ask : throw new NotFoundHttpException();
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Language\Catalogue;
 use App\Models\Business;
 use App\Offer\WhySentences;
 use App\Support\Clock;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\CauseKind;
 use YardBell\Core\Availability\Obstacle;
@@ -63,6 +64,8 @@ final readonly class NothingFree
     /**
      * @param  int  $fromDay day number
      * @return string empty, where there is something
+     *
+     * @throws NotFoundHttpException of a service, a person or a place that is not there
      */
     public function says(Business $business, Choice $choice, ?VisitChoice $visit, int $fromDay): string
     {
@@ -82,12 +85,19 @@ final readonly class NothingFree
         return $visit === null ? '' : $this->catalogue->say('why.client.apart');
     }
 
-    /** Null: it has a start. */
+    /**
+     * Null: it has a start.
+     *
+     * @throws NotFoundHttpException
+     */
     private function why(Business $business, RuleBook $book, Choice $choice, int $fromDay): ?string
     {
         $now = $this->clock->minute();
         $from = max($fromDay, $book->zone->day($now));
         $ask = $choice->during($from, $from + OpenTimes::DAYS - 1, $now);
+        if (! $book->knows($ask)) {
+            throw new NotFoundHttpException();
+        }
         $diary = $this->rules->diary($business, $book, $ask, turn: false);
         if ((new SlotSearch($book, $diary))->slots($ask) !== []) {
             return null;

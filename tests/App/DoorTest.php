@@ -333,3 +333,10 @@ it('is asked by https alone where its address is https', function (): void {
     (new App\Providers\AppServiceProvider($this->app))->boot();
     expect(url('/sign-in'))->toStartWith('https://');
 });
+
+it('finds nothing of somebody, or at a place, that is not there', function (string $asked): void {
+    $yard = Yard::open();
+    $from = substr(Yard::at('00:00'), 0, 10);
+
+    $this->getJson("/gate-api/pages/yard/helps?service={$yard->lesson->id}&from={$from}&{$asked}")->assertNotFound();
+})->with(['staff=nobody', 'location=nowhere', 'staff=nobody&location=nowhere']);

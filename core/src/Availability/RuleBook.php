@@ -125,4 +125,12 @@ final readonly class RuleBook
 
         return false;
     }
+
+    /** Whether the service, the person and the place that are asked for are there at all. */
+    public function knows(Ask $ask): bool
+    {
+        return isset($this->services[$ask->service]) &&
+            ($ask->staff === null || isset($this->staff[$ask->staff])) &&
+            ($ask->location === null || isset($this->locations[$ask->location]));
+    }
 }
