@@ -24,14 +24,16 @@ final readonly class StormLook
         }
         yield from $this->tooMany(
             "select concat(b.service_name, ' ', b.starts_at) from bookings b join services s on s.id = b.service_id
-                where b.business_id = ? and b.session_id is null and b.state in ".self::STANDS.'
+                where b.business_id = ? and b.session_id is null and b.double_booked = 0
+                and b.state in ".self::STANDS.'
                 group by b.service_id, b.staff_ids, b.starts_at
                 having sum(b.party) > max(coalesce(s.places, 1)) and count(*) > 1',
             'More come than there are places',
         );
         yield from $this->tooMany(
             "select concat(b.service_name, ' ', b.starts_at) from bookings b
-                join scheduled_sessions s on s.id = b.session_id where b.business_id = ? and b.state in ".self::STANDS.'
+                join scheduled_sessions s on s.id = b.session_id where b.business_id = ? and b.double_booked = 0
+                and b.state in ".self::STANDS.'
                 group by b.session_id having sum(b.party) > max(s.places)',
             'A session is too full',
         );

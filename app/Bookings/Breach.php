@@ -7,8 +7,8 @@ namespace App\Bookings;
 /** A rule that is broken on purpose, and in what words it stood in the way (rules.md T19). */
 final readonly class Breach
 {
-    /** Those that keep a person or a unit from being taken twice. */
-    private const TAKEN = ['T6', 'T7', 'T9'];
+    /** Those that keep a person, a unit or a place from being taken twice. */
+    private const TAKEN = ['T6', 'T7', 'T9', 'T14', 'T15'];
 
     public function __construct(public string $rule, public string $says)
     {

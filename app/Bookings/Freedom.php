@@ -22,10 +22,16 @@ final readonly class Freedom
     ) {
     }
 
-    /** @param  list<Breach>  $breaches */
+    /**
+     * Where nothing is taken there is nothing to book over: what others have stays in the way.
+     *
+     * @param  list<Breach>  $breaches
+     */
     public function breaking(array $breaches): self
     {
-        return new self($this->outside, $this->double, $breaches);
+        $isOver = array_filter($breaches, static fn (Breach $breach): bool => $breach->isTaken()) !== [];
+
+        return new self($this->outside, $this->double && $isOver, $breaches);
     }
 
     /** Whether anything is left out. */
@@ -48,10 +54,8 @@ final readonly class Freedom
     /** @return array{double_booked: bool, outside: list<array{rule: string, says: string}>} of the booking */
     public function columns(): array
     {
-        $taken = array_filter($this->breaches, static fn (Breach $breach): bool => $breach->isTaken());
-
         return [
-            'double_booked' => $this->double && $taken !== [],
+            'double_booked' => $this->double,
             'outside' => array_map(static fn (Breach $breach): array => $breach->toArray(), $this->breaches),
         ];
     }

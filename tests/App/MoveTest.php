@@ -115,6 +115,28 @@ it('books outside the rules and over others, too', function (): void {
     expect($card['outside'])->not->toBe([])->and(Booking::query()->find($card['id'])?->double_booked)->toBeFalse();
 });
 
+it('leaves to others what they have where nothing has to be booked over', function (): void {
+    $this->yard->pool(['Near wheel', 'Far wheel']);
+    $first = $this->yard->book('14:00', 'lou@post.example');
+    $second = $this->postJson('/api/businesses/yard/bookings', [
+        'service' => $this->yard->lesson->id,
+        'party' => 1,
+        'name' => 'Rosa Bell',
+        'told' => false,
+        'start' => Yard::at('14:00'),
+        'double' => true,
+        'outside' => true,
+    ])->assertCreated()->json();
+    $booked = Booking::query()->findOrFail($second['id']);
+    expect($second['double'])->toBeFalse()
+        ->and($booked->units)->not->toBe($first->refresh()->units)
+        ->and($booked->staff_ids)->not->toBe($first->staff_ids);
+    $last = $this->yard->book('16:00', 'ana@post.example');
+    $free = $last->staff_ids === $first->staff_ids ? $booked->staff_ids : $first->staff_ids;
+    ($this->post)('move', ['start' => Yard::at('16:00'), 'staff' => $free, 'double' => true])->assertOk();
+    expect($this->booking->refresh()->units)->not->toBe($last->refresh()->units);
+});
+
 it('lets a role go outside the rules or over others as far as it may', function (): void {
     $this->actingAs($this->yard->somebody('desk'));
     ($this->post)('move', ['start' => Yard::at('19:00'), 'outside' => true])->assertForbidden();

@@ -42,7 +42,7 @@ export function useStranded() {
       }
       setChoices(new Map());
       if (failed[0] !== undefined) {
-        notices.say(say.beforeBookingFailed({ count: failed.length, why: failed[0] }));
+        notices.sayToo(say.beforeBookingFailed({ count: failed.length, why: failed[0] }));
       }
     },
   };

@@ -6,6 +6,8 @@ type Notice = { text: string; undo?: (() => void) | undefined; undoMs?: number |
 type Notices = {
   /** With what undoes it, and for how long (ms) where not for good. */
   say: (text: string, undo?: () => void, undoMs?: number) => void;
+  /** Adds a sentence to what is said: what could be undone still can. */
+  sayToo: (text: string) => void;
   notice: Notice | null;
   clear: () => void;
 };
@@ -29,6 +31,7 @@ export function NoticeBoard({ children }: { children: ReactNode }) {
     () => ({
       notice,
       say: (text: string, undo?: () => void, undoMs?: number) => setNotice({ text, undo, undoMs }),
+      sayToo: (text: string) => setNotice((now) => (now === null ? { text } : { ...now, text: `${now.text} ${text}` })),
       clear: () => setNotice(null),
     }),
     [notice],
