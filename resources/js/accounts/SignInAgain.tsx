@@ -1,6 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
+import { answered } from '../lib/answered';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { me } from '../lib/queries';
 import { Alert } from '../ui/Alert';
@@ -21,8 +22,9 @@ export function SignInAgain({ email }: { email: string }) {
     setBusy(true);
     setWrong(null);
     try {
+      await queries.cancelQueries(); // what was asked while nobody was signed in would answer so afterwards
       const signedIn = await unwrap(api.POST('/api/sign-in', { body: { email, password, stay: false } }));
-      queries.setQueryData(me.queryKey, signedIn);
+      await answered(queries, me.queryKey, signedIn);
       await queries.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'me' });
     } catch (no) {
       const { message, fields } = refusalOf(no);
