@@ -245,8 +245,12 @@ final class Window
     public function key(string $key): self
     {
         $this->keys++;
-        // not sent to an element: the page may be drawing it anew
-        $this->driver->getKeyboard()->sendKeys($key);
+        // what has the focus may be drawn anew before it gets the key
+        $this->until("\"{$key}\" can be pressed", function () use ($key): bool {
+            $this->driver->getKeyboard()->sendKeys($key);
+
+            return true;
+        });
 
         return $this;
     }
