@@ -165,13 +165,6 @@ it('corrects it for whoever books by a link of theirs, and once the house says y
 
 it('corrects nothing where the house says no', function (): void {
     $first = ($this->book)('10:00');
-    $held = $this->yard->hold('15:00');
-    $terms = fn (): string => $this->getJson("/gate-api/bookings/{$held->id}?".app(ClientLink::class)->query($held))
-        ->json('told.terms');
-    expect($terms())->toBe('');
-    $held->update(['priced_for' => $this->rosa->id]);
-    expect($terms())->toBe('With this booking your earlier ones cost €4.00 less.');
-    $held->delete();
     $this->yard->lesson->update(['approval' => true]);
     $asked = ($this->byLink)('14:00');
     app(DecideBooking::class)($asked->business_id, $asked->id, yes: false, by: 'Ana');
