@@ -23,7 +23,7 @@ return [
         '503' => 'Nobody answers just now. Nothing was changed, and what you typed is still there; try again in a few seconds.',
         'other' => 'That did not work.',
     ],
-    'unsure' => 'Nobody answers just now, so it is not sure whether this arrived. What you typed is still there: look first, then try again in a few seconds.',
+    'unsure' => 'Nobody answers just now, so we cannot tell whether this arrived. What you typed is still there: look first, then try again in a few seconds.',
     'invalid' => 'Something needs another look.',
     'taken' => 'Somebody has just taken the same name or address. Nothing was changed; choose another.',
 

@@ -63,7 +63,7 @@ it('answers every method alike while PHP is away, and says when to come back', f
     }
     $form = Http::asForm()->post("{$this->url}/b/x/book", ['name' => 'Kim']);
     expect($form->status())->toBe(503)
-        ->and($form->body())->toContain('not sure whether what you have sent arrived')
+        ->and($form->body())->toContain('cannot tell whether what you sent arrived')
         ->not->toContain('http-equiv="refresh"');
     expect((string) file_get_contents("{$this->folder}/nginx.log"))->not->toContain('SECRET');
     expect(Http::acceptJson()->withBody(str_repeat('x', 17_000_000))->post("{$this->url}/api/me")->status())->toBe(413);
