@@ -17,10 +17,9 @@ use App\Facts\Told;
 use App\Facts\VisitParts;
 use App\Language\Catalogue;
 use App\Ledger\CancellationCost;
-use App\Ledger\ChargeChannel;
-use App\Ledger\RefundChannel;
 use App\Models\Booking;
 use App\Models\BookingChange;
+use App\Models\ChannelName;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\Service;
@@ -47,7 +46,7 @@ final readonly class BookingCard
         $facts = BookingFacts::of($booking);
         $refund = OutboxEntry::query()
             ->where('booking_id', $booking->id)
-            ->whereIn('channel', [RefundChannel::NAME, ChargeChannel::NAME])
+            ->whereIn('channel', [ChannelName::Refund, ChannelName::Charge])
             ->orderByDesc('id')
             ->first();
         $balance = $facts->balance;
@@ -117,7 +116,7 @@ final readonly class BookingCard
                         'occasion' => $entry->occasion->value,
                         'audience' => $entry->audience->value,
                         'recipient' => $entry->recipient,
-                        'state' => $entry->state,
+                        'state' => $entry->state->value,
                         'at' => ($entry->sent_at ?? $entry->due_at)->format('Y-m-d\TH:i\Z'),
                         'error' => $this->told($entry->error),
                     ],

@@ -114,7 +114,7 @@ final readonly class BookAtDesk
     private function book(Booking $booking, ?Client $client, Quote $quote, array $columns, string $by): Booking
     {
         $booking->update([
-            ...KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id)),
+            ...KeptQuote::columns($quote, Service::known($booking->business_id, $booking->service_id)),
             ...$columns,
             'due_now' => 0,
             'client_id' => $client?->id,

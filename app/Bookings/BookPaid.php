@@ -7,6 +7,7 @@ namespace App\Bookings;
 use App\Ledger\Fulfilment;
 use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
+use App\Messages\WriteToClient;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Occasion;
@@ -26,6 +27,7 @@ final readonly class BookPaid implements Fulfilment
         private History $history,
         private ReturnMoney $return,
         private Announcements $announcements,
+        private WriteToClient $write,
         private Clock $clock,
     ) {
     }
@@ -89,14 +91,14 @@ final readonly class BookPaid implements Fulfilment
     public function sentBack(array $bookings, Payment $payment): void
     {
         if ($bookings !== []) {
-            $this->announcements->ofSale($bookings[0], Occasion::SentBack, $payment->id);
+            $this->write->ofSale($bookings[0], Occasion::SentBack, $payment->id);
         }
     }
 
     public function refunded(array $bookings, string $refund, string $why): void
     {
         if ($bookings !== []) {
-            $this->announcements->ofSale($bookings[0], Occasion::Refund, $refund, why: $why);
+            $this->write->ofSale($bookings[0], Occasion::Refund, $refund, why: $why);
         }
     }
 }

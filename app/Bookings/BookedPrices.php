@@ -27,7 +27,7 @@ final readonly class BookedPrices
         [$tariff, $list] = $then?->or(PriceSettings::today($business), $booking->service_id) ?? [null, null];
 
         return [
-            $tariff ?? $this->tariffs->of(Service::query()->findOrFail($booking->service_id)),
+            $tariff ?? $this->tariffs->of(Service::known($booking->business_id, $booking->service_id)),
             $list ?? $this->lists->of($business),
         ];
     }

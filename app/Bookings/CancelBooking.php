@@ -13,6 +13,7 @@ use App\Ledger\MoneyEffect;
 use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Messages\Telling;
+use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\Lock;
 use App\Models\Occasion;
@@ -159,7 +160,7 @@ final readonly class CancelBooking
         $fee = $how->termsCount ? Fee::ofCancelling($this->cost->of($booking), $how->waived) : Fee::none();
         $booking->calendar_sequence++;
         $this->history->become($booking, State::Cancelled, $how->by, $how->why);
-        $this->announcements->drop($booking);
+        UnsentMail::drop($booking);
         $this->return->less($fee, $booking, $how->by);
     }
 }

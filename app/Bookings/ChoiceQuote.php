@@ -35,7 +35,6 @@ use YardBell\Core\Price\Visit;
 final readonly class ChoiceQuote
 {
     public function __construct(
-        private Tariffs $tariffs,
         private PriceLists $lists,
         private ClientPrices $prices,
         private TermsTold $terms,
@@ -63,7 +62,7 @@ final readonly class ChoiceQuote
         array $codesUsed = [],
     ): array {
         $service = (clone $offered)->with('staff')->findOrFail($choice->service);
-        $tariff = $this->tariffs->of($service);
+        $tariff = $this->lists->tariff($business, $service->id);
         $list = $this->lists->of($business);
         $list = $codes === [] ? $list : $list->withCodes($this->uses->counted($business));
         $quoting = new Quoting($list, $business->zone());

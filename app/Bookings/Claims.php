@@ -38,10 +38,14 @@ final readonly class Claims
         $from -= $business->travel_minutes;
         $until += $business->travel_minutes;
         sort($takers);
+        $turns = [];
         foreach ($takers as $taker) {
             for ($day = $zone->day($from); $day <= $zone->day($until - 1); $day++) {
-                $this->turn->take($business->id, $taker, substr(Instants::toDatabase($day * 1440), 0, 10));
+                $turns[] = [$taker, substr(Instants::toDatabase($day * 1440), 0, 10)];
             }
+        }
+        if ($turns !== []) {
+            $this->turn->takeEach($business->id, $turns);
         }
         $this->lapse($business, $takers, $from, $until);
     }

@@ -14,7 +14,6 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\Occasion;
-use App\Models\Service;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\MailAddress;
@@ -51,15 +50,18 @@ final readonly class ConfirmBooking
      *         id?: string, given?: list<string>, question: string, answer: string, file?: string,
      *     }>>, payNow?: bool, consent?: string, zone?: string|null,
      * } $details checked before; the answers by booking; the consent in the words that were agreed to
+     * @param  Booking  $held as it was read; of a visit of several services, any of its parts
+     * @return Booking the same, as it is now
      *
      * @throws TimeTaken
      */
-    public function __invoke(Business $business, string $bookingId, array $details): void
+    public function __invoke(Business $business, Booking $held, array $details): Booking
     {
-        $this->db->transaction(function () use ($business, $bookingId, $details): void {
-            $parts = VisitParts::locked($business->id, $bookingId);
+        return $this->db->transaction(function () use ($business, $held, $details): Booking {
+            $parts = VisitParts::lockedOf($held);
+            $same = array_values(array_filter($parts, static fn (Booking $part): bool => $part->id === $held->id));
             if (in_array($parts[0]->state, [State::Confirmed, State::Pending], true)) {
-                return; // the same form sent twice
+                return $same[0]; // the same form sent twice
             }
             foreach ($parts as $part) {
                 if (! in_array($part->state, [State::Held, State::Expired], true)) {
@@ -75,6 +77,8 @@ final readonly class ConfirmBooking
                 $this->quote->checkWhose($business, $part, $client);
             }
             $this->settle($business, $parts, $client, $details);
+
+            return $same[0];
         }, attempts: 5);
     }
 
@@ -97,7 +101,7 @@ final readonly class ConfirmBooking
             throw self::enoughMail();
         }
         foreach ($parts as $part) {
-            $this->hold->again($part, $business, $this->until($part, waits: $paysFirst || $provesFirst));
+            $this->hold->again($part, $business, $paysFirst || $provesFirst ? $this->until($part) : null);
             $part->client_id = $client->id;
             $part->contact = [
                 'name' => $details['name'],
@@ -110,7 +114,9 @@ final readonly class ConfirmBooking
             $part->consent = $this->consent($details['consent'] ?? '');
             $part->awaits_proof = $provesFirst;
             $part->proven_at = $isKnown ? $this->clock->now() : null;
-            $part->save();
+            if ($paysFirst || $provesFirst) { // else it is written with its sale
+                $part->save();
+            }
         }
         if (! $paysFirst && ! $provesFirst && ! $this->quota->wouldTake($parts[0])) {
             throw self::enoughMail();
@@ -171,11 +177,7 @@ final readonly class ConfirmBooking
                 return; // pressed twice
             }
             foreach ($parts as $part) {
-                $this->hold->again(
-                    $part,
-                    $business,
-                    $this->clock->minute() + config()->integer('yardbell.hold_minutes'),
-                );
+                $this->hold->again($part, $business, null);
                 $part->awaits_proof = false;
             }
             foreach ($parts as $part) {
@@ -186,17 +188,14 @@ final readonly class ConfirmBooking
     }
 
     /**
-     * Until when it goes on being held. What waits for money or a mail is not held for ever, however often somebody
-     * presses the button: a hold has one life, and after it the time is picked again.
+     * Until when it goes on being held, where it waits for money or a mail: not for ever, however often somebody
+     * presses the button. A hold has one life, and after it the time is picked again.
      *
      * @throws Refusal
      */
-    private function until(Booking $booking, bool $waits): int
+    private function until(Booking $booking): int
     {
         $now = $this->clock->minute();
-        if (! $waits) {
-            return $now + config()->integer('yardbell.hold_minutes');
-        }
         $end = Instants::minute($booking->created_at) + config()->integer('yardbell.hold_life_minutes');
         if ($end <= $now) {
             throw new Refusal(
@@ -234,10 +233,7 @@ final readonly class ConfirmBooking
 
     public static function mustBeApproved(Booking $booking): bool
     {
-        return Service::query()
-            ->where('business_id', $booking->business_id)
-            ->whereKey($booking->service_id)
-            ->value('approval') === true;
+        return $booking->service?->approval === true;
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\TooMany;
+use App\Support\Turn;
 use Illuminate\Database\Connection;
 use stdClass;
 use YardBell\Core\Availability\OpenTime;
@@ -30,7 +31,7 @@ final readonly class HoldLimits
     public function __construct(
         private Connection $db,
         private Clock $clock,
-        private Claims $claims,
+        private Turn $turn,
         private int $mostOfOne,
     ) {
     }
@@ -42,13 +43,8 @@ final readonly class HoldLimits
      */
     public function check(Business $business, RuleBook $book, Slot $slot, Wish $wish, Visitor $visitor): void
     {
-        $this->claims->take(
-            $business,
-            ["VISITOR {$visitor->mark}"],
-            $this->clock->minute(),
-            $this->clock->minute() + 1,
-        ); // counted by one at a time
-        $live = $this->live($business);
+        $this->turn->take($business->id, "VISITOR {$visitor->mark}"); // counted by one at a time
+        [$live, $booked] = $this->counted($business, $visitor);
         $own = array_values(
             array_filter(
                 $live,
@@ -67,7 +63,7 @@ final readonly class HoldLimits
         if ($visitor->client !== null) {
             return;
         }
-        $this->checkBooked($business, $visitor);
+        $this->checkBooked($business, $booked);
         if ($slot->session === null) {
             $this->checkDate($book, $slot, $live);
         } else {
@@ -79,16 +75,8 @@ final readonly class HoldLimits
      * Whoever books and books is asked to prove their address after as many as may be held, and stopped after twice as
      * many.
      */
-    private function checkBooked(Business $business, Visitor $visitor): void
+    private function checkBooked(Business $business, int $booked): void
     {
-        $booked = $this->db
-            ->table('bookings')
-            ->where('business_id', $business->id)
-            ->where('visitor', $visitor->mark)
-            ->whereIn('state', ['pending', 'confirmed'])
-            ->where('created_at', '>', $this->clock->now()->subHour())
-            ->distinct()
-            ->count($this->db->raw('coalesce(visit_id, id)'));
         if ($booked >= 2 * $this->mostOfOne) {
             throw new TooMany(
                 new Sentence('refusal.held.by_one_booked', ['booked' => $booked]),
@@ -169,19 +157,34 @@ final readonly class HoldLimits
         return $minutes;
     }
 
-    /** @return list<stdClass> holds that are not booked yet, the first to end first */
-    private function live(Business $business): array
+    /** @return array{list<stdClass>, int} holds that are not booked yet, the first to end first; booked in an hour */
+    private function counted(Business $business, Visitor $visitor): array
     {
-        /** @var list<stdClass> */
-        return $this->db->select(
-            "select id, visit_id, visitor, session_id, staff_ids, minutes, party,
-                timestampdiff(minute, '1970-01-01', starts_at) as start,
-                timestampdiff(minute, '1970-01-01', held_until) as until
-            from bookings
+        $columns = "id, visit_id, visitor, session_id, staff_ids, minutes, party, state,
+            timestampdiff(minute, '1970-01-01', starts_at) as start,
+            timestampdiff(minute, '1970-01-01', held_until) as until";
+        $rows = $this->db->select(
+            "select {$columns} from bookings
             where business_id = ? and state = 'held' and held_until > ? and visitor is not null
-            order by held_until",
-            [$business->id, Instants::toDatabase($this->clock->minute())],
+            union all
+            select {$columns} from bookings
+            where business_id = ? and visitor = ? and state in ('pending', 'confirmed') and created_at > ?
+            order by until",
+            [
+                $business->id,
+                Instants::toDatabase($this->clock->minute()),
+                $business->id,
+                $visitor->mark,
+                $this->clock->now()->subHour(),
+            ],
         );
+        $isHeld = static fn (stdClass $row): bool => $row->state === 'held';
+        $booked = array_map(
+            static fn (stdClass $row): string => $row->visit_id ?? $row->id,
+            array_filter($rows, static fn (stdClass $row): bool => ! $isHeld($row)),
+        );
+
+        return [array_values(array_filter($rows, $isHeld)), count(array_unique($booked))];
     }
 
     /**

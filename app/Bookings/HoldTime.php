@@ -81,9 +81,11 @@ final readonly class HoldTime
      * Goes on holding a time, or takes it again if its hold has run out and nobody else has it: whoever typed slowly,
      * or paid late, loses nothing. To be called within a transaction that has locked the booking.
      *
+     * @param  int|null  $until instant; null: it is booked at once
+     *
      * @throws TimeTaken
      */
-    public function again(Booking $booking, Business $business, int $until): void
+    public function again(Booking $booking, Business $business, ?int $until): void
     {
         if (! in_array($booking->state, [State::Held, State::Expired], true)) {
             throw new Refusal(new Sentence('refusal.held.not_waiting'), 409, 'not_held');
@@ -105,19 +107,17 @@ final readonly class HoldTime
         if ($booking->state === State::Expired) {
             $this->history->become($booking, State::Held, History::BY_CLIENT, 'history.taken_again');
         }
-        $this->history->holdUntil($booking, $until);
+        if ($until !== null) {
+            $this->history->holdUntil($booking, $until);
+        }
     }
 
-    /** What the claims have left of it counts, not what was read before. */
+    /** Nobody else has written to it since it was locked; a hold that runs out now is taken again like any other. */
     private function stillHolds(Booking $booking): bool
     {
-        $until = Booking::query()
-            ->where('business_id', $booking->business_id)
-            ->whereKey($booking->id)
-            ->where('state', State::Held)
-            ->first()?->held_until;
-
-        return $until !== null && Instants::minute($until) > $this->clock->minute();
+        return $booking->state === State::Held &&
+            $booking->held_until !== null &&
+            Instants::minute($booking->held_until) > $this->clock->minute();
     }
 
     private function isStillFree(Booking $booking, Business $business): bool

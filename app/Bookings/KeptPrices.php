@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use YardBell\Core\Price\PriceList;
+use YardBell\Core\Price\Tariff;
 
-/** A business's price list as it was read last: under which mark of its set-up, and as which version it is kept. */
+/** What a business charges, as it was read last: under which mark of its set-up, and as which version it is kept. */
 final readonly class KeptPrices
 {
-    public function __construct(public ?string $mark, public PriceList $list, public string $version)
-    {
+    /** @param  array<string, Tariff>  $tariffs by service */
+    public function __construct(
+        public ?string $mark,
+        public PriceList $list,
+        public array $tariffs,
+        public string $version,
+    ) {
     }
 }

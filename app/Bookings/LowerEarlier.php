@@ -34,7 +34,6 @@ final readonly class LowerEarlier
 {
     public function __construct(
         private BookedPrices $prices,
-        private Tariffs $tariffs,
         private PriceLists $lists,
         private WriteLine $write,
         private ReturnMoney $return,
@@ -47,7 +46,7 @@ final readonly class LowerEarlier
     /** @param  bool  $told whether the client is mailed of what costs less now */
     public function __invoke(Booking $booking, string $by, bool $told): void
     {
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
         foreach ($this->corrections($business, $booking, locks: true) as $id => $less) {
             $earlier = Booking::query()->where('business_id', $business->id)->findOrFail($id);
             $this->correct($business, $earlier, $less, $by);
@@ -60,7 +59,7 @@ final readonly class LowerEarlier
     /** What earlier visits of a client would cost less if they booked another: minor unit, as prices are stated. */
     public function wouldTakeOff(Business $business, string $service, int $start, string $client): int
     {
-        $tariff = $this->tariffs->of($business->services()->findOrFail($service));
+        $tariff = $this->lists->tariff($business, $service);
 
         return array_sum($this->lowered($business, $tariff, $this->lists->of($business), $start, $client));
     }
@@ -75,7 +74,7 @@ final readonly class LowerEarlier
     {
         $less = [];
         foreach ($asked as $booking) {
-            $business = $booking->business()->firstOrFail();
+            $business = $booking->business;
             foreach ($this->corrections($business, $booking, locks: false) as $id => $amount) {
                 $less[$id] = max($less[$id] ?? 0, $amount);
             }

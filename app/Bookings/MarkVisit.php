@@ -8,7 +8,7 @@ use App\Language\Sentence;
 use App\Ledger\GivingUp;
 use App\Ledger\MoneyEffect;
 use App\Ledger\TakeAfterAll;
-use App\Messages\Announcements;
+use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\Lock;
 use App\Support\Clock;
@@ -28,7 +28,6 @@ final readonly class MarkVisit
         private ConnectionInterface $db,
         private History $history,
         private TakeAfterAll $take,
-        private Announcements $announcements,
         private Tried $tried,
         private Clock $clock,
     ) {
@@ -37,7 +36,7 @@ final readonly class MarkVisit
     /** @return list<State> what it may be said to be now: on its date and after it */
     public function steps(Booking $booking): array
     {
-        $zone = $booking->business()->firstOrFail()->zone();
+        $zone = $booking->business->zone();
         if ($zone->day(Instants::minute($booking->starts_at)) > $zone->day($this->clock->minute())) {
             return [];
         }
@@ -112,7 +111,7 @@ final readonly class MarkVisit
             $wasMissed = $booking->state === State::NoShow;
             $this->history->returnTo($booking, $before, $how->by);
             if ($wasMissed) {
-                $this->announcements->drop($booking);
+                UnsentMail::drop($booking);
                 ($this->take)($booking, $how->by, $how->refundsCharge);
             }
         });

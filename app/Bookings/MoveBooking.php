@@ -7,6 +7,7 @@ namespace App\Bookings;
 use App\Language\Sentence;
 use App\Messages\Announcements;
 use App\Messages\Telling;
+use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Lock;
@@ -127,7 +128,7 @@ final readonly class MoveBooking
 
     private function put(Booking $booking, Slot $slot, Freedom $freedom, string $by, Telling $whom): void
     {
-        $known = $this->announcements->knownPlaces([$booking]);
+        $known = UnsentMail::knownPlaces([$booking]);
         [$was, $before] = [$booking->starts_at->format('Y-m-d\TH:i\Z'), $booking->staff_ids];
         $lasts = $booking->minutes;
         $booking->fill([
@@ -151,7 +152,7 @@ final readonly class MoveBooking
         $this->history->holds($booking);
         $this->history->changed($booking, $by, (new Sentence('history.moved', ['from' => $was]))->text());
         if ($whom === Telling::Nobody) {
-            $this->announcements->drop($booking);
+            UnsentMail::drop($booking);
         } else {
             $this->announcements->undoable()->moved([$booking], $known, $whom);
         }

@@ -9,6 +9,7 @@ use App\Facts\WholeVisit;
 use App\Language\Sentence;
 use App\Messages\Announcements;
 use App\Messages\Telling;
+use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Occasion;
@@ -65,7 +66,7 @@ final readonly class MoveByClient
         $parts = self::asked(VisitParts::of($booking) ?: [$booking], $booking->id, $alone);
         $this->check($parts);
 
-        return $this->times->ofMove($booking->business()->firstOrFail(), $parts, $fromDay);
+        return $this->times->ofMove($booking->business, $parts, $fromDay);
     }
 
     /**
@@ -163,7 +164,7 @@ final readonly class MoveByClient
         foreach ($asks ? $moved : [] as $part) {
             if ($part->state === State::Confirmed) {
                 $this->history->become($part, State::Pending, History::BY_CLIENT);
-                $this->announcements->drop($part);
+                UnsentMail::drop($part);
                 $this->reminders->plan($part);
             }
         }

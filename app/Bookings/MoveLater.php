@@ -7,6 +7,7 @@ namespace App\Bookings;
 use App\Language\Sentence;
 use App\Messages\Announcements;
 use App\Messages\Telling;
+use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Instants;
@@ -43,7 +44,7 @@ final readonly class MoveLater
         return $this->db->transaction(function () use ($business, $booking, $to, $by, $whom, $each) {
             $all = self::planned($business, $booking, $to, $each);
             $bookings = array_map(static fn (LaterOne $one): Booking => $one->booking, $all);
-            $known = $this->announcements->knownPlaces($bookings);
+            $known = UnsentMail::knownPlaces($bookings);
             foreach ($all as $one) {
                 if ($one->to !== null) {
                     $this->one($business, $one->booking, $one->to, $one->booking->id === $booking->id, $by);

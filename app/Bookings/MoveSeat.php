@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Language\Sentence;
-use App\Messages\Announcements;
+use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
@@ -22,7 +22,6 @@ final readonly class MoveSeat
         private WriteBooking $write,
         private MovedPrice $price,
         private History $history,
-        private Announcements $announcements,
         private Reminders $reminders,
         private Clock $clock,
     ) {
@@ -61,7 +60,7 @@ final readonly class MoveSeat
         $this->history->holds($booking);
         $why = (new Sentence('history.moved', ['from' => $was]))->text();
         $this->history->changed($booking, History::BY_CLIENT, $why);
-        $this->announcements->drop($booking);
+        UnsentMail::drop($booking);
         $this->reminders->plan($booking);
     }
 

@@ -27,7 +27,7 @@ final readonly class MovedPrice
     /** What it costs at its new length, where it is sold at that; else the price stays. */
     public function priced(Booking $booking, string $by): void
     {
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
         try {
             $quote = $this->quote->of($business, $booking, UseCodes::soldWith($booking), self::whose($booking));
         } catch (Refusal) {
@@ -35,7 +35,7 @@ final readonly class MovedPrice
 
             return;
         }
-        $columns = KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id));
+        $columns = KeptQuote::columns($quote, Service::known($booking->business_id, $booking->service_id));
         $changed = ['price', 'from_price', 'lines', 'taxes', 'staff_pay'];
         if ($booking->due_now > 0) {
             $changed[] = 'due_now'; // more of it is asked for at once, as it was when booking
@@ -65,7 +65,7 @@ final readonly class MovedPrice
     private function pay(Booking $booking): array
     {
         try {
-            $business = $booking->business()->firstOrFail();
+            $business = $booking->business;
             [$tariff, $list] = $this->prices->of($business, $booking);
             $quote = Tariffs::quote(new Quoting($list, $business->zone()), $tariff, $this->visit->of($booking));
         } catch (Refusal) {

@@ -6,14 +6,20 @@ namespace App\Bookings;
 
 use App\Models\Business;
 use App\Models\PriceVersion;
+use App\Models\Service;
 use App\Support\Clock;
+use App\Support\CoreSentence;
+use App\Support\Refusal;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use YardBell\Core\Price\InvalidPrice;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quoting;
+use YardBell\Core\Price\Tariff;
 
 /**
- * What a business charges beside its services' own prices, as the core reckons with it; kept on this machine as its
+ * What a business charges, as the core reckons with it; kept on this machine as its
  * rule book is (see RuleBooks). What is set up is written down by version, a row a change, so that what is booked can
  * be reckoned with again as it was (rules.md, part 5).
  */
@@ -26,6 +32,36 @@ final readonly class PriceLists
     public function of(Business $business): PriceList
     {
         return $this->now($business)->list;
+    }
+
+    /**
+     * What a service costs, with its add-ons.
+     *
+     * @throws ModelNotFoundException
+     */
+    public function tariff(Business $business, string $service): Tariff
+    {
+        return $this->now($business)->tariffs[$service] ??
+            throw (new ModelNotFoundException())->setModel(Service::class, $service);
+    }
+
+    /**
+     * What is chosen with a service lengthens it by.
+     *
+     * @param  array<string, int>  $addOns quantity by id
+     *
+     * @throws Refusal where the service has no such add-on
+     */
+    public function extraMinutes(Business $business, string $service, array $addOns): int
+    {
+        if ($addOns === []) {
+            return 0;
+        }
+        try {
+            return $this->tariff($business, $service)->extraMinutes($addOns);
+        } catch (InvalidPrice $wrong) {
+            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
+        }
     }
 
     public function quoting(Business $business): Quoting
@@ -57,7 +93,12 @@ final readonly class PriceLists
             return $kept;
         }
         $settings = PriceSettings::today($business);
-        $now = new KeptPrices($business->rules_mark, $settings->list(), $this->written($business, $settings));
+        $now = new KeptPrices(
+            $business->rules_mark,
+            $settings->list(),
+            $settings->tariffs(),
+            $this->written($business, $settings),
+        );
         if ($this->db->transactionLevel() === 0) { // else the row may be rolled back
             $this->cache->forever($key, $now);
         }

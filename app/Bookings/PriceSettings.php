@@ -98,13 +98,19 @@ final readonly class PriceSettings
 
     public function tariff(string $service): ?Tariff
     {
+        return $this->tariffs()[$service] ?? null;
+    }
+
+    /** @return array<string, Tariff> by service */
+    public function tariffs(): array
+    {
+        $addOns = new Collection($this->of('addOns', AddOn::class));
+        $tariffs = [];
         foreach ($this->of('services', Service::class) as $row) {
-            if ($row->id === $service) {
-                return Tariffs::with($row, new Collection($this->of('addOns', AddOn::class)));
-            }
+            $tariffs[$row->id] = Tariffs::with($row, $addOns);
         }
 
-        return null;
+        return $tariffs;
     }
 
     public function list(): PriceList

@@ -9,6 +9,7 @@ use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
+use App\Models\OutboxState;
 use App\Outbox\Outbox;
 use Illuminate\Database\Eloquent\Builder;
 use YardBell\Core\Booking\State;
@@ -23,7 +24,7 @@ final readonly class Reminders
     /** Plans those of a booking that has been moved or cancelled, and of all that it is a part of. */
     public function plan(Booking $booking): void
     {
-        $zone = $booking->business()->firstOrFail()->time_zone;
+        $zone = $booking->business->time_zone;
         $dates = [];
         foreach (VisitParts::of($booking) ?: [$booking] as $part) {
             if ($part->state === State::Confirmed) {
@@ -57,6 +58,6 @@ final readonly class Reminders
             ->where('business_id', $booking->business_id)
             ->where('booking_id', $booking->id)
             ->where('occasion', Occasion::Reminder)
-            ->where('state', 'waiting');
+            ->where('state', OutboxState::Waiting);
     }
 }

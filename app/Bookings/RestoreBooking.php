@@ -10,6 +10,7 @@ use App\Ledger\MoneyEffect;
 use App\Ledger\TakeAfterAll;
 use App\Messages\Announcements;
 use App\Messages\Telling;
+use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Business;
@@ -140,14 +141,14 @@ final readonly class RestoreBooking
     /** @param  non-empty-list<Booking>  $bookings */
     private function all(Business $business, array $bookings, TakingBack $how): void
     {
-        $isKnown = array_filter($bookings, $this->announcements->knowsCancelled(...)) !== [];
+        $isKnown = array_filter($bookings, UnsentMail::isKnownCancelled(...)) !== [];
         foreach ($bookings as $booking) {
             $slot = $this->free($business, $booking);
             $booking->units = $slot->session === null ? $slot->units : [];
             $booking->calendar_sequence++;
             $this->history->returnTo($booking, History::before($booking) ?? State::Confirmed, $how->by);
             ($this->take)($booking, $how->by, $how->refundsCharge);
-            $this->announcements->drop($booking);
+            UnsentMail::drop($booking);
             $this->reminders->plan($booking);
         }
         if ($isKnown) {

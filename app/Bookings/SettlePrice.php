@@ -82,7 +82,7 @@ final readonly class SettlePrice
             $settled,
             $this->visit->of($booking),
         );
-        $columns = KeptQuote::columns($quote, Service::query()->findOrFail($booking->service_id));
+        $columns = KeptQuote::columns($quote, Service::known($booking->business_id, $booking->service_id));
 
         return ['payment' => 'none', 'from_price' => null]
             + array_intersect_key($columns, array_flip(['price', 'lines', 'taxes', 'staff_pay']));

@@ -8,7 +8,6 @@ use App\Ledger\Contents\PaymentContent;
 use App\Ledger\Contents\PricingContent;
 use App\Ledger\Contents\StaffPayContent;
 use App\Models\AddOn;
-use App\Models\Business;
 use App\Models\Service;
 use App\Support\CoreSentence;
 use App\Support\Given;
@@ -108,25 +107,6 @@ final readonly class Tariffs
     {
         try {
             return $quoting->quote($tariff, $visit, $order);
-        } catch (InvalidPrice $wrong) {
-            throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
-        }
-    }
-
-    /**
-     * What is chosen with a service lengthens it by.
-     *
-     * @param  array<string, int>  $addOns quantity by id
-     *
-     * @throws Refusal where the service has no such add-on
-     */
-    public function extraMinutes(Business $business, string $service, array $addOns): int
-    {
-        if ($addOns === []) {
-            return 0;
-        }
-        try {
-            return $this->of($business->services()->findOrFail($service))->extraMinutes($addOns);
         } catch (InvalidPrice $wrong) {
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }

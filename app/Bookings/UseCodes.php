@@ -69,7 +69,7 @@ final readonly class UseCodes
     {
         $quotes = $this->quote->ofAll($business, $parts, $codes, $parts[0]->priced_for);
         foreach ($parts as $i => $part) {
-            $part->update(KeptQuote::columns($quotes[$i], Service::query()->findOrFail($part->service_id)));
+            $part->update(KeptQuote::columns($quotes[$i], Service::known($part->business_id, $part->service_id)));
             $this->uses->put($part, $quotes[$i]->codes);
         }
 

@@ -24,7 +24,6 @@ final readonly class WriteBooking
         private ConnectionInterface $db,
         private Clock $clock,
         private History $history,
-        private Tariffs $tariffs,
         private PriceLists $lists,
         private ClientPrices $prices,
         private Catalogue $catalogue,
@@ -42,13 +41,13 @@ final readonly class WriteBooking
         $choice = $wish->choice;
         $now = $this->clock->minute();
         $until = $now + config()->integer('yardbell.hold_minutes');
-        $service = Service::query()->where('business_id', $business->id)->findOrFail($rules->id);
+        $service = Service::known($business->id, $rules->id);
         $extra = $slot->session === null ? $choice->extra : 0; // a session lasts as long as it lasts
         $length = $slot->end - $slot->start;
         $list = $this->lists->of($business);
         $quote = Tariffs::quote(
             new Quoting($list, $business->zone()),
-            $this->tariffs->of($service),
+            $this->lists->tariff($business, $service->id),
             new Visit(
                 $length - $extra,
                 $slot->staff,
@@ -132,7 +131,8 @@ final readonly class WriteBooking
             ->where('business_id', $booking->business_id)
             ->where('booking_id', $booking->id)
             ->delete();
-        self::reachBack($booking->business()->firstOrFail(), $booking);
+        $booking->unsetRelation('staff');
+        self::reachBack($booking->business, $booking);
         $this->people($booking, $staff ?? $booking->staff_ids, Instants::minute($booking->created_at), $holdsUntil);
     }
 

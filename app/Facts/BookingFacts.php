@@ -9,7 +9,6 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Location;
 use App\Models\Member;
-use App\Models\Service;
 use Carbon\CarbonImmutable;
 use YardBell\Core\Booking\State;
 
@@ -62,8 +61,8 @@ final readonly class BookingFacts
             array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'addOn'),
         );
 
-        $business = $booking->business()->firstOrFail();
-        $service = Service::query()->find($booking->service_id);
+        $business = $booking->business;
+        $service = $booking->service;
 
         return new self(
             id: $booking->id,
@@ -73,7 +72,7 @@ final readonly class BookingFacts
             minutes: $booking->minutes,
             start: $booking->starts_at,
             end: $booking->endsAt(),
-            staff: array_values($booking->staff()->get()->all()),
+            staff: array_values($booking->staff->all()),
             location: $booking->place(),
             party: $booking->party,
             addOns: array_map(
@@ -86,7 +85,7 @@ final readonly class BookingFacts
             isProven: $booking->proven_at !== null,
             heldUntil: $booking->held_until,
             version: $booking->calendar_sequence,
-            balance: Balance::of($booking->load(['payments', 'entries'])),
+            balance: Balance::of($booking->withMoney()),
             bring: $service->bring ?? '',
             answerBy: AnswerTime::of($booking, $business),
             clientZone: $booking->client_zone,

@@ -56,7 +56,7 @@ final readonly class TermsTold
     {
         return in_array($booking->state, self::STANDING, true)
             ? $this->of(
-                $booking->business()->firstOrFail(),
+                $booking->business,
                 $booking->cancellation,
                 Instants::minute($booking->starts_at),
             )

@@ -36,14 +36,23 @@ final class VisitParts
      */
     public static function locked(int $businessId, string $id): array
     {
-        $all = Booking::query()->where('business_id', $businessId);
-        $visit = (clone $all)->findOrFail($id)->visit_id;
-        $locked = $visit === null
-            ? [Lock::on((clone $all)->whereKey($id))->firstOrFail()]
-            : array_values(Lock::on($all->where('visit_id', $visit)->orderBy('id'))->get()->all());
+        return self::lockedOf(Booking::query()->where('business_id', $businessId)->findOrFail($id));
+    }
+
+    /**
+     * The same of one that was read before.
+     *
+     * @return non-empty-list<Booking> in order of time
+     */
+    public static function lockedOf(Booking $read): array
+    {
+        $all = Booking::query()->where('business_id', $read->business_id);
+        $locked = $read->visit_id === null
+            ? [Lock::on($all->whereKey($read->id))->firstOrFail()]
+            : array_values(Lock::on($all->where('visit_id', $read->visit_id)->orderBy('id'))->get()->all());
         usort($locked, static fn (Booking $a, Booking $b): int => [$a->starts_at, $a->id] <=> [$b->starts_at, $b->id]);
 
-        return $locked ?: throw (new ModelNotFoundException())->setModel(Booking::class, $id);
+        return $locked ?: throw (new ModelNotFoundException())->setModel(Booking::class, $read->id);
     }
 
     /** @return list<Booking> the others that are not over, in order of time */

@@ -58,7 +58,7 @@ final class WholeVisit
      */
     public static function onDayOf(array $parts, Booking $one): array
     {
-        $zone = $one->business()->firstOrFail()->time_zone;
+        $zone = $one->business->time_zone;
         $date = static fn (Booking $part): string => $part->starts_at->setTimezone($zone)->format('Y-m-d');
         $beside = array_filter($parts, static fn (Booking $part): bool => $date($part) === $date($one));
 

@@ -55,8 +55,8 @@ final readonly class ClientBooking
         $parts = VisitParts::of($asked) ?: [$asked];
         $standing = WholeVisit::standing($parts);
         [$booking] = $standing;
-        $whole = WholeVisit::of($parts);
         $facts = BookingFacts::of($booking);
+        $whole = WholeVisit::of($parts); // with what the facts have read of its money
         $balance = Balance::of($whole);
         $now = $this->clock->now();
         $isLost = $booking->state === State::Held &&
@@ -119,7 +119,7 @@ final readonly class ClientBooking
             'changes' => $this->changes($standing),
             'answers' => (object) Questions::given($facts->business, $standing),
             'bring' => self::bring($standing),
-            'heads' => self::services($standing)[0]->callsThem(),
+            'heads' => $booking->service?->callsThem(),
             'again' => $this->again->path($facts->business, $standing),
             'link' => $this->links->to($booking),
             'query' => $this->links->query($booking),
@@ -161,7 +161,7 @@ final readonly class ClientBooking
             'service' => self::service($part),
             'start' => $part->starts_at->format('Y-m-d\TH:i\Z'),
             'end' => $part->endsAt()->format('Y-m-d\TH:i\Z'),
-            'staff' => array_map(Mark::of(...), array_values($part->staff()->get()->all())),
+            'staff' => array_map(Mark::of(...), array_values($part->staff->all())),
             'cancelCosts' => $this->cost->of($part),
             'mayCancel' => $this->mayCancel($part),
             'mayMove' => $this->move->may($part),
@@ -218,9 +218,7 @@ final readonly class ClientBooking
      */
     private static function services(array $standing): array
     {
-        $ids = array_map(static fn (Booking $part): string => $part->service_id, $standing);
-
-        return array_values(Service::query()->whereIn('id', $ids)->get()->all());
+        return array_values(array_filter(array_map(static fn (Booking $part): ?Service => $part->service, $standing)));
     }
 
     private function mayCancel(Booking $booking): bool
@@ -277,7 +275,9 @@ final readonly class ClientBooking
     /** What the business wrote with its yes or no, or when it cancelled; empty for a client's own doing. */
     private function word(Booking $booking): string
     {
-        $said = [State::Confirmed, State::Declined, State::Cancelled];
+        if (! in_array($booking->state, [State::Confirmed, State::Declined, State::Cancelled], true)) {
+            return '';
+        }
         $last = BookingChange::query()
             ->where('business_id', $booking->business_id)
             ->where('booking_id', $booking->id)
@@ -285,8 +285,7 @@ final readonly class ClientBooking
             ->orderByDesc('id')
             ->first();
 
-        return in_array($booking->state, $said, true) &&
-            $last !== null &&
+        return $last !== null &&
             ! in_array($last->by, [History::BY_CLIENT, History::BY_CLOCK], true) &&
             ! str_starts_with($last->why, 'history.')
             ? $last->why
@@ -297,9 +296,9 @@ final readonly class ClientBooking
     {
         $checkout =
             $booking->state === State::Held
-                ? $booking->payments()->where('state', PaymentState::Open)->value('checkout')
+                ? $booking->payments->firstWhere('state', PaymentState::Open)?->checkout
                 : null;
 
-        return is_string($checkout) ? $this->processor->page($checkout) : null;
+        return $checkout === null ? null : $this->processor->page($checkout);
     }
 }

@@ -45,7 +45,7 @@ final readonly class LinkedBooking
     {
         $booking = $this->current->across(static fn (): Booking => Booking::query()->findOrFail($id));
         $this->current->set($booking->business_id);
-        $this->speech->of($booking->locale ?? $booking->business()->firstOrFail()->locale);
+        $this->speech->of($booking->locale ?? $booking->business->locale);
 
         return $booking;
     }

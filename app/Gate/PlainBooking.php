@@ -34,7 +34,7 @@ final readonly class PlainBooking
     {
         $parts = WholeVisit::standing(VisitParts::of($asked) ?: [$asked]);
         [$booking] = $parts;
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
         $isVisit = count($parts) > 1;
         $facts = array_map(fn (Booking $part): array => array_map(trim(...), $this->particulars->of(
             $part,

@@ -67,7 +67,7 @@ final readonly class Published
     {
         $row = $this->db->select($query, $bindings)[0] ?? throw new NotFoundHttpException;
         $business = (new Business)->newFromBuilder((array) $row);
-        $this->current->set($business->id);
+        $this->current->set($business->id, $business);
         $this->speech->of($business->locale);
 
         return $business;

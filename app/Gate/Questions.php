@@ -164,7 +164,7 @@ final readonly class Questions
     /** @return Collection<int, Question> */
     private static function all(Business $business): Collection
     {
-        return Question::query()->where('business_id', $business->id)->orderBy('position')->get();
+        return Question::of($business->id);
     }
 
     /** @return list<string> what was typed or chosen; nothing, if it was left empty */

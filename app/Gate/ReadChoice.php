@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Bookings\Choice;
-use App\Bookings\Tariffs;
+use App\Bookings\PriceLists;
 use App\Bookings\VisitChoice;
 use App\Models\Business;
 use Illuminate\Http\Request;
@@ -27,7 +27,7 @@ final readonly class ReadChoice
     /** Add-ons of different kinds, and of one kind. */
     private const MOST = 20;
 
-    public function __construct(private Tariffs $tariffs, private Published $published)
+    public function __construct(private PriceLists $lists, private Published $published)
     {
     }
 
@@ -105,7 +105,7 @@ final readonly class ReadChoice
             ),
             self::id($given['location'] ?? null, "{$at}location", 'wrong.choice.no_such_place'),
             $addOns,
-            $this->tariffs->extraMinutes($business, $service, $addOns),
+            $this->lists->extraMinutes($business, $service, $addOns),
         );
     }
 

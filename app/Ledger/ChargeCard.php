@@ -6,11 +6,14 @@ namespace App\Ledger;
 
 use App\Models\Audience;
 use App\Models\Booking;
+use App\Models\ChannelName;
 use App\Models\Occasion;
 use App\Models\Payment;
 use App\Models\PaymentKind;
 use App\Models\PaymentState;
+use App\Outbox\NewEntry;
 use App\Outbox\Outbox;
+use App\Outbox\Recipient;
 
 /**
  * Asks for a fee from a card that was kept for it (rules.md L4). Within a transaction that has locked the sale of the
@@ -36,13 +39,14 @@ final readonly class ChargeCard
             'by' => $by,
         ]);
         $this->outbox->add(
-            ChargeChannel::NAME,
-            Occasion::Charged,
-            Audience::Processor,
-            (string) $card->checkout,
-            "charge-{$payment->id}",
-            ['payment' => $payment->id],
-            $booking,
+            new NewEntry(
+                "charge-{$payment->id}",
+                ChannelName::Charge,
+                Occasion::Charged,
+                new Recipient(Audience::Processor, (string) $card->checkout),
+                ['payment' => $payment->id],
+                $booking,
+            ),
         );
     }
 }

@@ -12,8 +12,6 @@ use App\Outbox\Channel;
 /** A fee on its way from a card that was kept for it (rules.md L4). */
 final readonly class ChargeChannel implements Channel
 {
-    public const NAME = 'charge';
-
     public function __construct(
         private Processor $processor,
         private TakeIn $takeIn,

@@ -56,7 +56,7 @@ final readonly class HearDispute
         };
         if ($to !== null && $from !== null) {
             $this->book->write(
-                $sale->business()->firstOrFail(),
+                $sale->business,
                 [new Posting(Movement::Disputed, $to, $from, $payment->amount, $sale, $payment->id)],
                 self::BY,
             );

@@ -12,8 +12,6 @@ use App\Outbox\Channel;
 /** Money on its way back, the way it came (rules.md L3). */
 final readonly class RefundChannel implements Channel
 {
-    public const NAME = 'refund';
-
     public function __construct(private Processor $processor, private SettleRefund $settle)
     {
     }

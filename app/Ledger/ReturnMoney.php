@@ -154,7 +154,7 @@ final readonly class ReturnMoney
             $returning->booking,
             why: $returning->why,
         );
-        $this->book->write($sale->business()->firstOrFail(), [$posting], $by);
+        $this->book->write($sale->business, [$posting], $by);
         if ($isSent) {
             ($this->send)($refund);
         }

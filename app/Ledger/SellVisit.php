@@ -9,6 +9,7 @@ use App\Models\BookEntry;
 use App\Models\Booking;
 use App\Models\Movement;
 use App\Models\Sale;
+use App\Models\SaleLine;
 use App\Models\SaleLineKind;
 use Carbon\CarbonImmutable;
 
@@ -25,7 +26,7 @@ final readonly class SellVisit
     public function __invoke(Booking $booking, string $by, ?CarbonImmutable $at = null): Sale
     {
         $sale = ($this->open)($booking, $at);
-        if (self::isOwedFor($booking)) {
+        if (! $sale->wasRecentlyCreated && self::isOwedFor($booking)) {
             return $sale;
         }
         $line = new NewLine(
@@ -92,7 +93,7 @@ final readonly class SellVisit
         if (self::isOwedFor($booking)) {
             $sale = ($this->open)($booking);
             $postings = [...self::paidBack($booking, $sale), ...self::earned($booking, $sale)];
-            $this->book->write($booking->business()->firstOrFail(), $postings, $by);
+            $this->book->write($booking->business, $postings, $by);
         }
     }
 
@@ -126,15 +127,18 @@ final readonly class SellVisit
 
     private static function isOwedFor(Booking $booking): bool
     {
-        $of = static fn (SaleLineKind $kind): int => $booking->sale_id === null
-            ? 0
-            : Sale::query()->findOrFail($booking->sale_id)
-                ->lines()
-                ->where('booking_id', $booking->id)
-                ->where('kind', $kind)
-                ->count();
+        if ($booking->sale_id === null) {
+            return false;
+        }
+        $lines = SaleLine::query()
+            ->where('business_id', $booking->business_id)
+            ->where('sale_id', $booking->sale_id)
+            ->where('booking_id', $booking->id)
+            ->whereIn('kind', [SaleLineKind::Visit, SaleLineKind::Off])
+            ->get(['kind'])
+            ->countBy(static fn (SaleLine $line): string => $line->kind->value);
 
-        return $of(SaleLineKind::Visit) > $of(SaleLineKind::Off);
+        return ($lines['visit'] ?? 0) > ($lines['off'] ?? 0);
     }
 
     /** Below zero: it is taken back. */

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Audience;
+use App\Models\ChannelName;
 use App\Models\Occasion;
 use App\Models\Refund;
+use App\Outbox\NewEntry;
 use App\Outbox\Outbox;
+use App\Outbox\Recipient;
 
 /** Sends money back through the processor. Within the transaction that decides it. */
 final readonly class SendRefund
@@ -19,13 +22,14 @@ final readonly class SendRefund
     public function __invoke(Refund $refund): void
     {
         $this->outbox->add(
-            RefundChannel::NAME,
-            Occasion::Refunded,
-            Audience::Processor,
-            (string) $refund->payment->checkout,
-            $refund->key(),
-            ['refund' => $refund->id],
-            $refund->sale()->firstOrFail()->bookings()->firstOrFail(),
+            new NewEntry(
+                $refund->key(),
+                ChannelName::Refund,
+                Occasion::Refunded,
+                new Recipient(Audience::Processor, (string) $refund->payment->checkout),
+                ['refund' => $refund->id],
+                $refund->sale()->firstOrFail()->bookings()->firstOrFail(),
+            ),
         );
     }
 }

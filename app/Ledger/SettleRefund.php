@@ -33,7 +33,7 @@ final readonly class SettleRefund
         $refund->update(['state' => RefundState::Done, 'ask_at' => null]);
         $sale = $refund->sale()->firstOrFail();
         $this->book->write(
-            $sale->business()->firstOrFail(),
+            $sale->business,
             [
                 new Posting(
                     Movement::Returned,

@@ -8,6 +8,7 @@ use App\Models\Account;
 use App\Models\Lock;
 use App\Models\Movement;
 use App\Models\OutboxEntry;
+use App\Models\OutboxState;
 use App\Models\PaymentState;
 use App\Models\Refund;
 use App\Models\RefundState;
@@ -51,7 +52,7 @@ final readonly class StopMoney
     {
         $refund->update(['state' => RefundState::Stopped]);
         $this->book->write(
-            $sale->business()->firstOrFail(),
+            $sale->business,
             [
                 new Posting(
                     Movement::Returned,
@@ -72,10 +73,10 @@ final readonly class StopMoney
     {
         return OutboxEntry::query()
             ->where('key', $key)
-            ->whereIn('state', ['waiting', 'failed'])
+            ->whereIn('state', [OutboxState::Waiting, OutboxState::Failed])
             ->where(fn (Builder $free) => $free
                 ->whereNull('leased_until')
                 ->orWhere('leased_until', '<=', $this->clock->machine()))
-            ->update(['state' => 'dropped', 'error' => '']) > 0;
+            ->update(['state' => OutboxState::Dropped, 'error' => '']) > 0;
     }
 }

@@ -31,7 +31,7 @@ final readonly class TakeIn
         }
         $payment->update(['state' => PaymentState::Paid]);
         $this->book->write(
-            $sale->business()->firstOrFail(),
+            $sale->business,
             [new Posting(Movement::Paid, Account::Processor, Account::Due, $payment->amount, $sale, $payment->id)],
             $payment->by === '' ? self::BY : $payment->by,
             $at,

@@ -33,7 +33,7 @@ final readonly class WriteLine
             'at' => $at ?? $this->clock->now(),
         ]);
         $postings = [...self::owed($sale, $new), ...$new->more];
-        $this->book->write($sale->business()->firstOrFail(), $postings, $by, $at);
+        $this->book->write($sale->business, $postings, $by, $at);
 
         return $line;
     }

@@ -6,9 +6,12 @@ namespace App\Messages;
 
 use App\Language\Catalogue;
 use App\Models\Audience;
+use App\Models\ChannelName;
 use App\Models\Occasion;
 use App\Models\User;
+use App\Outbox\NewEntry;
 use App\Outbox\Outbox;
+use App\Outbox\Recipient;
 
 /** Mail about an account, of no business: a link and what it is for. */
 final readonly class AccountLetters
@@ -26,12 +29,13 @@ final readonly class AccountLetters
     public function send(string $recipient, Occasion $occasion, array $content, string $key): void
     {
         $this->outbox->add(
-            MailChannel::NAME,
-            $occasion,
-            Audience::Account,
-            $recipient,
-            "{$occasion->value}-{$key}",
-            [...$content, 'locale' => $this->catalogue->locale()],
+            new NewEntry(
+                "{$occasion->value}-{$key}",
+                ChannelName::Mail,
+                $occasion,
+                new Recipient(Audience::Account, $recipient),
+                [...$content, 'locale' => $this->catalogue->locale()],
+            ),
         );
     }
 }

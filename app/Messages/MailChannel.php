@@ -11,8 +11,6 @@ use App\Support\Clock;
 
 final readonly class MailChannel implements Channel
 {
-    public const NAME = 'mail';
-
     public function __construct(private Post $post, private Wording $wording, private Clock $clock)
     {
     }

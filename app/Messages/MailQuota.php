@@ -79,8 +79,9 @@ final readonly class MailQuota
     /** Whether one would be taken; nothing is counted. */
     public function wouldTake(Booking $booking): bool
     {
-        foreach ($this->limits($booking) as $what => $most) {
-            if ($this->counts->of($what) >= $most) {
+        $limits = $this->limits($booking);
+        foreach ($this->counts->ofEach(array_keys($limits)) as $what => $times) {
+            if ($times >= $limits[$what]) {
                 return false;
             }
         }
@@ -116,7 +117,7 @@ final readonly class MailQuota
     /** Whether words of the house's own may go to its client: they wanted something of it, or it is established. */
     public function mayWriteTo(Booking $booking): bool
     {
-        return self::isWanted($booking) || $this->established->is($booking->business()->firstOrFail());
+        return self::isWanted($booking) || $this->established->is($booking->business);
     }
 
     /** @return array<string, int> most by what is counted */
@@ -163,8 +164,8 @@ final readonly class MailQuota
     private function count(array $limits): bool
     {
         $takes = true;
-        foreach ($limits as $what => $most) {
-            $takes = $this->counts->add($what, self::DAY_SECONDS) <= $most && $takes;
+        foreach ($this->counts->addEach(array_keys($limits), self::DAY_SECONDS) as $what => $times) {
+            $takes = $times <= $limits[$what] && $takes;
         }
 
         return $takes;

@@ -21,7 +21,7 @@ final readonly class Papers
     /** @return array{paper?: string, paperName?: string} */
     public function with(OutboxEntry $entry, Booking $booking): array
     {
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
         if ($entry->occasion === Occasion::Receipt) {
             $sale = $booking->sale()->firstOrFail();
 

@@ -7,6 +7,7 @@ namespace App\Messages;
 use App\Models\CurrentBusiness;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
+use App\Models\OutboxState;
 use App\Support\Clock;
 use YardBell\Core\Booking\State;
 
@@ -35,7 +36,7 @@ final class RemindAgain
     private function plan(): void
     {
         $dropped = OutboxEntry::query()
-            ->where('state', 'dropped')
+            ->where('state', OutboxState::Dropped)
             ->where('due_at', '>', $this->clock->now())
             ->where('occasion', Occasion::Reminder)
             ->get();
@@ -43,7 +44,10 @@ final class RemindAgain
             $booking = $entry->booking()->first();
             if ($booking?->state === State::Confirmed &&
                 $booking->starts_at->subMinutes(Announcements::REMINDER_MINUTES)->equalTo($entry->due_at)) {
-                OutboxEntry::query()->whereKey($entry->id)->where('state', 'dropped')->update(['state' => 'waiting']);
+                OutboxEntry::query()
+                    ->whereKey($entry->id)
+                    ->where('state', OutboxState::Dropped)
+                    ->update(['state' => OutboxState::Waiting]);
             }
         }
     }

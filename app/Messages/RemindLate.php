@@ -9,6 +9,7 @@ use App\Models\Booking;
 use App\Models\CurrentBusiness;
 use App\Models\Member;
 use App\Models\Occasion;
+use App\Outbox\Recipient;
 use App\Support\Clock;
 use YardBell\Core\Booking\State;
 
@@ -26,7 +27,7 @@ final readonly class RemindLate
     private const GIVES_UP_AFTER_MINUTES = 120;
 
     public function __construct(
-        private Announcements $announcements,
+        private WriteMail $write,
         private CurrentBusiness $current,
         private Clock $clock,
     ) {
@@ -62,13 +63,18 @@ final readonly class RemindLate
                 static fn (Member $member): bool => in_array(Occasion::Late->value, $member->told_of, true),
             );
             foreach ($wanting as $member) {
-                $this->announcements->late($booking, Audience::Staff, (string) $member->email);
+                $this->remind($booking, Audience::Staff, (string) $member->email);
             }
             if ($wanting->isNotEmpty() && $booking->starts_at <= $now->subMinutes(self::OWNER_AFTER_MINUTES)) {
-                foreach ($booking->business()->firstOrFail()->users()->wherePivot('role', 'owner')->get() as $owner) {
-                    $this->announcements->late($booking, Audience::Owner, $owner->email);
+                foreach ($booking->business->owners() as $owner) {
+                    $this->remind($booking, Audience::Owner, $owner->email);
                 }
             }
         }
+    }
+
+    private function remind(Booking $booking, Audience $audience, string $address): void
+    {
+        ($this->write)(new NewMail($booking, Occasion::Late, new Recipient($audience, $address)));
     }
 }

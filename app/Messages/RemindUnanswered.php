@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Messages;
 
 use App\Facts\AnswerTime;
+use App\Models\Audience;
 use App\Models\Booking;
 use App\Models\CurrentBusiness;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
+use App\Outbox\Recipient;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
 use YardBell\Core\Booking\State;
@@ -20,7 +22,7 @@ use YardBell\Core\Booking\State;
 final readonly class RemindUnanswered
 {
     public function __construct(
-        private Announcements $announcements,
+        private WriteMail $write,
         private CurrentBusiness $current,
         private Clock $clock,
     ) {
@@ -43,10 +45,14 @@ final readonly class RemindUnanswered
 
     private function of(Booking $booking): void
     {
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
         [$until, $due] = [AnswerTime::of($booking, $business), AnswerTime::almostOver($booking, $business)];
         if ($until !== null && $due <= $this->clock->now() && ! self::isReminded($booking, $due)) {
-            $this->announcements->unanswered($booking, $until);
+            $mark = $until->format('YmdHi');
+            foreach ($business->owners() as $owner) {
+                $to = new Recipient(Audience::Owner, $owner->email);
+                ($this->write)(new NewMail($booking, Occasion::Unanswered, $to, mark: $mark));
+            }
         }
     }
 

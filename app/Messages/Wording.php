@@ -85,7 +85,7 @@ final readonly class Wording
         }
         $own = $entry->audience === Audience::Client ? $booking->locale : null;
 
-        return $own ?? $booking->business()->firstOrFail()->locale;
+        return $own ?? $booking->business->locale;
     }
 
     private function accountLetter(OutboxEntry $entry): Letter
@@ -109,7 +109,7 @@ final readonly class Wording
     /** The way to the client's own page, and nothing else: it tells nobody what is there. */
     private function ownPageLetter(OutboxEntry $entry, Booking $booking): Letter
     {
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
         $say = fn (string $part): string => $this->catalogue->say("mail.own_page.{$part}", [
             'business' => $business->name,
         ]);
@@ -235,7 +235,7 @@ final readonly class Wording
         if (! in_array($occasion, self::CAME_TO_NOTHING, true)) {
             return '';
         }
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
         $parts = $booking->visit_id === null ? [$booking] : $bookings;
         $link = config()->string('app.url').$this->again->mailedPath($business, $parts);
 

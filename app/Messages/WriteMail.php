@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
-use App\Models\Audience;
 use App\Models\Booking;
+use App\Models\ChannelName;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
+use App\Models\OutboxState;
+use App\Outbox\NewEntry;
 use App\Outbox\Outbox;
+use App\Support\Clock;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 
 /**
- * Writes a mail about a booking into the outbox: what changes again and again is told of once in some minutes, as it is
+ * Writes mails about bookings into the outbox: what changes again and again is told of once in some minutes, as it is
  * by then, and an address that may be a stranger's gets no more than the quota.
  */
 final readonly class WriteMail
@@ -27,92 +31,88 @@ final readonly class WriteMail
     /** A mail that has not left tells how it stands when it leaves. */
     private const TELLS_ALL = [Occasion::Booked, Occasion::Pending, Occasion::Moved, Occasion::Changed];
 
-    public function __construct(private Outbox $outbox, private MailQuota $quota)
+    public function __construct(private Outbox $outbox, private MailQuota $quota, private Clock $clock)
     {
     }
 
-    /**
-     * @param  CarbonImmutable  $due at the earliest
-     * @param  array<string, string>  $content "why" is in somebody's own words
-     * @param  string  $mark lets the same be sent once, and another time when something has changed
-     */
-    public function __invoke(
-        Booking $booking,
-        Occasion $occasion,
-        Audience $audience,
-        string $recipient,
-        CarbonImmutable $due,
-        array $content,
-        string $mark,
-    ): void {
-        $whom = substr(hash('sha256', $recipient), 0, 12);
-        $parts = [$occasion->value, $booking->id, $booking->calendar_sequence, $audience->value, $whom, $mark];
-        $key = rtrim(implode('-', $parts), '-');
-        $isGathered = in_array($occasion, self::GATHERED, true);
-        if ($this->outbox->has($key) || self::isToldAnyway($booking, $occasion, $recipient, $content)) {
-            return;
+    public function __invoke(NewMail ...$mails): void
+    {
+        $mails = array_filter($mails, static fn (NewMail $mail): bool => $mail->recipient->address !== '' &&
+            ! self::isToldAnyway($mail)); // an empty one is of somebody whom the desk booked without an address
+        $sendings = [];
+        foreach ($mails as $mail) {
+            $sendings[$mail->key()] = $mail->sending();
         }
-        $isToClient = $audience === Audience::Client;
-        if ($isToClient && ! $this->quota->mayWriteTo($booking)) {
-            $content = ['why' => ''] + $content;
+        $keys = $sendings === [] ? [] : $this->outbox->keys($sendings);
+        $entries = [];
+        foreach ($mails as $mail) {
+            $key = $keys[$mail->key()];
+            if ($key !== null) {
+                $entries[$key] = $this->entry($mail, $key);
+            }
         }
-        $isCounted = $isToClient && ! in_array($occasion, self::COUNTED_BEFORE, true);
-        $this->outbox->add(
-            MailChannel::NAME,
-            $occasion,
-            $audience,
-            $recipient,
+        $this->outbox->addOrRevive(...array_values($entries));
+    }
+
+    private function entry(NewMail $mail, string $key): NewEntry
+    {
+        $isCounted = $mail->isToClient() && ! in_array($mail->occasion, self::COUNTED_BEFORE, true);
+        $silenced = $mail->isToClient() && ! $this->quota->mayWriteTo($mail->booking) ? ['why' => ''] : [];
+
+        return new NewEntry(
             $key,
-            $content,
-            $booking,
-            $isGathered ? self::gathered($booking, $recipient, $due) : $due,
-            ! $isCounted || $this->quota->takesOf($booking) ? 'waiting' : 'dropped',
+            ChannelName::Mail,
+            $mail->occasion,
+            $mail->recipient,
+            $silenced + $mail->content,
+            $mail->booking,
+            $this->due($mail),
+            isDropped: $isCounted && ! $this->quota->takesOf($mail->booking),
         );
     }
 
-    /**
-     * Whether a mail about the same waits already, and will tell how it stands by then.
-     *
-     * @param  array<string, string>  $content
-     */
-    private static function isToldAnyway(
-        Booking $booking,
-        Occasion $occasion,
-        string $recipient,
-        array $content,
-    ): bool {
-        if ($occasion !== Occasion::Changed) {
+    /** Whether a mail about the same waits already, and will tell how it stands by then. */
+    private static function isToldAnyway(NewMail $mail): bool
+    {
+        if ($mail->occasion !== Occasion::Changed) {
             return false; // whoever moves it drops what waits
         }
-        $about = explode(' ', $content['all'] ?? $booking->id);
-        $waiting = OutboxEntry::query()
-            ->where('business_id', $booking->business_id)
-            ->where('booking_id', $booking->id)
-            ->where('recipient', $recipient)
+        $about = explode(' ', $mail->content['all'] ?? $mail->booking->id);
+        $waiting = self::before($mail)
             ->whereIn('occasion', self::TELLS_ALL)
-            ->where('state', 'waiting')
+            ->where('state', OutboxState::Waiting)
             ->whereNull('leased_until')
             ->get();
 
-        $tells = static fn (OutboxEntry $entry): array => explode(' ', $entry->text('all') ?: $booking->id);
+        $tells = static fn (OutboxEntry $entry): array => explode(' ', $entry->text('all') ?: $mail->booking->id);
 
         return $waiting->contains(
             static fn (OutboxEntry $entry): bool => array_diff($about, $tells($entry)) === [],
         );
     }
 
-    /** Not before some minutes have passed since the last one. */
-    private static function gathered(Booking $booking, string $recipient, CarbonImmutable $due): CarbonImmutable
+    /** What is gathered goes not before some minutes have passed since the last one. */
+    private function due(NewMail $mail): CarbonImmutable
     {
-        $last = OutboxEntry::query()
-            ->where('business_id', $booking->business_id)
-            ->where('booking_id', $booking->id)
-            ->where('recipient', $recipient)
+        $due = $mail->due ?? $this->clock->now();
+        if (! in_array($mail->occasion, self::GATHERED, true)) {
+            return $due;
+        }
+        $last = self::before($mail)
             ->whereIn('occasion', self::GATHERED)
-            ->where('state', 'sent')
+            ->where('state', OutboxState::Sent)
             ->max('sent_at');
         $next = is_string($last) ? CarbonImmutable::parse($last, 'UTC')->addMinutes(self::GATHER_MINUTES) : $due;
 
         return $next > $due ? $next : $due;
+    }
+
+    /** @return Builder<OutboxEntry> what the same recipient was to be told of the booking before */
+    private static function before(NewMail $mail): Builder
+    {
+        return OutboxEntry::query()
+            ->where('business_id', $mail->booking->business_id)
+            ->where('booking_id', $mail->booking->id)
+            ->where('recipient', $mail->recipient->address);
     }
 }

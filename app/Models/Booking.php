@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -70,10 +71,12 @@ use YardBell\Core\Booking\State;
  *     id?: string, given?: list<string>, question: string, answer: string, file?: string,
  * }> $answers each with its question as it was asked
  * @property CarbonImmutable $created_at
- * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $staff
+ * @property-read Collection<int, Member> $staff
  * @property-read Client|null $client
- * @property-read \Illuminate\Database\Eloquent\Collection<int, Payment> $payments
- * @property-read \Illuminate\Database\Eloquent\Collection<int, BookEntry> $entries
+ * @property-read Service|null $service
+ * @property-read Location|null $location
+ * @property-read Collection<int, Payment> $payments
+ * @property-read Collection<int, BookEntry> $entries
  */
 final class Booking extends Model
 {
@@ -159,13 +162,19 @@ final class Booking extends Model
     /** Where it is; a nameless place for a session without one. */
     public function place(): Location
     {
-        return $this->location()->first() ?? new Location(['name' => '', 'address' => '']);
+        return $this->location ?? new Location(['name' => '', 'address' => '']);
     }
 
     /** @return BelongsTo<Client, $this> */
     public function client(): BelongsTo
     {
         return $this->belongsTo(Client::class);
+    }
+
+    /** What it is of; null where that was taken off the offer since. */
+    public function getServiceAttribute(): ?Service
+    {
+        return Service::of($this->business_id, $this->service_id);
     }
 
     /** @return BelongsTo<Location, $this> */
@@ -194,10 +203,19 @@ final class Booking extends Model
             ->orderBy('id');
     }
 
+    /** With what its sale says by now; before it has one, that is nothing. */
+    public function withMoney(): self
+    {
+        return $this->sale_id === null
+            ? $this->setRelation('payments', new Collection())->setRelation('entries', new Collection())
+            : $this->load(['payments', 'entries']);
+    }
+
     /** @return HasMany<OutboxEntry, $this> */
     public function messages(): HasMany
     {
-        return $this->hasMany(OutboxEntry::class)->where('channel', 'mail')->orderBy('due_at')->orderBy('id');
+        return $this->hasMany(OutboxEntry::class)->where('channel', ChannelName::Mail)
+            ->orderBy('due_at')->orderBy('id');
     }
 
     /** @return HasMany<BookingChange, $this> */

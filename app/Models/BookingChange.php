@@ -26,7 +26,7 @@ final class BookingChange extends Model
 
     protected $table = 'booking_changes';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\BootsByName;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -55,7 +56,7 @@ final class Business extends Model
 
     protected $table = 'businesses';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     protected $attributes = [
         'travel_minutes' => 0,
@@ -91,6 +92,7 @@ final class Business extends Model
         self::query()
             ->whereKey($id)
             ->update(['rules_mark' => Id::make()]);
+        app(CurrentBusiness::class)->readAgain();
     }
 
     /** @return array<string, string> */
@@ -118,6 +120,12 @@ final class Business extends Model
     public function users(): BelongsToMany
     {
         return $this->belongsToMany(User::class, 'business_users')->using(SignIn::class)->withPivot('role', 'staff_id');
+    }
+
+    /** @return Collection<int, User> */
+    public function owners(): Collection
+    {
+        return $this->users()->wherePivot('role', 'owner')->get();
     }
 
     /** @return HasMany<Location, $this> */

@@ -12,14 +12,45 @@ final class CurrentBusiness
 {
     private ?int $id = null;
 
+    /** @var array<string, mixed> what has been read of it, by name */
+    private array $read = [];
+
     public function __construct(private bool $across = false)
     {
     }
 
     /** From here to the end of the request. */
-    public function set(int $id): void
+    public function set(int $id, ?Business $row = null): void
     {
-        $this->id = $id;
+        [$this->id, $this->read] = [$id, $row === null ? [] : ['business' => $row]];
+    }
+
+    /**
+     * What is set up is read once while a business is spoken of: its row, a service, its questions. Of another business
+     * it is read anew.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @return T
+     */
+    public function once(int $business, string $what, callable $read): mixed
+    {
+        if ($business !== $this->id) {
+            return $read();
+        }
+        if (! array_key_exists($what, $this->read)) {
+            $this->read[$what] = $read();
+        }
+
+        /** @var T */
+        return $this->read[$what];
+    }
+
+    /** Something of it has been written, by whomever: all is read again. */
+    public function readAgain(): void
+    {
+        $this->read = [];
     }
 
     /** @throws NoBusinessSet when none is */
@@ -68,12 +99,12 @@ final class CurrentBusiness
      */
     private function during(?int $id, bool $across, callable $work): mixed
     {
-        $before = [$this->id, $this->across];
-        [$this->id, $this->across] = [$id, $across];
+        $before = [$this->id, $this->across, $this->read];
+        [$this->id, $this->across, $this->read] = [$id, $across, []];
         try {
             return $work();
         } finally {
-            [$this->id, $this->across] = $before;
+            [$this->id, $this->across, $this->read] = $before;
         }
     }
 }

@@ -56,6 +56,23 @@ enum Occasion: string
     case Verify = 'verify';
     case Password = 'password';
 
+    /** When a booking is, or whether it is at all: once that has changed, it is told anew. */
+    public const ABOUT_THE_TIME = [
+        self::Booked,
+        self::Prove,
+        self::Pending,
+        self::Declined,
+        self::Suggested,
+        self::Moved,
+        self::Changed,
+        self::Cancelled,
+        self::Reminder,
+        self::Late,
+        self::Unanswered,
+        self::NoShow,
+        self::Restored,
+    ];
+
     /** What only the client is told. */
     public const FOR_CLIENT_ALONE = [
         self::PaidTooLate,

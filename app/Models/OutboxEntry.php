@@ -16,13 +16,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $business_id
  * @property string|null $booking_id
  * @property string $key
- * @property string $channel by its name in Outbox\Channels
+ * @property ChannelName $channel
  * @property Occasion $occasion
  * @property Audience $audience
  * @property string $recipient
  * @property array<string, mixed> $content
  * @property CarbonImmutable $due_at
- * @property string $state waiting, sent, dropped or failed
+ * @property OutboxState $state
  * @property int $attempts
  * @property CarbonImmutable|null $sent_at
  * @property CarbonImmutable|null $leased_until
@@ -36,7 +36,7 @@ final class OutboxEntry extends Model
 
     protected $table = 'outbox';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -45,6 +45,7 @@ final class OutboxEntry extends Model
             'content' => 'array', 'due_at' => 'immutable_datetime', 'sent_at' => 'immutable_datetime',
             'leased_until' => 'immutable_datetime',
             'occasion' => Occasion::class, 'audience' => Audience::class,
+            'channel' => ChannelName::class, 'state' => OutboxState::class,
         ];
     }
 

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
 use App\Models\Concerns\OfRules;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -32,6 +33,16 @@ final class Question extends Model
     protected $table = 'questions';
 
     protected $guarded = [];
+
+    /** @return Collection<int, self> all of a business, read once while that is the one spoken of */
+    public static function of(int $business): Collection
+    {
+        return app(CurrentBusiness::class)->once(
+            $business,
+            'questions',
+            static fn (): Collection => self::query()->where('business_id', $business)->orderBy('position')->get(),
+        );
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

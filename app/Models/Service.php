@@ -8,6 +8,7 @@ use App\Models\Concerns\HasId;
 use App\Models\Concerns\OfBusiness;
 use App\Models\Concerns\OfRules;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
 /**
@@ -78,6 +79,32 @@ final class Service extends Model
             'cancellation' => 'array',
             'staff_pay' => 'array',
         ];
+    }
+
+    /** One of a business, read once while that is the one spoken of. */
+    public static function of(int $business, string $id): ?self
+    {
+        return app(CurrentBusiness::class)->once(
+            $business,
+            "service {$id}",
+            static fn (): ?self => self::query()->where('business_id', $business)->find($id),
+        );
+    }
+
+    /**
+     * The same, of which it is known that it is there.
+     *
+     * @throws ModelNotFoundException
+     */
+    public static function known(int $business, string $id): self
+    {
+        return self::of($business, $id) ?? throw (new ModelNotFoundException())->setModel(self::class, $id);
+    }
+
+    /** Whether clients may book it on the page. */
+    public function isOffered(): bool
+    {
+        return $this->active && $this->visibility !== 'desk';
     }
 
     /** @return BelongsToMany<Member, $this> */

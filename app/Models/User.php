@@ -23,7 +23,7 @@ final class User extends Authenticatable
 
     protected $table = 'users';
 
-    protected $guarded = ['id'];
+    protected $guarded = [];
 
     protected $hidden = ['password', 'remember_token'];
 

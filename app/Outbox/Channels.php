@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Outbox;
 
+use App\Models\ChannelName;
 use Illuminate\Contracts\Container\Container;
 
 /**
@@ -12,7 +13,7 @@ use Illuminate\Contracts\Container\Container;
  */
 final readonly class Channels
 {
-    /** @param  array<string, array<string, class-string<Channel>>>  $lanes by lane and name */
+    /** @param  array<string, array<value-of<ChannelName>, class-string<Channel>>>  $lanes by lane and name */
     public function __construct(private Container $container, private array $lanes)
     {
     }
@@ -26,8 +27,8 @@ final readonly class Channels
         return array_keys($lane === null ? array_merge(...array_values($this->lanes)) : $this->lanes[$lane]);
     }
 
-    public function named(string $name): Channel
+    public function named(ChannelName $name): Channel
     {
-        return $this->container->make(array_merge(...array_values($this->lanes))[$name]);
+        return $this->container->make(array_merge(...array_values($this->lanes))[$name->value]);
     }
 }

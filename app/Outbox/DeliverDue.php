@@ -6,6 +6,7 @@ namespace App\Outbox;
 
 use App\Models\CurrentBusiness;
 use App\Models\OutboxEntry;
+use App\Models\OutboxState;
 use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use Throwable;
@@ -58,7 +59,7 @@ final readonly class DeliverDue
         $machine = $this->clock->machine();
         $entry = OutboxEntry::query()
             ->whereIn('channel', $channels)
-            ->where('state', 'waiting')
+            ->where('state', OutboxState::Waiting)
             ->where('due_at', '<=', $this->clock->now())
             ->where(static fn ($query) => $query->whereNull('leased_until')->orWhere('leased_until', '<', $machine))
             ->orderBy('due_at')
@@ -74,7 +75,7 @@ final readonly class DeliverDue
     {
         $channel = $this->channels->named($entry->channel);
         if (! $channel->isWanted($entry)) {
-            $entry->update(['state' => 'dropped', 'leased_until' => null]);
+            $entry->update(['state' => OutboxState::Dropped, 'leased_until' => null]);
 
             return;
         }
@@ -83,7 +84,7 @@ final readonly class DeliverDue
             $this->db->transaction(function () use ($entry, $done): void {
                 $done();
                 $entry->update([
-                    'state' => 'sent',
+                    'state' => OutboxState::Sent,
                     'sent_at' => $this->clock->now(),
                     'attempts' => $entry->attempts + 1,
                     'error' => '',
@@ -104,7 +105,7 @@ final readonly class DeliverDue
         $wait = $isFinal ? null : self::WAITS[$entry->attempts] ?? null;
         $entry->update([
             'attempts' => $entry->attempts + 1,
-            'state' => $wait === null ? 'failed' : 'waiting',
+            'state' => $wait === null ? OutboxState::Failed : OutboxState::Waiting,
             'due_at' => $wait === null ? $entry->due_at : $this->clock->now()->addMinutes($wait),
             'error' => mb_substr($wrong->getMessage(), 0, 500),
             'leased_until' => null,

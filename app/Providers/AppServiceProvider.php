@@ -8,7 +8,6 @@ use App\Board\KeptBoard;
 use App\Board\Pulse;
 use App\Bookings\AttachmentFiles;
 use App\Bookings\BookPaid;
-use App\Bookings\Claims;
 use App\Bookings\HoldLimits;
 use App\Bookings\KeptTimes;
 use App\Bookings\PriceLists;
@@ -177,7 +176,7 @@ final class AppServiceProvider extends ServiceProvider
             static fn (Application $app): HoldLimits => new HoldLimits(
                 $app->make(Connection::class),
                 $app->make(Clock::class),
-                $app->make(Claims::class),
+                $app->make(Turn::class),
                 config()->integer('yardbell.holds_of_one'),
             ),
         );

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Ledger\ChargeChannel;
 use App\Ledger\RefundChannel;
 use App\Messages\MailChannel;
+use App\Models\ChannelName;
 use App\Offer\Things\AddOnThing;
 use App\Offer\Things\CategoryThing;
 use App\Offer\Things\DaypartThing;
@@ -32,8 +33,11 @@ final class Kinds
 {
     /** What goes out of the house, by lane and channel. */
     public const OF_CHANNELS = [
-        'mail' => [MailChannel::NAME => MailChannel::class],
-        'money' => [RefundChannel::NAME => RefundChannel::class, ChargeChannel::NAME => ChargeChannel::class],
+        'mail' => [ChannelName::Mail->value => MailChannel::class],
+        'money' => [
+            ChannelName::Refund->value => RefundChannel::class,
+            ChannelName::Charge->value => ChargeChannel::class,
+        ],
     ];
 
     /** What is set up, by the word the API uses. */

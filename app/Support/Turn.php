@@ -22,10 +22,21 @@ final readonly class Turn
     /** @param  string  $what of the business: a person, a unit, "SETUP" */
     public function take(int $business, string $what, string $day = self::NO_DAY): void
     {
+        $this->takeEach($business, [[$what, $day]]);
+    }
+
+    /**
+     * Several, one after the other in the order given: everybody names them in the same.
+     *
+     * @param  non-empty-list<array{string, string}>  $turns what, and its day
+     */
+    public function takeEach(int $business, array $turns): void
+    {
+        $rows = implode(', ', array_fill(0, count($turns), '(?, ?, ?, 1)'));
         $this->db->statement(
-            'insert into claims (business_id, taker, day, times) values (?, ?, ?, 1) on duplicate key update '
-                .'times = times + 1',
-            [$business, $what, $day],
+            "insert into claims (business_id, taker, day, times) values {$rows}
+                on duplicate key update times = times + 1",
+            array_merge(...array_map(static fn (array $turn): array => [$business, ...$turn], $turns)),
         );
     }
 }

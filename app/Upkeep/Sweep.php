@@ -6,7 +6,9 @@ namespace App\Upkeep;
 
 use App\Bookings\AttachmentFiles;
 use App\Models\Attachment;
+use App\Models\ChannelName;
 use App\Models\CurrentBusiness;
+use App\Models\OutboxState;
 use App\Support\Clock;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\ConnectionInterface;
@@ -132,8 +134,8 @@ final readonly class Sweep
             'outbox',
             static fn (Builder $rows, string $before): Builder => $rows
                 ->whereNotNull('booking_id')
-                ->whereIn('state', ['sent', 'dropped'])
-                ->where('channel', 'mail')
+                ->whereIn('state', [OutboxState::Sent, OutboxState::Dropped])
+                ->where('channel', ChannelName::Mail)
                 ->where('due_at', '<', $before),
             'sent messages',
         );
@@ -141,7 +143,7 @@ final readonly class Sweep
             'outbox',
             static fn (Builder $rows, string $before): Builder => $rows
                 ->whereNull('booking_id')
-                ->where('state', '<>', 'waiting')
+                ->where('state', '<>', OutboxState::Waiting)
                 ->where('due_at', '<', $before),
             'account mails',
         );

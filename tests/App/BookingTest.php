@@ -76,7 +76,7 @@ it('cancels once, frees the time and drops what waits', function (): void {
     app(CancelBooking::class)($yard->business->id, $booking->id, Cancelling::byClient());
     app(CancelBooking::class)($yard->business->id, $booking->id, Cancelling::byClient());
     expect($booking->refresh()->state)->toBe(State::Cancelled)
-        ->and(OutboxEntry::query()->where('occasion', 'reminder')->value('state'))->toBe('dropped')
+        ->and(OutboxEntry::query()->where('occasion', 'reminder')->toBase()->value('state'))->toBe('dropped')
         ->and(OutboxEntry::query()->where('occasion', 'cancelled')->count())->toBe(3)
         ->and($yard->hold('10:00')->state)->toBe(State::Held);
 });

@@ -52,7 +52,7 @@ beforeEach(function (): void {
         $held = $this->yard->hold($time, $days);
         $held->update(['priced_for' => $this->rosa->id]);
         $given = ['name' => 'Rosa Bell', 'email' => 'rosa@post.example', 'phone' => '', 'note' => ''];
-        app(ConfirmBooking::class)($this->yard->business, $held->id, $given);
+        app(ConfirmBooking::class)($this->yard->business, $held, $given);
 
         return $held;
     };

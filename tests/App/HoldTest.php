@@ -54,8 +54,8 @@ it('gives a time to one of two although the clock goes back between them', funct
         (new Choice($yard->lesson->id))->at(Instants::minute($first->starts_at)),
     ); // the first hold has run out by now
     app(Clock::class)->putForward(-30); // and seems to hold again
-    expect(fn () => app(ConfirmBooking::class)($yard->business, $first->id, KIM))->toThrow(TimeTaken::class);
-    app(ConfirmBooking::class)($yard->business, $second->id, KIM);
+    expect(fn () => app(ConfirmBooking::class)($yard->business, $first, KIM))->toThrow(TimeTaken::class);
+    app(ConfirmBooking::class)($yard->business, $second, KIM);
     expect($second->refresh()->state)->toBe(State::Confirmed)
         ->and(Booking::query()->where('state', 'confirmed')->count())->toBe(1);
 });
@@ -101,7 +101,7 @@ it('does not book an expired hold whose time is somebody else’s', function ():
         $yard->business,
         (new Choice($yard->lesson->id))->at(Instants::minute($held->starts_at)),
     );
-    app(ConfirmBooking::class)($yard->business, $other->id, ['email' => 'bo@post.example'] + KIM);
+    app(ConfirmBooking::class)($yard->business, $other, ['email' => 'bo@post.example'] + KIM);
     bookAtGate($held)
         ->assertStatus(409)
         ->assertJson(['code' => 'time_taken']);
@@ -162,7 +162,7 @@ it('lets one network hold only so many times, and says when to come back', funct
         ->and((int) $refused->headers->get('Retry-After'))->toBeGreaterThan(500)->toBeLessThanOrEqual(600)
         ->and($refused->json('message'))->toContain('come back in 10 minutes');
     holdAtGate($yard, '12:00', 5, '198.51.100.7')->assertCreated(); // somebody else
-    app(ConfirmBooking::class)($yard->business, Booking::query()->orderBy('id')->firstOrFail()->id, KIM);
+    app(ConfirmBooking::class)($yard->business, Booking::query()->orderBy('id')->firstOrFail(), KIM);
     holdAtGate($yard, '14:00', 6)->assertCreated(); // what is booked is no hold any more
 });
 

@@ -72,7 +72,7 @@ it('loses no payment and makes none twice, however often it is killed', function
         $held[] = $yard->hold(sprintf('%02d:00', 9 + $i % 7), 2 + intdiv($i, 7))->id;
     }
     $begun = hrtime(true);
-    app(ConfirmBooking::class)($yard->business, $yard->hold('16:00', 40)->id, $details);
+    app(ConfirmBooking::class)($yard->business, $yard->hold('16:00', 40), $details);
     workMoney();
     $longest = intdiv(hrtime(true) - $begun, 1000); // microseconds: what all of it takes on this machine
     DB::purge();
@@ -80,7 +80,11 @@ it('loses no payment and makes none twice, however often it is killed', function
         $id = $held[intdiv($kill, 4)];
         $after = $random->getInt(0, $longest);
         match ($kill % 4) {
-            0 => killedMeanwhile($after, static fn () => app(ConfirmBooking::class)($yard->business, $id, $details)),
+            0 => killedMeanwhile($after, static fn () => app(ConfirmBooking::class)(
+                $yard->business,
+                Booking::query()->findOrFail($id),
+                $details,
+            )),
             2 => killedMeanwhile($after, static fn () => app(CancelBooking::class)(
                 $yard->business->id,
                 $held[$random->getInt(0, intdiv($kill, 4))],

@@ -76,7 +76,7 @@ it('drops a reminder of what has begun already', function (): void {
     $yard->book('10:00', days: 3);
     app(Clock::class)->putForward(4 * 1440);
     app(DeliverDue::class)();
-    expect(OutboxEntry::query()->where('occasion', 'reminder')->value('state'))->toBe('dropped');
+    expect(OutboxEntry::query()->where('occasion', 'reminder')->toBase()->value('state'))->toBe('dropped');
 });
 
 it('sends nothing twice although a worker died after sending', function (): void {
@@ -100,7 +100,7 @@ it('tries a full mailbox again with growing waits, then shows it', function (): 
         app(Clock::class)->putForward(800);
     }
     $entry = OutboxEntry::query()->where('occasion', 'booked')->where('audience', 'client')->firstOrFail();
-    expect([$entry->state, $entry->attempts])->toBe(['failed', 6])
+    expect([$entry->state->value, $entry->attempts])->toBe(['failed', 6])
         ->and($entry->error)->toContain('is full');
     $this->actingAs($yard->owner)
         ->getJson("/api/businesses/yard/bookings/{$booking->id}")
@@ -111,7 +111,7 @@ it('writes what somebody typed only to an address that is theirs', function (): 
     $yard = Yard::open();
     $book = function (string $time) use ($yard): App\Models\Booking {
         $held = $yard->hold($time);
-        app(App\Bookings\ConfirmBooking::class)($yard->business, $held->id, [
+        app(App\Bookings\ConfirmBooking::class)($yard->business, $held, [
             'name' => 'BUY CHEAP POTS',
             'email' => 'victim@post.example',
             'phone' => '',

@@ -63,7 +63,7 @@ it('pays a late payment back if the time is somebody else’s by then', function
         ->and($page()['told']['money'])->toBe(['€48.00 was paid.', '€48.00 is on its way back.']);
     expect($late->refresh()->state)->toBe(State::Expired)
         ->and(Refund::query()->where('sale_id', $late->refresh()->sale_id)->toBase()->value('state'))->toBe('waiting')
-        ->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->value('state'))->toBe('waiting');
+        ->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->toBase()->value('state'))->toBe('waiting');
     app(DeliverDue::class)();
     expect(Refund::query()->where('sale_id', $late->sale_id)->toBase()->value('state'))->toBe('done')
         ->and($this->processor->refunded)->toHaveCount(1);

@@ -288,7 +288,7 @@ it('dates a payment by the day it came, by the business’s clock, on the slip a
     $owner = $this->actingAs(App\Models\User::query()->firstOrFail());
     $owner->postJson("/api/businesses/yard/bookings/{$booking->id}/missed")->assertOk();
     app(DeliverDue::class)(lane: 'money');
-    $today = App\Support\LocalTime::date($booking->business()->sole()->zone()->day(app(Clock::class)->minute()));
+    $today = App\Support\LocalTime::date($booking->business->zone()->day(app(Clock::class)->minute()));
     $slip = $owner->getJson("/api/businesses/yard/sales/{$booking->sale_id}");
     $receipt = $owner->get("/api/businesses/yard/sales/{$booking->sale_id}/receipt");
     expect(substr($slip->json('payments.0.at'), 0, 10))->toBe(app(Clock::class)->now()->format('Y-m-d'))

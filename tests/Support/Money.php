@@ -35,7 +35,7 @@ final readonly class Money
     /** Of a booking that is booked: 60 more than it costs is owed, 10 taken in cash; a card refused, a refund too. */
     public static function of(Booking $booking): self
     {
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
         $sale = app(OpenSale::class)($booking);
         app(WriteLine::class)($sale, new NewLine(SaleLineKind::Added, 'Glaze', 6000), 'Owner');
         $made = ['business_id' => $business->id, 'currency' => 'EUR', 'checkout' => 'co'];

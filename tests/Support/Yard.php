@@ -212,7 +212,7 @@ final readonly class Yard
         $booking = $this->hold($time, $days);
         app(
             ConfirmBooking::class,
-        )($this->business, $booking->id, ['name' => 'Kim Post', 'email' => $email, 'phone' => '', 'note' => '']);
+        )($this->business, $booking, ['name' => 'Kim Post', 'email' => $email, 'phone' => '', 'note' => '']);
         app(OpenCheckouts::class)();
 
         return $booking->refresh();

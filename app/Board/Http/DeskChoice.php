@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Http;
 
 use App\Bookings\Choice;
-use App\Bookings\Tariffs;
+use App\Bookings\PriceLists;
 use App\Bookings\VisitChoice;
 use App\Models\Business;
 use App\Support\Given;
@@ -19,7 +19,7 @@ final readonly class DeskChoice
     /** Add-ons of different kinds, and of one kind. */
     private const MOST = 20;
 
-    public function __construct(private Tariffs $tariffs)
+    public function __construct(private PriceLists $lists)
     {
     }
 
@@ -78,7 +78,7 @@ final readonly class DeskChoice
             $given->int('party'),
             $given->intIf('minutes'),
             addOns: $addOns,
-            extra: $this->tariffs->extraMinutes($business, $service, $addOns),
+            extra: $this->lists->extraMinutes($business, $service, $addOns),
         );
     }
 

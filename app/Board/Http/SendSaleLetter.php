@@ -8,8 +8,8 @@ use App\Http\Asker;
 use App\Language\Sentence;
 use App\Ledger\IssueDocument;
 use App\Ledger\SaleSlip;
-use App\Messages\Announcements;
 use App\Messages\MailQuota;
+use App\Messages\WriteToClient;
 use App\Models\Occasion;
 use App\Models\Sale;
 use App\Support\Given;
@@ -21,7 +21,7 @@ use Illuminate\Http\Request;
 final readonly class SendSaleLetter
 {
     public function __construct(
-        private Announcements $announcements,
+        private WriteToClient $write,
         private IssueDocument $issue,
         private SaleSlip $slip,
         private MailQuota $quota,
@@ -54,6 +54,6 @@ final readonly class SendSaleLetter
         }
         $this->quota->check($booking);
         $mark = $invoice->id ?? (string) ($sale->entries()->reorder()->latest('id')->first()->id ?? 0);
-        $this->announcements->ofSale($booking, $what, $mark, $invoice->id ?? '');
+        $this->write->ofSale($booking, $what, $mark, $invoice->id ?? '');
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Board\Http;
 
 use App\Http\Asker;
-use App\Messages\Announcements;
 use App\Messages\MailQuota;
+use App\Messages\WriteToClient;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -16,7 +16,7 @@ final readonly class SendWord
 {
     public function __construct(
         private ConnectionInterface $db,
-        private Announcements $announcements,
+        private WriteToClient $write,
         private MailQuota $quota,
     ) {
     }
@@ -32,7 +32,7 @@ final readonly class SendWord
             )['text'],
         );
         $this->quota->checkWord($booking);
-        $this->db->transaction(fn () => $this->announcements->word($booking, $text), attempts: 5);
+        $this->db->transaction(fn () => $this->write->word($booking, $text), attempts: 5);
 
         return new JsonResponse(['sent' => true]);
     }

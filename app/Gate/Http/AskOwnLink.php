@@ -6,8 +6,8 @@ namespace App\Gate\Http;
 
 use App\Gate\Published;
 use App\Limits\Network;
-use App\Messages\Announcements;
 use App\Messages\MailQuota;
+use App\Messages\WriteToClient;
 use App\Models\Booking;
 use App\Models\Client;
 use App\Support\Given;
@@ -20,7 +20,7 @@ final readonly class AskOwnLink
 {
     public function __construct(
         private Published $published,
-        private Announcements $announcements,
+        private WriteToClient $write,
         private MailQuota $quota,
     ) {
     }
@@ -43,7 +43,7 @@ final readonly class AskOwnLink
                 ->first();
         $network = Network::mark((string) $request->ip(), config()->string('app.key'));
         if ($booking !== null && $this->quota->takes($address, $network)) {
-            $this->announcements->ownPage($booking, $address);
+            $this->write->ownPage($booking, $address);
         }
 
         return new JsonResponse(['sent' => true]);

@@ -24,9 +24,9 @@ final readonly class Book
     public function __invoke(Request $request, string $id): JsonResponse
     {
         $booking = $this->linked->find($request, $id);
-        $business = $booking->business()->firstOrFail();
-        ($this->confirm)($business, $id, BookDetails::of($request, $business, $booking));
-        $shown = $this->shape->of($booking->refresh());
+        $business = $booking->business;
+        $booked = ($this->confirm)($business, $booking, BookDetails::of($request, $business, $booking));
+        $shown = $this->shape->of($booked);
 
         return new JsonResponse(['pay' => $shown['pay'], 'booking' => $shown]);
     }

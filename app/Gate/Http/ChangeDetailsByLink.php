@@ -29,7 +29,7 @@ final readonly class ChangeDetailsByLink
             ['note' => 'nullable|string|max:1000', 'answers' => 'nullable|array|max:200'],
             ['max' => 'wrong.plain.most_characters_fit?max=:max'],
         ));
-        $answers = Questions::ofVisit($booking->business()->firstOrFail(), $booking, $request->array('answers'));
+        $answers = Questions::ofVisit($booking->business, $booking, $request->array('answers'));
 
         return new JsonResponse(
             $this->shape->of(($this->change)($booking->business_id, $id, trim($given->text('note')), $answers)),

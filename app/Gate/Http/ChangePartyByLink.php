@@ -26,7 +26,7 @@ final readonly class ChangePartyByLink
 
     public function __invoke(Request $request, string $id): JsonResponse
     {
-        $business = $this->linked->find($request, $id)->business()->firstOrFail();
+        $business = $this->linked->find($request, $id)->business;
         $given = self::given($request);
         $changed = ($this->change)($business, $id, $given->int('party'), $given->text('seen') ?: null);
 
@@ -36,7 +36,7 @@ final readonly class ChangePartyByLink
     /** What it would cost then; nothing is done. */
     public function tried(Request $request, string $id): JsonResponse
     {
-        $business = $this->linked->find($request, $id)->business()->firstOrFail();
+        $business = $this->linked->find($request, $id)->business;
         $change = $this->change->tried($business, $id, self::given($request)->int('party'));
 
         return new JsonResponse($this->told->change($change, toClient: true));

@@ -8,11 +8,11 @@ use App\Bookings\HoldTime;
 use App\Bookings\HoldVisit;
 use App\Bookings\Visitor;
 use App\Gate\ClientBooking;
-use App\Gate\GatePage;
 use App\Gate\KnownClient;
 use App\Gate\Published;
 use App\Gate\ReadChoice;
 use App\Language\Sentence;
+use App\Models\Service;
 use App\Support\CoreSentence;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
@@ -41,13 +41,10 @@ final readonly class Hold
             'start' => 'required|string|max:20',
             'known' => 'nullable|string|max:300',
         ]);
-        $service =
-            GatePage::offered($business)->find($request->string('service')->value()) ??
-            throw new Refusal(
-                new Sentence('refusal.held.service_gone'),
-                404,
-                'gone',
-            );
+        $service = Service::of($business->id, $request->string('service')->value());
+        if ($service?->isOffered() !== true) {
+            throw new Refusal(new Sentence('refusal.held.service_gone'), 404, 'gone');
+        }
         try {
             $start = Wall::instant($request->string('start')->value());
         } catch (InvalidTime $wrong) {

@@ -38,7 +38,7 @@ final readonly class MoveByLink
         } catch (InvalidTime $wrong) {
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');
         }
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
 
         $alone = $request->boolean('alone');
 

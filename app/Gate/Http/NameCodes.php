@@ -31,7 +31,7 @@ final readonly class NameCodes
             ['codes' => 'present|array|list|max:5', 'codes.*' => 'required|string|max:60'],
             ['codes.*' => 'wrong.code.type_one'],
         );
-        $uses = ($this->use)($booking->business()->firstOrFail(), $id, Given::in($given)->strings('codes'));
+        $uses = ($this->use)($booking->business, $id, Given::in($given)->strings('codes'));
 
         return new JsonResponse([
             'booking' => $this->shape->of($booking->refresh()),

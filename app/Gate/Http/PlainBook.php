@@ -33,9 +33,9 @@ final readonly class PlainBook
     public function __invoke(Request $request, string $id): RedirectResponse|Response
     {
         $booking = $this->linked->find($request, $id);
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
         try {
-            ($this->confirm)($business, $id, BookDetails::of($request, $business, $booking));
+            ($this->confirm)($business, $booking, BookDetails::of($request, $business, $booking));
         } catch (ValidationException $wrong) {
             $said = array_map(fn (array $all): string => $this->catalogue->text($all[0]), $wrong->errors());
 

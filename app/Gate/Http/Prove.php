@@ -35,7 +35,7 @@ final readonly class Prove
             throw new NotFoundHttpException();
         }
         ProofOfAddress::given($booking, $this->clock->now());
-        $this->confirm->proven($booking->business()->firstOrFail(), $booking->id);
+        $this->confirm->proven($booking->business, $booking->id);
 
         return new JsonResponse($this->shape->of($booking->refresh()));
     }

@@ -7,9 +7,8 @@ namespace App\Gate\Http;
 use App\Gate\LinkedBooking;
 use App\Gate\LinkedClient;
 use App\Language\Catalogue;
-use App\Messages\Announcements;
+use App\Messages\WriteToClient;
 use App\Models\Booking;
-use App\Models\Occasion;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -19,14 +18,14 @@ final readonly class Renew
     public function __construct(
         private LinkedBooking $booking,
         private LinkedClient $client,
-        private Announcements $announcements,
+        private WriteToClient $write,
         private Catalogue $catalogue,
     ) {
     }
 
     public function booking(Request $request, string $id): View
     {
-        $this->announcements->link($this->booking->findOld($request, $id), Occasion::LinkAgain);
+        $this->write->link($this->booking->findOld($request, $id));
 
         return $this->sent();
     }
@@ -40,7 +39,7 @@ final readonly class Renew
             ->latest('starts_at')
             ->first();
         if ($latest !== null && $client->email !== null) {
-            $this->announcements->ownPage($latest, $client->email);
+            $this->write->ownPage($latest, $client->email);
         }
 
         return $this->sent();

@@ -53,7 +53,7 @@ final readonly class ShowBooking
     /** @param  array<string, string>  $wrong with what a plain form has sent, by field; '': with all of it */
     public function page(Booking $booking, array $wrong = []): View
     {
-        $business = $booking->business()->firstOrFail();
+        $business = $booking->business;
         $shown = $this->shape->of($booking);
 
         return view('gate', [

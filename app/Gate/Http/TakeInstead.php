@@ -48,7 +48,7 @@ final readonly class TakeInstead
         $refusal = null;
         if ($request->isMethod('post')) {
             try {
-                $this->suggest->take($booking->business()->firstOrFail(), $id, $start);
+                $this->suggest->take($booking->business, $id, $start);
 
                 return new RedirectResponse($this->links->to($booking->refresh()));
             } catch (Refusal $refused) {

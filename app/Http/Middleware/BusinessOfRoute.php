@@ -31,7 +31,7 @@ final readonly class BusinessOfRoute
         if ($business === null) {
             throw new NotFoundHttpException();
         }
-        $this->current->set($business->id);
+        $this->current->set($business->id, $business);
         $this->speech->of($business->locale);
         $request->attributes->set('business', $business);
         $request->attributes->set(

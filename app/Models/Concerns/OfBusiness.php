@@ -8,9 +8,12 @@ use App\Models\Business;
 use App\Models\CurrentBusiness;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
-/** Belongs to one business, and is only found while that business is the one spoken of. */
+/**
+ * Belongs to one business, and is only found while that business is the one spoken of.
+ *
+ * @property-read Business $business
+ */
 trait OfBusiness
 {
     use BootsByName;
@@ -36,9 +39,16 @@ trait OfBusiness
         return $current->isAcross() ? null : $current->id();
     }
 
-    /** @return BelongsTo<Business, $this> */
-    public function business(): BelongsTo
+    /** The row of the business it belongs to: read once while that is the one spoken of. */
+    public function getBusinessAttribute(): Business
     {
-        return $this->belongsTo(Business::class);
+        $id = $this->getAttribute('business_id');
+        assert(is_int($id)); // what belongs to none is asked for none
+
+        return app(CurrentBusiness::class)->once(
+            $id,
+            'business',
+            static fn (): Business => Business::query()->findOrFail($id),
+        );
     }
 }

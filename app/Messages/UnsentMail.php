@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Models\Audience;
+use App\Models\Booking;
+use App\Models\ChannelName;
+use App\Models\Occasion;
+use App\Models\OutboxEntry;
+use App\Models\OutboxState;
+use App\Outbox\Outbox;
+use Illuminate\Database\Eloquent\Builder;
+
+/** Mail about bookings that has not left: what it would tell, and that it is not sent where it is not true any more. */
+final class UnsentMail
+{
+    /** Whether it has left that this is cancelled, or cannot be stopped any more. */
+    public static function isKnownCancelled(Booking $booking): bool
+    {
+        return self::of([$booking])
+            ->where('occasion', Occasion::Cancelled)
+            ->whereNotIn('state', [OutboxState::Dropped, OutboxState::Waiting])
+            ->exists();
+    }
+
+    /**
+     * When and with whom those who are told of it believe that these are: what has not left yet, they do not know.
+     *
+     * @param  list<Booking>  $bookings before they are moved
+     * @return array<string, string> by booking
+     */
+    public static function knownPlaces(array $bookings): array
+    {
+        $known = [];
+        foreach ($bookings as $booking) {
+            $known[$booking->id] = self::place($booking);
+        }
+        $unsent = self::of($bookings)
+            ->where('occasion', Occasion::Moved)
+            ->where('state', OutboxState::Waiting)
+            ->get();
+        foreach ($unsent as $entry) {
+            $known = array_replace($known, array_intersect_key($entry->places(), $known));
+        }
+
+        return $known;
+    }
+
+    /** When, and with whom. */
+    public static function place(Booking $booking): string
+    {
+        return $booking->starts_at->format('Y-m-d\TH:i\Z').' '.implode(' ', $booking->staff_ids);
+    }
+
+    /**
+     * Whether their client is about to be told when they are.
+     *
+     * @param  list<Booking>  $bookings
+     */
+    public static function isToClient(array $bookings): bool
+    {
+        return self::of($bookings)
+            ->where('audience', Audience::Client)
+            ->whereIn('occasion', [Occasion::Booked, Occasion::Moved])
+            ->where('state', OutboxState::Waiting)
+            ->exists();
+    }
+
+    /** What still waits to tell when it is, or whether it is, is not sent any more. Papers, links and words are. */
+    public static function drop(Booking $booking): void
+    {
+        Outbox::drop(self::of([$booking])->whereIn('occasion', Occasion::ABOUT_THE_TIME));
+    }
+
+    /**
+     * @param  list<Booking>  $bookings of one business
+     * @return Builder<OutboxEntry>
+     */
+    private static function of(array $bookings): Builder
+    {
+        return OutboxEntry::query()
+            ->where('business_id', $bookings[0]->business_id ?? 0)
+            ->whereIn('booking_id', array_map(static fn (Booking $one): string => $one->id, $bookings))
+            ->where('channel', ChannelName::Mail);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Models\Audience;
+use App\Models\Booking;
+use App\Models\Occasion;
+use App\Outbox\Recipient;
+use App\Support\Clock;
+
+/** What somebody asks to have mailed to a client: a word, a paper, the way back to a booking. */
+final readonly class WriteToClient
+{
+    public function __construct(private WriteMail $write, private Clock $clock)
+    {
+    }
+
+    /** About their booking, in somebody's own words. */
+    public function word(Booking $booking, string $text): void
+    {
+        $this->mail($booking, Occasion::Word, substr(hash('sha256', $text), 0, 12), ['why' => $text]);
+    }
+
+    /** A new link to a booking, to the address it was booked with: once a day, until it is made void again. */
+    public function link(Booking $booking): void
+    {
+        $this->mail($booking, Occasion::LinkAgain, "{$this->clock->now()->format('Ymd')}-{$booking->link_version}");
+    }
+
+    /**
+     * The way to a client's own page, at most once an hour.
+     *
+     * @param  Booking  $booking any of theirs
+     */
+    public function ownPage(Booking $booking, string $address): void
+    {
+        $to = new Recipient(Audience::Client, $address);
+        ($this->write)(new NewMail($booking, Occasion::OwnPage, $to, mark: $this->clock->now()->format('YmdH')));
+    }
+
+    /**
+     * Of a sale: a link to pay, a receipt, an invoice, money that goes back.
+     *
+     * @param  string  $mark what has happened to the sale: of each it is sent again
+     */
+    public function ofSale(
+        Booking $booking,
+        Occasion $occasion,
+        string $mark,
+        string $document = '',
+        string $why = '',
+    ): void {
+        $this->mail($booking, $occasion, $mark, ['why' => $why, 'document' => $document]);
+    }
+
+    /** @param  array<string, string>  $content */
+    private function mail(Booking $booking, Occasion $occasion, string $mark, array $content = []): void
+    {
+        $to = new Recipient(Audience::Client, $booking->contact['email'] ?? '');
+        ($this->write)(new NewMail($booking, $occasion, $to, $content, $mark));
+    }
+}

@@ -1,0 +1,84 @@
+# bin/yardbell test FILE… [OPTION…]: tests of any storey, alone. Those that need a database share one that is kept from
+# run to run, tables and all, until bin/yardbell stop; options (--filter=NAME) go to whatever runs the tests.
+
+files=()
+options=()
+for given in "$@"; do
+    case "$given" in
+        -*) options+=("$given") ;;
+        /*) files+=("${given#"$root/"}") ;;
+        *) if [ -e "$from/$given" ]; then files+=("$(realpath --relative-to="$root" "$from/$given")"); \
+            else files+=("$given"); fi ;;
+    esac
+done
+[ ${#files[@]} -gt 0 ] || fail 'Name a file of tests: bin/yardbell test tests/App/HoldTest.php --filter=clock.'
+
+core=()
+app=()
+browser=()
+front=()
+for file in "${files[@]}"; do
+    [ -e "$file" ] || fail "There is no \"$file\". test takes a file of tests, or core, or browser."
+    case "$file" in
+        core/tests/*) core+=("$file") ;;
+        tests/App/*) app+=("$file") ;;
+        tests/Browser/*Test.php) browser+=("$file") ;;
+        tests/Front/*.test.*) front+=("$file") ;;
+        *) fail "No tests are kept in \"$file\"; they lie in core/tests, tests/App, tests/Browser and tests/Front." ;;
+    esac
+done
+
+status=0
+need_dependencies
+
+# kept_database: the one that is kept. Nothing of it outlives a power cut.
+kept_database() {
+    local memory=/dev/shm
+    [ -w "$memory" ] || memory=${TMPDIR:-/tmp}
+    kept="$memory/yardbell-kept.$(id -u).$(cksum <<<"$root" | cut -d' ' -f1)"
+    export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2 YARDBELL_KEPT="$kept"
+    mkdir -p "$kept/tmp"
+    if ! database_answers "$kept"; then
+        step 'starting the database that is kept for tests'
+        DB_PORT=8733
+        while port_taken "$DB_PORT"; do DB_PORT=$((DB_PORT + 1)); done
+        database_create "$kept"
+        database_begin "$kept" "$DB_PORT" &
+        echo "$DB_PORT" >"$kept/port"
+        database_ready "$kept" $!
+        database_asked "$kept" "create database if not exists yardbell_app"
+        mkdir -p "$home"
+        recorded "$home/kept" database $!
+        printf '%s\n' "$kept" >"$home/kept-folder"
+    fi
+    DB_PORT=$(cat "$kept/port")
+}
+
+pest() { vendor/bin/pest "$@" "${options[@]}" || status=1; }
+
+[ ${#core[@]} -eq 0 ] || pest "${core[@]}"
+if [ ${#app[@]} -gt 0 ]; then
+    need_tools
+    kept_database
+    export YARDBELL_LANGUAGES=en,he-XB
+    newer lang/he-XB/.made lang/en lang/en/* lang/en/screen/* && npm run --silent words && touch lang/he-XB/.made
+    TMPDIR="$kept/tmp" pest "${app[@]}"
+fi
+if [ ${#front[@]} -gt 0 ]; then
+    [ -d resources/js/language/en ] || npm run --silent words
+    npx vitest run "${front[@]}" "${options[@]/#--filter=/--testNamePattern=}" || status=1
+fi
+if [ ${#browser[@]} -gt 0 ]; then
+    . bin/lib/testing.sh
+    need_tools chromium-headless-shell chromium-driver
+    need_web
+    export YARDBELL_LANGUAGES=en,he-XB
+    need_build
+    export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2; DB_PORT=$(free_port 8633)
+    database_start "$scratch" "$DB_PORT"
+    database_asked "$scratch" 'create database yardbell_browser_1'
+    browsers 1
+    TEST_TOKEN=1 TMPDIR="$scratch/tmp" pest "${browser[@]}"
+    [ "$status" -eq 0 ] || tail -20 "$scratch/1/browser.log" 2>/dev/null
+fi
+exit "$status"
