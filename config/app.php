@@ -6,7 +6,6 @@ use Illuminate\Broadcasting\BroadcastServiceProvider;
 use Illuminate\Concurrency\ConcurrencyServiceProvider;
 use Illuminate\Notifications\NotificationServiceProvider;
 use Illuminate\Pagination\PaginationServiceProvider;
-use Illuminate\Redis\RedisServiceProvider;
 use Illuminate\Support\ServiceProvider;
 
 return [
@@ -24,7 +23,7 @@ return [
     // What nothing here uses is not begun at every request.
     'providers' => ServiceProvider::defaultProviders()->except([
         BroadcastServiceProvider::class, ConcurrencyServiceProvider::class,
-        NotificationServiceProvider::class, PaginationServiceProvider::class, RedisServiceProvider::class,
+        NotificationServiceProvider::class, PaginationServiceProvider::class,
     ])->toArray(),
     'maintenance' => ['driver' => 'file'],
 ];

@@ -32,5 +32,18 @@ return [
             ],
         ],
     ],
+    // Asked only where YARDBELL_COUNTS is "redis".
+    'redis' => [
+        'client' => 'phpredis',
+        'default' => [
+            'host' => env('REDIS_HOST', '127.0.0.1'),
+            'port' => env('REDIS_PORT', '6379'),
+            'username' => env('REDIS_USERNAME'),
+            'password' => env('REDIS_PASSWORD'),
+            'database' => 0,
+            'timeout' => 2,
+            'persistent' => true,
+        ],
+    ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
 ];

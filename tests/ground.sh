@@ -60,6 +60,18 @@ grep -qi 're-using' <<<"$reused" || fail 'a connection is closed after one answe
 [ "$(curl -s -o /dev/null -w '%{http_code}' "http://127.0.0.1:$port/.env")" = 404 ] || fail \
         'a hidden file is not refused'
 
+# Requests of a minute are counted, and not in the database.
+by_tcp_says() { mariadb --no-defaults -N -h127.0.0.1 -P"$((port + 33))" -uyardbell -p"$password" "$@"; }
+holds="http://127.0.0.1:$port/gate-api/pages/quernmoor/holds"
+counted='select (select count(*) from cache) + (select count(*) from counts)'
+rows=$(by_tcp_says yardbell -e "$counted")
+for _ in $(seq 61); do
+    last=$(curl -s -o /dev/null -w '%{http_code}' -X POST -H 'Accept: application/json' "$holds")
+    [ "$last" = 422 ] || break
+done
+[ "$last" = 429 ] || fail "nobody is told that they ask too often, but $last"
+[ "$(by_tcp_says yardbell -e "$counted")" = "$rows" ] || fail 'requests are counted in the database'
+
 # A part that dies.
 for part in php database web-server worker-mail; do
     before=$(process "$part")

@@ -49,7 +49,8 @@ final readonly class CancelBooking
             $open = array_filter($bookings, static fn (Booking $one): bool => $one->state !== State::Cancelled);
             $this->cancel($bookings, $how)->mustBe($open === [] ? null : $how->seen); // none: pressed twice
 
-            return Booking::query()->where('business_id', $businessId)->findOrFail($bookingId);
+            return array_column($bookings, null, 'id')[$bookingId] ??
+                Booking::query()->where('business_id', $businessId)->findOrFail($bookingId);
         }, attempts: 5);
     }
 

@@ -12,13 +12,25 @@ use YardBell\Core\Availability\RuleBook;
  * Each business's rule book, kept on this machine between questions. The mark on the business's row, which every change
  * of the set-up replaces within its own transaction, says whether what is kept is still true.
  */
-final readonly class RuleBooks
+final class RuleBooks
 {
-    public function __construct(private Repository $cache, private ReadsSetup $setup)
+    /** @var array{int, string|null, RuleBook}|null the one that was asked for last: whose, by which mark */
+    private ?array $last = null;
+
+    public function __construct(private readonly Repository $cache, private readonly ReadsSetup $setup)
     {
     }
 
     public function of(Business $business): RuleBook
+    {
+        if ($this->last === null || [$this->last[0], $this->last[1]] !== [$business->id, $business->rules_mark]) {
+            $this->last = [$business->id, $business->rules_mark, $this->kept($business)];
+        }
+
+        return $this->last[2];
+    }
+
+    private function kept(Business $business): RuleBook
     {
         $key = "rules-{$business->id}";
         $kept = $this->cache->get($key);

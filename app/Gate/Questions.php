@@ -127,8 +127,11 @@ final readonly class Questions
      */
     public static function given(Business $business, array $parts): array
     {
-        $ids = self::all($business)->pluck('id', 'text');
         $given = [];
+        if (array_filter($parts, static fn (Booking $part): bool => $part->answers !== []) === []) {
+            return $given;
+        }
+        $ids = self::all($business)->pluck('id', 'text');
         foreach ($parts as $part) {
             foreach ($part->answers as $answer) {
                 $id = $answer['id'] ?? $ids->get($answer['question']); // those of before kept its text alone

@@ -36,7 +36,7 @@ final readonly class MoneyEffect
     public static function of(array $bookings, GivingUp $giving, callable $act): self
     {
         $ids = array_map(static fn (Booking $one): string => $one->id, $bookings);
-        $before = MoneyState::of($ids);
+        $before = MoneyState::of($bookings);
         $act();
         $others = Booking::query()
             ->whereIn('sale_id', Booking::query()->whereIn('id', $ids)->select('sale_id'))
@@ -47,7 +47,7 @@ final readonly class MoneyEffect
 
         return new self(
             $before,
-            MoneyState::of($ids),
+            MoneyState::of($bookings),
             $bookings[0]->currency,
             $giving,
             array_values(array_filter($others->all(), is_string(...))),

@@ -31,11 +31,15 @@ final readonly class MoneyState
     ) {
     }
 
-    /** @param  list<string>  $bookings ids */
+    /** @param  array<Booking>  $bookings */
     public static function of(array $bookings): self
     {
-        $of = Booking::query()->whereIn('id', $bookings)->whereNotNull('sale_id')->distinct();
-        $sales = array_values($of->pluck('sale_id')->all());
+        $sales = array_values(array_unique(array_filter(
+            array_map(static fn (Booking $one): ?string => $one->sale_id, $bookings),
+        )));
+        if ($sales === []) {
+            return new self(owed: 0, paid: 0, back: [], fees: 0, waived: 0, charging: 0, charged: 0);
+        }
         $payments = Payment::query()->whereIn('sale_id', $sales)->where('kind', '<>', PaymentKind::Card)->get();
         $amount = static fn (PaymentState $state, ?PaymentKind $kind = null): int => array_sum(
             $payments
@@ -44,21 +48,25 @@ final readonly class MoneyState
                 ->map(static fn (Payment $one): int => $one->amount)
                 ->all(),
         );
-        $lines = SaleLine::query()->whereIn('sale_id', $sales);
+        $lines = SaleLine::query()
+            ->whereIn('sale_id', $sales)
+            ->whereIn('kind', [...SaleLineKind::FEES, SaleLineKind::Waived])
+            ->get(['kind', 'amount']);
+        $isWaived = static fn (SaleLine $line): bool => $line->kind === SaleLineKind::Waived;
 
         return new self(
             owed: Sum::of(BookEntry::query()->whereIn('sale_id', $sales)->where('account', Account::Due)),
             paid: $amount(PaymentState::Paid),
             back: self::back($sales),
-            fees: Sum::of((clone $lines)->whereIn('kind', SaleLineKind::FEES)),
-            waived: -Sum::of((clone $lines)->where('kind', SaleLineKind::Waived)),
+            fees: array_sum($lines->reject($isWaived)->pluck('amount')->all()),
+            waived: -array_sum($lines->filter($isWaived)->pluck('amount')->all()),
             charging: $amount(PaymentState::Charging),
             charged: $amount(PaymentState::Paid, PaymentKind::Fee),
         );
     }
 
     /**
-     * @param  list<mixed>  $sales
+     * @param  list<string>  $sales
      * @return array<string, int>
      */
     private static function back(array $sales): array

@@ -41,7 +41,7 @@ final readonly class ReturnMoney
             return; // nothing was ever owed or paid
         }
         $sale = Lock::on(Sale::query()->whereKey($booking->sale_id))->firstOrFail();
-        $this->sell->takeBack($booking, $by);
+        $this->sell->takeBack($booking, $by, of: $sale);
         if ($fee->amount > 0) {
             $booking->update(['fee' => $fee->asked() ?: null]);
             $this->fee($sale, $fee, $booking, $by);
@@ -98,6 +98,9 @@ final readonly class ReturnMoney
      */
     public function of(Sale $sale, Returning $returning, string $by, array $methods = PaymentMethod::ALL): int
     {
+        if ($returning->amount <= 0) {
+            return 0;
+        }
         $of = $sale->payments()
             ->where('state', PaymentState::Paid)
             ->where('kind', '<>', PaymentKind::Card)

@@ -42,13 +42,17 @@ final readonly class SellVisit
         return $sale;
     }
 
-    /** It was booked, and is not to be taken any more. */
-    public function takeBack(Booking $booking, string $by, string $why = ''): void
+    /**
+     * It was booked, and is not to be taken any more.
+     *
+     * @param  Sale|null  $of its sale, where that is locked already
+     */
+    public function takeBack(Booking $booking, string $by, string $why = '', ?Sale $of = null): void
     {
         if (! self::isOwedFor($booking)) {
             return;
         }
-        $sale = ($this->open)($booking);
+        $sale = $of ?? ($this->open)($booking);
         $taxes = array_map(
             static fn (array $tax): array => [...$tax, 'net' => -$tax['net'], 'amount' => -$tax['amount']],
             $booking->taxes,

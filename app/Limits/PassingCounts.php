@@ -6,7 +6,10 @@ namespace App\Limits;
 
 use Illuminate\Cache\RateLimiter;
 
-/** Counts that may be lost with a restart: requests in a minute. */
+/**
+ * Counts that may be lost with a restart: requests in a minute. In the memory of the machine, or in one that several
+ * machines share (config/cache.php, "limiter"): never in the database, where each would be a commit to the disk.
+ */
 final readonly class PassingCounts implements Counts
 {
     public function __construct(private RateLimiter $limiter)

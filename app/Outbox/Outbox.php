@@ -123,16 +123,17 @@ final readonly class Outbox
     }
 
     /**
-     * What waits of it is not sent any more. Found first and written by its own key: an update that looks for it would
-     * wait for all that it looks at.
+     * What waits of it is not sent any more. Found first and written by their own keys: an update that looks for it
+     * would wait for all that it looks at.
      *
      * @param  Builder<OutboxEntry>  $of
      */
     public static function drop(Builder $of): void
     {
-        foreach ($of->where('state', OutboxState::Waiting)->pluck('id') as $id) {
+        $ids = $of->where('state', OutboxState::Waiting)->orderBy('id')->pluck('id')->all();
+        if ($ids !== []) {
             OutboxEntry::query()
-                ->whereKey($id)
+                ->whereKey($ids)
                 ->where('state', OutboxState::Waiting)
                 ->update(['state' => OutboxState::Dropped]);
         }

@@ -53,6 +53,7 @@ use App\Support\TypedText;
 use App\Upkeep\Sweep;
 use Closure;
 use Illuminate\Cache\CacheManager;
+use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\Factory as ViewFactory;
 use Illuminate\Database\Connection;
@@ -295,9 +296,10 @@ final class AppServiceProvider extends ServiceProvider
                 ),
             ),
         );
+        $events = $this->app->make(Dispatcher::class); // not the models, which few requests need
         // all of the book is dated by one clock, however far a demonstration's was put
         foreach ([Sale::class, Payment::class, Refund::class] as $dated) {
-            $dated::creating(static function (Sale|Payment|Refund $row): void {
+            $events->listen("eloquent.creating: {$dated}", static function (Sale|Payment|Refund $row): void {
                 $row->created_at ??= app(Clock::class)->now();
             });
         }

@@ -4,7 +4,7 @@
 port=${2:-8400}
 case "${1:-}" in
     core) exec php -d memory_limit=2G benchmarks/core.php ;;
-    http) exec php benchmarks/http.php "http://127.0.0.1:$port" ;;
+    http) exec php benchmarks/http.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     pay) exec php benchmarks/pay.php "http://127.0.0.1:$port" ;;
     storm) exec php benchmarks/storm.php "http://127.0.0.1:$port" "$((port + 33))" ;;
     setup) exec php -d memory_limit=1G benchmarks/setup.php "http://127.0.0.1:$port" "$((port + 33))" ;;

@@ -72,8 +72,17 @@ need_php_packages() {
     fi
 }
 
+# need_class_map: which class is in which file, written anew where one has come; whatever is not in it is looked for.
+need_class_map() {
+    local map=vendor/composer/autoload_classmap.php
+    if [ -n "$(find app core/src -name '*.php' -newer "$map" -print -quit)" ]; then
+        composer dump-autoload --no-interaction --quiet && touch "$map"
+    fi
+}
+
 need_dependencies() {
     need_php_packages
+    need_class_map
     if newer node_modules/.yardbell package.json package-lock.json; then
         step 'installing front-end packages'
         npm install --no-audit --no-fund >.yardbell/npm.log 2>&1 || { tail -5 .yardbell/npm.log >&2; fail \

@@ -58,7 +58,7 @@ pest() { vendor/bin/pest "$@" "${options[@]}" || status=1; }
 
 [ ${#core[@]} -eq 0 ] || pest "${core[@]}"
 if [ ${#app[@]} -gt 0 ]; then
-    need_tools
+    need_tools redis-server php8.2-redis
     kept_database
     export YARDBELL_LANGUAGES=en,he-XB
     newer lang/he-XB/.made lang/en lang/en/* lang/en/screen/* && npm run --silent words && touch lang/he-XB/.made
@@ -70,7 +70,7 @@ if [ ${#front[@]} -gt 0 ]; then
 fi
 if [ ${#browser[@]} -gt 0 ]; then
     . bin/lib/testing.sh
-    need_tools chromium-headless-shell chromium-driver
+    need_tools chromium-headless-shell chromium-driver redis-server php8.2-redis
     need_web
     export YARDBELL_LANGUAGES=en,he-XB
     need_build

@@ -68,7 +68,12 @@ finish() {
     exit $?
 }
 
-if [ "${1:-}" = core ]; then need_tools; else need_tools chromium-headless-shell chromium-driver; need_web; fi
+if [ "${1:-}" = core ]; then
+    need_tools
+else
+    need_tools chromium-headless-shell chromium-driver redis-server php8.2-redis
+    need_web
+fi
 need_dependencies
 if [ "${1:-}" = core ]; then
     suite core --parallel --processes=2

@@ -1,6 +1,9 @@
 # The web server of one start or one run of the tests: nginx in front, PHP behind it, all they write in one folder.
 
-need_web() { need_packages 'the web server' nginx php8.2-fpm php8.2-opcache; }
+need_web() {
+    need_packages 'the web server' nginx php8.2-fpm php8.2-opcache php8.2-apcu
+    [ "${YARDBELL_COUNTS:-apc}" != redis ] || need_packages 'counts that several machines share' php8.2-redis
+}
 
 # filled TEMPLATE NAME=VALUE…: the template with its places filled in.
 filled() {

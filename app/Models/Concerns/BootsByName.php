@@ -11,6 +11,8 @@ namespace App\Models\Concerns;
  */
 trait BootsByName
 {
+    use PlainAttributes;
+
     protected static function bootTraits(): void
     {
         static::$traitInitializers[static::class] = [];
