@@ -34,13 +34,14 @@ final class Work extends Command
 
     protected $description = 'Send what is due, open and settle payments, let holds expire, remove what is old enough';
 
-    private const PAUSE_MICROSECONDS = 300_000;
+    /** So that nothing that is due waits for a second. */
+    private const PAUSE_MICROSECONDS = 800_000;
 
     /** Seconds until a part that went wrong is tried again: longer each time, until it goes well. */
     private const LONGEST_WAIT = 60;
 
     /** Rounds until the process ends for a fresh one to begin: about an hour. */
-    private const ROUNDS = 12_000;
+    private const ROUNDS = 4_500;
 
     /** A little less, so that no minute is left out. */
     private const MINUTE_SECONDS = 55;
@@ -69,14 +70,17 @@ final class Work extends Command
         $parts = array_merge(...array_map($this->parts(...), $lane === null ? self::LANES : [(string) $lane]));
         for ($round = 0; $round < self::ROUNDS && ! $this->stopped; $round++) {
             $this->clock->forget();
+            $done = 0;
             foreach ($parts as $name => $part) {
-                $this->carefully($name, $part);
+                $done += $this->carefully($name, $part);
                 $this->beat($lane);
             }
             if ($this->option('once') === true) {
                 break;
             }
-            usleep(self::PAUSE_MICROSECONDS);
+            if ($done === 0) { // else there may be more
+                usleep(self::PAUSE_MICROSECONDS);
+            }
         }
 
         return self::SUCCESS;
@@ -90,17 +94,17 @@ final class Work extends Command
             'money' => [
                 'payment pages' => self::part(OpenCheckouts::class),
                 'notices' => self::part(Notices::class),
-                'payments' => self::part(SettleOpen::class),
-                'refunds not decided' => self::part(AskRefunds::class),
-                'payouts' => self::part(FetchPayouts::class),
+                'payments' => self::every(2, self::part(SettleOpen::class)),
+                'refunds not decided' => self::every(2, self::part(AskRefunds::class)),
+                'payouts' => self::every(5, self::part(FetchPayouts::class)),
                 'refunds and fees' => self::part(DeliverDue::class, lane: 'money'),
             ],
             'upkeep' => [
-                'holds' => self::part(ExpireHolds::class),
-                'requests' => self::onceAMinute('requests', self::part(RemindUnanswered::class)),
+                'holds' => self::every(3, self::part(ExpireHolds::class)),
+                'requests' => self::every(5, self::onceAMinute('requests', self::part(RemindUnanswered::class))),
                 'reminders that a clock has dropped' => self::part(RemindAgain::class),
-                'late visits' => self::onceAMinute('late visits', self::part(RemindLate::class)),
-                'sweeping' => self::part(Sweep::class),
+                'late visits' => self::every(5, self::onceAMinute('late visits', self::part(RemindLate::class))),
+                'sweeping' => self::every(30, self::part(Sweep::class)),
             ],
             'stand-ins' => config('yardbell.demonstration') === true
                 ? ['stand-ins' => static fn () => app(ProcessorStandIn::class)->tick()]
@@ -126,6 +130,21 @@ final class Work extends Command
         };
     }
 
+    /** Not in each round: nobody waits for it, and asking costs. */
+    private static function every(int $seconds, callable $do): callable
+    {
+        $next = 0;
+
+        return static function () use (&$next, $seconds, $do): mixed {
+            if (hrtime(true) < $next) {
+                return null;
+            }
+            $next = hrtime(true) + $seconds * 1_000_000_000;
+
+            return $do();
+        };
+    }
+
     /** However many workers there are. */
     private static function onceAMinute(string $part, callable $do): callable
     {
@@ -139,18 +158,22 @@ final class Work extends Command
     /**
      * What goes wrong in one part does not keep the others from their work; it is said once, and tried again after a
      * while.
+     *
+     * @return int how much was done, where the part says so
      */
-    private function carefully(string $name, callable $part): void
+    private function carefully(string $name, callable $part): int
     {
         if (($this->waits[$name]['until'] ?? 0) > $this->clock->machine()->getTimestamp()) {
-            return;
+            return 0;
         }
         try {
-            $part();
+            $done = $part();
             if (isset($this->waits[$name])) {
                 unset($this->waits[$name]);
                 $this->say("{$name}: goes on.");
             }
+
+            return is_int($done) ? $done : 0;
         } catch (Throwable $wrong) {
             $failures = ($this->waits[$name]['failures'] ?? 0) + 1;
             if ($failures === 1) {
@@ -161,6 +184,8 @@ final class Work extends Command
                 'failures' => $failures,
                 'until' => $this->clock->machine()->getTimestamp() + min(self::LONGEST_WAIT, 2 ** $failures),
             ];
+
+            return 0;
         }
     }
 

@@ -9,6 +9,7 @@ use App\Models\OutboxEntry;
 use App\Models\OutboxState;
 use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Builder;
 use Throwable;
 
 /**
@@ -37,6 +38,9 @@ final readonly class DeliverDue
     public function __invoke(int $most = 50, ?string $lane = null): int
     {
         $names = $this->channels->names($lane);
+        if (! $this->current->across(fn (): bool => $this->due($names)->exists())) {
+            return 0; // as nearly always: nothing is locked to find that out
+        }
         for ($sent = 0; $sent < $most; $sent++) {
             $lease = fn (): ?OutboxEntry => $this->db->transaction(fn (): ?OutboxEntry => $this->lease($names));
             $entry = $this->current->across($lease);
@@ -56,19 +60,29 @@ final readonly class DeliverDue
      */
     private function lease(array $channels): ?OutboxEntry
     {
-        $machine = $this->clock->machine();
-        $entry = OutboxEntry::query()
-            ->whereIn('channel', $channels)
-            ->where('state', OutboxState::Waiting)
-            ->where('due_at', '<=', $this->clock->now())
-            ->where(static fn ($query) => $query->whereNull('leased_until')->orWhere('leased_until', '<', $machine))
+        $entry = $this->due($channels)
             ->orderBy('due_at')
             ->orderBy('id')
             ->lock('for update skip locked')
             ->first();
-        $entry?->update(['leased_until' => $machine->addSeconds(self::LEASE_SECONDS)]);
+        $entry?->update(['leased_until' => $this->clock->machine()->addSeconds(self::LEASE_SECONDS)]);
 
         return $entry;
+    }
+
+    /**
+     * @param  list<string>  $channels
+     * @return Builder<OutboxEntry>
+     */
+    private function due(array $channels): Builder
+    {
+        $machine = $this->clock->machine();
+
+        return OutboxEntry::query()
+            ->whereIn('channel', $channels)
+            ->where('state', OutboxState::Waiting)
+            ->where('due_at', '<=', $this->clock->now())
+            ->where(static fn ($query) => $query->whereNull('leased_until')->orWhere('leased_until', '<', $machine));
     }
 
     private function deliver(OutboxEntry $entry): void
