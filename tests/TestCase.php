@@ -16,6 +16,7 @@ use Illuminate\Foundation\Testing\TestCase as Base;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Tests\Support\Contract;
+use Tests\Support\Plans;
 
 /**
  * Against a real database, whose port bin/yardbell test gives. Tables are made once a run; each test begins with them
@@ -36,6 +37,9 @@ abstract class TestCase extends Base
 
     /** @var array<string, string> locking reads whose transaction wrote nothing of the table, by table */
     private static array $onlyLocked = [];
+
+    /** @var list<string> statements that no key helps with */
+    private static array $scans = [];
 
     public function createApplication(): Application
     {
@@ -96,6 +100,7 @@ abstract class TestCase extends Base
         parent::assertPostConditions();
         self::assertSame([], $this->audits ? app(AuditBook::class)() : []);
         self::assertSame([], self::$onlyLocked, 'Locked to decide, and not written (see Models\\Lock).');
+        self::assertSame([], self::$scans, 'Looked for without a key (see Tests\\Support\\Plans).');
     }
 
     /** What a test has left open when it failed keeps nobody waiting. */
@@ -181,7 +186,11 @@ abstract class TestCase extends Base
         }
         DB::statement('set foreign_key_checks = 1');
         self::$onlyLocked = [];
+        self::$scans = [];
         self::watchLocks();
+        DB::listen(static function (QueryExecuted $query): void {
+            self::$scans = [...self::$scans, ...Plans::scans($query)];
+        });
         array_map(unlink(...), glob(config('yardbell.mailbox').'/*') ?: []);
         @unlink((string) config('yardbell.clock'));
         $this->app?->make(Clock::class)->forget();

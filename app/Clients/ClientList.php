@@ -9,6 +9,7 @@ use App\Models\Business;
 use App\Models\Client;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use stdClass;
 
 /** Clients by a part of their name, mail or number, with what they pay for themselves and when they are here. */
@@ -16,12 +17,16 @@ final class ClientList
 {
     private const MOST = 50;
 
+    /** What is shorter is in no key of words. */
+    private const SHORTEST_WORD = 3;
+
     /** @return list<array<string, mixed>> those with prices of their own first */
     public static function of(Business $business, string $text, CarbonImmutable $now): array
     {
-        $own = self::found($business, $text)->where('rates', '<>', '[]')->get();
-        $others = self::found($business, $text)->where('rates', '[]')->get();
-        $clients = $own->concat($others)->take(self::MOST);
+        $clients = self::found($business, self::byWords($text));
+        if ($clients->isEmpty()) { // as it is typed, also in the middle of a word or of a number
+            $clients = self::found($business, self::byPart($text));
+        }
         $visits = self::visits($business, array_values($clients->modelKeys()), $now);
 
         return array_values($clients
@@ -63,22 +68,51 @@ final class ClientList
         return $visits;
     }
 
-    /** @return Builder<Client> */
-    private static function found(Business $business, string $text): Builder
+    /**
+     * @param  callable(Builder<Client>): mixed  $narrow
+     * @return Collection<int, Client>
+     */
+    private static function found(Business $business, callable $narrow): Collection
+    {
+        return Client::query()
+            ->where('business_id', $business->id)
+            ->tap($narrow)
+            ->orderByDesc('has_rates')
+            ->orderBy('name')
+            ->orderBy('id')
+            ->limit(self::MOST)
+            ->get();
+    }
+
+    /**
+     * By the beginnings of words, which a key finds among however many clients; nothing where it is too short for that.
+     *
+     * @return callable(Builder<Client>): mixed
+     */
+    private static function byWords(string $text): callable
+    {
+        $words = preg_split('/[^\pL\pN]+/u', $text, flags: PREG_SPLIT_NO_EMPTY) ?: [];
+        $long = array_filter($words, static fn (string $word): bool => mb_strlen($word) >= self::SHORTEST_WORD);
+        $asked = implode(' ', array_map(static fn (string $word): string => "+{$word}*", $long));
+
+        return static fn (Builder $query) => match (true) {
+            $text === '' => $query,
+            $long === [] || count($long) < count($words) => $query->whereRaw('1 = 0'),
+            default => $query->whereFullText('words', $asked, ['mode' => 'boolean']),
+        };
+    }
+
+    /** @return callable(Builder<Client>): mixed */
+    private static function byPart(string $text): callable
     {
         $like = '%'.addcslashes($text, '%_\\').'%';
 
-        return Client::query()
-            ->where('business_id', $business->id)
-            ->when($text !== '', static fn (Builder $query) => $query->where(
-                static fn (Builder $either) => $either
-                    ->where('name', 'like', $like)
-                    ->orWhere('email', 'like', $like)
-                    ->orWhere('phone', 'like', $like),
-            ))
-            ->orderBy('name')
-            ->orderBy('id')
-            ->limit(self::MOST);
+        return static fn (Builder $query) => $query->where(
+            static fn (Builder $either) => $either
+                ->where('name', 'like', $like)
+                ->orWhere('email', 'like', $like)
+                ->orWhere('phone', 'like', $like),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -12,7 +12,8 @@ use Illuminate\Database\ConnectionInterface;
 
 /**
  * The book: pairs of entries that sum to zero, only ever added (rules.md L6). What is due, a drawer, a client's credit,
- * tax, tips, staff pay and fees are sums of its entries. Within the transaction that moves the money.
+ * tax, tips, staff pay and fees are sums of its entries; those of a sale stand on its row as well, so that sales can be
+ * looked for by them. Within the transaction that moves the money.
  */
 final readonly class Book
 {
@@ -33,15 +34,22 @@ final readonly class Book
             'at' => $at->format('Y-m-d H:i:s'),
             'by' => $by,
         ];
-        $entries = [];
+        [$entries, $sums] = [[], []];
         foreach ($postings as $posting) {
             if ($posting->amount !== 0) {
                 $pair = [...$written, ...self::columns($posting), 'currency' => $business->currency];
                 $entries[] = ['account' => $posting->to->value, 'amount' => $posting->amount] + $pair;
                 $entries[] = ['account' => $posting->from->value, 'amount' => -$posting->amount] + $pair;
+                $sale = $posting->sale->id ?? null;
+                foreach ($sale === null ? [] : SumsOfSale::of($posting) as $column => $amount) {
+                    $sums[$sale][$column] = ($sums[$sale][$column] ?? 0) + $amount;
+                }
             }
         }
         $this->db->table('book_entries')->insert($entries);
+        foreach ($sums as $sale => $more) {
+            $this->db->table('sales')->where('business_id', $business->id)->where('id', $sale)->incrementEach($more);
+        }
     }
 
     /** @return array<string, string|null> */
@@ -53,6 +61,7 @@ final readonly class Book
             'sale_id' => $posting->sale?->id,
             'client_id' => $posting->sale?->client_id,
             'payment_id' => $posting->payment,
+            'payout_id' => $posting->payout,
             'booking_id' => $posting->booking,
             'staff_id' => $posting->staff,
             'rate' => $posting->rate,

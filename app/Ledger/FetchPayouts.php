@@ -126,6 +126,7 @@ final readonly class FetchPayouts
                         $payment->sale()->firstOrFail(),
                         $payment->id,
                         why: $payout->id,
+                        payout: $payout->id,
                     );
                 }
             }

@@ -8,7 +8,6 @@ use App\Models\Business;
 use App\Support\Instants;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use YardBell\Core\Time\Wall;
 
@@ -28,10 +27,20 @@ final readonly class Figures
     public function pay(Business $business, string $from, string $until): array
     {
         $zone = $business->zone();
-        $visits = $this->entries($business, 'staff_pay')
-            ->join('bookings as b', 'b.id', '=', 'e.booking_id')
-            ->where('b.starts_at', '>=', Instants::toDatabase($zone->first(Wall::day($from) * Wall::DAY)))
-            ->where('b.starts_at', '<', Instants::toDatabase($zone->first((Wall::day($until) + 1) * Wall::DAY)))
+        $first = $zone->first(Wall::day($from) * Wall::DAY);
+        $end = $zone->first((Wall::day($until) + 1) * Wall::DAY);
+        // by when they take somebody's time, which is how bookings are kept; it begins before they do
+        $visits = $this->db
+            ->table('bookings as b')
+            ->join('book_entries as e', static function (JoinClause $join): void {
+                $join->on('e.business_id', '=', 'b.business_id')->on('e.booking_id', '=', 'b.id');
+            })
+            ->where('b.business_id', $business->id)
+            ->where('b.taken_from', '>=', Instants::toDatabase($first - $business->longest_taken))
+            ->where('b.taken_from', '<', Instants::toDatabase($end))
+            ->where('b.starts_at', '>=', Instants::toDatabase($first))
+            ->where('b.starts_at', '<', Instants::toDatabase($end))
+            ->where('e.account', 'staff_pay')
             ->groupBy('e.staff_id', 'e.booking_id', 'b.service_name', 'b.starts_at')
             ->orderBy('b.starts_at')
             ->selectRaw(
@@ -40,10 +49,13 @@ final readonly class Figures
             )
             ->havingRaw('sum(e.amount) <> 0')
             ->get();
-        $tips = $this->entries($business, 'tips')
-            ->whereBetween('e.day', [$from, $until])
-            ->groupBy('e.staff_id')
-            ->selectRaw("coalesce(e.staff_id, '') as staff, -sum(e.amount) as amount")
+        $tips = $this->db
+            ->table('book_entries')
+            ->where('business_id', $business->id)
+            ->where('account', 'tips')
+            ->whereBetween('day', [$from, $until])
+            ->groupBy('staff_id')
+            ->selectRaw("coalesce(staff_id, '') as staff, -sum(amount) as amount")
             ->get();
         $people = [];
         foreach ($visits as $visit) {
@@ -93,12 +105,13 @@ final readonly class Figures
         $rows = $this->db
             ->table('payouts as p')
             ->join('book_entries as e', static function (JoinClause $join): void {
-                $join->on('e.business_id', '=', 'p.business_id')->on('e.why', '=', 'p.id');
+                $join->on('e.business_id', '=', 'p.business_id')->on('e.payout_id', '=', 'p.id');
             })
-            ->join('sales as s', 's.id', '=', 'e.sale_id')
+            ->join('sales as s', static function (JoinClause $join): void {
+                $join->on('s.business_id', '=', 'e.business_id')->on('s.id', '=', 'e.sale_id');
+            })
             ->where('p.business_id', $business->id)
             ->whereBetween('p.day', [$from, $until])
-            ->where('e.about', 'payout')
             ->whereIn('e.account', ['bank', 'fees'])
             ->groupBy('p.id', 'p.day', 'e.payment_id', 'e.sale_id', 's.name')
             ->orderBy('p.id')
@@ -121,14 +134,5 @@ final readonly class Figures
         }
 
         return array_values($payouts);
-    }
-
-    private function entries(Business $business, string $account): Builder
-    {
-        return $this->db
-            ->table('book_entries as e')
-            ->leftJoin('sales as s', 's.id', '=', 'e.sale_id')
-            ->where('e.business_id', $business->id)
-            ->where('e.account', $account);
     }
 }

@@ -23,10 +23,21 @@ final class OpenPrices
     /** Those of a sale that is joined. */
     public static function ofSale(Builder $query): Builder
     {
+        return self::open($query)
+            ->whereColumn('bookings.business_id', 'sales.business_id')
+            ->whereColumn('bookings.sale_id', 'sales.id');
+    }
+
+    /** All of a business. */
+    public static function of(Builder $query, int $business): Builder
+    {
+        return self::open($query)->where('bookings.business_id', $business);
+    }
+
+    private static function open(Builder $query): Builder
+    {
         return $query
             ->from('bookings')
-            ->whereColumn('bookings.business_id', 'sales.business_id')
-            ->whereColumn('bookings.sale_id', 'sales.id')
             ->where('bookings.payment', self::PAYMENT)
             ->whereIn('bookings.state', self::STANDING);
     }

@@ -27,6 +27,7 @@ final readonly class Posting
         public ?string $staff = null,
         public string $rate = '',
         public string $why = '',
+        public ?string $payout = null,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace App\Messages;
 
 use App\Models\Audience;
 use App\Models\Booking;
+use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Models\Member;
 use App\Models\Occasion;
@@ -50,12 +51,16 @@ final readonly class RemindLate
     private function ofBusiness(int $business): void
     {
         $now = $this->clock->now();
+        $longest = Business::query()->findOrFail($business)->longest_taken;
         $late = Booking::query()
             ->where('business_id', $business)
             ->whereIn('state', [State::Confirmed, State::Arrived])
             ->whereNull('session_id')
             ->where('starts_at', '<=', $now->subMinutes(self::STAFF_AFTER_MINUTES))
             ->where('starts_at', '>', $now->subMinutes(self::GIVES_UP_AFTER_MINUTES))
+            // as bookings are kept: by when they begin to take time, which is not longer before
+            ->where('taken_from', '<=', $now->subMinutes(self::STAFF_AFTER_MINUTES))
+            ->where('taken_from', '>', $now->subMinutes(self::GIVES_UP_AFTER_MINUTES + $longest))
             ->with('staff')
             ->get();
         foreach ($late as $booking) {

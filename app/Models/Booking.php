@@ -134,7 +134,10 @@ final class Booking extends Model
     /** @return BelongsToMany<Member, $this> */
     public function staff(): BelongsToMany
     {
-        return $this->belongsToMany(Member::class, 'booking_staff', 'booking_id', 'staff_id');
+        $staff = $this->belongsToMany(Member::class, 'booking_staff', 'booking_id', 'staff_id');
+        $staff->whereColumn('booking_staff.business_id', 'staff.business_id');
+
+        return $staff;
     }
 
     /**

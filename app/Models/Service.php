@@ -110,17 +110,23 @@ final class Service extends Model
     /** @return BelongsToMany<Member, $this> */
     public function staff(): BelongsToMany
     {
-        return $this->belongsToMany(Member::class, 'service_staff', 'service_id', 'staff_id')
+        $staff = $this->belongsToMany(Member::class, 'service_staff', 'service_id', 'staff_id')
             ->withPivot('position')
             ->orderBy('service_staff.position');
+        $staff->whereColumn('service_staff.business_id', 'staff.business_id');
+
+        return $staff;
     }
 
     /** @return BelongsToMany<Location, $this> */
     public function locations(): BelongsToMany
     {
-        return $this->belongsToMany(Location::class, 'service_location')
+        $locations = $this->belongsToMany(Location::class, 'service_location')
             ->withPivot('position')
             ->orderBy('service_location.position');
+        $locations->whereColumn('service_location.business_id', 'locations.business_id');
+
+        return $locations;
     }
 
     /** @return array{one: string, many: string}|null what those who come are called here; null: people */

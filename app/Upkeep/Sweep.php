@@ -89,20 +89,26 @@ final readonly class Sweep
                     ->whereColumn('payments.sale_id', 'bookings.sale_id'),
             )
             ->limit(self::MOST)
-            ->pluck('id')
-            ->all();
-        $this->db->transaction(function () use ($gone): void {
-            foreach (
-                [
-                    'booking_staff' => 'booking_id',
-                    'booking_changes' => 'booking_id',
-                    'outbox' => 'booking_id',
-                    'bookings' => 'id',
-                ] as $table => $column
-            ) {
-                $this->db->table($table)->whereIn($column, $gone)->delete();
-            }
-        });
+            ->get(['business_id', 'id'])
+            ->groupBy('business_id');
+        foreach ($gone as $business => $holds) {
+            $this->db->transaction(fn () => $this->remove((int) $business, $holds->pluck('id')->all()));
+        }
+    }
+
+    /** @param  array<mixed>  $holds ids of bookings of a business */
+    private function remove(int $business, array $holds): void
+    {
+        foreach (
+            [
+                'booking_staff' => 'booking_id',
+                'booking_changes' => 'booking_id',
+                'outbox' => 'booking_id',
+                'bookings' => 'id',
+            ] as $table => $column
+        ) {
+            $this->db->table($table)->where('business_id', $business)->whereIn($column, $holds)->delete();
+        }
     }
 
     /** Files that came with what was never booked, declined or cancelled, or with nothing that is still here. */
@@ -164,7 +170,7 @@ final readonly class Sweep
         $this->forget(
             $this->db
                 ->table('bookings')
-                ->whereNotNull('visitor')
+                ->where('visitor', '>', '') // in the order of a key; whereNotNull would be none
                 ->where('created_at', '<', $this->clock->now()->subDay()),
             ['id'],
             ['visitor' => null],

@@ -2,11 +2,6 @@
 # left.
 
 state="$home/run"
-if [ -e "$home/kept" ]; then # for tests (test-files.sh)
-    end_recorded "$home/kept"
-    rm -rf "$(cat "$home/kept-folder")" "$home/kept" "$home/kept-folder"
-    [ -e "$state/pid" ] || { say 'The database that was kept for tests has stopped.'; exit 0; }
-fi
 [ -e "$state/lock" ] || fail 'Yard Bell is not running here.'
 exec 9>>"$state/lock"
 if flock -n 9; then # nobody holds it, so whatever process has the number in the file now is none of ours

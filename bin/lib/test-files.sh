@@ -1,5 +1,14 @@
-# bin/yardbell test FILE… [OPTION…]: tests of any storey, alone. Those that need a database share one that is kept from
-# run to run, tables and all, until bin/yardbell stop; options (--filter=NAME) go to whatever runs the tests.
+# bin/yardbell test FILE… [OPTION…]: tests of any storey, alone; of a folder, all. Those that need a database share one
+# that is kept from run to run, tables and all, until bin/yardbell test --end; options (--filter=NAME) go to whatever
+# runs the tests.
+
+if [ "$*" = --end ]; then
+    [ -e "$home/kept" ] || fail 'No database is kept for tests.'
+    end_recorded "$home/kept"
+    rm -rf "$(cat "$home/kept-folder")" "$home/kept" "$home/kept-folder"
+    say 'The database that was kept for tests has ended.'
+    exit 0
+fi
 
 files=()
 options=()
@@ -20,10 +29,10 @@ front=()
 for file in "${files[@]}"; do
     [ -e "$file" ] || fail "There is no \"$file\". test takes a file of tests, or core, or browser."
     case "$file" in
-        core/tests/*) core+=("$file") ;;
-        tests/App/*) app+=("$file") ;;
-        tests/Browser/*Test.php) browser+=("$file") ;;
-        tests/Front/*.test.*) front+=("$file") ;;
+        core/tests*) core+=("$file") ;;
+        tests/App*) app+=("$file") ;;
+        tests/Browser|tests/Browser/*Test.php) browser+=("$file") ;;
+        tests/Front|tests/Front/*.test.*) front+=("$file") ;;
         *) fail "No tests are kept in \"$file\"; they lie in core/tests, tests/App, tests/Browser and tests/Front." ;;
     esac
 done
@@ -46,7 +55,7 @@ kept_database() {
         database_begin "$kept" "$DB_PORT" &
         echo "$DB_PORT" >"$kept/port"
         database_ready "$kept" $!
-        database_asked "$kept" "create database if not exists yardbell_app"
+        for name in '' _1 _2; do database_asked "$kept" "create database if not exists yardbell_app$name"; done
         mkdir -p "$home"
         recorded "$home/kept" database $!
         printf '%s\n' "$kept" >"$home/kept-folder"
@@ -54,7 +63,12 @@ kept_database() {
     DB_PORT=$(cat "$kept/port")
 }
 
-pest() { vendor/bin/pest "$@" "${options[@]}" || status=1; }
+# pest FILE…: whole folders in two processes.
+pest() {
+    local beside=()
+    for file; do [ ! -d "$file" ] || beside=(--parallel --processes=2); done
+    vendor/bin/pest "$@" "${beside[@]}" "${options[@]}" || status=1
+}
 
 [ ${#core[@]} -eq 0 ] || pest "${core[@]}"
 if [ ${#app[@]} -gt 0 ]; then

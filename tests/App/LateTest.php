@@ -13,7 +13,8 @@ beforeEach(function (): void {
     $this->yard = Yard::open();
     $this->booking = $this->yard->book('10:00');
     $this->late = function (int $minutes): array {
-        $this->booking->update(['starts_at' => now()->subMinutes($minutes)]);
+        $start = now()->subMinutes($minutes);
+        $this->booking->update(['starts_at' => $start, 'taken_from' => $start]);
         app(RemindLate::class)();
 
         return OutboxEntry::query()

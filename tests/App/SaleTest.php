@@ -318,6 +318,13 @@ it('finds what does not agree', function (): void {
         'by' => '',
     ]);
     expect(app(AuditBook::class)()[0])->toContain('a pair does not sum to zero');
+    foreach (['moves', 'owed', 'total', 'paid', 'back', 'underway'] as $sum) {
+        DB::table('sales')->increment($sum);
+        expect(implode(app(AuditBook::class)()))->toContain("a sale's row says something else than its entries");
+        DB::table('sales')->decrement($sum);
+        expect(implode(app(AuditBook::class)()))->not->toContain("a sale's row");
+    }
+    DB::table('sales')->update(array_fill_keys(['moves', 'owed', 'total', 'paid', 'back', 'underway'], 0));
     DB::table('book_entries')->truncate();
     DB::table('sale_lines')->truncate();
     DB::table('payments')->delete();
