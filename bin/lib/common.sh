@@ -150,14 +150,20 @@ database_create() {
         || fail "The database could not be created; all it said is in $folder/install.log."
 }
 
+# buffer_pool: what of the memory keeps what is read of the database: an eighth, 128 MB at least and 2 GB at most.
+buffer_pool() {
+    awk '$1 == "MemTotal:" { mb = int($2 / 8192); print (mb < 128 ? 128 : mb > 2048 ? 2048 : mb) "M" }' /proc/meminfo
+}
+
 # database_begin FOLDER PORT: becomes MariaDB on loopback, with its data, socket and log in FOLDER.
 database_begin() {
     local folder=$1 port=$2 user=()
     [ "$(id -u)" -eq 0 ] && user=(--user=root)
-    mkdir -p "$folder/nothing"
+    mkdir -p "$folder/nothing" "$folder/tmp"
     exec mariadbd --no-defaults --datadir="$folder/data" --socket="$folder/sock" --pid-file="$folder/pid" \
         --port="$port" --bind-address=127.0.0.1 --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
-        --innodb-flush-log-at-trx-commit="${YARDBELL_FLUSH:-1}" --innodb-buffer-pool-size=128M --max-connections=200 \
+        --innodb-flush-log-at-trx-commit="${YARDBELL_FLUSH:-1}" --max-connections=200 \
+        --innodb-buffer-pool-size="${YARDBELL_BUFFER_POOL:-$(buffer_pool)}" --tmpdir="$folder/tmp" \
         --skip-log-bin --skip-name-resolve --local-infile=0 --secure-file-priv="$folder/nothing" \
         "${user[@]}" >>"$folder/server.log" 2>&1
 }

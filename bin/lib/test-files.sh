@@ -45,7 +45,7 @@ kept_database() {
     local memory=/dev/shm
     [ -w "$memory" ] || memory=${TMPDIR:-/tmp}
     kept="$memory/yardbell-kept.$(id -u).$(cksum <<<"$root" | cut -d' ' -f1)"
-    export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2 YARDBELL_KEPT="$kept"
+    export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2 YARDBELL_BUFFER_POOL=128M YARDBELL_KEPT="$kept"
     mkdir -p "$kept/tmp"
     if ! database_answers "$kept"; then
         step 'starting the database that is kept for tests'

@@ -82,7 +82,8 @@ fi
 export YARDBELL_LANGUAGES=en,he-XB # one that is made up, to see whether all is said in the reader's language
 need_build
 
-export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2; DB_PORT=$(free_port 8633) # tests need not outlive a power cut
+# tests need not outlive a power cut
+export DB_PORT DB_PASSWORD=yardbell YARDBELL_FLUSH=2 YARDBELL_BUFFER_POOL=128M; DB_PORT=$(free_port 8633)
 database_start "$scratch" "$DB_PORT"
 database_asked "$scratch" \
     'create database yardbell_app_1; create database yardbell_app_2;
