@@ -38,7 +38,10 @@ final readonly class VisitSearch
                 continue;
             }
             foreach ((new VisitPlanner($ask, $location, $parts))->plans($until) as $start => $plan) {
-                $rows[$start][] = $plan;
+                $day = $this->book->zone->day($start); // where clocks go back over midnight, dates overlap
+                if ($day >= $ask->fromDay && $day <= $ask->toDay) {
+                    $rows[$start][] = $plan;
+                }
             }
         }
         ksort($rows);
@@ -80,11 +83,14 @@ final readonly class VisitSearch
             $minutes += $named + $part->extra + $ask->maxWait;
         }
         $until = $ask->toDay + 1 + intdiv($minutes, Wall::DAY);
+        // where clocks go back over midnight, a later part may begin on the date before
+        $before = $book->zone->dates($ask->fromDay - 1, $ask->fromDay - 1)->span()[1];
+        $goesBack = $before > $book->zone->first($ask->fromDay * Wall::DAY);
 
         return array_map(
             static fn (VisitPart $part): Ask => new Ask(
                 $part->service,
-                $ask->fromDay,
+                $ask->fromDay - ($goesBack ? 1 : 0),
                 $until,
                 $ask->now,
                 $part->minutes,

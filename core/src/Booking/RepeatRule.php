@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Booking;
 
+use Generator;
 use YardBell\Core\Time\Wall;
 
 use function count;
@@ -11,6 +12,8 @@ use function floor;
 use function gmdate;
 use function gmmktime;
 use function intdiv;
+use function min;
+use function sort;
 
 /** T23: a wall-clock start every so many days, weeks or months, from a first date up to a number or a date. */
 final readonly class RepeatRule
@@ -27,17 +30,19 @@ final readonly class RepeatRule
     /**
      * @param  int  $wall when it starts first, as a wall minute
      * @param  int  $every at least 1
-     * @param  bool  $byWeekday of months: the same weekday of the month; else the same day
+     * @param  MonthDay  $monthDay of months: which day of each
      * @param  int|null  $count occurrences, 1 to MOST; null: until a date
      * @param  int|null  $untilDay the last date, included
+     * @param  list<int>  $weekdays of weeks: 0 = Monday …, the first date's among them; none: that alone
      */
     public function __construct(
         int $wall,
         private int $every,
         private RepeatUnit $unit,
-        private bool $byWeekday = false,
+        private MonthDay $monthDay = MonthDay::Same,
         private ?int $count = null,
         private ?int $untilDay = null,
+        private array $weekdays = [],
     ) {
         $this->day = (int) floor($wall / Wall::DAY);
         $this->minute = $wall - $this->day * Wall::DAY;
@@ -47,9 +52,11 @@ final readonly class RepeatRule
     public function days(): array
     {
         $days = [$this->day];
-        for ($k = 1; $k <= self::MOST; $k++) {
-            $next = $this->nth($k);
-            if ($this->count === null ? $next > ($this->untilDay ?? $next) : count($days) >= $this->count) {
+        foreach ($this->later() as $next) {
+            if (
+                count($days) > self::MOST ||
+                ($this->count === null ? $next > ($this->untilDay ?? $next) : count($days) >= $this->count)
+            ) {
                 break;
             }
             $days[] = $next;
@@ -58,13 +65,35 @@ final readonly class RepeatRule
         return $days;
     }
 
-    private function nth(int $k): int
+    /** @return Generator<int> the dates after the first, without end */
+    private function later(): Generator
     {
-        return match ($this->unit) {
-            RepeatUnit::Days => $this->day + $k * $this->every,
-            RepeatUnit::Weeks => $this->day + 7 * $k * $this->every,
-            RepeatUnit::Months => $this->inMonth($k * $this->every),
-        };
+        if ($this->weekdays !== []) {
+            yield from $this->onWeekdays();
+        }
+        for ($k = 1; ; $k++) {
+            yield match ($this->unit) {
+                RepeatUnit::Days => $this->day + $k * $this->every,
+                RepeatUnit::Weeks => $this->day + 7 * $k * $this->every,
+                RepeatUnit::Months => $this->inMonth($k * $this->every),
+            };
+        }
+    }
+
+    /** @return Generator<int> of the first date's week, from Monday, and of each n-th week after it */
+    private function onWeekdays(): Generator
+    {
+        $weekdays = $this->weekdays;
+        sort($weekdays);
+        $monday = $this->day - Wall::weekday($this->day);
+        for ($k = 0; ; $k++) {
+            foreach ($weekdays as $weekday) {
+                $day = $monday + 7 * $k * $this->every + $weekday;
+                if ($day > $this->day) {
+                    yield $day;
+                }
+            }
+        }
     }
 
     /** The date so many months later: its day of the month or the last, or its weekday of the month. */
@@ -73,8 +102,11 @@ final readonly class RepeatRule
         [$year, $month, $day] = [$this->part('Y'), $this->part('n'), $this->part('j')];
         $first = intdiv((int) gmmktime(0, 0, 0, $month + $later, 1, $year), 86400);
         $last = $first + (int) gmdate('t', $first * 86400) - 1;
-        if (! $this->byWeekday) {
+        if ($this->monthDay === MonthDay::Same) {
             return min($first + $day - 1, $last);
+        }
+        if ($this->monthDay === MonthDay::LastWeekday) {
+            return $last - (Wall::weekday($last) - Wall::weekday($this->day) + 7) % 7;
         }
         $ahead = (Wall::weekday($this->day) - Wall::weekday($first) + 7) % 7;
         $same = $first + $ahead + 7 * intdiv($day - 1, 7);

@@ -45,6 +45,7 @@ final class Repeats
     {
         return array_map(
             fn (int $day): Occurrence => $this->placed(
+                $day,
                 $this->book->zone->first($day * Wall::DAY + $rule->minute),
                 $rule->minute,
             ),
@@ -52,11 +53,15 @@ final class Repeats
         );
     }
 
-    private function placed(int $start, int $minute): Occurrence
+    /**
+     * @param  int  $own its date by the rule; where that ends with hours that the clock leaves out, its start is on the
+     *   next
+     */
+    private function placed(int $own, int $start, int $minute): Occurrence
     {
         $day = $this->book->zone->day($start);
-        $rows = $this->rows($day);
-        $row = self::taken($rows, $start);
+        $rows = $this->rows($own);
+        $row = self::taken($day === $own ? $rows : $this->rows($day), $start);
         if ($row !== null) {
             $this->take($row);
 
@@ -72,7 +77,7 @@ final class Repeats
             null,
             $verdicts,
             $rows === []
-                ? $this->around($day, $minute)
+                ? $this->around($own, $minute)
                 : self::nearest($rows, static fn (Slot $row): int => abs($row->start - $start)),
         );
     }

@@ -30,6 +30,9 @@ final readonly class Node
     /** Longest text, in bytes. */
     public const LONGEST = 500;
 
+    /** What an id is (rules.md, part 2): ids stand beside each other in what is printed, with spaces between. */
+    private const ID = '/^[A-Za-z0-9_.:-]{1,64}\z/';
+
     /** @param  list<string>  $keys the keys it may have */
     public function __construct(private stdClass $value, public string $pointer, public Problems $problems, array $keys)
     {
@@ -184,6 +187,8 @@ final readonly class Node
             $at = "{$this->at($key)}/{$i}";
             if (! is_string($id) || $id === '') {
                 $this->problems->add($at, 'an id is a text.');
+            } elseif ($known === null && preg_match(self::ID, $id) !== 1) {
+                $this->problems->add($at, self::notAnId($id));
             } elseif ($known !== null && ! isset($known[$id])) {
                 $this->problems->add($at, "there is no {$what} \"{$id}\".");
             } elseif (in_array($id, $ids, true)) {
@@ -194,6 +199,22 @@ final readonly class Node
         }
 
         return $ids;
+    }
+
+    /** The id of something that is new: it must stand. */
+    public function newId(): string
+    {
+        $id = $this->text('id');
+        if ($id !== '' && preg_match(self::ID, $id) !== 1) {
+            $this->refuse('id', self::notAnId($id));
+        }
+
+        return $id;
+    }
+
+    private static function notAnId(string $id): string
+    {
+        return "an id is 1 to 64 letters A to Z, digits and the signs - _ . : alone, not \"{$id}\".";
     }
 
     /** @param  array<string, mixed>  $known */

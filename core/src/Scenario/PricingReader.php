@@ -115,7 +115,7 @@ final readonly class PricingReader
     {
         $amounts = [];
         foreach (AmountReader::table($pricing, 'byMinutes') as $minutes => $amount) {
-            if (preg_match('/^\d{1,9}\z/', (string) $minutes) !== 1) {
+            if (preg_match('/^[1-9]\d{0,8}\z/', (string) $minutes) !== 1) {
                 $pricing->refuse('byMinutes', "a length is a whole number of minutes, but got \"{$minutes}\".");
 
                 continue;

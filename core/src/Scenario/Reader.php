@@ -318,7 +318,7 @@ final class Reader
      */
     public static function newId(Node $node, array ...$known): string
     {
-        $id = $node->text('id');
+        $id = $node->newId();
         if ($id !== '' && array_filter($known, static fn (array $ids): bool => isset($ids[$id])) !== []) {
             $node->refuse('id', "\"{$id}\" is the id of another one already.");
         }

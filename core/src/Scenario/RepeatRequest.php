@@ -6,12 +6,17 @@ namespace YardBell\Core\Scenario;
 
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Relaxed;
+use YardBell\Core\Booking\MonthDay;
 use YardBell\Core\Booking\RepeatRule;
 use YardBell\Core\Booking\RepeatUnit;
 use YardBell\Core\Time\Wall;
 
+use function array_flip;
 use function array_map;
+use function array_search;
 use function count;
+use function in_array;
+use function is_bool;
 
 /** Reads what `repeats` is asked for (rules.md T23). */
 final readonly class RepeatRequest
@@ -25,6 +30,7 @@ final readonly class RepeatRequest
         'location',
         'at',
         'every',
+        'weekdays',
         'byWeekday',
         'count',
         'until',
@@ -65,16 +71,20 @@ final readonly class RepeatRequest
     {
         $wall = $node->time('at', Wall::dateTime(...));
         [$unit, $every] = self::every($node);
-        $byWeekday = $node->flag('byWeekday', false);
-        if ($byWeekday && $unit !== RepeatUnit::Months) {
+        $monthDay = self::monthDay($node);
+        if ($monthDay !== MonthDay::Same && $unit !== RepeatUnit::Months) {
             $node->refuse('byWeekday', 'only months are counted by the weekday.');
         }
+        $weekdays = self::weekdays($node, $unit);
         $count = $node->numberOrNull('count', 1, RepeatRule::MOST);
         $until = $node->dayOrNull('until');
         if (($count === null) === ($until === null)) {
             $node->refuse('count', 'either how many, or "until" which date, is needed.');
         }
-        $rule = new RepeatRule($wall, $every, $unit, $byWeekday, $count, $until);
+        $rule = new RepeatRule($wall, $every, $unit, $monthDay, $count, $until, $weekdays);
+        if ($weekdays !== [] && ! in_array(Wall::weekday($rule->day), $weekdays, true)) {
+            $node->refuse('weekdays', 'the weekday of "at" is not among them.');
+        }
         if ($until !== null && $until < $rule->day) {
             $node->refuse('until', 'it must not be before the date of "at".');
         } elseif ($until !== null && count($rule->days()) > RepeatRule::MOST) {
@@ -82,6 +92,35 @@ final readonly class RepeatRequest
         }
 
         return $rule;
+    }
+
+    private static function monthDay(Node $node): MonthDay
+    {
+        if ($node->raw('byWeekday') === 'last') {
+            return MonthDay::LastWeekday;
+        }
+        if (! is_bool($node->raw('byWeekday') ?? false)) {
+            $node->refuse('byWeekday', 'true, false or "last" is needed.');
+        }
+
+        return $node->raw('byWeekday') === true ? MonthDay::Weekday : MonthDay::Same;
+    }
+
+    /** @return list<int> 0 = Monday … */
+    private static function weekdays(Node $node, RepeatUnit $unit): array
+    {
+        if (! $node->has('weekdays')) {
+            return [];
+        }
+        if ($unit !== RepeatUnit::Weeks) {
+            $node->refuse('weekdays', 'only weeks name weekdays.');
+        }
+        $named = $node->ids('weekdays', array_flip(Wall::WEEKDAYS), 'weekday');
+        if ($named === [] && $node->items('weekdays') === []) {
+            $node->refuse('weekdays', 'a list of weekdays has at least one.');
+        }
+
+        return array_map(static fn (string $name): int => (int) array_search($name, Wall::WEEKDAYS, true), $named);
     }
 
     /** @return array{RepeatUnit, int} */

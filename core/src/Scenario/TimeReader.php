@@ -69,11 +69,10 @@ final class TimeReader
     private function windows(Node $node, string $key): array
     {
         $windows = [];
-        $keys = $this->locations === null ? ['from', 'to'] : ['from', 'to', 'at'];
         foreach ($node->items($key) as $i => $item) {
             $window = $item instanceof stdClass ? $this->again((array) $item) : null;
             if ($window === null) {
-                $given = $node->item($key, $i, $item, $keys);
+                $given = $node->item($key, $i, $item, ['from', 'to', 'at']);
                 $window = $given === null ? Window::wholeDay() : $this->window($given);
             }
             $windows[] = $window;
@@ -96,6 +95,9 @@ final class TimeReader
     public function window(Node $node): Window
     {
         $at = $this->locations === null ? null : $node->idOrNull('at', $this->locations, 'location');
+        if ($this->locations === null && $node->has('at')) {
+            $node->refuse('at', 'only the own hours of a member name a location.');
+        }
         $from = $node->text('from');
         $to = $node->text('to');
         foreach (['from' => $from, 'to' => $to] as $key => $time) {
@@ -136,8 +138,8 @@ final class TimeReader
     {
         $from = $node->time('from', Wall::instantWithSeconds(...));
         $to = $node->time('to', Wall::instantWithSeconds(...));
-        if ($to < $from) {
-            $node->refuse('to', 'it must not be before "from".');
+        if ($to <= $from && $from !== 0 && $to !== 0) {
+            $node->refuse('to', 'it must be after "from".');
         }
 
         return Interval::ifAny((int) floor($from / 60), (int) ceil($to / 60));

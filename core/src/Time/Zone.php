@@ -11,7 +11,6 @@ use function count;
 use function floor;
 use function max;
 use function min;
-use function str_contains;
 
 /**
  * T2: between the clock on the wall and instants, by the zone tables of the operating system.
@@ -43,6 +42,8 @@ final class Zone
     /** 2020 to 2040 in minutes: what nearly every question is about. All others make the whole table be read. */
     private const COMMON = [26_297_280, 36_816_480];
 
+    private const TABLES = '/usr/share/zoneinfo';
+
     /** 1900 to 2200. */
     private const ALL = [-36_816_480, 120_968_640];
 
@@ -67,8 +68,8 @@ final class Zone
     /** @throws InvalidTime for a name the zone tables do not have */
     public static function named(string $name): self
     {
-        if (str_contains($name, "\0")) {
-            throw InvalidTime::zone($name); // DateTimeZone would not throw an exception, but an error
+        if (! self::isNamed($name)) {
+            throw InvalidTime::zone($name);
         }
         try {
             $zone = new DateTimeZone($name);
@@ -78,6 +79,13 @@ final class Zone
 
         // An abbreviation or a bare offset is no zone: it has no transitions.
         return $zone->getTransitions(0, 0) !== false ? new self($name, $zone) : throw InvalidTime::zone($name);
+    }
+
+    /** To the letter, as the system's tables have it: DateTimeZone takes "europe/lisbon" as well. */
+    private static function isNamed(string $name): bool
+    {
+        return preg_match('~^[A-Za-z0-9_+-]+(?:/[A-Za-z0-9_+-]+)*\z~', $name) === 1 &&
+            (! is_dir(self::TABLES) || is_file(self::TABLES."/{$name}"));
     }
 
     /** The wall minute (day × 1440 + minute) that clocks show at this instant. */

@@ -187,10 +187,10 @@ it('changes nothing but ids when ids are changed', function (): void {
         $names = [
             '"ana"' => '"1"',
             '"bo"' => '"02"',
-            '"cy"' => '"a/b~c"',
+            '"cy"' => '"a.b:c-_"',
             '"mill"' => '"7"',
             '"w1"' => '"3"',
-            '"wheel"' => '"Ω"',
+            '"wheel"' => '"'.str_repeat('W', 64).'"',
         ];
         $renamed = json_decode(
             strtr(json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES), $names),

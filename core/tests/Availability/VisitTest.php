@@ -6,6 +6,8 @@ use YardBell\Core\Scenario\BadDocument;
 use YardBell\Core\Scenario\Visits;
 use YardBell\Core\Tests\Support\Days;
 use YardBell\Core\Tests\Support\EveryPlan;
+use YardBell\Core\Time\Wall;
+use YardBell\Core\Time\Zone;
 
 /*
  * T20. A picture: Monday 2027-03-01, open 09:00-12:00, Ana and Bo at the yard; a cut of 30 minutes and a colour of 60,
@@ -170,3 +172,30 @@ it('finds the plan that trying all finds', function (int $first): void {
     }
     expect($rows)->toBeGreaterThan(20); // a guard: documents that offer nothing would prove nothing
 })->with([1, 26, 51, 76]);
+
+it('begins on the local dates asked for, also where clocks go back over midnight', function (): void {
+    // until 2011 they went back at 00:01, to 23:01 of the day before
+    $open = array_fill_keys(Wall::WEEKDAYS, [['from' => '00:00', 'to' => '24:00']]);
+    $document = salon(more: ['business' => [
+        'name' => 'Yard',
+        'timeZone' => 'America/St_Johns',
+        'currency' => 'EUR',
+        'openingHours' => $open,
+    ]]);
+    $starts = static fn (string $from, string $to): array => array_column(
+        visits($document, ['from' => $from, 'to' => $to, 'now' => '2010-11-01T00:00Z']),
+        'start',
+    );
+    $zone = Zone::named('America/St_Johns');
+    $days = static fn (array $starts): array => array_values(array_unique(array_map(
+        static fn (string $start): string => Wall::date($zone->day(Wall::instant($start))),
+        $starts,
+    )));
+    [$saturday, $sunday] = [$starts('2010-11-06', '2010-11-06'), $starts('2010-11-07', '2010-11-07')];
+    expect($days($saturday))->toBe(['2010-11-06'])
+        ->and($days($sunday))->toBe(['2010-11-07'])
+        ->and($saturday)->toContain('2010-11-07T03:00Z') // 23:30, the second time
+        ->and($sunday)->toContain('2010-11-07T02:30Z') // 00:00, the first time
+        ->and(array_intersect($saturday, $sunday))->toBe([])
+        ->and($starts('2010-11-06', '2010-11-07'))->toHaveCount(count($saturday) + count($sunday));
+});

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use YardBell\Core\Booking\MonthDay;
 use YardBell\Core\Booking\RepeatRule;
 use YardBell\Core\Booking\RepeatUnit;
 use YardBell\Core\Scenario\BadDocument;
@@ -51,11 +52,32 @@ function placed(array $document, array $request = []): array
 }
 
 it('repeats by days, weeks and months', function (string $at, int $every, string $unit, string $dates): void {
-    [$unit, $byWeekday] = [strtok($unit, ' '), str_contains($unit, 'weekday')];
-    $rule = new RepeatRule(Wall::dateTime("{$at}T10:00"), $every, RepeatUnit::from($unit), $byWeekday, 4);
+    $on = match (true) {
+        str_contains($unit, 'last weekday') => MonthDay::LastWeekday,
+        str_contains($unit, 'weekday') => MonthDay::Weekday,
+        default => MonthDay::Same,
+    };
+    $weekdays = array_map(
+        static fn (string $day): int => (int) array_search($day, Wall::WEEKDAYS, true),
+        str_contains($unit, ' on ') ? explode(' ', explode(' on ', $unit)[1]) : [],
+    );
+    $unit = RepeatUnit::from(strtok($unit, ' '));
+    $rule = new RepeatRule(Wall::dateTime("{$at}T10:00"), $every, $unit, $on, 4, weekdays: $weekdays);
     expect(implode(' ', array_map(Wall::date(...), $rule->days())))->toBe($dates);
 })->with([
     'every other day' => ['2027-02-27', 2, 'days', '2027-02-27 2027-03-01 2027-03-03 2027-03-05'],
+    'some weekdays of each week' => [
+        '2027-03-03', 1, 'weeks on fri mon wed', '2027-03-03 2027-03-05 2027-03-08 2027-03-10',
+    ],
+    'two weekdays of every other week' => [
+        '2027-03-04', 2, 'weeks on mon thu', '2027-03-04 2027-03-15 2027-03-18 2027-03-29',
+    ],
+    'the last Friday of a month, the first date as it stands' => [
+        '2027-03-05', 1, 'months last weekday', '2027-03-05 2027-04-30 2027-05-28 2027-06-25',
+    ],
+    'the last of every other month' => [
+        '2027-03-29', 2, 'months last weekday', '2027-03-29 2027-05-31 2027-07-26 2027-09-27',
+    ],
     'every third week' => ['2027-12-20', 3, 'weeks', '2027-12-20 2028-01-10 2028-01-31 2028-02-21'],
     'the last day in a shorter month' => ['2027-12-31', 1, 'months', '2027-12-31 2028-01-31 2028-02-29 2028-03-31'],
     'over years' => ['2027-08-30', 6, 'months', '2027-08-30 2028-02-29 2028-08-30 2029-02-28'],
@@ -154,6 +176,21 @@ it('names each rule once, by its number, of all people and places', function ():
         ->and(repeated(Days::document(), ['minutes' => 45])[0]['rules'])->toBe(['T17']);
 });
 
+it('has the date that the rule gives, also where its start falls on the next', function (): void {
+    // there was no 30 December in Apia in 2011: what the rule places on it begins with the 31st
+    $open = array_fill_keys(Wall::WEEKDAYS, [['from' => '09:00', 'to' => '12:00']]);
+    $document = Days::document(['startEvery' => 60], ['timeZone' => 'Pacific/Apia', 'openingHours' => $open]);
+    $request = ['at' => '2011-12-29T10:00', 'every' => ['days' => 1], 'now' => '2011-12-01T00:00Z'];
+    // the nearest date that has any is the one before, of two as near; 10:00 is taken there by then
+    expect(placed($document, $request))->toBe([
+        '12-29 20:00 ana',
+        '12-30 10:00 T5 → 12-29 19:00 ana',
+        '12-30 20:00 ana',
+    ]);
+    $document['business']['openingHours'] = array_fill_keys(Wall::WEEKDAYS, [['from' => '00:00', 'to' => '24:00']]);
+    expect(placed($document, $request)[1])->toBe('12-30 10:00 ana');
+});
+
 it('reads the start as the clock on the wall shows it (T2)', function (string $zone, string $at, array $starts): void {
     $open = array_fill_keys(Wall::WEEKDAYS, [['from' => '00:00', 'to' => '24:00']]);
     $document = Days::document(['startEvery' => 30], ['timeZone' => $zone, 'openingHours' => $open]);
@@ -182,6 +219,13 @@ it('refuses what is no request', function (array $wrong, string $problem): void 
     'two of them' => [['every' => ['days' => 1, 'weeks' => 1]], '/every: one of days, weeks, months is needed.'],
     'years' => [['every' => ['years' => 1]], '/every/years: this key is not known here.'],
     'never again' => [['every' => ['days' => 0]], '/every/days: 0 is too small'],
+    'a weekday there is not' => [['weekdays' => ['mon', 'day']], '/weekdays/1: there is no weekday "day".'],
+    'a weekday twice' => [['weekdays' => ['mon', 'mon']], '/weekdays/1: "mon" stands here twice.'],
+    'no weekday' => [['weekdays' => []], '/weekdays: a list of weekdays has at least one.'],
+    'weekdays without its own' => [['weekdays' => ['tue']], '/weekdays: the weekday of "at" is not among them.'],
+    'days on weekdays' => [['every' => ['days' => 1], 'weekdays' => ['mon']], '/weekdays: only weeks name weekdays.'],
+    'the first weekday' => [['every' => ['months' => 1], 'byWeekday' => 'first'], '/byWeekday: true, false or "last"'],
+    'the last of a week' => [['byWeekday' => 'last'], '/byWeekday: only months'],
     'weeks by the weekday' => [['byWeekday' => true], '/byWeekday: only months'],
     'too often' => [['count' => 105], '/count: 105 is too large'],
     'both ends' => [['count' => 2, 'until' => '2027-03-08'], '/count: either how many'],

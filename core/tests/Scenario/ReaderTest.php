@@ -33,6 +33,32 @@ it('refuses with a pointer and a sentence', function (array $changes, string $pr
         ['business' => ['timeZone' => 'Mars/Base']],
         '/business/timeZone: "Mars/Base" is not a time zone',
     ],
+    'a zone in other letters' => [
+        ['business' => ['timeZone' => 'europe/lisbon']],
+        '/business/timeZone: "europe/lisbon" is not a time zone',
+    ],
+    'an id with a space' => [
+        ['staff' => [['id' => 'ana bo']]],
+        '/staff/0/id: an id is 1 to 64 letters A to Z, digits and the signs - _ . : alone, not "ana bo".',
+    ],
+    'an id with a comma' => [['services' => [['id' => 'a,b']]], '/services/0/id: an id is 1 to 64 letters'],
+    'a long id' => [['locations' => [['id' => str_repeat('x', 65)]]], '/locations/0/id: an id is 1 to 64 letters'],
+    'a unit with a letter of another alphabet' => [
+        ['resources' => [['id' => 'wheel', 'units' => ['rodá']]]],
+        '/resources/0/units/0: an id is 1 to 64 letters',
+    ],
+    'opening hours somewhere' => [
+        ['business' => ['openingHours' => ['mon' => [['at' => 'yard']]]]],
+        '/business/openingHours/mon/0/at: only the own hours of a member name a location.',
+    ],
+    'a busy time of nothing' => [
+        ['staff' => [['busy' => [['from' => '2027-03-01T10:00:30Z', 'to' => '2027-03-01T10:00:30Z']]]]],
+        '/staff/0/busy/0/to: it must be after "from".',
+    ],
+    'an amount for a length with a leading zero' => [
+        ['services' => [['pricing' => ['kind' => 'fixed', 'amount' => 100, 'byMinutes' => ['060' => 100]]]]],
+        '/services/0/pricing/byMinutes: a length is a whole number of minutes, but got "060".',
+    ],
     'a closure of nobody' => [
         [
             'business' => [
@@ -68,7 +94,10 @@ it('refuses an id that stands twice, and a date that does', function (): void {
 it('takes null for left out', function (): void {
     expect(
         Days::starts(Days::document(['setup' => null, 'assignment' => null, 'dayparts' => null, 'startEvery' => 30])),
-    )->toBe('09:00 09:30 10:00 10:30 11:00');
+    )->toBe('09:00 09:30 10:00 10:30 11:00')
+        ->and(Days::starts(Days::document(['startEvery' => 30], ['openingHours' => [
+            'mon' => [['from' => '09:00', 'to' => '10:30', 'at' => null]],
+        ]])))->toBe('09:00 09:30');
 });
 
 it('gives no rows for lengths that nothing has, however long', function (array $options): void {
