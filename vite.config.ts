@@ -3,6 +3,7 @@ import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
 import { wordsOf } from './bin/lib/words-of.mjs';
+import { wordsReload } from './bin/lib/words-reload.mjs';
 
 /** One language at a time (bin/lib/build.mjs): its words are compiled in, so a reader loads no other. */
 const language = process.env['YARDBELL_LANGUAGE'] ?? 'en';
@@ -23,5 +24,6 @@ export default defineConfig({
     }),
     react(),
     tailwindcss(),
+    wordsReload(),
   ],
 });

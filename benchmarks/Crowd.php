@@ -131,6 +131,9 @@ final readonly class Crowd
                     from seq_1_to_{$this->sales} n {$where}");
             }
         }
+        $this->db->exec("replace into drawers (business_id, amount)
+            select business_id, sum(amount) from book_entries
+            where business_id = {$this->business} and account = 'cash'");
     }
 
     /**

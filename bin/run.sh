@@ -18,13 +18,16 @@ case "$command" in
         for given in "$@"; do case "$given" in -*|/*) files+=("$given") ;; *) files+=("$from/$given") ;; esac; done
         exec php artisan "$command" "${files[@]}" ;;
     packages) need_php_packages ;;
-    start|stop|test|bench) . "bin/lib/$command.sh" "$@" ;;
+    start|stop|test|verify|bench) . "bin/lib/$command.sh" "$@" ;;
     help|--help|-h)
         cat <<'TEXT'
 bin/yardbell start [--fresh] [--port=N]   install, build, load the demonstration and serve it
 bin/yardbell start --production           serve on settings of your own; says which ones are missing
+bin/yardbell start --development          serve the demonstration; what is changed is seen at once
 bin/yardbell stop                         end everything that start began
 bin/yardbell test [core|browser]          every test and check, or the core's or the browser's alone
+bin/yardbell test FILE… [--filter=NAME]   tests of any storey, alone, on a database that is kept (test --end ends it)
+bin/yardbell verify [--fix] [--since=REF] description, words, types, lint, analysis and style of what has changed
 bin/yardbell bench http                   times of the running server against its floor
 bin/yardbell bench core|crowd|mutants     the search against a plain one; with 200,000 bookings; what the tests notice
 bin/yardbell bench pay                    clients who pay when booking beside others who do not, all at once

@@ -6,6 +6,9 @@ return [
     // Whether this installation shows the demonstration: its clock can be put forward, its stand-ins can be seen.
     'demonstration' => (bool) env('YARDBELL_DEMONSTRATION', false),
 
+    // Where the front end is served while it is worked on; null: it is built.
+    'development' => env('YARDBELL_DEVELOPMENT'),
+
     // Where the stand-ins answer, for a browser and for this application alike.
     'stand_ins' => env('YARDBELL_STAND_INS', 'http://127.0.0.1:8401'),
 

@@ -23,10 +23,16 @@ final class ClientList
     /** @return list<array<string, mixed>> those with prices of their own first */
     public static function of(Business $business, string $text, CarbonImmutable $now): array
     {
-        $clients = self::found($business, self::byWords($text));
-        if ($clients->isEmpty()) { // as it is typed, also in the middle of a word or of a number
-            $clients = self::found($business, self::byPart($text));
+        $clients = new Collection();
+        foreach ([self::byName($text), self::byWords($text), self::byPart($text)] as $i => $narrow) {
+            if ($i < 2 || $clients->isEmpty()) { // in the middle of a word only where nothing begins so
+                $clients = $clients->concat(self::found($business, $narrow))->unique('id')->take(self::MOST);
+            }
+            if ($clients->count() === self::MOST) {
+                break;
+            }
         }
+        $clients = $clients->sortBy('without_rates');
         $visits = self::visits($business, array_values($clients->modelKeys()), $now);
 
         return array_values($clients
@@ -69,19 +75,36 @@ final class ClientList
     }
 
     /**
+     * Those with prices of their own first: looked for in the key that has them in this order, and then read.
+     *
      * @param  callable(Builder<Client>): mixed  $narrow
      * @return Collection<int, Client>
      */
     private static function found(Business $business, callable $narrow): Collection
     {
+        $ids = self::ordered($business)->tap($narrow)->limit(self::MOST)->pluck('id');
+
+        return self::ordered($business)->whereKey($ids)->get();
+    }
+
+    /** @return Builder<Client> */
+    private static function ordered(Business $business): Builder
+    {
         return Client::query()
             ->where('business_id', $business->id)
-            ->tap($narrow)
-            ->orderByDesc('has_rates')
+            ->orderBy('without_rates')
             ->orderBy('name')
-            ->orderBy('id')
-            ->limit(self::MOST)
-            ->get();
+            ->orderBy('id');
+    }
+
+    /** @return callable(Builder<Client>): mixed by the beginning of the name; all where nothing is asked */
+    private static function byName(string $text): callable
+    {
+        $like = addcslashes($text, '%_\\').'%';
+
+        return static fn (Builder $query) => $query
+            ->whereIn('without_rates', [false, true])
+            ->when($text !== '', static fn (Builder $named) => $named->where('name', 'like', $like));
     }
 
     /**
@@ -96,7 +119,6 @@ final class ClientList
         $asked = implode(' ', array_map(static fn (string $word): string => "+{$word}*", $long));
 
         return static fn (Builder $query) => match (true) {
-            $text === '' => $query,
             $long === [] || count($long) < count($words) => $query->whereRaw('1 = 0'),
             default => $query->whereFullText('words', $asked, ['mode' => 'boolean']),
         };
@@ -107,12 +129,7 @@ final class ClientList
     {
         $like = '%'.addcslashes($text, '%_\\').'%';
 
-        return static fn (Builder $query) => $query->where(
-            static fn (Builder $either) => $either
-                ->where('name', 'like', $like)
-                ->orWhere('email', 'like', $like)
-                ->orWhere('phone', 'like', $like),
-        );
+        return static fn (Builder $query) => $query->where('words', 'like', $like);
     }
 
     /** @return array<string, mixed> */

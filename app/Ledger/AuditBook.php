@@ -48,6 +48,15 @@ final readonly class AuditBook
                 coalesce(e.owed, 0), coalesce(e.total, 0), coalesce(e.paid, 0), coalesce(e.back, 0),
                 coalesce(e.underway, 0))
             SQL,
+        'the drawer holds something else than its entries come to' => <<<'SQL'
+            select b.id as business_id, 'drawer' as `of`, coalesce(d.amount, 0) as `is`, coalesce(e.amount, 0) as should
+            from businesses b
+            left join drawers d on d.business_id = b.id
+            left join (
+                select business_id, sum(amount) as amount from book_entries where account = 'cash' group by business_id
+            ) e on e.business_id = b.id
+            where coalesce(d.amount, 0) <> coalesce(e.amount, 0)
+            SQL,
         'a sale has another tax than its lines' => <<<'SQL'
             select l.business_id, l.sale_id as `of`, coalesce(e.amount, 0) as `is`, -sum(t.amount) as should
             from sale_lines l

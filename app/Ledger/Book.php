@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Models\Account;
 use App\Models\Business;
 use App\Models\Id;
 use App\Support\Clock;
@@ -13,7 +14,7 @@ use Illuminate\Database\ConnectionInterface;
 /**
  * The book: pairs of entries that sum to zero, only ever added (rules.md L6). What is due, a drawer, a client's credit,
  * tax, tips, staff pay and fees are sums of its entries; those of a sale stand on its row as well, so that sales can be
- * looked for by them. Within the transaction that moves the money.
+ * looked for by them, and that of the drawer. Within the transaction that moves the money.
  */
 final readonly class Book
 {
@@ -47,6 +48,16 @@ final readonly class Book
             }
         }
         $this->db->table('book_entries')->insert($entries);
+        $cash = array_sum(array_column(
+            array_filter($entries, static fn (array $entry): bool => $entry['account'] === Account::Cash->value),
+            'amount',
+        ));
+        if ($cash !== 0) {
+            $this->db->statement(
+                'insert into drawers (business_id, amount) values (?, ?) on duplicate key update amount = amount + ?',
+                [$business->id, $cash, $cash],
+            );
+        }
         foreach ($sums as $sale => $more) {
             $this->db->table('sales')->where('business_id', $business->id)->where('id', $sale)->incrementEach($more);
         }

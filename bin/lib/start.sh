@@ -1,17 +1,20 @@
 # bin/yardbell start: everything from a bare machine to a running demonstration; with --production on settings of one's
-# own.
+# own; with --development so that what is changed is seen at once.
 
 . bin/lib/web.sh
 . bin/lib/supervise.sh
 port=8400
 fresh=
 production=
+development=
 for option in "$@"; do
     case "$option" in
         --fresh) fresh=1 ;;
         --production) production=1 ;;
+        --development) development=1 ;;
         --port=*) port=${option#--port=} ;;
-        *) fail "start does not know \"$option\"; it knows --fresh, --production and --port=N." ;;
+        *) fail "start does not know \"$option\"; it knows --fresh, --production, --development and" \
+                '--port=N.' ;;
     esac
 done
 [[ $port =~ ^[0-9]{4,5}$ ]] && [ "$port" -le 65000 ] || fail "--port takes a number from 1000 to 65000, not \"$port\"."
@@ -25,6 +28,7 @@ umask 027
 # sentence.
 if [ -n "$production" ]; then
     [ -z "$fresh" ] || fail '--fresh removes everything; it does not go with --production.'
+    [ -z "$development" ] || fail '--development shows more than anybody should see; it does not go with --production.'
     [[ ${APP_KEY:-} == base64:* ]] || fail 'APP_KEY is not set. Make one, keep it, and give it at every start:' \
         "php -r 'echo \"base64:\".base64_encode(random_bytes(32));'"
     [[ ${APP_URL:-} == https://* ]] || fail \
@@ -59,7 +63,7 @@ if [ -e "$state/processes" ]; then
     say 'An earlier start was ended by force; what it left running is ended first.'
     end_recorded "$state/processes"
 fi
-for taken in "$port" $([ -n "$production" ] || echo "$stand_ins $database_port"); do
+for taken in "$port" $([ -n "$production" ] || echo "$stand_ins $database_port") ${development:+$((port + 2))}; do
     port_taken "$taken" && fail \
             "Port $taken is in use by another program. Choose another with --port=N (N, N+1 and N+33 are used)."
 done
@@ -70,7 +74,12 @@ say 'Yard Bell starts.'
 need_tools
 need_web
 need_dependencies
-need_build
+rm -f public/hot # what a start for development has left, which was ended by force
+if [ -n "$development" ]; then
+    npm run --silent types && npm run --silent words || fail 'The words or the types could not be made.'
+else
+    need_build
+fi
 mkdir -p "$state/views"
 rm -rf "$state/rule-books" # kept in the shape of an earlier version
 rm -f "$state"/*.php # what an earlier start prepared may name other ports
@@ -82,7 +91,7 @@ stop_all() {
     [ -n "$stopped" ] && return
     stopped=1
     end_recorded "$state/processes"
-    rm -f "$state/pid"
+    rm -f "$state/pid" public/hot
 }
 trap 'stop_all; exit 0' INT TERM
 trap stop_all EXIT
@@ -94,6 +103,7 @@ export DB_PERSISTENT=true
 if [ -n "$production" ]; then
     export YARDBELL_DEMONSTRATION=false SESSION_SECURE_COOKIE=true
 else
+    [ -z "$development" ] || export YARDBELL_DEVELOPMENT="http://127.0.0.1:$((port + 2))"
     [ -s "$home/key" ] || (umask 077; php -r 'echo "base64:".base64_encode(random_bytes(32));' >"$home/key")
     [ -s "$home/database-password" ] || (umask 077; php -r 'echo bin2hex(random_bytes(16));' >"$home/database-password")
     chmod 600 "$home/key" "$home/database-password"
@@ -107,6 +117,11 @@ begin_database() { database_begin "$home/database" "$database_port"; }
 probe_database() { database_answers "$home/database"; }
 begin_php() { php_begin "$web" >>"$web/php.log" 2>&1; }
 probe_php() { php_answers "http://127.0.0.1:$port"; }
+begin_front_end() {
+    export YARDBELL_LANGUAGE=en APP_URL
+    exec npx vite --host 127.0.0.1 --port "$((port + 2))" --strictPort --clearScreen false >>"$state/vite.log" 2>&1
+}
+probe_front_end() { curl -fs -m 5 -o /dev/null "http://127.0.0.1:$((port + 2))/@vite/client"; }
 begin_web() { web_begin "$web" >>"$web/nginx.log" 2>&1; }
 probe_web() { curl -fs -m 5 -o /dev/null "http://127.0.0.1:$port/-/web"; }
 # A worker for each kind of work: one that waits for somebody outside keeps no other from its own.
@@ -124,10 +139,13 @@ fi
         "The mail server that MAIL_URL names does not take mail: $tried"
 php artisan migrate --force --quiet || fail "The tables could not be made; $home/yardbell.log says why."
 [ -n "$production" ] || php artisan demonstrate | sed 's/^/  /'
-php artisan optimize --quiet || fail "The application could not be prepared; $home/yardbell.log says why."
-chmod 600 "$state"/*.php # the prepared configuration has the keys in it
+if [ -z "$development" ]; then
+    php artisan optimize --quiet || fail "The application could not be prepared; $home/yardbell.log says why."
+    chmod 600 "$state"/*.php # the prepared configuration has the keys in it
+fi
 
 web_prepare "$web"
+[ -z "$development" ] || web_reloads "$web"
 web_site "$web" application "$port" 6
 [ -n "$production" ] || web_site "$web" stand-ins "$stand_ins" 2
 part php begin_php probe_php
@@ -136,6 +154,7 @@ mkdir -p "$state/alive"
 for lane in mail money upkeep $([ -n "$production" ] || echo stand-ins); do
     part "worker-$lane" "begin_work $lane" "probe_work $lane"
 done
+[ -z "$development" ] || part front-end begin_front_end probe_front_end
 host=$(printf '%s' "$APP_URL" | sed -E 's#^https?://##; s#/.*##')
 for _ in $(seq 100); do
     curl -fs -o /dev/null "http://127.0.0.1:$port/gate-api/floor" -H "Host: $host" && break
@@ -154,6 +173,8 @@ else
 
 Ctrl-C or bin/yardbell stop ends it.
 TEXT
+    [ -z "$development" ] || say \
+            'Development: PHP is read again at each request; screens and words reload by themselves.'
 fi
 while :; do
     look_after

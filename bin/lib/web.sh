@@ -38,6 +38,12 @@ web_site() {
     filled "$root/deploy/pool.conf" "name=$2" "socket=$1/$2.sock" "workers=$4" >"$1/pools/$2.conf"
 }
 
+# web_reloads FOLDER: PHP looks at each request whether a file has changed.
+web_reloads() {
+    sed -i '/^opcache\.preload/d; s/^opcache.validate_timestamps.*/opcache.validate_timestamps = 1/' "$1/php.ini"
+    printf 'opcache.revalidate_freq = 0\n' >>"$1/php.ini"
+}
+
 # php_answers URL: whether PHP behind a site is alive, however busy: its master says on a line of its own how many work,
 # and ends by itself what works too long.
 php_answers() { curl -fs -m 5 "$1/-/php?json" | grep -q '"total processes"'; }

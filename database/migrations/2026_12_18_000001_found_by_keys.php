@@ -53,11 +53,20 @@ return new class() extends Migration
         DB::unprepared('create trigger book_entries_no_update before update on book_entries for each row '
             ."signal sqlstate '45000' set message_text = 'book_entries is only added to'");
         Schema::table('clients', static function (Blueprint $table): void {
-            $table->boolean('has_rates')->storedAs("rates <> '[]'");
-            $table->index(['business_id', 'has_rates', 'name', 'id'], 'clients_by_name');
+            $table->boolean('without_rates')->storedAs("rates = '[]'");
             $table->string('words', 450)->storedAs("concat_ws(' ', name, email, phone)");
+            // in the order in which they are shown, with all that is looked for
+            $table->index(['business_id', 'without_rates', 'name', 'id', 'words'], 'clients_by_name');
             $table->fullText('words');
         });
+        Schema::create('drawers', static function (Blueprint $table): void {
+            $table->foreignId('business_id')->primary()->constrained()->cascadeOnDelete();
+            $table->bigInteger('amount')->comment('of cash by the book, minor unit');
+        });
+        DB::statement(
+            "insert into drawers (business_id, amount)
+                select business_id, sum(amount) from book_entries where account = 'cash' group by business_id",
+        );
         Schema::table('bookings', static function (Blueprint $table): void {
             $table->index(['visitor', 'created_at']);
             $table->index(['state', 'updated_at']);
@@ -80,10 +89,11 @@ return new class() extends Migration
             $table->dropIndex(['state', 'updated_at']);
             $table->dropIndex(['business_id', 'payment', 'state']);
         });
+        Schema::drop('drawers');
         Schema::table('clients', static function (Blueprint $table): void {
             $table->dropFullText(['words']);
             $table->dropIndex('clients_by_name');
-            $table->dropColumn(['words', 'has_rates']);
+            $table->dropColumn(['words', 'without_rates']);
         });
         Schema::table('book_entries', static function (Blueprint $table): void {
             $table->index(['business_id', 'account', 'day']);

@@ -29,6 +29,7 @@
         <link rel="preload" as="font" type="font/woff2" crossorigin
             href="{{ Vite::asset("{$fonts}/{$font}/files/{$font}-latin-wght-normal.woff2", $build) }}">
     @endforeach
+    @viteReactRefresh
     @vite(['resources/css/app.css', 'resources/js/gate/main.tsx'], $build)
 </head>
 <body>

@@ -31,6 +31,7 @@ const WITHOUT_MODEL = [
     'booking_staff',
     'business_users',
     'claims',
+    'drawers',
     'code_uses',
     'document_numbers',
     'payouts',

@@ -324,6 +324,9 @@ it('finds what does not agree', function (): void {
         DB::table('sales')->decrement($sum);
         expect(implode(app(AuditBook::class)()))->not->toContain("a sale's row");
     }
+    DB::table('drawers')->insert(['business_id' => $sale->business_id, 'amount' => 5]);
+    expect(implode(app(AuditBook::class)()))->toContain('the drawer holds something else than its entries come to');
+    DB::table('drawers')->delete();
     DB::table('sales')->update(array_fill_keys(['moves', 'owed', 'total', 'paid', 'back', 'underway'], 0));
     DB::table('book_entries')->truncate();
     DB::table('sale_lines')->truncate();

@@ -20,11 +20,14 @@ final class SecurityHeaders
         $response = $next($request);
         // A form of a stand-in may lead back to the application, as a payment page does.
         $forms = $request->is('stand-ins/*') ? "'self' ".config()->string('app.url') : "'self'";
+        $development = config('yardbell.development');
+        $own = is_string($development) ? "'self' {$development}" : "'self'";
+        $inline = is_string($development) ? " 'unsafe-inline'" : ''; // what reloads by itself writes into the page
+        $reloads = is_string($development) ? ' '.str_replace('http:', 'ws:', $development) : '';
         $response->headers->add([
-            'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
-                ."img-src 'self' data:; "
-                ."connect-src 'self'; form-action {$forms}; base-uri 'none'; frame-ancestors 'none'; manifest-src "
-                    ."'self'",
+            'Content-Security-Policy' => "default-src 'none'; script-src {$own}{$inline}; style-src {$own}{$inline}; "
+                ."font-src {$own}; img-src {$own} data:; connect-src {$own}{$reloads}; form-action {$forms}; "
+                ."base-uri 'none'; frame-ancestors 'none'; manifest-src 'self'",
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'strict-origin-when-cross-origin',

@@ -213,7 +213,6 @@ return [
     'on_date' => 'on {date} at',
     'at_hour' => 'hour',
     'how_many' => 'for',
-    'how_often' => 'How often',
     'once' => 'once',
     'every_day' => 'every day',
     'every_week' => 'every week',

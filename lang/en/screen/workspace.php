@@ -11,7 +11,6 @@ return [
     'gate' => 'Gate',
     'ledger' => 'Ledger',
     'clients' => 'Clients',
-    'ledger' => 'Ledger',
     'this_business_not_yours' => 'This business is not yours',
     'back_to_where_work' => 'Back to where you work',
     'begin_another_business' => 'Begin another business',
