@@ -102,6 +102,7 @@ final readonly class Crowd
             'name' => "concat('Client ', n.seq)",
             'created_at' => $at = 'timestampadd(minute, -43200 - 3 * cast(n.seq as signed), utc_timestamp())',
             'moves' => 'if(mod(n.seq, 200) = 0, 6, 8)',
+            'sold' => '1',
             'owed' => 'if(mod(n.seq, 200) = 0, 4800, 0)',
             'total' => '4800',
             'paid' => 'if(mod(n.seq, 200) = 0, 0, 4800)',

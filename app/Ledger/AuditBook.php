@@ -36,7 +36,10 @@ final readonly class AuditBook
             select s.business_id, s.id as `of`, s.owed as `is`, coalesce(e.owed, 0) as should
             from sales s
             left join (
-                select business_id, sale_id, count(*) as moves, sum(if(account = 'due', amount, 0)) as owed,
+                select business_id, sale_id, count(*) as moves,
+                    sum(account = 'due'
+                        and about in ('sold', 'taken_back', 'fee', 'added', 'less', 'waived')) as sold,
+                    sum(if(account = 'due', amount, 0)) as owed,
                     sum(if(account = 'due' and about in ('sold', 'taken_back', 'fee', 'added', 'less', 'waived'),
                         amount, 0)) as total,
                     sum(if(account = 'due' and about in ('paid', 'undone'), -amount, 0)) as paid,
@@ -44,8 +47,8 @@ final readonly class AuditBook
                     sum(if(account = 'returning', -amount, 0)) as underway
                 from book_entries where sale_id is not null group by business_id, sale_id
             ) e on e.business_id = s.business_id and e.sale_id = s.id
-            where (s.moves, s.owed, s.total, s.paid, s.back, s.underway) <> (coalesce(e.moves, 0),
-                coalesce(e.owed, 0), coalesce(e.total, 0), coalesce(e.paid, 0), coalesce(e.back, 0),
+            where (s.moves, s.sold, s.owed, s.total, s.paid, s.back, s.underway) <> (coalesce(e.moves, 0),
+                coalesce(e.sold, 0), coalesce(e.owed, 0), coalesce(e.total, 0), coalesce(e.paid, 0), coalesce(e.back, 0),
                 coalesce(e.underway, 0))
             SQL,
         'the drawer holds something else than its entries come to' => <<<'SQL'

@@ -110,32 +110,19 @@ final readonly class SaleSums
     }
 
     /**
-     * Of many sales at once: two queries. Whether a card is kept is not looked up.
+     * Of many sales at once, as it stands on their rows. Whether a card is kept is not looked up.
      *
      * @param  list<string>  $sales ids
      * @return array<string, self> by sale, of those the book knows
      */
     public static function ofSales(ConnectionInterface $db, int $business, array $sales): array
     {
-        $list = static fn (array $of): string => implode(
-            ', ',
-            array_map(static fn (Movement $one): string => "'{$one->value}'", $of),
-        );
-        [$owed, $came] = [$list(self::OWED), $list(self::CAME)];
         /** @var list<stdClass> $rows */
-        $rows = $db->table('book_entries')
+        $rows = $db->table('sales')
             ->where('business_id', $business)
-            ->whereIn('sale_id', $sales)
-            ->whereIn('account', [Account::Due->value, Account::Returning->value])
-            ->groupBy('sale_id')
-            ->selectRaw(
-                "sale_id, sum(account = 'due' and about in ({$owed})) as sold,
-                sum(if(account = 'due' and about in ({$owed}), amount, 0)) as owed,
-                -sum(if(account = 'due' and about in ({$came}), amount, 0)) as paid,
-                sum(if(account = 'due' and about = 'returned', amount, 0)) as back,
-                -sum(if(account = 'returning', amount, 0)) as returning_now",
-            )
-            ->get()
+            ->whereIn('id', $sales)
+            ->where('moves', '>', 0)
+            ->get(['id', 'sold', 'total', 'paid', 'back', 'underway'])
             ->all();
         $charging = $db->table('payments')
             ->where('business_id', $business)
@@ -146,13 +133,13 @@ final readonly class SaleSums
             ->keyBy('sale_id');
         $sums = [];
         foreach ($rows as $row) {
-            $sums[$row->sale_id] = new self(
+            $sums[$row->id] = new self(
                 $row->sold > 0,
-                (int) $row->owed,
-                (int) $row->paid,
-                (int) $row->back,
-                (int) $row->returning_now,
-                (int) ($charging->get($row->sale_id)->amount ?? 0),
+                $row->total,
+                $row->paid,
+                $row->back,
+                $row->underway,
+                (int) ($charging->get($row->id)->amount ?? 0),
             );
         }
 

@@ -42,7 +42,7 @@ final class SumsOfSale
     private static function due(Movement $about, int $amount): array
     {
         return match (true) {
-            in_array($about, self::SOLD, true) => ['total' => $amount],
+            in_array($about, self::SOLD, true) => ['total' => $amount, 'sold' => 1],
             in_array($about, [Movement::Paid, Movement::Undone], true) => ['paid' => -$amount],
             $about === Movement::Returned => ['back' => $amount],
             default => [],

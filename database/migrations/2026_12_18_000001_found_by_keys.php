@@ -13,12 +13,13 @@ use Illuminate\Support\Facades\Schema;
  */
 return new class() extends Migration
 {
-    private const SUMS = ['moves', 'owed', 'total', 'paid', 'back', 'underway'];
+    private const SUMS = ['moves', 'sold', 'owed', 'total', 'paid', 'back', 'underway'];
 
     public function up(): void
     {
         Schema::table('sales', static function (Blueprint $table): void {
             $table->unsignedInteger('moves')->default(0)->comment('entries of the book');
+            $table->unsignedInteger('sold')->default(0)->comment('of them, what says what it costs');
             $table->bigInteger('owed')->default(0)->comment('less what was paid; below zero: to be given back');
             $table->bigInteger('total')->default(0);
             $table->bigInteger('paid')->default(0)->comment('all that came in');
@@ -30,7 +31,10 @@ return new class() extends Migration
         });
         DB::statement(
             "update sales join (
-                select business_id, sale_id, count(*) as moves, sum(if(account = 'due', amount, 0)) as owed,
+                select business_id, sale_id, count(*) as moves,
+                    sum(account = 'due'
+                        and about in ('sold', 'taken_back', 'fee', 'added', 'less', 'waived')) as sold,
+                    sum(if(account = 'due', amount, 0)) as owed,
                     sum(if(account = 'due' and about in ('sold', 'taken_back', 'fee', 'added', 'less', 'waived'),
                         amount, 0)) as total,
                     sum(if(account = 'due' and about in ('paid', 'undone'), -amount, 0)) as paid,
@@ -38,7 +42,7 @@ return new class() extends Migration
                     sum(if(account = 'returning', -amount, 0)) as underway
                 from book_entries where sale_id is not null group by business_id, sale_id
             ) e on e.business_id = sales.business_id and e.sale_id = sales.id
-            set sales.moves = e.moves, sales.owed = e.owed, sales.total = e.total, sales.paid = e.paid,
+            set sales.moves = e.moves, sales.sold = e.sold, sales.owed = e.owed, sales.total = e.total, sales.paid = e.paid,
                 sales.back = e.back, sales.underway = e.underway",
         );
         Schema::table('book_entries', static function (Blueprint $table): void {

@@ -318,7 +318,7 @@ it('finds what does not agree', function (): void {
         'by' => '',
     ]);
     expect(app(AuditBook::class)()[0])->toContain('a pair does not sum to zero');
-    foreach (['moves', 'owed', 'total', 'paid', 'back', 'underway'] as $sum) {
+    foreach (['moves', 'sold', 'owed', 'total', 'paid', 'back', 'underway'] as $sum) {
         DB::table('sales')->increment($sum);
         expect(implode(app(AuditBook::class)()))->toContain("a sale's row says something else than its entries");
         DB::table('sales')->decrement($sum);
@@ -327,7 +327,7 @@ it('finds what does not agree', function (): void {
     DB::table('drawers')->insert(['business_id' => $sale->business_id, 'amount' => 5]);
     expect(implode(app(AuditBook::class)()))->toContain('the drawer holds something else than its entries come to');
     DB::table('drawers')->delete();
-    DB::table('sales')->update(array_fill_keys(['moves', 'owed', 'total', 'paid', 'back', 'underway'], 0));
+    DB::table('sales')->update(array_fill_keys(['moves', 'sold', 'owed', 'total', 'paid', 'back', 'underway'], 0));
     DB::table('book_entries')->truncate();
     DB::table('sale_lines')->truncate();
     DB::table('payments')->delete();
