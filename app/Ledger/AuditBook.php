@@ -48,8 +48,8 @@ final readonly class AuditBook
                 from book_entries where sale_id is not null group by business_id, sale_id
             ) e on e.business_id = s.business_id and e.sale_id = s.id
             where (s.moves, s.sold, s.owed, s.total, s.paid, s.back, s.underway) <> (coalesce(e.moves, 0),
-                coalesce(e.sold, 0), coalesce(e.owed, 0), coalesce(e.total, 0), coalesce(e.paid, 0), coalesce(e.back, 0),
-                coalesce(e.underway, 0))
+                coalesce(e.sold, 0), coalesce(e.owed, 0), coalesce(e.total, 0), coalesce(e.paid, 0),
+                coalesce(e.back, 0), coalesce(e.underway, 0))
             SQL,
         'the drawer holds something else than its entries come to' => <<<'SQL'
             select b.id as business_id, 'drawer' as `of`, coalesce(d.amount, 0) as `is`, coalesce(e.amount, 0) as should

@@ -142,6 +142,12 @@ final readonly class WriteSetup
         }
     }
 
+    /** A document gives units no names: "big-kiln" is called "Big kiln". */
+    private static function spoken(string $unit): string
+    {
+        return ucfirst(strtr($unit, ['-' => ' ', '_' => ' ']));
+    }
+
     private function pool(Business $business, Pool $pool, int $position, Ids $ids): void
     {
         $id = $ids->of('pools', $pool->id);
@@ -155,7 +161,7 @@ final readonly class WriteSetup
             $this->insert('units', $business, [
                 'id' => $ids->of('units', $unit),
                 'pool_id' => $id,
-                'name' => $unit,
+                'name' => self::spoken($unit),
                 'position' => $i,
             ]);
             foreach ($pool->outages[$unit] ?? [] as $span) {

@@ -138,7 +138,10 @@ fi
 [ -z "$production" ] || tried=$(php artisan mail:try 2>&1) || fail \
         "The mail server that MAIL_URL names does not take mail: $tried"
 php artisan migrate --force --quiet || fail "The tables could not be made; $home/yardbell.log says why."
-[ -n "$production" ] || php artisan demonstrate | sed 's/^/  /'
+if [ -z "$production" ]; then
+    said=$(php artisan demonstrate 2>&1) || fail "The demonstration could not be loaded: $said"
+    [ -z "$said" ] || sed 's/^/  /' <<<"$said"
+fi
 if [ -z "$development" ]; then
     php artisan optimize --quiet || fail "The application could not be prepared; $home/yardbell.log says why."
     chmod 600 "$state"/*.php # the prepared configuration has the keys in it

@@ -42,8 +42,8 @@ return new class() extends Migration
                     sum(if(account = 'returning', -amount, 0)) as underway
                 from book_entries where sale_id is not null group by business_id, sale_id
             ) e on e.business_id = sales.business_id and e.sale_id = sales.id
-            set sales.moves = e.moves, sales.sold = e.sold, sales.owed = e.owed, sales.total = e.total, sales.paid = e.paid,
-                sales.back = e.back, sales.underway = e.underway",
+            set sales.moves = e.moves, sales.sold = e.sold, sales.owed = e.owed, sales.total = e.total,
+                sales.paid = e.paid, sales.back = e.back, sales.underway = e.underway",
         );
         Schema::table('book_entries', static function (Blueprint $table): void {
             $table->string('payout_id', 60)->nullable()->after('payment_id');
