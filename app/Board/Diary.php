@@ -13,6 +13,7 @@ use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use stdClass;
 use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Timeline;
@@ -38,21 +39,23 @@ final readonly class Diary
     public function visits(Business $business, Timeline $span, array $sessions): array
     {
         $found = $this->taken($business, $span)
-            ->select(['id', 'service_id', 'service_name', 'location_id', 'session_id', 'client_id', 'sale_id'])
+            ->leftJoin('sales', static fn (JoinClause $join) => $join
+                ->on('sales.business_id', '=', 'bookings.business_id')
+                ->on('sales.id', '=', 'bookings.sale_id'))
+            ->select(['bookings.id', 'service_id', 'service_name', 'location_id', 'session_id', 'bookings.client_id'])
             ->addSelect(['visit_id', 'minutes', 'party', 'state', 'staff_ids', 'units', 'price', 'payment'])
-            ->addSelect('double_booked')
+            ->addSelect(['double_booked', 'bookings.sale_id', ...SaleSums::COLUMNS])
             ->selectRaw("json_value(contact, '$.name') as client")
             ->selectRaw("note <> '' or exists (select 1 from visit_notes
                 where visit_notes.business_id = bookings.business_id and booking_id = bookings.id) as noted")
             ->selectRaw(self::minutes('starts_at', 'taken_from', 'taken_until'))
             ->orderBy('starts_at')
-            ->orderBy('id')
+            ->orderBy('bookings.id')
             ->get();
         $rows = array_values($found->all());
-        $sums = SaleSums::ofSales($this->db, $business->id, self::named($rows, 'sale_id'));
+        $charging = SaleSums::charging($this->db, $business->id);
         $known = $this->seenBefore($business, self::named($rows, 'client_id'), $span);
         $led = array_column($sessions, null, 'id');
-        $none = new SaleSums();
 
         return array_map(
             static fn (stdClass $row): Visit => new Visit(
@@ -71,7 +74,12 @@ final readonly class Diary
                 self::ids($row->units),
                 $row->client,
                 $row->price,
-                Balance::from($sums[$row->sale_id ?? ''] ?? $none, $state, $row->price, $row->payment),
+                Balance::from(
+                    SaleSums::ofRow($row, $charging[$row->sale_id ?? ''] ?? 0),
+                    $state,
+                    $row->price,
+                    $row->payment,
+                ),
                 $row->client_id !== null && ! isset($known[$row->client_id]),
                 $row->noted === 1,
                 $row->double_booked === 1,

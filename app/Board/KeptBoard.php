@@ -7,6 +7,7 @@ namespace App\Board;
 use App\Models\Business;
 use App\Support\Clock;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Foundation\Application;
 
 /**
  * What was shown to one window, kept on this machine for all others that look at the same: after every act of anybody,
@@ -16,8 +17,12 @@ final readonly class KeptBoard
 {
     private const SECONDS = 60;
 
-    public function __construct(private Repository $cache, private Pulse $pulse, private Clock $clock)
-    {
+    public function __construct(
+        private Repository $cache,
+        private Pulse $pulse,
+        private Clock $clock,
+        private Application $app,
+    ) {
     }
 
     /**
@@ -35,7 +40,8 @@ final readonly class KeptBoard
             return $kept[1];
         }
         $json = json_encode($shown($version), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
-        $this->cache->put($key, [$state, $json], self::SECONDS);
+        // once it is sent: writing it down takes as long as a tenth of its making
+        $this->app->terminating(fn (): bool => $this->cache->put($key, [$state, $json], self::SECONDS));
 
         return $json;
     }

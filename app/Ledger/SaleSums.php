@@ -28,6 +28,9 @@ final readonly class SaleSums
         Movement::Waived,
     ];
 
+    /** What stands on a sale's row of them. */
+    public const COLUMNS = ['sales.sold', 'sales.total', 'sales.paid', 'sales.back', 'sales.underway'];
+
     private const CAME = [Movement::Paid, Movement::Undone];
 
     /**
@@ -110,40 +113,36 @@ final readonly class SaleSums
     }
 
     /**
-     * Of many sales at once, as it stands on their rows. Whether a card is kept is not looked up.
+     * As it stands on a sale's row. Whether a card is kept is not looked up.
      *
-     * @param  list<string>  $sales ids
-     * @return array<string, self> by sale, of those the book knows
+     * @param  stdClass  $row with these columns; null where there is no sale
+     * @param  int  $charging to a kept card, just now
      */
-    public static function ofSales(ConnectionInterface $db, int $business, array $sales): array
+    public static function ofRow(stdClass $row, int $charging): self
     {
-        /** @var list<stdClass> $rows */
-        $rows = $db->table('sales')
-            ->where('business_id', $business)
-            ->whereIn('id', $sales)
-            ->where('moves', '>', 0)
-            ->get(['id', 'sold', 'total', 'paid', 'back', 'underway'])
-            ->all();
-        $charging = $db->table('payments')
+        return new self(
+            $row->sold > 0,
+            (int) $row->total,
+            (int) $row->paid,
+            (int) $row->back,
+            (int) $row->underway,
+            $charging,
+        );
+    }
+
+    /** @return array<string, int> what is on its way from kept cards, by sale */
+    public static function charging(ConnectionInterface $db, int $business): array
+    {
+        $charging = [];
+        $rows = $db->table('payments')
             ->where('business_id', $business)
             ->where('state', PaymentState::Charging->value)
-            ->groupBy('sale_id')
-            ->selectRaw('sale_id, sum(amount) as amount')
-            ->get()
-            ->keyBy('sale_id');
-        $sums = [];
+            ->get(['sale_id', 'amount']);
         foreach ($rows as $row) {
-            $sums[$row->id] = new self(
-                $row->sold > 0,
-                $row->total,
-                $row->paid,
-                $row->back,
-                $row->underway,
-                (int) ($charging->get($row->id)->amount ?? 0),
-            );
+            $charging[$row->sale_id] = ($charging[$row->sale_id] ?? 0) + (int) $row->amount;
         }
 
-        return $sums;
+        return $charging;
     }
 
     /** @param  Collection<int, BookEntry>  $entries */

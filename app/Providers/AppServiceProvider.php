@@ -147,6 +147,7 @@ final class AppServiceProvider extends ServiceProvider
                 $app->make(CacheManager::class)->store('rules'),
                 $app->make(Pulse::class),
                 $app->make(Clock::class),
+                $app,
             ),
         );
         $this->app->bind(
