@@ -17,15 +17,20 @@ use YardBell\Core\Availability\Slot;
  * fixed order. Whoever comes second waits here until the first has written, and then sees what was written. Nobody else
  * waits: not for another business, person, unit or date.
  *
- * What is claimed is all that the rules look at: the padded interval, and the way to and from it (rules.md T6, T7).
+ * What is claimed is all that the rules look at: the padded interval, and as far around it as others can be in its way
+ * (RuleBook::lookAround).
  */
 final readonly class Claims
 {
     /** More often nothing settles: others take what is left while it is looked at. */
     private const ROUNDS = 5;
 
-    public function __construct(private ConnectionInterface $db, private Turn $turn, private Clock $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private Turn $turn,
+        private Clock $clock,
+        private RulesReader $rules,
+    ) {
     }
 
     /**
@@ -35,8 +40,8 @@ final readonly class Claims
     public function take(Business $business, array $takers, int $from, int $until): void
     {
         $zone = $business->zone();
-        $from -= $business->travel_minutes;
-        $until += $business->travel_minutes;
+        $around = $this->rules->book($business)->lookAround();
+        [$from, $until] = [$from - $around, $until + $around];
         sort($takers);
         $turns = [];
         foreach ($takers as $taker) {

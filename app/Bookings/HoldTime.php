@@ -159,7 +159,7 @@ final readonly class HoldTime
         }
         $this->claims->take($business, $takers, $slot->start - $service->setup, $slot->end + $service->clearup);
         $now = $this->rules->bookNow($business);
-        if ($now->travelMinutes !== $book->travelMinutes) {
+        if ($now->lookAround() !== $book->lookAround()) {
             return null; // claimed by what was so a moment ago
         }
         $same = array_filter(

@@ -84,7 +84,7 @@ final readonly class RulesReader
                         $service->clearup,
                     array_values($book->services),
                 ),
-            ]) + $book->travelMinutes;
+            ]) + $book->lookAround();
 
         return $this->rows(
             $business,
@@ -171,12 +171,12 @@ final readonly class RulesReader
         $more = Gaps::margin($book, $service);
 
         return new DiaryWindow(
-            ($ask->fromDay - 1 - $more) * Wall::DAY - $service->setup - $book->travelMinutes,
+            ($ask->fromDay - 1 - $more) * Wall::DAY - $service->setup - $book->lookAround(),
             ($ask->toDay + 2 + $more) * Wall::DAY +
                 ($service->lengths->max ?? 0) +
                 $ask->extra +
                 $service->clearup +
-                $book->travelMinutes,
+                $book->lookAround(),
             $book->hasSessions(),
         );
     }

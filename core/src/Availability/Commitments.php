@@ -28,8 +28,8 @@ final class Commitments
     /** @param  array{int, int}  $within instants: what ends before or starts after (travel included) is left out */
     public function __construct(private readonly RuleBook $book, Diary $diary, int $now, array $within)
     {
-        $from = $within[0] - $book->travelMinutes;
-        $until = $within[1] + $book->travelMinutes;
+        $from = $within[0] - $book->lookAround();
+        $until = $within[1] + $book->lookAround();
         foreach ($diary->bookings as $booking) {
             if (
                 $booking->start - $booking->setup < $until &&

@@ -115,6 +115,15 @@ final readonly class RuleBook
         );
     }
 
+    /**
+     * How far around what an appointment takes, set-up and clear-up included, another one can still be in its way, in
+     * minutes: the way there (T7). Whoever reads what is booked, or claims it, looks as far as this.
+     */
+    public function lookAround(): int
+    {
+        return $this->travelMinutes;
+    }
+
     public function hasSessions(): bool
     {
         foreach ($this->services as $service) {
