@@ -8,6 +8,14 @@ home=${YARDBELL_HOME:-$root/.yardbell} # all that a start makes lies there
 . bin/lib/common.sh
 command=${1:-help}
 [ $# -gt 0 ] && shift
+asks_help() { local one; for one; do [ "$one" = --help ] && return 0; done; return 1; }
+case "$command" in
+    start|stop|test|verify|bench|export|import|book:check)
+        if asks_help "$@"; then
+            "$root/bin/run.sh" help | grep -E "^bin/yardbell ([a-z:|]*\|)?$command"
+            exit 0
+        fi ;;
+esac
 case "$command" in
     export|import|book:check)
         [ -e "$home/run/env" ] && ! flock -n "$home/run/lock" true || fail \

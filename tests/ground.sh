@@ -15,7 +15,7 @@ process() { awk -v name="$1" '$1 == name { print $2 }' "$YARDBELL_HOME/run/proce
 status() { curl -s -m 3 -o /dev/null -w '%{http_code}' "$@" "http://127.0.0.1:$port/gate-api/floor"; }
 # within SECONDS COMMAND…: whether it holds within so many seconds.
 within() {
-    local until=$((SECONDS + $1))
+    local until=$((SECONDS + $1 * ${YARDBELL_PATIENCE:-1}))
     shift
     until "$@"; do
         [ "$SECONDS" -lt "$until" ] || return 1

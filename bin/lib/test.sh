@@ -98,6 +98,7 @@ browsers 1 2
 if [ $# -eq 0 ]; then
     later phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.core.neon
     later phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.app.neon
+    later phpstan-lang vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.lang.neon
     later phpstan-database vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.database.neon
     later pint vendor/bin/pint --test
     later tsc npx tsc --noEmit

@@ -50,7 +50,11 @@ if [ ${#described[@]} -gt 0 ]; then
     look description node bin/lib/describe.mjs --check
     look openapi node bin/lib/lint-openapi.mjs
 fi
-[ ${#words[@]} -eq 0 ] || look words npm run --silent words
+analysis() { vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -c "phpstan.$1.neon"; }
+if [ ${#words[@]} -gt 0 ]; then
+    look words npm run --silent words
+    look analysis-words analysis lang
+fi
 if [ ${#typed[@]} -gt 0 ] || [ ${#words[@]} -gt 0 ]; then
     [ -e resources/js/lib/api-types.ts ] || look types-of-answers npm run --silent types
     [ -d resources/js/language/en ] || look words npm run --silent words
@@ -59,7 +63,6 @@ if [ ${#typed[@]} -gt 0 ] || [ ${#words[@]} -gt 0 ]; then
 fi
 files linted '^resources/js/.*\.tsx?$'
 [ ${#linted[@]} -eq 0 ] || look lint npx eslint --cache --cache-location "$logs/eslint" ${fix:+--fix} "${linted[@]}"
-analysis() { vendor/bin/phpstan analyse --no-progress --memory-limit=1500M -c "phpstan.$1.neon"; }
 [ ${#core[@]} -eq 0 ] || look analysis-core analysis core
 [ ${#app[@]} -eq 0 ] || look analysis-app analysis app
 [ ${#data[@]} -eq 0 ] || look analysis-database analysis database

@@ -13,7 +13,7 @@ function withWebServer(string $does): Process
     return new Process(
         ['bash', '-c', "root=\$PWD; . bin/lib/common.sh; . bin/lib/web.sh\n{$does}"],
         base_path(),
-        timeout: 60,
+        timeout: 60 * max(1, (int) getenv('YARDBELL_PATIENCE')),
     );
 }
 

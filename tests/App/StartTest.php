@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
 
+/** How many times as long as usual everything may take, as the machine was when the run began (bin/lib/testing.sh). */
+function patience(): int
+{
+    return max(1, (int) getenv('YARDBELL_PATIENCE'));
+}
+
 /** A folder with nothing but the commands in it. */
 function commands(): string
 {
@@ -32,7 +38,7 @@ function yardbell(string $folder, array $arguments, array $env = []): Process
         ],
         false,
     );
-    $process = new Process(["{$folder}/bin/run.sh", ...$arguments], $folder, $env + $none, timeout: 60);
+    $process = new Process(["{$folder}/bin/run.sh", ...$arguments], $folder, $env + $none, timeout: 60 * patience());
     $process->run();
 
     return $process;
@@ -109,7 +115,8 @@ it('names the process that is just starting, not one that is long gone', functio
     $env = ['PATH' => "{$folder}/slow:".getenv('PATH')];
     $first = new Process(["{$folder}/bin/run.sh", 'start', '--port=18400'], $folder, $env);
     $first->start();
-    for ($i = 0; $i < 50 && trim((string) file_get_contents("{$folder}/.yardbell/run/pid")) === '1999999'; $i++) {
+    $named = static fn (): string => trim((string) file_get_contents("{$folder}/.yardbell/run/pid"));
+    for ($i = 0; $i < 50 * patience() && $named() === '1999999'; $i++) {
         usleep(100_000);
     }
     $second = yardbell($folder, ['start'])->getErrorOutput();

@@ -375,6 +375,12 @@ final class Window
         }
     }
 
+    /** How many times as long everything may take, as the machine was when the run began (bin/lib/testing.sh). */
+    private static function patience(): int
+    {
+        return max(1, (int) getenv('YARDBELL_PATIENCE'));
+    }
+
     /**
      * @template T
      *
@@ -387,7 +393,7 @@ final class Window
         ?callable $instead = null,
         int $patienceSeconds = self::PATIENCE_SECONDS,
     ): mixed {
-        $end = microtime(true) + $patienceSeconds;
+        $end = microtime(true) + $patienceSeconds * self::patience();
         do {
             try {
                 $answer = $ask();
