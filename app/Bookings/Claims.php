@@ -30,6 +30,7 @@ final readonly class Claims
         private Turn $turn,
         private Clock $clock,
         private RulesReader $rules,
+        private TellTimeOpened $tell,
     ) {
     }
 
@@ -98,29 +99,46 @@ final readonly class Claims
     {
         $now = Instants::toDatabase($this->clock->minute());
         $held = $this->db->select(
-            "select id, staff_ids, units, session_id, service_id from bookings where business_id = ? and state = 'held'
+            "select id, staff_ids, units, session_id, service_id,
+                timestampdiff(minute, '1970-01-01', taken_from) as taken_from,
+                timestampdiff(minute, '1970-01-01', taken_until) as taken_until
+            from bookings where business_id = ? and state = 'held'
                 and held_until <= ? and taken_from < ? and taken_until > ? order by id",
             [$business->id, $now, Instants::toDatabase($until), Instants::toDatabase($from)],
         );
         foreach ($held as $hold) {
             if (array_intersect(self::takersOf($hold), $takers) !== []) {
-                $this->db->update(
+                $lapsed = $this->db->update(
                     "update bookings set held_until = null where business_id = ? and id = ? and state = 'held' and
                         held_until <= ?",
                     [$business->id, $hold->id, $now],
                 );
+                foreach ($lapsed === 0 ? [] : self::held($hold) as $taker) {
+                    $this->tell->opened(
+                        new TimeOpened($business->id, $taker, (int) $hold->taken_from, (int) $hold->taken_until),
+                    );
+                }
             }
         }
     }
 
-    /** @return list<string> */
+    /** @return list<string> what may be claimed of it: who and what it holds, and its service */
     private static function takersOf(stdClass $hold): array
     {
+        return [...self::held($hold), $hold->service_id];
+    }
+
+    /** @return list<string> people and units, or the session */
+    private static function held(stdClass $hold): array
+    {
+        if ($hold->session_id !== null) {
+            return [$hold->session_id];
+        }
         /** @var list<string> $people */
         $people = json_decode($hold->staff_ids, true);
         /** @var list<string> $units */
         $units = json_decode($hold->units, true);
 
-        return [...$people, ...$units, $hold->session_id ?? '', $hold->service_id];
+        return [...$people, ...$units];
     }
 }

@@ -15,6 +15,7 @@ use App\Bookings\ReadsSetup;
 use App\Bookings\RuleBooks;
 use App\Bookings\RulesReader;
 use App\Bookings\SeenVersion;
+use App\Bookings\TellTimeOpened;
 use App\Changes\Things;
 use App\Http\OneFormOfId;
 use App\Http\ReadersPage;
@@ -27,6 +28,7 @@ use App\Ledger\Processor;
 use App\Messages\CalendarEvent;
 use App\Messages\MailServer;
 use App\Messages\Post;
+use App\Models\Booking;
 use App\Models\CurrentBusiness;
 use App\Models\Payment;
 use App\Models\Refund;
@@ -298,6 +300,7 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $events = $this->app->make(Dispatcher::class); // not the models, which few requests need
+        $events->listen('eloquent.updated: '.Booking::class, [TellTimeOpened::class, 'handle']);
         // all of the book is dated by one clock, however far a demonstration's was put
         foreach ([Sale::class, Payment::class, Refund::class] as $dated) {
             $events->listen("eloquent.creating: {$dated}", static function (Sale|Payment|Refund $row): void {
