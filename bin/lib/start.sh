@@ -164,6 +164,9 @@ for _ in $(seq 100); do
     sleep 0.1
 done
 
+if [ -n "$development" ]; then
+    for _ in $(seq 200); do [ -e public/hot ] && break; sleep 0.1; done
+fi
 if [ -n "$production" ]; then
     say "Yard Bell answers on 127.0.0.1:$port for $APP_URL. Put a web server with a certificate in front of it." \
         'Ctrl-C or bin/yardbell stop ends it.'
