@@ -37,7 +37,7 @@ bin/yardbell test [core|browser]          every test and check, or the core's or
 bin/yardbell test FILE… [--filter=NAME]   tests of any storey, alone, on a database that is kept (test --end ends it)
 bin/yardbell verify [--fix] [--since=REF] description, words, types, lint, analysis and style of what has changed
 bin/yardbell bench http                   times of the running server against its floor
-bin/yardbell bench core|crowd|mutants     the search against a plain one; with 200,000 bookings; what the tests notice
+bin/yardbell bench core|crowd|mutants     the search against a plain one; with a million bookings; what the tests notice
 bin/yardbell bench pay                    clients who pay when booking beside others who do not, all at once
 bin/yardbell bench fuzz                   20,000 requests of strange input: none may break it
 bin/yardbell export FILE --business=NAME  a business of the running server as a yardbell/1 document
