@@ -83,9 +83,9 @@ $acts = static function (array $starts) use ($window, $free, &$asked): array {
 };
 $round = static function (): float {
     $home = getenv('YARDBELL_HOME') ?: dirname(__DIR__).'/.yardbell';
-    $settings = is_file("{$home}/run/env") && getenv('DB_DATABASE') === false ? ". {$home}/run/env; " : '';
-    exec('bash -c '.escapeshellarg("{$settings}php benchmarks/round.php"), $said, $failed);
-    $failed === 0 || stop('A round of the workers has failed: '.implode(' ', $said));
+    $settings = getenv('YARDBELL_SETTINGS') ?: "{$home}/run/env"; // of the running application
+    exec('bash -c '.escapeshellarg(". {$settings}; php benchmarks/round.php"), $said);
+    is_numeric($said[0] ?? '') || stop('A round of the workers has failed: '.implode(' ', $said));
 
     return (float) $said[0];
 };

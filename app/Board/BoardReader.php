@@ -42,14 +42,14 @@ final readonly class BoardReader
         $visits = array_values(array_filter($visits, $shows));
         $ground = new Ground($book, $first, $last, $looking->location);
         $written = (new BoardDays(
-            $book,
-            $looking,
-            new Lanes($business, $book, $looking),
-            $ground,
-            $visits,
-            array_values(array_filter($sessions, $shows)),
-            $ground->people($looking->chosen),
-            $now,
+            book: $book,
+            looking: $looking,
+            lanes: new Lanes($business, $book, $looking),
+            ground: $ground,
+            visits: $visits,
+            sessions: array_values(array_filter($sessions, $shows)),
+            open: $ground->people($looking->chosen),
+            now: $now,
         ))->of($days);
 
         return [

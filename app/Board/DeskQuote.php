@@ -33,8 +33,20 @@ final readonly class DeskQuote
     ): array {
         $all = $business->services()->getQuery();
         $quote = $visit === null
-            ? $this->quote->of($business, $all, $choice, $start, $client)
-            : $this->quote->ofVisit($business, $all, $visit, $start, $client);
+            ? $this->quote->of(
+                business: $business,
+                offered: $all,
+                choice: $choice,
+                start: $start,
+                client: $client,
+            )
+            : $this->quote->ofVisit(
+                business: $business,
+                offered: $all,
+                visit: $visit,
+                start: $start,
+                client: $client,
+            );
         $pricing = $business->services()->findOrFail($choice->service)->pricing;
 
         return [

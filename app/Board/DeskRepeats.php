@@ -46,7 +46,13 @@ final readonly class DeskRepeats
             fn (Occurrence $one): array => [
                 'at' => Wall::writeInstant($one->start),
                 'row' => self::row($one->row),
-                'reasons' => $this->reasons($business, $access, $book, $choice, $one),
+                'reasons' => $this->reasons(
+                    business: $business,
+                    access: $access,
+                    book: $book,
+                    choice: $choice,
+                    one: $one,
+                ),
                 'nearest' => self::row($one->nearest),
             ],
             (new Repeats($book, $diary, $ask))->of($rule),
@@ -68,7 +74,14 @@ final readonly class DeskRepeats
         Occurrence $one,
     ): array {
         $day = $book->zone->day($one->start);
-        $sentences = new WhySentences($this->catalogue, $book, $business, $day, $choice->service, $access);
+        $sentences = new WhySentences(
+            catalogue: $this->catalogue,
+            book: $book,
+            business: $business,
+            day: $day,
+            service: $choice->service,
+            access: $access,
+        );
         $reasons = array_merge(
             ...array_map(static fn (Verdict $verdict): array => $verdict->reasons, $one->verdicts),
         );

@@ -69,7 +69,14 @@ final readonly class DeskTimes
         $ask = $choice->during($day, $until, $now, self::relaxed());
         $plans = $visit === null
             ? null
-            : $this->plan->during($business, $book, $visit, $day, $until, self::relaxed());
+            : $this->plan->during(
+                business: $business,
+                book: $book,
+                choice: $visit,
+                fromDay: $day,
+                toDay: $until,
+                relaxed: self::relaxed(),
+            );
         $found = $plans === null
             ? (new SlotSearch($book, $this->rules->diary($business, $book, $ask, turn: true)))->slots($ask)
             : array_map(PlanVisit::slot(...), $plans);
@@ -87,7 +94,14 @@ final readonly class DeskTimes
             'date' => Wall::date($day),
             'starts' => self::starts($today),
             'soonest' => array_slice(self::starts($later), 0, $narrowed->isAny() ? self::MORE : self::SOONEST),
-            'named' => $at === null ? null : $this->named($business, $access, $book, $ask, $at, $plans),
+            'named' => $at === null ? null : $this->named(
+                business: $business,
+                access: $access,
+                book: $book,
+                ask: $ask,
+                at: $at,
+                plans: $plans,
+            ),
         ];
     }
 
@@ -129,7 +143,14 @@ final readonly class DeskTimes
             'offered' => $plans === null ? $alone : $plan !== null,
             'parts' => array_map(self::part(...), $plan->parts ?? []),
             'restFails' => $plans !== null && $plan === null && $alone,
-            'rows' => $this->why->rows($business, $access, $book, $ask, $at, $verdicts),
+            'rows' => $this->why->rows(
+                business: $business,
+                access: $access,
+                book: $book,
+                ask: $ask,
+                at: $at,
+                verdicts: $verdicts,
+            ),
         ];
     }
 

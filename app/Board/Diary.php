@@ -59,31 +59,31 @@ final readonly class Diary
 
         return array_map(
             static fn (stdClass $row): Visit => new Visit(
-                $row->id,
-                $row->service_id,
-                $row->service_name,
-                $led[$row->session_id ?? '']->location ?? $row->location_id,
-                $row->session_id,
-                $row->starts_at,
-                $row->minutes,
-                $row->taken_from,
-                $row->taken_until,
-                $row->party,
-                $state = State::from($row->state),
-                $led[$row->session_id ?? '']->staff ?? self::ids($row->staff_ids),
-                self::ids($row->units),
-                $row->client,
-                $row->price,
-                Balance::from(
+                id: $row->id,
+                serviceId: $row->service_id,
+                service: $row->service_name,
+                location: $led[$row->session_id ?? '']->location ?? $row->location_id,
+                session: $row->session_id,
+                start: $row->starts_at,
+                minutes: $row->minutes,
+                takenFrom: $row->taken_from,
+                takenUntil: $row->taken_until,
+                party: $row->party,
+                state: $state = State::from($row->state),
+                staff: $led[$row->session_id ?? '']->staff ?? self::ids($row->staff_ids),
+                units: self::ids($row->units),
+                client: $row->client,
+                price: $row->price,
+                balance: Balance::from(
                     SaleSums::ofRow($row, $charging[$row->sale_id ?? ''] ?? 0),
                     $state,
                     $row->price,
                     $row->payment,
                 ),
-                $row->client_id !== null && ! isset($known[$row->client_id]),
-                $row->noted === 1,
-                $row->double_booked === 1,
-                $row->visit_id,
+                isFirst: $row->client_id !== null && ! isset($known[$row->client_id]),
+                isNoted: $row->noted === 1,
+                isDouble: $row->double_booked === 1,
+                visit: $row->visit_id,
             ),
             $rows,
         );
@@ -106,17 +106,17 @@ final readonly class Diary
 
         return array_map(
             static fn (stdClass $row): Scheduled => new Scheduled(
-                $row->id,
-                $row->service_id,
-                $row->name,
-                $row->location_id,
-                $row->starts_at,
-                $row->minutes,
-                $row->taken_from,
-                $row->taken_until,
-                self::ids($row->staff_ids),
-                self::ids($row->units),
-                $row->places,
+                id: $row->id,
+                serviceId: $row->service_id,
+                service: $row->name,
+                location: $row->location_id,
+                start: $row->starts_at,
+                minutes: $row->minutes,
+                takenFrom: $row->taken_from,
+                takenUntil: $row->taken_until,
+                staff: self::ids($row->staff_ids),
+                units: self::ids($row->units),
+                places: $row->places,
             ),
             array_values($found->all()),
         );
@@ -163,7 +163,7 @@ final readonly class Diary
     private function taken(Business $business, Timeline $span): Builder
     {
         return self::within($this->db->table('bookings')->forceIndex('primary'), $business, $span)
-            ->whereNotIn('state', ['cancelled', 'declined', 'expired'])
+            ->whereNotIn('state', State::OVER)
             ->where(
                 fn (Builder $query) => $query
                     ->where('state', '!=', 'held')
@@ -183,7 +183,7 @@ final readonly class Diary
             ->where('business_id', $business->id)
             ->whereIn('client_id', $clients)
             ->where('starts_at', '<', Instants::toDatabase($span->span()[0]))
-            ->whereNotIn('state', ['held', 'pending', 'cancelled', 'declined', 'expired', 'no_show'])
+            ->whereNotIn('state', [State::Held, State::Pending, ...State::NOT_TAKEN])
             ->groupBy('client_id')
             ->pluck('client_id', 'client_id')
             ->all();

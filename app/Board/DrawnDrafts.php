@@ -46,7 +46,7 @@ final readonly class DrawnDrafts
                 $day = $drawn->day + 7 * $week;
                 $drafts[] = $drawn->way === DrawnWay::Off
                     ? self::off($member, $day, $drawn)
-                    : $this->special($business, $book, $member, $day, $drawn);
+                    : $this->special(business: $business, book: $book, member: $member, day: $day, drawn: $drawn);
             }
         }
 

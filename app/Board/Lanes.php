@@ -64,14 +64,14 @@ final readonly class Lanes
             $rules = $this->book->staff[$member->id] ?? null;
             if ($rules !== null && isset($open[$member->id]) && ($member->active || isset($taken[$member->id]))) {
                 $lanes[] = new Lane(
-                    $member->id,
-                    $member->name,
-                    Mark::of($member),
-                    $open[$member->id],
-                    $taken[$member->id] ?? $none,
-                    $ground->breaks($member->id),
-                    $rules->off(),
-                    $rules->busy(),
+                    id: $member->id,
+                    name: $member->name,
+                    mark: Mark::of($member),
+                    open: $open[$member->id],
+                    taken: $taken[$member->id] ?? $none,
+                    breaks: $ground->breaks($member->id),
+                    off: $rules->off(),
+                    busy: $rules->busy(),
                 );
             }
         }
@@ -92,14 +92,14 @@ final readonly class Lanes
         foreach ($places as $place) {
             if (isset($open[$place->id])) {
                 $lanes[] = new Lane(
-                    $place->id,
-                    $place->name,
-                    null,
-                    $open[$place->id],
-                    $taken[$place->id] ?? $none,
-                    $none,
-                    $none,
-                    $none,
+                    id: $place->id,
+                    name: $place->name,
+                    mark: null,
+                    open: $open[$place->id],
+                    taken: $taken[$place->id] ?? $none,
+                    breaks: $none,
+                    off: $none,
+                    busy: $none,
                 );
             }
         }
@@ -117,14 +117,14 @@ final readonly class Lanes
         $lanes = [];
         foreach ($ground->units($this->business) as $id => $unit) {
             $lanes[] = new Lane(
-                (string) $id,
-                $unit['name'],
-                null,
-                $unit['open'],
-                $taken[$id] ?? $none,
-                $none,
-                $unit['off'],
-                $none,
+                id: (string) $id,
+                name: $unit['name'],
+                mark: null,
+                open: $unit['open'],
+                taken: $taken[$id] ?? $none,
+                breaks: $none,
+                off: $unit['off'],
+                busy: $none,
             );
         }
 

@@ -56,7 +56,14 @@ final readonly class Liberty
         if ($least === null) {
             return $wish;
         }
-        $breaches = $this->why->breaches($business, $access, $book, $ask, $wish->start, $least);
+        $breaches = $this->why->breaches(
+            business: $business,
+            access: $access,
+            book: $book,
+            ask: $ask,
+            at: $wish->start,
+            verdict: $least,
+        );
         // where anyone may take it, those do for whom the least is broken: it is their reasons that are kept
         $member = count($least->staff) === 1 ? $least->staff[0] : $wish->choice->member;
 
@@ -72,15 +79,28 @@ final readonly class Liberty
     {
         $book = $this->rules->book($business);
         $day = $book->zone->day($to->start);
-        $ask = $to->freedom->isMeant() ? $this->times->ask($book, $booking, $day, $day, $to->minutes) : null;
+        $ask = $to->freedom->isMeant() ? $this->times->ask(
+            book: $book,
+            booking: $booking,
+            fromDay: $day,
+            toDay: $day,
+            length: $to->minutes,
+        ) : null;
         $least = $ask === null ? null : WhyThere::least(
-            $this->why->verdicts($business, $book, $ask, $to->start, $booking->id),
+            $this->why->verdicts(business: $business, book: $book, ask: $ask, at: $to->start, moving: $booking->id),
             $to->staff ?? $booking->staff_ids,
         );
         if ($ask === null || $least === null) {
             return $to;
         }
-        $breaches = $this->why->breaches($business, $access, $book, $ask, $to->start, $least);
+        $breaches = $this->why->breaches(
+            business: $business,
+            access: $access,
+            book: $book,
+            ask: $ask,
+            at: $to->start,
+            verdict: $least,
+        );
 
         return $to->by($least->staff)->with($to->freedom->breaking($breaches));
     }

@@ -27,6 +27,13 @@ final readonly class Looking
     /** The same for somebody who sees their own lane alone. */
     public function only(string $member): self
     {
-        return new self($this->day, $this->week, LanesBy::People, false, [$member], null);
+        return new self(
+            day: $this->day,
+            week: $this->week,
+            by: LanesBy::People,
+            working: false,
+            chosen: [$member],
+            location: null,
+        );
     }
 }

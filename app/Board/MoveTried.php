@@ -83,7 +83,7 @@ final readonly class MoveTried
     {
         $before = $booking->staff_ids;
         try {
-            $moved = ($this->move)($business, $booking->id, $to, '', Telling::Nobody);
+            $moved = ($this->move)(business: $business, id: $booking->id, to: $to, by: '', whom: Telling::Nobody);
         } catch (TimeTaken $taken) {
             return [
                 'rows' => $this->rows($business, $access, $booking, $to),
@@ -121,7 +121,13 @@ final readonly class MoveTried
             return $row;
         }
         try {
-            $moved = ($this->move)($business, $booking->id, $one->to, '', Telling::Nobody);
+            $moved = ($this->move)(
+                business: $business,
+                id: $booking->id,
+                to: $one->to,
+                by: '',
+                whom: Telling::Nobody,
+            );
         } catch (TimeTaken $taken) {
             $reasons = array_merge(...array_column(
                 $this->rows($business, $access, $booking, $one->to),
@@ -159,17 +165,30 @@ final readonly class MoveTried
     {
         $book = $this->rules->book($business);
         $day = $book->zone->day($to->start);
-        $ask = $this->times->ask($book, $booking, $day, $day, $to->minutes);
+        $ask = $this->times->ask(book: $book, booking: $booking, fromDay: $day, toDay: $day, length: $to->minutes);
         if ($ask === null) {
             return [];
         }
         $staff = $to->staff ?? $booking->staff_ids;
         $ask = count($staff) === 1 ? $ask->by($staff[0]) : $ask;
         $ask = $to->location === null ? $ask : $ask->at($to->location);
-        $verdicts = $this->why->verdicts($business, $book, $ask, $to->start, $booking->id);
+        $verdicts = $this->why->verdicts(
+            business: $business,
+            book: $book,
+            ask: $ask,
+            at: $to->start,
+            moving: $booking->id,
+        );
         $isTheirs = static fn (Verdict $verdict): bool => $verdict->staff === $staff;
         $theirs = array_values(array_filter($verdicts, $isTheirs));
 
-        return $this->why->rows($business, $access, $book, $ask, $to->start, $theirs === [] ? $verdicts : $theirs);
+        return $this->why->rows(
+            business: $business,
+            access: $access,
+            book: $book,
+            ask: $ask,
+            at: $to->start,
+            verdicts: $theirs === [] ? $verdicts : $theirs,
+        );
     }
 }

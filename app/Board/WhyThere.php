@@ -53,7 +53,7 @@ final readonly class WhyThere
         int $at,
         array $verdicts,
     ): array {
-        $sentences = $this->sentences($business, $access, $book, $ask, $at);
+        $sentences = $this->sentences(business: $business, access: $access, book: $book, ask: $ask, at: $at);
 
         return array_map(
             static fn (Verdict $verdict): array => [
@@ -98,7 +98,7 @@ final readonly class WhyThere
         int $at,
         Verdict $verdict,
     ): array {
-        $sentences = $this->sentences($business, $access, $book, $ask, $at);
+        $sentences = $this->sentences(business: $business, access: $access, book: $book, ask: $ask, at: $at);
         $breaches = [];
         foreach ($verdict->reasons as $reason) {
             $breach = new Breach($reason->rule, $sentences->of($reason)['says']);
@@ -115,6 +115,13 @@ final readonly class WhyThere
         Ask $ask,
         int $at,
     ): WhySentences {
-        return new WhySentences($this->catalogue, $book, $business, $book->zone->day($at), $ask->service, $access);
+        return new WhySentences(
+            catalogue: $this->catalogue,
+            book: $book,
+            business: $business,
+            day: $book->zone->day($at),
+            service: $ask->service,
+            access: $access,
+        );
     }
 }

@@ -76,7 +76,13 @@ final readonly class BookAtDesk
                 foreach ($bookings as $i => $booking) {
                     $quote = $quotes[$i] ?? $this->codes->named($business, [$booking], $codes, $client)[0];
                     $columns = ['note' => $note, 'sale_id' => $isVisit ? $booked[0]->sale_id ?? null : null];
-                    $booked[] = $this->book($booking, $client, $quote, $columns, $by);
+                    $booked[] = $this->book(
+                        booking: $booking,
+                        client: $client,
+                        quote: $quote,
+                        columns: $columns,
+                        by: $by,
+                    );
                     ($this->lower)($booking, $by, $told);
                 }
                 $this->announcements->ofAll($booked, Occasion::Booked, whom: Telling::client($told));

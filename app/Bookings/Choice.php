@@ -38,11 +38,11 @@ final readonly class Choice
         $inSession = $booking->session_id !== null;
 
         return new self(
-            $booking->service_id,
-            $booking->staff_ids[0] ?? null,
-            $booking->party,
-            $inSession ? null : $booking->minutes - $booking->extra_minutes,
-            $booking->location_id,
+            service: $booking->service_id,
+            member: $booking->staff_ids[0] ?? null,
+            party: $booking->party,
+            minutes: $inSession ? null : $booking->minutes - $booking->extra_minutes,
+            location: $booking->location_id,
             extra: $inSession ? 0 : $booking->extra_minutes,
         );
     }
@@ -51,33 +51,39 @@ final readonly class Choice
     public function lasting(int $minutes): self
     {
         return new self(
-            $this->service,
-            $this->member,
-            $this->party,
-            $minutes,
-            $this->location,
-            $this->addOns,
-            $this->extra,
+            service: $this->service,
+            member: $this->member,
+            party: $this->party,
+            minutes: $minutes,
+            location: $this->location,
+            addOns: $this->addOns,
+            extra: $this->extra,
         );
     }
 
     /** The same with nothing added. */
     public function bare(): self
     {
-        return new self($this->service, $this->member, $this->party, $this->minutes, $this->location);
+        return new self(
+            service: $this->service,
+            member: $this->member,
+            party: $this->party,
+            minutes: $this->minutes,
+            location: $this->location,
+        );
     }
 
     /** The same for so many. */
     public function for(int $party): self
     {
         return new self(
-            $this->service,
-            $this->member,
-            $party,
-            $this->minutes,
-            $this->location,
-            $this->addOns,
-            $this->extra,
+            service: $this->service,
+            member: $this->member,
+            party: $party,
+            minutes: $this->minutes,
+            location: $this->location,
+            addOns: $this->addOns,
+            extra: $this->extra,
         );
     }
 
@@ -85,13 +91,13 @@ final readonly class Choice
     public function with(?string $member): self
     {
         return new self(
-            $this->service,
-            $member,
-            $this->party,
-            $this->minutes,
-            $this->location,
-            $this->addOns,
-            $this->extra,
+            service: $this->service,
+            member: $member,
+            party: $this->party,
+            minutes: $this->minutes,
+            location: $this->location,
+            addOns: $this->addOns,
+            extra: $this->extra,
         );
     }
 
@@ -99,13 +105,13 @@ final readonly class Choice
     public function placed(string $location): self
     {
         return new self(
-            $this->service,
-            $this->member,
-            $this->party,
-            $this->minutes,
-            $location,
-            $this->addOns,
-            $this->extra,
+            service: $this->service,
+            member: $this->member,
+            party: $this->party,
+            minutes: $this->minutes,
+            location: $location,
+            addOns: $this->addOns,
+            extra: $this->extra,
         );
     }
 
@@ -118,16 +124,16 @@ final readonly class Choice
     public function during(int $fromDay, int $toDay, int $now, Relaxed $relaxed = new Relaxed()): Ask
     {
         return new Ask(
-            $this->service,
-            $fromDay,
-            $toDay,
-            $now,
-            $this->minutes,
-            $this->extra,
-            $this->party,
-            $this->member,
-            $this->location,
-            $relaxed,
+            service: $this->service,
+            fromDay: $fromDay,
+            toDay: $toDay,
+            now: $now,
+            minutes: $this->minutes,
+            extra: $this->extra,
+            party: $this->party,
+            staff: $this->member,
+            location: $this->location,
+            relaxed: $relaxed,
         );
     }
 }

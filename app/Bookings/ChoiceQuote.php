@@ -123,7 +123,15 @@ final readonly class ChoiceQuote
         [$quotes, $terms, $taken] = [[], [], []];
         foreach ($visit->parts as $i => $part) {
             $at = $i === 0 && ! $visit->anyOrder ? $start : null;
-            $quotes[] = $quote = $this->of($business, $offered, $part, $at, $client, $codes, $taken);
+            $quotes[] = $quote = $this->of(
+                business: $business,
+                offered: $offered,
+                choice: $part,
+                start: $at,
+                client: $client,
+                codes: $codes,
+                codesUsed: $taken,
+            );
             foreach ($quote['lines'] as $line) {
                 if ($line['kind'] === LineKind::Code->value && isset($line['id'])) {
                     $taken[$line['id']] = ($taken[$line['id']] ?? 0) - $line['amount'];

@@ -46,11 +46,11 @@ final readonly class ClientPrices
             : new Client($client, $list->clientRates[$client] ?? [], $this->visits($business, $client, $ids));
 
         return new Order(
-            $who,
-            $business->zone()->day($this->clock->minute()),
-            $codes,
-            array_map(self::visit(...), $beside),
-            $codesUsed,
+            client: $who,
+            day: $business->zone()->day($this->clock->minute()),
+            codes: $codes,
+            others: array_map(self::visit(...), $beside),
+            codesUsed: $codesUsed,
         );
     }
 

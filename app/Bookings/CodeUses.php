@@ -14,6 +14,7 @@ use App\Support\Turn;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
+use YardBell\Core\Booking\State;
 use YardBell\Core\Price\CodeUse;
 use YardBell\Core\Price\OfferCode as Rules;
 
@@ -107,7 +108,7 @@ final readonly class CodeUses
             ->join('bookings', 'bookings.id', '=', 'code_uses.booking_id')
             ->where('code_uses.business_id', $business->id)
             ->whereRaw(self::ORDER.' <> ?', [$but->visit_id ?? $but->id ?? ''])
-            ->whereNotIn('bookings.state', ['cancelled', 'declined', 'expired'])
+            ->whereNotIn('bookings.state', State::OVER)
             ->where(
                 fn (Builder $query) => $query
                     ->where('bookings.state', '<>', 'held')

@@ -50,13 +50,13 @@ final readonly class Destination
     public function unseen(): self
     {
         return new self(
-            $this->start,
-            $this->staff,
-            $this->minutes,
-            $this->freedom,
-            $this->location,
-            $this->relaxed,
-            $this->beside,
+            start: $this->start,
+            staff: $this->staff,
+            minutes: $this->minutes,
+            freedom: $this->freedom,
+            location: $this->location,
+            relaxed: $this->relaxed,
+            beside: $this->beside,
         );
     }
 
@@ -70,14 +70,14 @@ final readonly class Destination
     private function but(?int $start = null, ?array $staff = null, ?Freedom $freedom = null): self
     {
         return new self(
-            $start ?? $this->start,
-            $staff ?? $this->staff,
-            $this->minutes,
-            $freedom ?? $this->freedom,
-            $this->location,
-            $this->relaxed,
-            $this->beside,
-            $this->was,
+            start: $start ?? $this->start,
+            staff: $staff ?? $this->staff,
+            minutes: $this->minutes,
+            freedom: $freedom ?? $this->freedom,
+            location: $this->location,
+            relaxed: $this->relaxed,
+            beside: $this->beside,
+            was: $this->was,
         );
     }
 }

@@ -37,11 +37,11 @@ final readonly class DiaryRows
                 $sessions[] = self::session($row, $lists);
             } elseif ($row->session_id !== null) {
                 $seats[] = new Seat(
-                    $row->id,
-                    $row->session_id,
-                    (int) $row->party,
-                    State::from($row->state),
-                    $row->held_until,
+                    id: $row->id,
+                    session: $row->session_id,
+                    party: (int) $row->party,
+                    state: State::from($row->state),
+                    heldUntil: $row->held_until,
                 );
             } else {
                 $bookings[] = self::booking($row, $lists);
@@ -60,19 +60,19 @@ final readonly class DiaryRows
     private static function booking(stdClass $row, array &$lists): Booking
     {
         return new Booking(
-            $row->id,
-            $row->service_id,
-            $row->starts_at,
-            $row->minutes,
-            (int) $row->setup, // a union makes decimals of them
-            (int) $row->clearup,
-            self::ids($row->staff_ids, $lists),
-            $row->location_id,
-            self::ids($row->units, $lists),
-            (int) $row->party,
-            State::from($row->state),
-            $row->held_until,
-            0,
+            id: $row->id,
+            service: $row->service_id,
+            start: $row->starts_at,
+            minutes: $row->minutes,
+            setup: (int) $row->setup, // a union makes decimals of them
+            clearup: (int) $row->clearup,
+            staff: self::ids($row->staff_ids, $lists),
+            location: $row->location_id,
+            units: self::ids($row->units, $lists),
+            party: (int) $row->party,
+            state: State::from($row->state),
+            heldUntil: $row->held_until,
+            createdAt: 0,
         );
     }
 
@@ -80,15 +80,15 @@ final readonly class DiaryRows
     private static function session(stdClass $row, array &$lists): Session
     {
         return new Session(
-            $row->id,
-            $row->service_id,
-            $row->starts_at,
-            $row->minutes,
-            self::ids($row->staff_ids, $lists),
-            $row->location_id,
-            self::ids($row->units, $lists),
-            (int) $row->places,
-            $row->state === 'cancelled',
+            id: $row->id,
+            service: $row->service_id,
+            start: $row->starts_at,
+            minutes: $row->minutes,
+            staff: self::ids($row->staff_ids, $lists),
+            location: $row->location_id,
+            units: self::ids($row->units, $lists),
+            places: (int) $row->places,
+            cancelled: $row->state === 'cancelled',
         );
     }
 

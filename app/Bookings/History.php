@@ -51,7 +51,7 @@ final readonly class History
             throw new LogicException("A booking that is {$booking->state->value} does not become {$state->value}.");
         }
         $booking->held_until = null;
-        $this->put($booking, $state, $by, $why, $at);
+        $this->put(booking: $booking, state: $state, by: $by, why: $why, at: $at);
     }
 
     /** What it was before it became what it is, where that can be undone. */

@@ -59,7 +59,14 @@ final readonly class HoldTime
             }
             try {
                 $booking = $this->db->transaction(
-                    fn (): ?Booking => $this->take($business, $book, $wish, $slot, $visitor, $by),
+                    fn (): ?Booking => $this->take(
+                        business: $business,
+                        book: $book,
+                        wish: $wish,
+                        slot: $slot,
+                        visitor: $visitor,
+                        by: $by,
+                    ),
                     attempts: 5,
                 );
             } catch (TooMany $many) {
@@ -176,9 +183,16 @@ final readonly class HoldTime
             return null;
         }
         if ($visitor !== null) {
-            $this->limits->check($business, $now, $slot, $wish, $visitor);
+            $this->limits->check(business: $business, book: $now, slot: $slot, wish: $wish, visitor: $visitor);
         }
 
-        return ($this->write)($business, $now->services[$choice->service], $slot, $wish, $visitor, $by);
+        return ($this->write)(
+            business: $business,
+            rules: $now->services[$choice->service],
+            slot: $slot,
+            wish: $wish,
+            visitor: $visitor,
+            by: $by,
+        );
     }
 }

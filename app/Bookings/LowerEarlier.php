@@ -61,7 +61,13 @@ final readonly class LowerEarlier
     {
         $tariff = $this->lists->tariff($business, $service);
 
-        return array_sum($this->lowered($business, $tariff, $this->lists->of($business), $start, $client));
+        return array_sum($this->lowered(
+            business: $business,
+            tariff: $tariff,
+            list: $this->lists->of($business),
+            start: $start,
+            client: $client,
+        ));
     }
 
     /**
@@ -92,7 +98,15 @@ final readonly class LowerEarlier
         [$tariff, $list] = $this->prices->of($business, $booking);
         $start = Instants::minute($booking->starts_at);
 
-        return $this->lowered($business, $tariff, $list, $start, $booking->priced_for, $booking->id, $locks);
+        return $this->lowered(
+            business: $business,
+            tariff: $tariff,
+            list: $list,
+            start: $start,
+            client: $booking->priced_for,
+            but: $booking->id,
+            locks: $locks,
+        );
     }
 
     /** @return array<string, int> by booking */
@@ -113,7 +127,13 @@ final readonly class LowerEarlier
             : EarlierVisits::corrections(
                 $tariff,
                 $start,
-                $this->sold($business, $tariff->service, $client, $but, $locks),
+                $this->sold(
+                    business: $business,
+                    service: $tariff->service,
+                    client: $client,
+                    but: $but,
+                    locks: $locks,
+                ),
                 $business->zone(),
             );
     }
@@ -176,7 +196,14 @@ final readonly class LowerEarlier
         ], $taxes);
         ($this->write)(
             $sale,
-            new NewLine(SaleLineKind::Less, $booking->service_name, -$off, $rates, $why, $booking->id),
+            new NewLine(
+                kind: SaleLineKind::Less,
+                label: $booking->service_name,
+                amount: -$off,
+                taxes: $rates,
+                why: $why,
+                booking: $booking->id,
+            ),
             $by,
         );
         $lines = [...$booking->lines, [
@@ -198,7 +225,7 @@ final readonly class LowerEarlier
             'lines' => $lines,
             'taxes' => self::added($booking->taxes, $rates),
         ]);
-        $this->return->asCredit($sale, $off, $why, $by, $booking->id);
+        $this->return->asCredit(sale: $sale, most: $off, why: $why, by: $by, booking: $booking->id);
         $this->history->changed($booking, $by, $why);
     }
 

@@ -67,15 +67,15 @@ final readonly class MoveBooking
                 return $slot;
             };
             $slot = $this->claims->settled(
-                $business,
-                $ask,
-                $booking->setup,
-                $booking->clearup,
+                business: $business,
+                ask: $ask,
+                before: $booking->setup,
+                after: $booking->clearup,
                 // what the service takes a day is counted by one at a time, where it is asked
-                $to->relaxed->limits ? [] : [$booking->service_id],
+                beside: $to->relaxed->limits ? [] : [$booking->service_id],
             ) ?? throw $this->taken($business, $booking, $to);
             if (! self::isThere($booking, $slot)) {
-                $this->put($booking, $slot, $to->freedom, $by, $whom);
+                $this->put(booking: $booking, slot: $slot, freedom: $to->freedom, by: $by, whom: $whom);
             }
 
             return $booking;

@@ -86,16 +86,16 @@ final readonly class MoveByClient
                 count($parts) > 1 => $this->visit($business, $parts, $start),
                 $parts[0]->session_id !== null => ($this->seat)($business, $parts[0], $start, $staff),
                 default => ($this->move)(
-                    $business,
-                    $parts[0]->id,
-                    new Destination(
+                    business: $business,
+                    id: $parts[0]->id,
+                    to: new Destination(
                         $start,
                         $staff === null ? null : [$staff],
                         location: $parts[0]->location_id,
                         relaxed: new Relaxed(),
                     ),
-                    History::BY_CLIENT,
-                    Telling::Nobody,
+                    by: History::BY_CLIENT,
+                    whom: Telling::Nobody,
                 ),
             };
 
@@ -150,7 +150,13 @@ final readonly class MoveByClient
                 relaxed: new Relaxed(grid: $i > 0, gaps: true),
                 beside: array_slice($ids, $i + 1),
             );
-            ($this->move)($business, $parts[$planned->part]->id, $to, History::BY_CLIENT, Telling::Nobody);
+            ($this->move)(
+                business: $business,
+                id: $parts[$planned->part]->id,
+                to: $to,
+                by: History::BY_CLIENT,
+                whom: Telling::Nobody,
+            );
         }
     }
 

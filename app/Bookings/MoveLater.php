@@ -47,7 +47,13 @@ final readonly class MoveLater
             $known = UnsentMail::knownPlaces($bookings);
             foreach ($all as $one) {
                 if ($one->to !== null) {
-                    $this->one($business, $one->booking, $one->to, $one->booking->id === $booking->id, $by);
+                    $this->one(
+                        business: $business,
+                        booking: $one->booking,
+                        to: $one->to,
+                        isAsked: $one->booking->id === $booking->id,
+                        by: $by,
+                    );
                 }
             }
             $this->announcements->undoable()->moved($bookings, $known, $whom);
@@ -60,7 +66,7 @@ final readonly class MoveLater
     private function one(Business $business, Booking $booking, Destination $to, bool $isAsked, string $by): void
     {
         try {
-            ($this->move)($business, $booking->id, $to, $by, Telling::Nobody);
+            ($this->move)(business: $business, id: $booking->id, to: $to, by: $by, whom: Telling::Nobody);
         } catch (TimeTaken $taken) {
             throw $isAsked ? $taken : new Refusal(
                 new Sentence('refusal.booking.later_not_moved', [

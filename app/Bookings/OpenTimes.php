@@ -54,7 +54,7 @@ final readonly class OpenTimes
         $times = json_encode($shown, JSON_THROW_ON_ERROR);
         $taken = $read->all();
         if (count($taken) === 1) {
-            $this->kept->keep($business, $question, $now, $taken[0], $times);
+            $this->kept->keep(business: $business, question: $question, now: $now, taken: $taken[0], times: $times);
         }
 
         return $times;
@@ -160,7 +160,7 @@ final readonly class OpenTimes
             $visit->parts,
         );
 
-        return $this->shown($read, $visit->parts[0], $ask, $found, min($reaches));
+        return $this->shown(read: $read, choice: $visit->parts[0], ask: $ask, found: $found, reach: min($reaches));
     }
 
     /** @return callable(Ask, OpenTime|null=): list<Slot> what is free on the dates asked for */
@@ -203,7 +203,7 @@ final readonly class OpenTimes
         $open = OpenHours::byDay($book, $ask, $ground);
         $none = new NoStart($book, $rules, $time, $today);
         $last = $today + ($reach ?? $rules->bookAheadDays);
-        $before = self::before($choice, $ask, $today, $last, $found);
+        $before = self::before(choice: $choice, ask: $ask, today: $today, last: $last, found: $found);
         $soonest = array_merge(
             ...array_values(Starts::of($before, $book->zone, $rules, $reach !== null)),
             ...array_values($starts),

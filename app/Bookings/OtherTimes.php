@@ -35,7 +35,13 @@ final readonly class OtherTimes
         $day = max($book->zone->day(Instants::minute($booking->starts_at)), $book->zone->day($now));
         $slots = array_values(
             array_filter(
-                $this->slots($business, $book, $booking, $day, $day + self::DAYS - 1),
+                $this->slots(
+                    business: $business,
+                    book: $book,
+                    booking: $booking,
+                    fromDay: $day,
+                    toDay: $day + self::DAYS - 1,
+                ),
                 static fn (Slot $slot): bool => $slot->start > $now &&
                     ($slot->start !== Instants::minute($booking->starts_at) || $slot->staff !== $booking->staff_ids),
             ),
@@ -54,7 +60,15 @@ final readonly class OtherTimes
         $now = $this->clock->minute();
         $staff = $to->staff ?? MoveBooking::wished($booking);
         $nearest = [];
-        $around = $this->slots($business, $book, $booking, $day - 1, $day + 3, $to->minutes, at: $to->location);
+        $around = $this->slots(
+            business: $business,
+            book: $book,
+            booking: $booking,
+            fromDay: $day - 1,
+            toDay: $day + 3,
+            length: $to->minutes,
+            at: $to->location,
+        );
         foreach ($around as $slot) {
             $theirs = $slot->staff === $staff;
             $stays = $slot->start === Instants::minute($booking->starts_at) && $staff === $booking->staff_ids;
@@ -76,7 +90,7 @@ final readonly class OtherTimes
     public function taken(Business $business, RuleBook $book, Booking $booking, Destination $to): TimeTaken
     {
         $day = $book->zone->day($to->start);
-        $ask = $this->ask($book, $booking, $day, $day, $to->minutes);
+        $ask = $this->ask(book: $book, booking: $booking, fromDay: $day, toDay: $day, length: $to->minutes);
         $wished = $to->staff ?? [];
         $member = count($wished) === 1 ? $wished[0] : null;
         $isTaken = false;
@@ -86,7 +100,13 @@ final readonly class OtherTimes
             $isTaken = Bookable::othersHave($book, $diary, $ask, $to->start);
         }
 
-        return TimeTaken::near($this->near($business, $book, $booking, $to, self::NEAR), $isTaken);
+        return TimeTaken::near($this->near(
+            business: $business,
+            book: $book,
+            booking: $booking,
+            to: $to,
+            count: self::NEAR,
+        ), $isTaken);
     }
 
     /** @return list<Slot> that begin at exactly the instant it is to go to */
@@ -97,16 +117,16 @@ final readonly class OtherTimes
         return array_values(
             array_filter(
                 $this->slots(
-                    $business,
-                    $book,
-                    $booking,
-                    $day,
-                    $day,
-                    $to->minutes,
-                    $to->freedom,
-                    $to->location,
-                    $to->relaxed,
-                    $to->beside,
+                    business: $business,
+                    book: $book,
+                    booking: $booking,
+                    fromDay: $day,
+                    toDay: $day,
+                    length: $to->minutes,
+                    freedom: $to->freedom,
+                    at: $to->location,
+                    relaxed: $to->relaxed,
+                    beside: $to->beside,
                 ),
                 static fn (Slot $slot): bool => $slot->start === $to->start,
             ),
@@ -116,7 +136,14 @@ final readonly class OtherTimes
     /** @return list<Slot> of a day */
     public function on(Business $business, RuleBook $book, Booking $booking, int $day, ?int $minutes): array
     {
-        return $this->slots($business, $book, $booking, $day, $day, $minutes);
+        return $this->slots(
+            business: $business,
+            book: $book,
+            booking: $booking,
+            fromDay: $day,
+            toDay: $day,
+            length: $minutes,
+        );
     }
 
     /**
@@ -138,16 +165,16 @@ final readonly class OtherTimes
         }
 
         return new Ask(
-            $booking->service_id,
-            $fromDay,
-            $toDay,
-            $this->clock->minute(),
-            $minutes,
-            $extra,
-            $booking->party,
-            null,
-            null,
-            new Relaxed(notice: true, limits: true),
+            service: $booking->service_id,
+            fromDay: $fromDay,
+            toDay: $toDay,
+            now: $this->clock->minute(),
+            minutes: $minutes,
+            extra: $extra,
+            party: $booking->party,
+            staff: null,
+            location: null,
+            relaxed: new Relaxed(notice: true, limits: true),
         );
     }
 
@@ -167,7 +194,7 @@ final readonly class OtherTimes
         ?Relaxed $relaxed = null,
         array $beside = [],
     ): array {
-        $ask = $this->ask($book, $booking, $fromDay, $toDay, $length);
+        $ask = $this->ask(book: $book, booking: $booking, fromDay: $fromDay, toDay: $toDay, length: $length);
         if ($ask === null) {
             return [];
         }

@@ -77,7 +77,15 @@ final readonly class PlanVisit
     ): VisitPlan {
         $book = $this->rules->book($business);
         $day = $book->zone->day($start);
-        $plans = $this->during($business, $book, $choice, $day, $day + self::NEAR_DAYS, $relaxed, $moving);
+        $plans = $this->during(
+            business: $business,
+            book: $book,
+            choice: $choice,
+            fromDay: $day,
+            toDay: $day + self::NEAR_DAYS,
+            relaxed: $relaxed,
+            moving: $moving,
+        );
         foreach ($plans as $plan) {
             if ($plan->start() === $start) {
                 return $plan;
@@ -92,7 +100,15 @@ final readonly class PlanVisit
     {
         [$first] = $plan->parts;
 
-        return new Slot($plan->start(), $plan->end(), $plan->location, $first->staff, $first->units, 1, null);
+        return new Slot(
+            start: $plan->start(),
+            end: $plan->end(),
+            location: $plan->location,
+            staff: $first->staff,
+            units: $first->units,
+            places: 1,
+            next: null,
+        );
     }
 
     /** @return list<Wish> only the first keeps to the grid */

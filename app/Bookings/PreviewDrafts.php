@@ -66,7 +66,7 @@ final readonly class PreviewDrafts
         ))->of($from, $until, $now);
         $stranded = array_values(
             array_filter(
-                $this->strandedBy($business, $before, $after, $today, $now),
+                $this->strandedBy(business: $business, before: $before, after: $after, today: $today, now: $now),
                 static fn (Taken $booking): bool => $only === null || in_array($only, $booking->staff, true),
             ),
         );

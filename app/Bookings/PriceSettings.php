@@ -141,13 +141,13 @@ final readonly class PriceSettings
 
         return [
             $tariff === null ? $newTariff : new Tariff(
-                $tariff->service,
-                $tariff->name,
-                $tariff->lengths,
-                $tariff->pricing,
-                $tariff->addOns + ($newTariff->addOns ?? []),
-                $tariff->payment,
-                $tariff->staffPay,
+                service: $tariff->service,
+                name: $tariff->name,
+                lengths: $tariff->lengths,
+                pricing: $tariff->pricing,
+                addOns: $tariff->addOns + ($newTariff->addOns ?? []),
+                payment: $tariff->payment,
+                staffPay: $tariff->staffPay,
             ),
             new PriceList(
                 new Taxes($list->taxes->included, $list->taxes->rates + $new->taxes->rates),

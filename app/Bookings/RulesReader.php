@@ -115,7 +115,13 @@ final readonly class RulesReader
             ? ''
             : ' and ('.implode(' or ', array_fill(0, intdiv(count($touched), 3), self::TOUCHES)).')';
         $window = new DiaryWindow($from, $until, false);
-        $rows = $this->read($business, $window, self::BOOKINGS.$any, '', $touched);
+        $rows = $this->read(
+            business: $business,
+            window: $window,
+            bookings: self::BOOKINGS.$any,
+            sessions: '',
+            more: $touched,
+        );
 
         return (new DiaryRows($window, $rows))->diary();
     }

@@ -73,7 +73,7 @@ final readonly class SuggestTimes
                 throw new Refusal(new Sentence('refusal.booking.not_suggested'), 409, 'too_late');
             }
             $to = new Destination(Wall::instant($start), $staff);
-            ($this->move)($business, $id, $to, History::BY_CLIENT, Telling::Nobody);
+            ($this->move)(business: $business, id: $id, to: $to, by: History::BY_CLIENT, whom: Telling::Nobody);
             $booking->refresh()->update(['suggested' => []]);
 
             return ($this->decide)($business->id, $id, true, History::BY_CLIENT);

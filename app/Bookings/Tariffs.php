@@ -42,26 +42,26 @@ final readonly class Tariffs
         foreach ($addOns as $addOn) {
             if ($addOn->services === null || in_array($service->id, $addOn->services, true)) {
                 $own[$addOn->id] = new PricedAddOn(
-                    $addOn->id,
-                    $addOn->name,
-                    $addOn->price,
-                    $addOn->minutes,
-                    $addOn->per_person,
-                    $addOn->tax_rates,
+                    id: $addOn->id,
+                    name: $addOn->name,
+                    amount: $addOn->price,
+                    minutes: $addOn->minutes,
+                    perPerson: $addOn->per_person,
+                    taxRates: $addOn->tax_rates,
                 );
             }
         }
 
         return self::priced(
-            $service->id,
-            $service->name,
-            $service->kind,
-            $service->minutes,
-            $service->lengths ?? [],
-            PricingContent::from(Given::in($service->pricing)),
-            $own,
-            PaymentContent::from(Given::in($service->payment_terms)),
-            StaffPayContent::kept($service->staff_pay),
+            id: $service->id,
+            name: $service->name,
+            kind: $service->kind,
+            minutes: $service->minutes,
+            lengths: $service->lengths ?? [],
+            pricing: PricingContent::from(Given::in($service->pricing)),
+            addOns: $own,
+            payment: PaymentContent::from(Given::in($service->payment_terms)),
+            staffPay: StaffPayContent::kept($service->staff_pay),
         );
     }
 
@@ -92,13 +92,13 @@ final readonly class Tariffs
         };
 
         return new Tariff(
-            $id,
-            $name,
-            $lengths,
-            $pricing->toCore(),
-            $addOns,
-            $payment?->toCore() ?? new PaymentTerms(),
-            $staffPay?->toCore(),
+            service: $id,
+            name: $name,
+            lengths: $lengths,
+            pricing: $pricing->toCore(),
+            addOns: $addOns,
+            payment: $payment?->toCore() ?? new PaymentTerms(),
+            staffPay: $staffPay?->toCore(),
         );
     }
 

@@ -72,7 +72,7 @@ final readonly class VisitChoice
     public function during(int $fromDay, int $toDay, int $now, Relaxed $relaxed): VisitAsk
     {
         return new VisitAsk(
-            array_map(
+            parts: array_map(
                 static fn (Choice $part): VisitPart => new VisitPart(
                     $part->service,
                     $part->minutes,
@@ -81,15 +81,15 @@ final readonly class VisitChoice
                 ),
                 $this->parts,
             ),
-            $fromDay,
-            $toDay,
-            $now,
-            $this->parts[0]->party,
-            $this->parts[0]->location,
-            $this->maxWait,
-            $this->anyOrder,
-            $this->samePerson,
-            $relaxed,
+            fromDay: $fromDay,
+            toDay: $toDay,
+            now: $now,
+            party: $this->parts[0]->party,
+            location: $this->parts[0]->location,
+            maxWait: $this->maxWait,
+            anyOrder: $this->anyOrder,
+            samePerson: $this->samePerson,
+            relaxed: $relaxed,
         );
     }
 }

@@ -48,12 +48,12 @@ final readonly class VisitQuote
             $tariff,
             $this->visit->of($booking),
             $this->prices->order(
-                $business,
-                $list,
-                $client,
-                $booking,
-                $codes,
-                $codesUsed ?? self::taken(VisitParts::beside($booking)),
+                business: $business,
+                list: $list,
+                client: $client,
+                booking: $booking,
+                codes: $codes,
+                codesUsed: $codesUsed ?? self::taken(VisitParts::beside($booking)),
             ),
         );
     }
@@ -70,7 +70,13 @@ final readonly class VisitQuote
     {
         [$quotes, $taken] = [[], []];
         foreach ($parts as $part) {
-            $quotes[] = $quote = $this->of($business, $part, $codes, $client, $taken);
+            $quotes[] = $quote = $this->of(
+                business: $business,
+                booking: $part,
+                codes: $codes,
+                client: $client,
+                codesUsed: $taken,
+            );
             foreach ($quote->lines as $line) {
                 if ($line->kind === LineKind::Code) {
                     $taken[(string) $line->id] = ($taken[(string) $line->id] ?? 0) - $line->amount;

@@ -28,13 +28,25 @@ final readonly class Wish
 
     public function with(Freedom $freedom): self
     {
-        return new self($this->choice, $this->start, $this->relaxed, $freedom, $this->visit);
+        return new self(
+            choice: $this->choice,
+            start: $this->start,
+            relaxed: $this->relaxed,
+            freedom: $freedom,
+            visit: $this->visit,
+        );
     }
 
     /** As a part of a visit (rules.md T20). */
     public function ofVisit(string $mark): self
     {
-        return new self($this->choice, $this->start, $this->relaxed, $this->freedom, $mark);
+        return new self(
+            choice: $this->choice,
+            start: $this->start,
+            relaxed: $this->relaxed,
+            freedom: $this->freedom,
+            visit: $mark,
+        );
     }
 
     /** All rows of that day, so that the one "anyone" would get is among them. */

@@ -71,11 +71,11 @@ final readonly class ReadDrafts
         $content = $given->underIf('content');
 
         return new Draft(
-            $given->string('kind'),
-            $id ?? Id::make(),
-            $content === null ? null : ($this->check)($thing, $business, $id, $content->all()),
-            $given->stringIf('version'),
-            $thing,
+            kind: $given->string('kind'),
+            id: $id ?? Id::make(),
+            content: $content === null ? null : ($this->check)($thing, $business, $id, $content->all()),
+            version: $given->stringIf('version'),
+            thing: $thing,
             isNew: $id === null,
         );
     }

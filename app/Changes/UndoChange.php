@@ -34,11 +34,11 @@ final readonly class UndoChange
             $thing = $this->things->of($row->kind);
             $after = self::content($thing, $row->after);
             $drafts[] = new Draft(
-                $row->kind,
-                $row->thing,
-                self::content($thing, $row->before),
-                Version::of($after),
-                $thing,
+                kind: $row->kind,
+                id: $row->thing,
+                content: self::content($thing, $row->before),
+                version: Version::of($after),
+                thing: $thing,
                 isNew: $after === null,
             );
         }

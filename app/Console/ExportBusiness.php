@@ -8,6 +8,7 @@ use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Scenario\ExportDocument;
 use App\Support\Given;
+use Generator;
 use Illuminate\Console\Command;
 
 final class ExportBusiness extends Command
@@ -26,10 +27,7 @@ final class ExportBusiness extends Command
 
             return 2;
         }
-        if (
-            @file_put_contents($file, $current->of($business->id, static fn (): string => $export($business))."\n") ===
-            false
-        ) {
+        if (! $current->of($business->id, fn (): bool => $this->write($file, $export->pieces($business)))) {
             $this->error("\"{$file}\" cannot be written.");
 
             return 2;
@@ -37,5 +35,29 @@ final class ExportBusiness extends Command
         $this->line("{$business->name} is written to {$file}.");
 
         return self::SUCCESS;
+    }
+
+    /**
+     * Piece by piece, beside what is there until it is whole.
+     *
+     * @param  Generator<string>  $pieces
+     */
+    private function write(string $file, Generator $pieces): bool
+    {
+        $draft = "{$file}.part";
+        $handle = @fopen($draft, 'w');
+        if ($handle === false) {
+            return false;
+        }
+        $isWhole = true;
+        foreach ($pieces as $piece) {
+            $isWhole = $isWhole && @fwrite($handle, $piece) === strlen($piece);
+        }
+        $isWhole = $isWhole && @fwrite($handle, "\n") === 1 && fclose($handle) && @rename($draft, $file);
+        if (! $isWhole) {
+            @unlink($draft);
+        }
+
+        return $isWhole;
     }
 }

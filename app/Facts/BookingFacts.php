@@ -113,6 +113,6 @@ final readonly class BookingFacts
 
     public function isOver(): bool
     {
-        return in_array($this->state, [State::Cancelled, State::Declined, State::Expired], true);
+        return $this->state->isOver();
     }
 }

@@ -54,9 +54,15 @@ final readonly class EffectTold
     {
         $shape = $this->shape($change->effect, $toClient);
         $code = $change->was === $change->price ? 'price_stays' : 'price_becomes';
-        $price = $this->say($change->effect, $toClient, $code, $change->price, [
-            'was' => Money::written($change->was, $change->effect->currency),
-        ]);
+        $price = $this->say(
+            effect: $change->effect,
+            toClient: $toClient,
+            code: $code,
+            amount: $change->price,
+            more: [
+                'was' => Money::written($change->was, $change->effect->currency),
+            ],
+        );
 
         $now = $this->amounts($change->effect, $toClient, ['pay_now' => $change->now]);
 
@@ -83,7 +89,13 @@ final readonly class EffectTold
     {
         $said = [];
         foreach ($effect->goesBack() as $way => $amount) {
-            $said[] = $this->say($effect, $toClient, 'goes_back', $amount, ['way' => $way]);
+            $said[] = $this->say(
+                effect: $effect,
+                toClient: $toClient,
+                code: 'goes_back',
+                amount: $amount,
+                more: ['way' => $way],
+            );
         }
 
         return $said;
@@ -95,7 +107,13 @@ final readonly class EffectTold
         if ($effect->others !== [] && $effect->kept() > 0) {
             $what = implode(', ', $effect->others);
 
-            return [$this->say($effect, $toClient, 'pays_for', $effect->kept(), ['what' => $what])];
+            return [$this->say(
+                effect: $effect,
+                toClient: $toClient,
+                code: 'pays_for',
+                amount: $effect->kept(),
+                more: ['what' => $what],
+            )];
         }
         $isCharged = $effect->giving === GivingUp::TakenBack && $effect->charged() > 0 && $effect->goesBack() === [];
 

@@ -58,13 +58,11 @@ final class VisitParts
     /** @return list<Booking> the others that are not over, in order of time */
     public static function beside(Booking $booking): array
     {
-        $over = [State::Cancelled, State::Declined, State::Expired];
-
         return array_values(
             array_filter(
                 self::of($booking),
                 static fn (Booking $other): bool => $other->id !== $booking->id &&
-                    ! in_array($other->state, $over, true),
+                    ! $other->state->isOver(),
             ),
         );
     }

@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace App\Facts;
 
 use App\Models\Booking;
-use YardBell\Core\Booking\State;
 
 /** A visit of several services as one: its parts in sums, as far as they are not over. */
 final class WholeVisit
 {
     /** The strongest of what is asked for with the parts counts for all of it. */
     private const TERMS = ['full', 'deposit', 'card_hold', 'optional', 'desk', 'none'];
-
-    private const OVER = [State::Cancelled, State::Declined, State::Expired];
 
     /**
      * One that is only looked at, never saved.
@@ -44,7 +41,7 @@ final class WholeVisit
     {
         $standing = array_filter(
             $parts,
-            static fn (Booking $part): bool => ! in_array($part->state, self::OVER, true),
+            static fn (Booking $part): bool => ! $part->state->isOver(),
         );
 
         return array_values($standing) ?: $parts;

@@ -30,11 +30,11 @@ final class GateLink
         $most = $one?->int('largestParty') ?? 1;
 
         return new Choice(
-            $service,
-            self::staff($business, $one?->strings('staff') ?? [], self::text($request, 'with')),
-            max(1, min($most, self::number($request, 'party') ?? 1)),
-            in_array($minutes, $one?->ints('lengths') ?? [], true) ? $minutes : null,
-            count($places) > 1 ? (in_array($place, $places, true) ? $place : $places[0]) : null,
+            service: $service,
+            member: self::staff($business, $one?->strings('staff') ?? [], self::text($request, 'with')),
+            party: max(1, min($most, self::number($request, 'party') ?? 1)),
+            minutes: in_array($minutes, $one?->ints('lengths') ?? [], true) ? $minutes : null,
+            location: count($places) > 1 ? (in_array($place, $places, true) ? $place : $places[0]) : null,
         );
     }
 

@@ -41,7 +41,21 @@ final readonly class GateQuote
         $offered = GatePage::offered($business)->getQuery();
 
         return $visit === null
-            ? $this->quote->of($business, $offered, $choice, $start, $client, $codes)
-            : $this->quote->ofVisit($business, $offered, $visit, $start, $client, $codes);
+            ? $this->quote->of(
+                business: $business,
+                offered: $offered,
+                choice: $choice,
+                start: $start,
+                client: $client,
+                codes: $codes,
+            )
+            : $this->quote->ofVisit(
+                business: $business,
+                offered: $offered,
+                visit: $visit,
+                start: $start,
+                client: $client,
+                codes: $codes,
+            );
     }
 }

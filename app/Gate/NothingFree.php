@@ -126,7 +126,14 @@ final readonly class NothingFree
     /** What the business says of itself. */
     private function openly(Reason $reason, Business $business, RuleBook $book, Ask $ask): string
     {
-        $sentences = new WhySentences($this->catalogue, $book, $business, $ask->fromDay, $ask->service, null);
+        $sentences = new WhySentences(
+            catalogue: $this->catalogue,
+            book: $book,
+            business: $business,
+            day: $ask->fromDay,
+            service: $ask->service,
+            access: null,
+        );
 
         return $sentences->of($reason)['says'];
     }

@@ -81,7 +81,13 @@ final readonly class PlainChoice
         if ($start === null) {
             return null;
         }
-        $quote = $this->quote->of($business, $choice, $visit, $start, $client);
+        $quote = $this->quote->of(
+            business: $business,
+            choice: $choice,
+            visit: $visit,
+            start: $start,
+            client: $client,
+        );
         $total = Money::written($quote['total'], $business->currency);
 
         return [

@@ -41,7 +41,7 @@ final readonly class ReadChoice
             'wrong.choice.how_many_come',
         ) ?? 1;
 
-        return $this->one($request->all(), '', $business, $service, $party);
+        return $this->one(given: $request->all(), at: '', business: $business, service: $service, party: $party);
     }
 
     /**
@@ -69,7 +69,13 @@ final readonly class ReadChoice
             if (! is_array($given) || ! in_array($service, $offered, true)) {
                 throw ValidationException::withMessages(["then.{$i}.service" => 'wrong.desk.which_service']);
             }
-            $parts[] = $this->one($given, "then.{$i}.", $business, $service, $first->party);
+            $parts[] = $this->one(
+                given: $given,
+                at: "then.{$i}.",
+                business: $business,
+                service: $service,
+                party: $first->party,
+            );
         }
         $wait = filter_var(
             $request->input('maxWait') ?? 0,
@@ -94,18 +100,18 @@ final readonly class ReadChoice
         $addOns = self::addOns($given['addOns'] ?? null, $at);
 
         return new Choice(
-            $service,
-            self::id($given['staff'] ?? null, "{$at}staff", 'wrong.choice.no_such_person'),
-            $party,
-            self::number(
+            service: $service,
+            member: self::id($given['staff'] ?? null, "{$at}staff", 'wrong.choice.no_such_person'),
+            party: $party,
+            minutes: self::number(
                 $given['minutes'] ?? null,
                 "{$at}minutes",
                 self::LONGEST_MINUTES,
                 'wrong.choice.length_whole_number',
             ),
-            self::id($given['location'] ?? null, "{$at}location", 'wrong.choice.no_such_place'),
-            $addOns,
-            $this->lists->extraMinutes($business, $service, $addOns),
+            location: self::id($given['location'] ?? null, "{$at}location", 'wrong.choice.no_such_place'),
+            addOns: $addOns,
+            extra: $this->lists->extraMinutes($business, $service, $addOns),
         );
     }
 

@@ -23,7 +23,13 @@ final readonly class AddLine
             ? null
             : TaxRate::query()->where('business_id', $business->id)->findOrFail($product->taxRate);
         [$amount, $taxes] = SaleTaxes::on($business, $product->price, $rate);
-        $line = new NewLine(SaleLineKind::Added, $product->label, $amount, $taxes, $product->why);
+        $line = new NewLine(
+            kind: SaleLineKind::Added,
+            label: $product->label,
+            amount: $amount,
+            taxes: $taxes,
+            why: $product->why,
+        );
 
         return ($this->act)($business, $id, null, function (Sale $sale) use ($line, $by): void {
             $total = array_sum($sale->lines->map(static fn (SaleLine $line): int => $line->amount)->all());

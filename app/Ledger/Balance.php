@@ -13,8 +13,6 @@ use YardBell\Core\Booking\State;
  */
 final readonly class Balance
 {
-    private const OVER = [State::Cancelled, State::Declined, State::Expired, State::NoShow];
-
     /**
      * @param  int|null  $price null: it is settled at the desk
      * @param  int|null  $from what the price of one that is settled at the desk begins at
@@ -58,12 +56,12 @@ final readonly class Balance
     public static function of(Booking $booking): self
     {
         return self::from(
-            self::sums($booking),
-            $booking->state,
-            $booking->price,
-            $booking->payment,
-            $booking->from_price,
-            $booking->fee,
+            sums: self::sums($booking),
+            state: $booking->state,
+            price: $booking->price,
+            payment: $booking->payment,
+            fromPrice: $booking->from_price,
+            fee: $booking->fee,
         );
     }
 
@@ -71,12 +69,12 @@ final readonly class Balance
     private static function sums(Booking $booking): SaleSums
     {
         $isLeft = $booking->visit_id !== null &&
-            in_array($booking->state, self::OVER, true) &&
+            in_array($booking->state, State::NOT_TAKEN, true) &&
             $booking->sale_id !== null &&
             Booking::query()
                 ->where('business_id', $booking->business_id)
                 ->where('visit_id', $booking->visit_id)
-                ->whereNotIn('state', self::OVER)
+                ->whereNotIn('state', State::NOT_TAKEN)
                 ->exists();
 
         return $isLeft ? SaleSums::ofPart($booking) : SaleSums::of($booking);
@@ -94,7 +92,7 @@ final readonly class Balance
         ?int $fromPrice = null,
         ?int $fee = null,
     ): self {
-        $over = in_array($state, self::OVER, true);
+        $over = in_array($state, State::NOT_TAKEN, true);
         $owed = match (true) {
             $sums->isSold => $sums->owed,
             $over => 0,

@@ -40,12 +40,12 @@ final readonly class ChargeCard
         ]);
         $this->outbox->add(
             new NewEntry(
-                "charge-{$payment->id}",
-                ChannelName::Charge,
-                Occasion::Charged,
-                new Recipient(Audience::Processor, (string) $card->checkout),
-                ['payment' => $payment->id],
-                $booking,
+                key: "charge-{$payment->id}",
+                channel: ChannelName::Charge,
+                occasion: Occasion::Charged,
+                recipient: new Recipient(Audience::Processor, (string) $card->checkout),
+                content: ['payment' => $payment->id],
+                booking: $booking,
             ),
         );
     }

@@ -75,15 +75,15 @@ final class DocumentContent
         $taxes = $kept['taxes'] ?? [];
 
         return new self(
-            $given->string('from'),
-            $given->string('to'),
-            $given->string('taxNumber'),
-            $given->string('currency'),
-            $lines,
-            $taxes,
-            $given->int('total'),
-            $given->int('paid'),
-            $given->string('of'),
+            from: $given->string('from'),
+            to: $given->string('to'),
+            taxNumber: $given->string('taxNumber'),
+            currency: $given->string('currency'),
+            lines: $lines,
+            taxes: $taxes,
+            total: $given->int('total'),
+            paid: $given->int('paid'),
+            of: $given->string('of'),
         );
     }
 
@@ -100,15 +100,15 @@ final class DocumentContent
         $taxes = array_map(static fn (array $tax): array => [...$less($tax), 'net' => -$tax['net']], $this->taxes);
 
         return new self(
-            $this->from,
-            $this->to,
-            $this->taxNumber,
-            $this->currency,
-            $lines,
-            $taxes,
-            -$this->total,
-            0,
-            $invoice,
+            from: $this->from,
+            to: $this->to,
+            taxNumber: $this->taxNumber,
+            currency: $this->currency,
+            lines: $lines,
+            taxes: $taxes,
+            total: -$this->total,
+            paid: 0,
+            of: $invoice,
         );
     }
 

@@ -119,12 +119,12 @@ final readonly class FetchPayouts
             foreach ($items as [$payment, $amount, $fee]) {
                 foreach ([[Account::Bank, $amount - $fee], [Account::Fees, $fee]] as [$to, $part]) {
                     $postings[] = new Posting(
-                        Movement::Payout,
-                        $to,
-                        Account::Processor,
-                        $part,
-                        $payment->sale()->firstOrFail(),
-                        $payment->id,
+                        about: Movement::Payout,
+                        to: $to,
+                        from: Account::Processor,
+                        amount: $part,
+                        sale: $payment->sale()->firstOrFail(),
+                        payment: $payment->id,
                         why: $payout->id,
                         payout: $payout->id,
                     );

@@ -113,7 +113,7 @@ final readonly class Figures
             ->where('p.business_id', $business->id)
             ->whereBetween('p.day', [$from, $until])
             ->whereIn('e.account', ['bank', 'fees'])
-            ->groupBy('p.id', 'p.day', 'e.payment_id', 'e.sale_id', 's.name')
+            ->groupBy(['p.id', 'p.day', 'e.payment_id', 'e.sale_id', 's.name'])
             ->orderBy('p.id')
             ->orderBy('s.name')
             ->selectRaw(

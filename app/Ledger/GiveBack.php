@@ -42,7 +42,13 @@ final readonly class GiveBack
             $extra = $returning->amount - max(0, -$sale->owed());
             if ($extra > 0 && ! $returning->staysOwed) {
                 $taxes = SaleTaxes::part($sale, -$extra);
-                $line = new NewLine(SaleLineKind::Less, '', -$extra, $taxes, $returning->why);
+                $line = new NewLine(
+                    kind: SaleLineKind::Less,
+                    label: '',
+                    amount: -$extra,
+                    taxes: $taxes,
+                    why: $returning->why,
+                );
                 ($this->write)($sale, $line, $by);
             }
             $this->return->of($sale, $returning, $by);

@@ -57,7 +57,14 @@ final readonly class HearDispute
         if ($to !== null && $from !== null) {
             $this->book->write(
                 $sale->business,
-                [new Posting(Movement::Disputed, $to, $from, $payment->amount, $sale, $payment->id)],
+                [new Posting(
+                    about: Movement::Disputed,
+                    to: $to,
+                    from: $from,
+                    amount: $payment->amount,
+                    sale: $sale,
+                    payment: $payment->id,
+                )],
                 self::BY,
             );
         }

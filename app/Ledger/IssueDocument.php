@@ -38,7 +38,14 @@ final readonly class IssueDocument
                 );
             }
 
-            return $this->write($business, $sale, self::INVOICE, $content, null, $by);
+            return $this->write(
+                business: $business,
+                sale: $sale,
+                kind: self::INVOICE,
+                content: $content,
+                of: null,
+                by: $by,
+            );
         };
 
         return $this->issued($business, $id, $issue);
@@ -53,7 +60,14 @@ final readonly class IssueDocument
             }
             $content = DocumentContent::read($of->content)->takenBack($of->written());
 
-            return $this->write($business, $sale, self::CREDIT, $content, $of->id, $by);
+            return $this->write(
+                business: $business,
+                sale: $sale,
+                kind: self::CREDIT,
+                content: $content,
+                of: $of->id,
+                by: $by,
+            );
         };
 
         return $this->issued($business, $id, $issue);

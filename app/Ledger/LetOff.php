@@ -24,7 +24,13 @@ final readonly class LetOff
                 throw WrongAmount::at('amount', 'more_than_due', max(0, $sale->owed()), $sale->currency);
             }
             $taxes = SaleTaxes::part($sale, -$amount);
-            ($this->write)($sale, new NewLine(SaleLineKind::Less, '', -$amount, $taxes, $why), $by);
+            ($this->write)($sale, new NewLine(
+                kind: SaleLineKind::Less,
+                label: '',
+                amount: -$amount,
+                taxes: $taxes,
+                why: $why,
+            ), $by);
         });
     }
 }

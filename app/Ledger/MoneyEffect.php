@@ -15,8 +15,6 @@ use YardBell\Core\Booking\State;
  */
 final readonly class MoneyEffect
 {
-    private const OVER = [State::Cancelled, State::Declined, State::Expired, State::NoShow];
-
     /** @param  list<string>  $others what the sale is for besides: names of services */
     private function __construct(
         private MoneyState $before,
@@ -41,16 +39,16 @@ final readonly class MoneyEffect
         $others = Booking::query()
             ->whereIn('sale_id', Booking::query()->whereIn('id', $ids)->select('sale_id'))
             ->whereNotIn('id', $ids)
-            ->whereNotIn('state', self::OVER)
+            ->whereNotIn('state', State::NOT_TAKEN)
             ->orderBy('starts_at')
             ->pluck('service_name');
 
         return new self(
-            $before,
-            MoneyState::of($bookings),
-            $bookings[0]->currency,
-            $giving,
-            array_values(array_filter($others->all(), is_string(...))),
+            before: $before,
+            after: MoneyState::of($bookings),
+            currency: $bookings[0]->currency,
+            giving: $giving,
+            others: array_values(array_filter($others->all(), is_string(...))),
         );
     }
 

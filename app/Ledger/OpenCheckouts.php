@@ -57,11 +57,12 @@ final readonly class OpenCheckouts
         $bookings = $payment->sale()->firstOrFail()->bookings()->get();
         $booking = $bookings->firstOrFail();
         $checkout = $this->processor->open(
-            $payment->id,
-            $payment->amount,
-            $payment->currency,
-            implode(', ', Column::strings($bookings->pluck('service_name'))), // all of a visit is paid at once
-            $this->links->back($booking),
+            key: $payment->id,
+            amount: $payment->amount,
+            currency: $payment->currency,
+            // all of a visit is paid at once
+            description: implode(', ', Column::strings($bookings->pluck('service_name'))),
+            returnUrl: $this->links->back($booking),
             keepsCard: $payment->kind === PaymentKind::Card,
         );
         $payment->update(['checkout' => $checkout->id]);

@@ -45,7 +45,7 @@ final readonly class Paper
             ];
         $title = $this->say('title', ['kind' => $document->kind, 'number' => $document->written()]);
 
-        return $this->printed($business, $content, $title, $document->at, $paid);
+        return $this->printed(business: $business, content: $content, title: $title, at: $document->at, after: $paid);
     }
 
     /** What was sold, paid and given back by now. It has no number. */
@@ -72,7 +72,7 @@ final readonly class Paper
 
         $title = $this->say('title', ['kind' => 'receipt', 'number' => '']);
 
-        return $this->printed($business, $content, $title, $now, $rows);
+        return $this->printed(business: $business, content: $content, title: $title, at: $now, after: $rows);
     }
 
     /** @param  list<Row>  $after the total */
@@ -163,7 +163,14 @@ final readonly class Paper
     {
         $currency = $payment->currency;
         $handed = Handed::of($payment);
-        $rows = [$this->moved('paid_by', $business, $payment->method, $currency, $handed->at, $payment->amount)];
+        $rows = [$this->moved(
+            code: 'paid_by',
+            business: $business,
+            method: $payment->method,
+            currency: $currency,
+            at: $handed->at,
+            amount: $payment->amount,
+        )];
         $tip = $payment->tip - ReturnTip::back($payment);
         if ($tip > 0) {
             $rows[] = $this->row('tip', $tip, $currency);
@@ -184,12 +191,12 @@ final readonly class Paper
         $code = in_array($refund->state, RefundState::UNDERWAY, true) ? 'on_its_way_by' : 'given_back_by';
 
         return $this->moved(
-            $code,
-            $business,
-            $refund->method(),
-            $refund->payment->currency,
-            $refund->at(),
-            -$refund->amount,
+            code: $code,
+            business: $business,
+            method: $refund->method(),
+            currency: $refund->payment->currency,
+            at: $refund->at(),
+            amount: -$refund->amount,
         );
     }
 

@@ -148,13 +148,13 @@ final readonly class ReturnMoney
         ]);
         $from = $isSent ? Account::Returning : $refund->method()->account();
         $posting = new Posting(
-            Movement::Returned,
-            Account::Due,
-            $from,
-            $amount,
-            $sale,
-            $payment->id,
-            $returning->booking,
+            about: Movement::Returned,
+            to: Account::Due,
+            from: $from,
+            amount: $amount,
+            sale: $sale,
+            payment: $payment->id,
+            booking: $returning->booking,
             why: $returning->why,
         );
         $this->book->write($sale->business, [$posting], $by);

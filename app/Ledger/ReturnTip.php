@@ -84,12 +84,12 @@ final readonly class ReturnTip
         $postings = [];
         foreach ($before as $member => $share) {
             $postings[] = new Posting(
-                Movement::TipBack,
-                Account::Tips,
-                $payment->method->account(),
-                $share - $after[$member],
-                $sale,
-                $payment->id,
+                about: Movement::TipBack,
+                to: Account::Tips,
+                from: $payment->method->account(),
+                amount: $share - $after[$member],
+                sale: $sale,
+                payment: $payment->id,
                 staff: $member === '' ? null : (string) $member,
                 why: $why,
             );

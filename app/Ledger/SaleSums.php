@@ -121,12 +121,12 @@ final readonly class SaleSums
     public static function ofRow(stdClass $row, int $charging): self
     {
         return new self(
-            $row->sold > 0,
-            (int) $row->total,
-            (int) $row->paid,
-            (int) $row->back,
-            (int) $row->underway,
-            $charging,
+            isSold: $row->sold > 0,
+            owed: (int) $row->total,
+            paid: (int) $row->paid,
+            back: (int) $row->back,
+            returning: (int) $row->underway,
+            charging: $charging,
         );
     }
 

@@ -58,13 +58,13 @@ final readonly class SellVisit
             $booking->taxes,
         );
         $line = new NewLine(
-            SaleLineKind::Off,
-            $booking->service_name,
-            -$booking->price,
-            $taxes,
-            $why,
-            $booking->id,
-            self::paidBack($booking, $sale),
+            kind: SaleLineKind::Off,
+            label: $booking->service_name,
+            amount: -$booking->price,
+            taxes: $taxes,
+            why: $why,
+            booking: $booking->id,
+            more: self::paidBack($booking, $sale),
         );
         ($this->write)($sale, $line, $by);
     }
@@ -149,11 +149,11 @@ final readonly class SellVisit
     private static function pay(Booking $booking, Sale $sale, string $member, int $amount): Posting
     {
         return new Posting(
-            Movement::Pay,
-            Account::PayCost,
-            Account::StaffPay,
-            $amount,
-            $sale,
+            about: Movement::Pay,
+            to: Account::PayCost,
+            from: Account::StaffPay,
+            amount: $amount,
+            sale: $sale,
             booking: $booking->id,
             staff: $member,
         );

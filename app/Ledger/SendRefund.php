@@ -23,12 +23,12 @@ final readonly class SendRefund
     {
         $this->outbox->add(
             new NewEntry(
-                $refund->key(),
-                ChannelName::Refund,
-                Occasion::Refunded,
-                new Recipient(Audience::Processor, (string) $refund->payment->checkout),
-                ['refund' => $refund->id],
-                $refund->sale()->firstOrFail()->bookings()->firstOrFail(),
+                key: $refund->key(),
+                channel: ChannelName::Refund,
+                occasion: Occasion::Refunded,
+                recipient: new Recipient(Audience::Processor, (string) $refund->payment->checkout),
+                content: ['refund' => $refund->id],
+                booking: $refund->sale()->firstOrFail()->bookings()->firstOrFail(),
             ),
         );
     }

@@ -36,12 +36,12 @@ final readonly class SettleRefund
             $sale->business,
             [
                 new Posting(
-                    Movement::Returned,
-                    Account::Returning,
-                    Account::Processor,
-                    $refund->amount,
-                    $sale,
-                    $refund->payment_id,
+                    about: Movement::Returned,
+                    to: Account::Returning,
+                    from: Account::Processor,
+                    amount: $refund->amount,
+                    sale: $sale,
+                    payment: $refund->payment_id,
                 ),
             ],
             self::BY_CLOCK,

@@ -32,7 +32,14 @@ final readonly class TakeIn
         $payment->update(['state' => PaymentState::Paid]);
         $this->book->write(
             $sale->business,
-            [new Posting(Movement::Paid, Account::Processor, Account::Due, $payment->amount, $sale, $payment->id)],
+            [new Posting(
+                about: Movement::Paid,
+                to: Account::Processor,
+                from: Account::Due,
+                amount: $payment->amount,
+                sale: $sale,
+                payment: $payment->id,
+            )],
             $payment->by === '' ? self::BY : $payment->by,
             $at,
         );

@@ -112,19 +112,34 @@ final readonly class TakeMoney
     private function postings(Sale $sale, Taking $taking, Payment $payment): array
     {
         $to = $taking->method->account();
-        $postings = [new Posting(Movement::Paid, $to, Account::Due, $taking->amount, $sale, $payment->id)];
+        $postings = [new Posting(
+            about: Movement::Paid,
+            to: $to,
+            from: Account::Due,
+            amount: $taking->amount,
+            sale: $sale,
+            payment: $payment->id,
+        )];
         foreach ($this->shares($sale, $taking->tip) as $member => $share) {
             $staff = $member === '' ? null : (string) $member;
-            $postings[] = new Posting(Movement::Tip, $to, Account::Tips, $share, $sale, $payment->id, staff: $staff);
+            $postings[] = new Posting(
+                about: Movement::Tip,
+                to: $to,
+                from: Account::Tips,
+                amount: $share,
+                sale: $sale,
+                payment: $payment->id,
+                staff: $staff,
+            );
         }
         if ($taking->keepsRest) {
             $postings[] = new Posting(
-                Movement::Credited,
-                Account::Cash,
-                Account::Credit,
-                $taking->rest(),
-                $sale,
-                $payment->id,
+                about: Movement::Credited,
+                to: Account::Cash,
+                from: Account::Credit,
+                amount: $taking->rest(),
+                sale: $sale,
+                payment: $payment->id,
             );
         }
 

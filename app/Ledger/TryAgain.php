@@ -67,12 +67,12 @@ final readonly class TryAgain
                 $business,
                 [
                     new Posting(
-                        Movement::Returned,
-                        Account::Returning,
-                        $way->account(),
-                        $failed->amount,
-                        $sale,
-                        $failed->payment_id,
+                        about: Movement::Returned,
+                        to: Account::Returning,
+                        from: $way->account(),
+                        amount: $failed->amount,
+                        sale: $sale,
+                        payment: $failed->payment_id,
                     ),
                 ],
                 $by,

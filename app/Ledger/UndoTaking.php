@@ -63,12 +63,12 @@ final readonly class UndoTaking
         foreach ($entries as $pair) {
             [$to, $from] = [$pair->firstOrFail(), $pair->last() ?? $pair->firstOrFail()];
             $postings[] = new Posting(
-                Movement::Undone,
-                $from->account,
-                $to->account,
-                $to->amount,
-                $sale,
-                $payment->id,
+                about: Movement::Undone,
+                to: $from->account,
+                from: $to->account,
+                amount: $to->amount,
+                sale: $sale,
+                payment: $payment->id,
                 staff: $to->staff_id,
             );
         }

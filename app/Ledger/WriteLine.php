@@ -44,22 +44,22 @@ final readonly class WriteLine
         $about = $new->kind->movement();
         $postings = [
             new Posting(
-                $about,
-                Account::Due,
-                Account::Sales,
-                $new->amount,
-                $sale,
+                about: $about,
+                to: Account::Due,
+                from: Account::Sales,
+                amount: $new->amount,
+                sale: $sale,
                 booking: $new->booking,
                 why: $new->why,
             ),
         ];
         foreach ($new->taxes as $tax) {
             $postings[] = new Posting(
-                $about,
-                Account::Sales,
-                Account::Tax,
-                $tax['amount'],
-                $sale,
+                about: $about,
+                to: Account::Sales,
+                from: Account::Tax,
+                amount: $tax['amount'],
+                sale: $sale,
                 booking: $new->booking,
                 rate: "{$tax['name']} {$tax['percent']}",
             );

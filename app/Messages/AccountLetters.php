@@ -30,11 +30,11 @@ final readonly class AccountLetters
     {
         $this->outbox->add(
             new NewEntry(
-                "{$occasion->value}-{$key}",
-                ChannelName::Mail,
-                $occasion,
-                new Recipient(Audience::Account, $recipient),
-                [...$content, 'locale' => $this->catalogue->locale()],
+                key: "{$occasion->value}-{$key}",
+                channel: ChannelName::Mail,
+                occasion: $occasion,
+                recipient: new Recipient(Audience::Account, $recipient),
+                content: [...$content, 'locale' => $this->catalogue->locale()],
             ),
         );
     }

@@ -77,12 +77,12 @@ final readonly class Announcements
         $times = implode(' ', $starts);
         ($this->write)(
             new NewMail(
-                $booking,
-                Occasion::Suggested,
-                self::client($booking),
-                ['why' => $why, 'times' => $times],
-                substr(hash('sha256', $times), 0, 12),
-                $this->due(),
+                booking: $booking,
+                occasion: Occasion::Suggested,
+                recipient: self::client($booking),
+                content: ['why' => $why, 'times' => $times],
+                mark: substr(hash('sha256', $times), 0, 12),
+                due: $this->due(),
             ),
         );
     }

@@ -98,11 +98,11 @@ final readonly class Wording
         $hello = $this->hello($entry->text('name'));
 
         return new Letter(
-            $entry->key,
-            $entry->recipient,
-            'Yard Bell',
-            $say('subject'),
-            "{$hello},\n\n{$say('text')}\n",
+            key: $entry->key,
+            to: $entry->recipient,
+            fromName: 'Yard Bell',
+            subject: $say('subject'),
+            text: "{$hello},\n\n{$say('text')}\n",
         );
     }
 
@@ -116,11 +116,11 @@ final readonly class Wording
         $link = $this->own->to($booking->client()->firstOrFail());
 
         return new Letter(
-            $entry->key,
-            $entry->recipient,
-            $business->name,
-            $say('subject'),
-            "{$this->hello('')},\n\n{$say('text')}\n\n{$link}\n\n{$business->name}\n",
+            key: $entry->key,
+            to: $entry->recipient,
+            fromName: $business->name,
+            subject: $say('subject'),
+            text: "{$this->hello('')},\n\n{$say('text')}\n\n{$link}\n\n{$business->name}\n",
         );
     }
 
@@ -167,15 +167,18 @@ final readonly class Wording
             $method = CalendarMethod::Publish; // an invitation is to one event
         }
 
+        $papers = $this->papers->with($entry, $booking);
+
         return new Letter(
-            $entry->key,
-            $entry->recipient,
-            $facts->business->name,
-            $subject,
-            implode("\n\n", $paragraphs)."\n",
-            $method === null ? null : $this->calendar->with($method, ...$bookings),
-            $method?->value,
-            ...$this->papers->with($entry, $booking),
+            key: $entry->key,
+            to: $entry->recipient,
+            fromName: $facts->business->name,
+            subject: $subject,
+            text: implode("\n\n", $paragraphs)."\n",
+            calendar: $method === null ? null : $this->calendar->with($method, ...$bookings),
+            calendarMethod: $method?->value,
+            paper: $papers['paper'] ?? null,
+            paperName: $papers['paperName'] ?? '',
             replyTo: $toClient ? $facts->business->email : '',
         );
     }

@@ -60,13 +60,13 @@ final readonly class WriteMail
         $silenced = $mail->isToClient() && ! $this->quota->mayWriteTo($mail->booking) ? ['why' => ''] : [];
 
         return new NewEntry(
-            $key,
-            ChannelName::Mail,
-            $mail->occasion,
-            $mail->recipient,
-            $silenced + $mail->content,
-            $mail->booking,
-            $this->due($mail),
+            key: $key,
+            channel: ChannelName::Mail,
+            occasion: $mail->occasion,
+            recipient: $mail->recipient,
+            content: $silenced + $mail->content,
+            booking: $mail->booking,
+            due: $this->due($mail),
             isDropped: $isCounted && ! $this->quota->takesOf($mail->booking),
         );
     }

@@ -59,6 +59,12 @@ final readonly class WriteToClient
     private function mail(Booking $booking, Occasion $occasion, string $mark, array $content = []): void
     {
         $to = new Recipient(Audience::Client, $booking->contact['email'] ?? '');
-        ($this->write)(new NewMail($booking, $occasion, $to, $content, $mark));
+        ($this->write)(new NewMail(
+            booking: $booking,
+            occasion: $occasion,
+            recipient: $to,
+            content: $content,
+            mark: $mark,
+        ));
     }
 }

@@ -85,7 +85,14 @@ final readonly class DraftedQuote
         } catch (InvalidPrice) {
             return null; // it has no such length any more, or not yet
         }
-        $why = new LineWhy($this->catalogue, $business, $list, $tariff, $visit, $asked->visit);
+        $why = new LineWhy(
+            catalogue: $this->catalogue,
+            business: $business,
+            list: $list,
+            tariff: $tariff,
+            visit: $visit,
+            nth: $asked->visit,
+        );
 
         return $this->shown($quote, $why);
     }

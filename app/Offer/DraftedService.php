@@ -85,7 +85,14 @@ final readonly class DraftedService
         $ask = new Ask($service, $day, $day, $this->clock->minute());
         $verdicts = (new WhyNot($book, $this->rules->diary($business, $book, $ask, turn: false)))->verdicts($ask, $at);
 
-        $sentences = new WhySentences($this->catalogue, $book, $business, $day, $service, $access);
+        $sentences = new WhySentences(
+            catalogue: $this->catalogue,
+            book: $book,
+            business: $business,
+            day: $day,
+            service: $service,
+            access: $access,
+        );
 
         return [
             'offered' => array_filter($verdicts, static fn (Verdict $verdict): bool => $verdict->isOffered()) !== [],

@@ -56,14 +56,14 @@ final readonly class QuoteAsked
         }
 
         return new self(
-            Wall::dateTime($given->string('at')),
-            $given->stringIf('staff'),
-            $given->intIf('minutes'),
-            $given->int('party'),
-            $given->int('visit'),
-            $addOns,
-            $given->strings('codes'),
-            $given->stringIf('client'),
+            wall: Wall::dateTime($given->string('at')),
+            staff: $given->stringIf('staff'),
+            minutes: $given->intIf('minutes'),
+            party: $given->int('party'),
+            visit: $given->int('visit'),
+            addOns: $addOns,
+            codes: $given->strings('codes'),
+            client: $given->stringIf('client'),
         );
     }
 }

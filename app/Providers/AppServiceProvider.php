@@ -194,13 +194,13 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(
             Sweep::class,
             static fn (Application $app): Sweep => new Sweep(
-                $app->make(ConnectionInterface::class),
-                $app->make(CacheManager::class)->store(),
-                $app->make(AttachmentFiles::class),
-                $app->make(Clock::class),
-                $app->make(CurrentBusiness::class),
-                config()->string('yardbell.mailbox'),
-                dirname(config()->string('logging.channels.single.path')),
+                db: $app->make(ConnectionInterface::class),
+                cache: $app->make(CacheManager::class)->store(),
+                files: $app->make(AttachmentFiles::class),
+                clock: $app->make(Clock::class),
+                current: $app->make(CurrentBusiness::class),
+                mailbox: config()->string('yardbell.mailbox'),
+                logs: dirname(config()->string('logging.channels.single.path')),
             ),
         );
         $this->app->bind(
@@ -262,12 +262,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(
             Processor::class,
             static fn (Application $app): Processor => new HttpProcessor(
-                $app->make(Factory::class),
-                $app->make(Circuit::class),
-                config()->string('yardbell.processor'),
-                config()->string('yardbell.processor_secret'),
-                config()->string('app.url').'/gate-api/processor-notices',
-                $app->make(Clock::class),
+                http: $app->make(Factory::class),
+                circuit: $app->make(Circuit::class),
+                address: config()->string('yardbell.processor'),
+                secret: config()->string('yardbell.processor_secret'),
+                noticeUrl: config()->string('app.url').'/gate-api/processor-notices',
+                clock: $app->make(Clock::class),
             ),
         );
         $this->app->bind(

@@ -59,7 +59,13 @@ final readonly class BeginBusiness
             }
             $business->users()->attach($owner->id, ['role' => 'owner', 'staff_id' => $staff[0]]);
             foreach ($beginning->services as $i => $service) {
-                $this->service($business, $service, $i, $staff, $place->id);
+                $this->service(
+                    business: $business,
+                    service: $service,
+                    position: $i,
+                    staff: $staff,
+                    place: $place->id,
+                );
             }
 
             return $business;
@@ -73,13 +79,13 @@ final readonly class BeginBusiness
     private function service(Business $business, array $service, int $position, array $staff, string $place): void
     {
         $pricing = new PricingContent(
-            $service['price'] === 0 ? 'free' : 'fixed',
-            $service['price'],
-            [],
-            null,
-            [],
-            false,
-            [],
+            kind: $service['price'] === 0 ? 'free' : 'fixed',
+            amount: $service['price'],
+            byMinutes: [],
+            perStep: null,
+            byStaff: [],
+            perPerson: false,
+            extraPeople: [],
         );
         $id = Service::query()->create([
             'business_id' => $business->id,

@@ -72,7 +72,18 @@ final readonly class PictureFiles
         $small = imagecreatetruecolor(max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
         imagealphablending($small, false);
         imagesavealpha($small, true);
-        imagecopyresampled($small, $image, 0, 0, 0, 0, imagesx($small), imagesy($small), $width, $height);
+        imagecopyresampled(
+            dst_image: $small,
+            src_image: $image,
+            dst_x: 0,
+            dst_y: 0,
+            src_x: 0,
+            src_y: 0,
+            dst_width: imagesx($small),
+            dst_height: imagesy($small),
+            src_width: $width,
+            src_height: $height,
+        );
 
         return $small;
     }

@@ -237,12 +237,12 @@ final readonly class SetupLists
         $lengths = json_decode($service->lengths ?? '[]', true);
 
         return Tariffs::priced(
-            $service->id,
-            $service->name,
-            $service->kind,
-            $service->minutes,
-            $lengths,
-            PricingContent::from(Given::json($service->pricing)),
+            id: $service->id,
+            name: $service->name,
+            kind: $service->kind,
+            minutes: $service->minutes,
+            lengths: $lengths,
+            pricing: PricingContent::from(Given::json($service->pricing)),
         );
     }
 

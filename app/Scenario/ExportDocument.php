@@ -14,8 +14,8 @@ use App\Models\Client;
 use App\Models\Service;
 use App\Models\Session;
 use App\Offer\SetupReader;
-use App\Support\Column;
 use App\Support\Instants;
+use Generator;
 use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\Seat;
@@ -30,48 +30,64 @@ use YardBell\Core\Scenario\Writer;
  */
 final readonly class ExportDocument
 {
+    /** Rows that are read at once. */
+    private const AT_ONCE = 1000;
+
     public function __construct(private SetupReader $setup, private PriceLists $lists, private CodeUses $uses)
     {
     }
 
     public function __invoke(Business $business): string
     {
-        return Writer::write(
-            new Scenario(
-                book: $this->setup->book($business),
-                diary: $this->diary($business),
-                bookingIds: Column::strings(
-                    Booking::query()->where('business_id', $business->id)->orderBy('id')->pluck('id'),
-                ),
-                name: $business->name,
-                currency: $business->currency,
-                clients: $this->clients($business),
-                prices: $this->prices($business),
-                tariffs: $this->tariffs($business),
-            ),
-        );
+        return implode('', iterator_to_array($this->pieces($business), false));
     }
 
-    /** @return array<string, string> names by id */
-    private function clients(Business $business): array
+    /** @return Generator<string> the same in pieces, however many bookings and clients there are */
+    public function pieces(Business $business): Generator
     {
-        $names = [];
-        foreach (Client::query()->where('business_id', $business->id)->orderBy('id')->get() as $client) {
-            $names[$client->id] = $client->name;
-        }
+        $scenario = new Scenario(
+            book: $this->setup->book($business),
+            diary: new Diary(sessions: $this->sessions($business)),
+            name: $business->name,
+            currency: $business->currency,
+            prices: $this->prices($business),
+            tariffs: $this->tariffs($business),
+        );
 
-        return $names;
+        return Writer::pieces($scenario, $this->bookings($business), self::clients($business));
+    }
+
+    /** @return Generator<Taken|Seat> */
+    private function bookings(Business $business): Generator
+    {
+        foreach (Booking::query()->where('business_id', $business->id)->lazyById(self::AT_ONCE) as $booking) {
+            yield $booking->session_id === null ? $this->taken($booking) : $this->seat($booking);
+        }
+    }
+
+    /** @return Generator<string, string> names by id */
+    private static function clients(Business $business): Generator
+    {
+        foreach (Client::query()->where('business_id', $business->id)->lazyById(self::AT_ONCE) as $client) {
+            yield $client->id => $client->name;
+        }
+    }
+
+    /** @return list<Scheduled> */
+    private function sessions(Business $business): array
+    {
+        $sessions = Session::query()->where('business_id', $business->id)->orderBy('starts_at')->orderBy('id')->get();
+
+        return array_values($sessions->map($this->scheduled(...))->all());
     }
 
     public function diary(Business $business): Diary
     {
         $bookings = Booking::query()->where('business_id', $business->id)->orderBy('id')->get();
 
-        $sessions = Session::query()->where('business_id', $business->id)->orderBy('starts_at')->orderBy('id')->get();
-
         return new Diary(
             array_values($bookings->whereNull('session_id')->map($this->taken(...))->all()),
-            array_values($sessions->map($this->scheduled(...))->all()),
+            $this->sessions($business),
             array_values($bookings->whereNotNull('session_id')->map($this->seat(...))->all()),
         );
     }
@@ -79,34 +95,34 @@ final readonly class ExportDocument
     private function taken(Booking $booking): Taken
     {
         return new Taken(
-            $booking->id,
-            $booking->service_id,
-            Instants::minute($booking->starts_at),
-            $booking->minutes,
-            $booking->setup,
-            $booking->clearup,
-            $booking->staff_ids,
-            $booking->location_id,
-            $booking->units,
-            $booking->party,
-            $booking->state,
-            $this->heldUntil($booking),
-            Instants::minute($booking->created_at),
-            $booking->double_booked,
-            $booking->client_id,
+            id: $booking->id,
+            service: $booking->service_id,
+            start: Instants::minute($booking->starts_at),
+            minutes: $booking->minutes,
+            setup: $booking->setup,
+            clearup: $booking->clearup,
+            staff: $booking->staff_ids,
+            location: $booking->location_id,
+            units: $booking->units,
+            party: $booking->party,
+            state: $booking->state,
+            heldUntil: $this->heldUntil($booking),
+            createdAt: Instants::minute($booking->created_at),
+            doubleBooked: $booking->double_booked,
+            client: $booking->client_id,
         );
     }
 
     private function seat(Booking $booking): Seat
     {
         return new Seat(
-            $booking->id,
-            (string) $booking->session_id,
-            $booking->party,
-            $booking->state,
-            $this->heldUntil($booking),
-            Instants::minute($booking->created_at),
-            $booking->client_id,
+            id: $booking->id,
+            session: (string) $booking->session_id,
+            party: $booking->party,
+            state: $booking->state,
+            heldUntil: $this->heldUntil($booking),
+            createdAt: Instants::minute($booking->created_at),
+            client: $booking->client_id,
         );
     }
 
@@ -118,15 +134,15 @@ final readonly class ExportDocument
     private function scheduled(Session $session): Scheduled
     {
         return new Scheduled(
-            $session->id,
-            $session->service_id,
-            Instants::minute($session->starts_at),
-            $session->minutes,
-            $session->staff_ids,
-            $session->location_id,
-            $session->units,
-            $session->places,
-            $session->state === 'cancelled',
+            id: $session->id,
+            service: $session->service_id,
+            start: Instants::minute($session->starts_at),
+            minutes: $session->minutes,
+            staff: $session->staff_ids,
+            location: $session->location_id,
+            units: $session->units,
+            places: $session->places,
+            cancelled: $session->state === 'cancelled',
         );
     }
 

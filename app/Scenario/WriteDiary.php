@@ -52,16 +52,22 @@ final readonly class WriteDiary
         $services = Service::query()->where('business_id', $business->id)->get()->keyBy('id')->all();
         $sessions = array_column($scenario->diary->sessions, null, 'id');
         foreach ($scenario->diary->bookings as $booking) {
-            $this->booking($business, $services[$ids->of('services', $booking->service)], $scenario, $booking, $ids);
+            $this->booking(
+                business: $business,
+                service: $services[$ids->of('services', $booking->service)],
+                scenario: $scenario,
+                booking: $booking,
+                ids: $ids,
+            );
         }
         foreach ($scenario->diary->seats as $seat) {
             $this->seat(
-                $business,
-                $services[$ids->of('services', $sessions[$seat->session]->service)],
-                $scenario,
-                $seat,
-                $sessions[$seat->session],
-                $ids,
+                business: $business,
+                service: $services[$ids->of('services', $sessions[$seat->session]->service)],
+                scenario: $scenario,
+                seat: $seat,
+                session: $sessions[$seat->session],
+                ids: $ids,
             );
         }
         $longest = static fn (string $model): int => (int) $model::query()
@@ -110,17 +116,17 @@ final readonly class WriteDiary
     {
         $staff = $ids->all('staff', $booking->staff);
         $this->record(
-            $business,
-            $service,
-            $scenario,
-            $booking,
-            $ids,
-            $booking->start,
-            $booking->minutes,
-            $booking->setup,
-            $booking->clearup,
-            $staff,
-            [
+            business: $business,
+            service: $service,
+            scenario: $scenario,
+            of: $booking,
+            ids: $ids,
+            start: $booking->start,
+            minutes: $booking->minutes,
+            setup: $booking->setup,
+            clearup: $booking->clearup,
+            staff: $staff,
+            more: [
                 'location_id' => $booking->location === null ? null : $ids->of('locations', $booking->location),
                 'staff_ids' => $staff,
                 'units' => $ids->all('units', $booking->units),
@@ -139,17 +145,17 @@ final readonly class WriteDiary
     ): void {
         $rules = $scenario->book->services[$session->service];
         $this->record(
-            $business,
-            $service,
-            $scenario,
-            $seat,
-            $ids,
-            $session->start,
-            $session->minutes,
-            $rules->setup,
-            $rules->clearup,
-            $ids->all('staff', $session->staff),
-            [
+            business: $business,
+            service: $service,
+            scenario: $scenario,
+            of: $seat,
+            ids: $ids,
+            start: $session->start,
+            minutes: $session->minutes,
+            setup: $rules->setup,
+            clearup: $rules->clearup,
+            staff: $ids->all('staff', $session->staff),
+            more: [
                 'location_id' => $session->location === null ? null : $ids->of('locations', $session->location),
                 'session_id' => $ids->of('sessions', $session->id),
                 'staff_ids' => [],
@@ -203,7 +209,7 @@ final readonly class WriteDiary
         $this->write->people($booking, $staff, $of->createdAt, Instants::toDatabase(0));
         $this->history->holds($booking);
         $this->history->begin($booking, History::BY_IMPORT);
-        if (! in_array($of->state, [State::Held, State::Expired, State::Cancelled, State::Declined], true)) {
+        if (! in_array($of->state, [State::Held, ...State::OVER], true)) {
             ($this->sell)($booking, History::BY_IMPORT, Instants::carbon($of->createdAt));
         }
     }

@@ -26,17 +26,17 @@ final readonly class WritePrices
         $pricing = $tariff->pricing;
         if ($hasSessions) {
             $pricing = new Pricing(
-                $pricing->kind,
-                $pricing->amount ?? $pricing->base($tariff->lengths, null, []),
-                [],
-                null,
-                $pricing->byStaff,
-                $pricing->perPerson,
-                $pricing->extraPeople,
-                $pricing->extraPeopleStaff,
-                $pricing->frequencies,
-                $pricing->excludeSurcharges,
-                $pricing->taxRates,
+                kind: $pricing->kind,
+                amount: $pricing->amount ?? $pricing->base($tariff->lengths, null, []),
+                byMinutes: [],
+                perStep: null,
+                byStaff: $pricing->byStaff,
+                perPerson: $pricing->perPerson,
+                extraPeople: $pricing->extraPeople,
+                extraPeopleStaff: $pricing->extraPeopleStaff,
+                frequencies: $pricing->frequencies,
+                excludeSurcharges: $pricing->excludeSurcharges,
+                taxRates: $pricing->taxRates,
             );
         }
         $deposit = $tariff->payment->deposit;

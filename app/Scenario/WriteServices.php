@@ -46,7 +46,7 @@ final readonly class WriteServices
                 }
             }
             foreach ($service->needs as $position => $need) {
-                $this->need($business, $id, $need, $position, $ids);
+                $this->need(business: $business, service: $id, need: $need, position: $position, ids: $ids);
             }
         }
     }

@@ -76,7 +76,13 @@ final readonly class WriteSetup
         foreach (self::WHOLE as $table) {
             $this->db->table($table)->where('business_id', $business->id)->delete();
         }
-        $this->specialDays($business, 'business', '', $book->openingHours->specialDays(), $ids);
+        $this->specialDays(
+            business: $business,
+            of: 'business',
+            owner: '',
+            special: $book->openingHours->specialDays(),
+            ids: $ids,
+        );
         $this->places($business, $scenario, $ids);
         $this->people($business, $scenario, $ids);
         (new WriteServices($this->db))($business, $scenario, $ids);
@@ -131,7 +137,13 @@ final readonly class WriteSetup
                     'hours' => $location->hours === null ? null : WrittenHours::table($location->hours->weekly()),
                 ],
             );
-            $this->specialDays($business, 'location', $id, $location->hours?->specialDays() ?? [], $ids);
+            $this->specialDays(
+                business: $business,
+                of: 'location',
+                owner: $id,
+                special: $location->hours?->specialDays() ?? [],
+                ids: $ids,
+            );
         }
         $this->rest('locations', $business, $ids);
         foreach (array_values($scenario->book->pools) as $i => $pool) {
@@ -204,7 +216,7 @@ final readonly class WriteSetup
                     'breaks' => $member->breaks === null ? null : WrittenHours::table($member->breaks->weekly()),
                 ] + $marked,
             );
-            $this->specialDays($business, 'staff', $id, $member->special, $ids);
+            $this->specialDays(business: $business, of: 'staff', owner: $id, special: $member->special, ids: $ids);
             $this->away($business, $member, $id, $ids);
         }
         $this->rest('staff', $business, $ids);

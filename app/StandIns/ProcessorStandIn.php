@@ -118,14 +118,14 @@ final readonly class ProcessorStandIn
         $isLate = in_array($checkout->card, [self::card('0008'), self::card('0009')], true);
 
         return $this->move(
-            $checkout,
-            $key,
-            'refund',
-            $amount,
-            $checkout->state === 'paid' &&
+            checkout: $checkout,
+            key: $key,
+            kind: 'refund',
+            amount: $amount,
+            may: $checkout->state === 'paid' &&
                 $checkout->card !== self::card('0005') &&
                 $this->money->moved($id, 'refund') + $amount <= $checkout->amount,
-            $isLate,
+            isLate: $isLate,
         );
     }
 
@@ -143,7 +143,7 @@ final readonly class ProcessorStandIn
         $checkout = $this->find($id);
         $may = $checkout->state === 'kept' && $checkout->card !== self::card('0007');
 
-        return $this->move($checkout, $key, 'charge', $amount, $may);
+        return $this->move(checkout: $checkout, key: $key, kind: 'charge', amount: $amount, may: $may);
     }
 
     /** A client's bank takes a payment back, or it is decided whose it is: "open", "won" by the shop, or "lost". */
@@ -181,7 +181,13 @@ final readonly class ProcessorStandIn
             return 'failed';
         }
         $moves = $kind === 'refund' ? -$amount : $amount;
-        $this->money->write($checkout->id, $key, $kind, $moves, $isLate ? self::LATE_SECONDS : null);
+        $this->money->write(
+            checkout: $checkout->id,
+            key: $key,
+            kind: $kind,
+            amount: $moves,
+            decidesIn: $isLate ? self::LATE_SECONDS : null,
+        );
 
         return $isLate ? 'pending' : 'done';
     }

@@ -19,12 +19,12 @@ final class Instants
     public static function fromDatabase(string $dateTime): int
     {
         return intdiv((int) gmmktime(
-            (int) substr($dateTime, 11, 2),
-            (int) substr($dateTime, 14, 2),
-            0,
-            (int) substr($dateTime, 5, 2),
-            (int) substr($dateTime, 8, 2),
-            (int) substr($dateTime, 0, 4),
+            hour: (int) substr($dateTime, 11, 2),
+            minute: (int) substr($dateTime, 14, 2),
+            second: 0,
+            month: (int) substr($dateTime, 5, 2),
+            day: (int) substr($dateTime, 8, 2),
+            year: (int) substr($dateTime, 0, 4),
         ), 60);
     }
 

@@ -108,12 +108,12 @@ final class LocalTime
     {
         $locale = App::getLocale();
         $format = new IntlDateFormatter(
-            $locale,
-            IntlDateFormatter::NONE,
-            IntlDateFormatter::NONE,
-            $zone,
-            null,
-            self::$patterns["{$locale} {$parts}"] ??= Cache::store('rules')->rememberForever(
+            locale: $locale,
+            dateType: IntlDateFormatter::NONE,
+            timeType: IntlDateFormatter::NONE,
+            timezone: $zone,
+            calendar: null,
+            pattern: self::$patterns["{$locale} {$parts}"] ??= Cache::store('rules')->rememberForever(
                 "pattern {$locale} {$parts}",
                 static fn (): string => self::pattern($locale, $parts),
             ),

@@ -13,6 +13,7 @@ use App\Support\Clock;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
+use YardBell\Core\Booking\State;
 
 /**
  * Removes what is old enough, so that nothing grows for ever: each kind has an age and an end. Bookings that came about
@@ -120,7 +121,7 @@ final readonly class Sweep
                 static fn (Builder $query) => $query
                     ->from('bookings')
                     ->whereColumn('bookings.id', 'attachments.booking_id')
-                    ->whereNotIn('bookings.state', ['expired', 'declined', 'cancelled', 'held']),
+                    ->whereNotIn('bookings.state', [State::Held, ...State::OVER]),
             )
             ->limit(self::MOST)
             ->get();

@@ -46,7 +46,8 @@ case "${1:-}" in
             --testsuite=mutants --mutate --everything --covered-only --no-cache --path="${2:-core/src/Time}" ;;
     *)
         fail 'bench knows core (the search against a plain one), http (the running server against its floor),' \
-            'crowd (the same, and the house, with a million bookings more), setup (the lists and previews of the workspace),' \
+            'crowd (the same, and the house, with a million bookings more),' \
+            'setup (the lists and previews of the workspace),' \
             'board (full days and weeks of the Board), frames (a tag dragged over a full one),' \
             'page (the Gate on a slow phone), fuzz (strange input), pay (who pays when booking beside who does not),' \
             'storm (all want the same while processes are killed)' \

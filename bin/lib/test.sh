@@ -110,6 +110,7 @@ if [ $# -eq 0 ]; then
     later openapi node bin/lib/lint-openapi.mjs
     later described node bin/lib/describe.mjs --check
     later width php bin/lib/width.php
+    later arguments php bin/lib/arguments.php
     beside "${waiting[@]}" &
     besides=($!)
     later ground tests/ground.sh "$(free_port 8900)"
@@ -131,6 +132,7 @@ for n in 1 2; do
     url="YARDBELL_TEST_URL_$n"
     for benchmark in ${streams[n - 1]}; do
         later "bench-$benchmark" env YARDBELL_BENCH=small DB_DATABASE="yardbell_browser_$n" \
+            YARDBELL_SETTINGS="$scratch/$n/env" \
             php -d memory_limit=1G "benchmarks/$benchmark.php" "${!url}" "$DB_PORT"
     done
     beside $(printf 'bench-%s ' ${streams[n - 1]}) &

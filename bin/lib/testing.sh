@@ -38,6 +38,7 @@ application() {
         YARDBELL_CLOCK="$folder/clock" YARDBELL_RULE_BOOKS="$folder/rule-books" \
         APP_CONFIG_CACHE="$folder/config.php" APP_ROUTES_CACHE="$folder/routes.php" \
         APP_EVENTS_CACHE="$folder/events.php"
+    export -p | grep -E '^declare -x (APP_|DB_|YARDBELL_|VIEW_|TMPDIR)' >"$folder/env" # for a benchmark
     php artisan migrate --force --quiet && php artisan demonstrate --quiet && php artisan optimize --quiet
     web_prepare "$folder/web"
     web_site "$folder/web" application "$2" 4

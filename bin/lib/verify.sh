@@ -75,4 +75,5 @@ if [ ${#written[@]} -gt 0 ]; then
     look style-of-screens npx prettier --check "${written[@]}"
 fi
 look width php bin/lib/width.php
+[ ${#php[@]} -eq 0 ] || look arguments php bin/lib/arguments.php
 exit "$failed"

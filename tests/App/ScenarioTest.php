@@ -226,6 +226,7 @@ it('imports and exports by command', function (string $command, array $options, 
         expect(Reader::read((string) file_get_contents($written))->diary->bookings)->toHaveCount(1);
         unlink($written);
     }
+    expect(glob("{$written}.part"))->toBe([]);
 })->with([
     ['import', ['file' => 'lesson', '--owner' => 'ida@import.example'], 0, 'A small pottery is there, at'],
     ['import', ['file' => 'lesson', '--owner' => 'ida@import.example'], 0, '/at/a-small-pottery-2/board'],

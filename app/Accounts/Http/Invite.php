@@ -37,11 +37,11 @@ final readonly class Invite
             ],
         );
         $invitation = ($this->invite)(
-            $business,
-            $access,
-            (string) MailAddress::normal($given['email']),
-            Role::from($given['role']),
-            $given['staff'],
+            business: $business,
+            access: $access,
+            email: (string) MailAddress::normal($given['email']),
+            role: Role::from($given['role']),
+            staff: $given['staff'],
         );
 
         return new JsonResponse(

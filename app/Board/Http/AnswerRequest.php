@@ -29,11 +29,11 @@ final readonly class AnswerRequest
         return new JsonResponse(
             $this->card->of(
                 ($this->decide)(
-                    $business->id,
-                    $id,
-                    (bool) $given['accept'],
-                    $access->user->name,
-                    trim($given['why'] ?? ''),
+                    businessId: $business->id,
+                    id: $id,
+                    yes: (bool) $given['accept'],
+                    by: $access->user->name,
+                    why: trim($given['why'] ?? ''),
                 ),
             ),
         );

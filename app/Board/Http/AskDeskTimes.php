@@ -55,16 +55,22 @@ final readonly class AskDeskTimes
         $day = Wall::day($given->string('date'));
         $minute = $at === null ? null : Wall::timeOfDay($at);
         $start = $minute === null ? null : $business->zone()->first($day * Wall::DAY + $minute);
-        $price = $this->quote->of($business, $choice, $visit, $start, $given->stringIf('client'));
+        $price = $this->quote->of(
+            business: $business,
+            choice: $choice,
+            visit: $visit,
+            start: $start,
+            client: $given->stringIf('client'),
+        );
 
         return new JsonResponse(['price' => $price] + $this->times->of(
-            $business,
-            Asker::access($request),
-            $choice,
-            $visit,
-            $day,
-            $minute,
-            new Narrowed(
+            business: $business,
+            access: Asker::access($request),
+            choice: $choice,
+            visit: $visit,
+            day: $day,
+            minute: $minute,
+            narrowed: new Narrowed(
                 $given->stringsIf('people') ?? [],
                 Wall::timeOfDay($given->stringIf('after') ?? '00:00'),
                 $given->has('weekdays') ? $given->ints('weekdays') : [],

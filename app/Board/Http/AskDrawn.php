@@ -44,13 +44,13 @@ final readonly class AskDrawn
         assert($staff !== []);
 
         return new JsonResponse(['drafts' => $this->drafts->of($business, new Drawn(
-            DrawnWay::from($given->string('way')),
-            $staff,
-            Wall::day($given->string('date')),
-            $from,
-            $to,
-            $given->intIf('weeks'),
-            $given->text('name'),
+            way: DrawnWay::from($given->string('way')),
+            staff: $staff,
+            day: Wall::day($given->string('date')),
+            from: $from,
+            to: $to,
+            weeks: $given->intIf('weeks'),
+            name: $given->text('name'),
         ))]);
     }
 

@@ -34,7 +34,13 @@ final readonly class AskMoveTimes
         $day = Wall::day($given->string('date'));
         $starts = [];
         $book = $this->rules->book($business);
-        foreach ($this->times->on($business, $book, $booking, $day, $given->intIf('minutes')) as $slot) {
+        foreach ($this->times->on(
+            business: $business,
+            book: $book,
+            booking: $booking,
+            day: $day,
+            minutes: $given->intIf('minutes'),
+        ) as $slot) {
             $at = Wall::writeInstant($slot->start);
             $starts[$at] ??= ['at' => $at, 'staff' => [], 'places' => []];
             array_push($starts[$at]['staff'], ...$slot->staff);

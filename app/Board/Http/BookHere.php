@@ -59,17 +59,17 @@ final readonly class BookHere
         $access = Asker::access($request);
         $freedom = Liberty::asked($given, $access);
         $bookings = ($this->book)(
-            $business,
-            array_map(
+            business: $business,
+            wishes: array_map(
                 fn (Wish $wish): Wish => $this->liberty->ofWish($business, $access, $wish->with($freedom)),
                 $this->wishes($business, $given),
             ),
-            $guest,
-            $given->text('note'),
-            $given->stringsIf('codes') ?? [],
-            $given->bool('told'),
-            $access->user->name,
-            $given->each('then') !== [] ? Together::Visit : Together::Repeat,
+            guest: $guest,
+            note: $given->text('note'),
+            codes: $given->stringsIf('codes') ?? [],
+            told: $given->bool('told'),
+            by: $access->user->name,
+            together: $given->each('then') !== [] ? Together::Visit : Together::Repeat,
         );
 
         return new JsonResponse($this->card->of($bookings[0]), 201);

@@ -30,12 +30,12 @@ final readonly class LookingAsked
         ]);
         $text = static fn (string $name): string => is_string($asked[$name] ?? null) ? $asked[$name] : '';
         $looking = new Looking(
-            self::day($request),
-            $text('span') === 'week',
-            LanesBy::tryFrom($text('lanes')) ?? LanesBy::People,
-            $text('whose') === 'working',
-            array_values(array_filter(explode(',', $text('staff')))),
-            $text('location') === '' ? null : $text('location'),
+            day: self::day($request),
+            week: $text('span') === 'week',
+            by: LanesBy::tryFrom($text('lanes')) ?? LanesBy::People,
+            working: $text('whose') === 'working',
+            chosen: array_values(array_filter(explode(',', $text('staff')))),
+            location: $text('location') === '' ? null : $text('location'),
         );
         $own = Asker::access($request)->ownLane();
 

@@ -33,8 +33,15 @@ final readonly class Move
         $to = $this->asked->destination($business, $access, $booking, $given);
         $whom = Telling::client(! $given->has('told') || $given->bool('told'));
         $moved = $given->bool('later')
-            ? ($this->later)($business, $booking, $to, $access->user->name, $whom, MoveAsked::each($given))
-            : ($this->move)($business, $id, $to, $access->user->name, $whom);
+            ? ($this->later)(
+                business: $business,
+                booking: $booking,
+                to: $to,
+                by: $access->user->name,
+                whom: $whom,
+                each: MoveAsked::each($given),
+            )
+            : ($this->move)(business: $business, id: $id, to: $to, by: $access->user->name, whom: $whom);
 
         return new JsonResponse($this->card->of($moved));
     }

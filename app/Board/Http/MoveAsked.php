@@ -53,11 +53,11 @@ final readonly class MoveAsked
     public function destination(Business $business, Access $access, Booking $booking, Given $given): Destination
     {
         $to = new Destination(
-            self::start($business, $given),
-            $given->stringsIf('staff'),
-            $given->intIf('minutes'),
-            Liberty::asked($given, $access),
-            $this->location($business, $given),
+            start: self::start($business, $given),
+            staff: $given->stringsIf('staff'),
+            minutes: $given->intIf('minutes'),
+            freedom: Liberty::asked($given, $access),
+            location: $this->location($business, $given),
             was: self::instant($given->stringIf('was')),
         );
 

@@ -27,7 +27,13 @@ final readonly class Price
             ['amount.*' => 'wrong.price.what_it_costs'],
         ));
         $by = Asker::access($request)->user->name;
-        $sale = ($this->settle)($business, $id, $given->int('amount'), $given->bool('told'), $by);
+        $sale = ($this->settle)(
+            business: $business,
+            id: $id,
+            amount: $given->int('amount'),
+            told: $given->bool('told'),
+            by: $by,
+        );
 
         return new JsonResponse($this->slip->of($business, $sale));
     }

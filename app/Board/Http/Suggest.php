@@ -55,7 +55,7 @@ final readonly class Suggest
         $by = Asker::access($request)->user->name;
 
         return new JsonResponse($this->card->of(
-            ($this->suggest)($business, $id, $times, $by, $given->text('why')),
+            ($this->suggest)(business: $business, id: $id, times: $times, by: $by, why: $given->text('why')),
         ));
     }
 }

@@ -26,12 +26,12 @@ final readonly class TryMove
         $to = $this->asked->destination($business, $access, $booking, $given);
 
         return new JsonResponse($this->tried->of(
-            $business,
-            $access,
-            $booking,
-            $to,
-            $given->bool('later'),
-            MoveAsked::each($given),
+            business: $business,
+            access: $access,
+            booking: $booking,
+            to: $to,
+            later: $given->bool('later'),
+            each: MoveAsked::each($given),
         ));
     }
 }

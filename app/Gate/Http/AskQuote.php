@@ -43,7 +43,14 @@ final readonly class AskQuote
         $client = $this->known->client($request->string('known')->value(), $business);
 
         return new JsonResponse(
-            $this->quote->of($business, $choice, $visit, $start, $client, self::codes($request)),
+            $this->quote->of(
+                business: $business,
+                choice: $choice,
+                visit: $visit,
+                start: $start,
+                client: $client,
+                codes: self::codes($request),
+            ),
         );
     }
 

@@ -43,7 +43,13 @@ final readonly class MoveByLink
         $alone = $request->boolean('alone');
 
         return new JsonResponse(
-            $this->shape->of(($this->move)($business, $id, $start, $given->stringIf('staff'), $alone)),
+            $this->shape->of(($this->move)(
+                business: $business,
+                id: $id,
+                start: $start,
+                staff: $given->stringIf('staff'),
+                alone: $alone,
+            )),
         );
     }
 }

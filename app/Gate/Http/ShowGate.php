@@ -58,7 +58,13 @@ final readonly class ShowGate
         $client = $this->known->client(KnownClient::link($request), $business);
         $first = $choice === null
             ? ['times' => null, 'quote' => null, 'visit' => null]
-            : $this->first($business, $choice, $visit, $this->linked->day($request, $business), $client);
+            : $this->first(
+                business: $business,
+                choice: $choice,
+                visit: $visit,
+                day: $this->linked->day($request, $business),
+                client: $client,
+            );
 
         return view('gate', [
             'title' => $facts['title'],
@@ -71,7 +77,13 @@ final readonly class ShowGate
             'choices' => $choice === null ? null : $this->plain->choices(Given::in($page), $choice),
             'picked' => $choice === null
                 ? null
-                : $this->plain->picked($business, $choice, $visit, GateLink::start($request), $client),
+                : $this->plain->picked(
+                    business: $business,
+                    choice: $choice,
+                    visit: $visit,
+                    start: GateLink::start($request),
+                    client: $client,
+                ),
             'first' => [
                 'page' => $page,
                 ...$first,

@@ -46,36 +46,36 @@ final readonly class OfferCodeContent extends Content
         $percent = Amounts::written($given->stringIf('percent'));
 
         return new self(
-            $given->text('code'),
-            $percent === null ? $given->intIf('amount') : null,
-            $percent,
-            $given->stringsIf('services'),
-            $given->stringIf('from'),
-            $given->stringIf('until'),
-            $given->int('minimum'),
-            $given->intIf('uses'),
-            $given->intIf('usesPerClient'),
-            $given->bool('firstVisitOnly'),
-            $given->bool('includesExtras'),
-            $given->bool('combines'),
+            code: $given->text('code'),
+            amount: $percent === null ? $given->intIf('amount') : null,
+            percent: $percent,
+            services: $given->stringsIf('services'),
+            from: $given->stringIf('from'),
+            until: $given->stringIf('until'),
+            minimum: $given->int('minimum'),
+            uses: $given->intIf('uses'),
+            usesPerClient: $given->intIf('usesPerClient'),
+            firstVisitOnly: $given->bool('firstVisitOnly'),
+            includesExtras: $given->bool('includesExtras'),
+            combines: $given->bool('combines'),
         );
     }
 
     public static function of(Row $row): self
     {
         return new self(
-            $row->code,
-            $row->amount,
-            $row->percent,
-            $row->services,
-            $row->from,
-            $row->until,
-            $row->minimum,
-            $row->uses,
-            $row->uses_per_client,
-            $row->first_visit_only,
-            $row->includes_extras,
-            $row->combines,
+            code: $row->code,
+            amount: $row->amount,
+            percent: $row->percent,
+            services: $row->services,
+            from: $row->from,
+            until: $row->until,
+            minimum: $row->minimum,
+            uses: $row->uses,
+            usesPerClient: $row->uses_per_client,
+            firstVisitOnly: $row->first_visit_only,
+            includesExtras: $row->includes_extras,
+            combines: $row->combines,
         );
     }
 
@@ -127,20 +127,20 @@ final readonly class OfferCodeContent extends Content
     public function toCore(string $id, int $used, array $usedBy): OfferCode
     {
         return new OfferCode(
-            $id,
-            $this->code,
-            $this->percent === null ? $this->amount ?? 0 : Percent::of($this->percent),
-            $this->services,
-            $this->from === null ? null : Wall::day($this->from),
-            $this->until === null ? null : Wall::day($this->until),
-            $this->minimum,
-            $this->uses,
-            $used,
-            $this->usesPerClient,
-            $usedBy,
-            $this->firstVisitOnly,
-            $this->includesExtras,
-            $this->combines,
+            id: $id,
+            code: $this->code,
+            off: $this->percent === null ? $this->amount ?? 0 : Percent::of($this->percent),
+            services: $this->services,
+            fromDay: $this->from === null ? null : Wall::day($this->from),
+            untilDay: $this->until === null ? null : Wall::day($this->until),
+            minimum: $this->minimum,
+            uses: $this->uses,
+            used: $used,
+            usesPerClient: $this->usesPerClient,
+            usedBy: $usedBy,
+            firstVisitOnly: $this->firstVisitOnly,
+            includesExtras: $this->includesExtras,
+            combines: $this->combines,
         );
     }
 }

@@ -49,17 +49,17 @@ final readonly class PricingContent extends Content
         $byStaff = static fn (Given $one): array => ['staff' => $one->string('staff'), 'amount' => $one->int('amount')];
 
         return new self(
-            $given->string('kind'),
-            $given->int('amount'),
-            array_map($byMinutes, $given->each('byMinutes')),
-            $given->intIf('perStep'),
-            array_map($byStaff, $given->each('byStaff')),
-            $given->bool('perPerson'),
-            $given->ints('extraPeople'),
-            $given->ints('extraPeopleStaff'),
-            FrequencyContent::of($given),
-            $given->strings('excludeSurcharges'),
-            $given->strings('taxRates'),
+            kind: $given->string('kind'),
+            amount: $given->int('amount'),
+            byMinutes: array_map($byMinutes, $given->each('byMinutes')),
+            perStep: $given->intIf('perStep'),
+            byStaff: array_map($byStaff, $given->each('byStaff')),
+            perPerson: $given->bool('perPerson'),
+            extraPeople: $given->ints('extraPeople'),
+            extraPeopleStaff: $given->ints('extraPeopleStaff'),
+            frequency: FrequencyContent::of($given),
+            excludeSurcharges: $given->strings('excludeSurcharges'),
+            taxRates: $given->strings('taxRates'),
         );
     }
 
@@ -76,20 +76,20 @@ final readonly class PricingContent extends Content
         $hasAmount = $this->kind === 'from' || ($isFixed && $choices === [] && ! $isOwnLength);
 
         return new self(
-            $this->kind,
-            $hasAmount ? $this->amount : 0,
-            array_map(
+            kind: $this->kind,
+            amount: $hasAmount ? $this->amount : 0,
+            byMinutes: array_map(
                 static fn (int $minutes): array => ['minutes' => $minutes, 'amount' => $amounts[$minutes] ?? 0],
                 $isFixed ? $choices : [],
             ),
-            $isFixed && $isOwnLength ? $this->perStep : null,
-            $this->of($staff)->byStaff,
-            $this->perPerson,
-            $this->extraPeople,
-            $this->extraPeopleStaff,
-            $this->frequency,
-            $this->excludeSurcharges,
-            $this->taxRates,
+            perStep: $isFixed && $isOwnLength ? $this->perStep : null,
+            byStaff: $this->of($staff)->byStaff,
+            perPerson: $this->perPerson,
+            extraPeople: $this->extraPeople,
+            extraPeopleStaff: $this->extraPeopleStaff,
+            frequency: $this->frequency,
+            excludeSurcharges: $this->excludeSurcharges,
+            taxRates: $this->taxRates,
         );
     }
 
@@ -103,17 +103,17 @@ final readonly class PricingContent extends Content
         $kept = array_filter($this->byStaff, static fn (array $one): bool => in_array($one['staff'], $staff, true));
 
         return new self(
-            $this->kind,
-            $this->amount,
-            $this->byMinutes,
-            $this->perStep,
-            array_values($kept),
-            $this->perPerson,
-            $this->extraPeople,
-            $this->extraPeopleStaff,
-            $this->frequency,
-            $this->excludeSurcharges,
-            $this->taxRates,
+            kind: $this->kind,
+            amount: $this->amount,
+            byMinutes: $this->byMinutes,
+            perStep: $this->perStep,
+            byStaff: array_values($kept),
+            perPerson: $this->perPerson,
+            extraPeople: $this->extraPeople,
+            extraPeopleStaff: $this->extraPeopleStaff,
+            frequency: $this->frequency,
+            excludeSurcharges: $this->excludeSurcharges,
+            taxRates: $this->taxRates,
         );
     }
 
@@ -176,17 +176,17 @@ final readonly class PricingContent extends Content
             ! in_array($this->kind, ['free', 'on_request'], true) && $this->byMinutes === [] && $this->perStep === null;
 
         return new Pricing(
-            PriceKind::from($this->kind),
-            $hasAmount ? $this->amount : null,
-            array_column($this->byMinutes, 'amount', 'minutes'),
-            $this->perStep,
-            array_column($this->byStaff, 'amount', 'staff'),
-            $this->perPerson,
-            $this->extraPeople,
-            $this->extraPeopleStaff,
-            array_map(static fn (FrequencyContent $rule): Frequency => $rule->toCore(), $this->frequency),
-            $this->excludeSurcharges,
-            $this->taxRates,
+            kind: PriceKind::from($this->kind),
+            amount: $hasAmount ? $this->amount : null,
+            byMinutes: array_column($this->byMinutes, 'amount', 'minutes'),
+            perStep: $this->perStep,
+            byStaff: array_column($this->byStaff, 'amount', 'staff'),
+            perPerson: $this->perPerson,
+            extraPeople: $this->extraPeople,
+            extraPeopleStaff: $this->extraPeopleStaff,
+            frequencies: array_map(static fn (FrequencyContent $rule): Frequency => $rule->toCore(), $this->frequency),
+            excludeSurcharges: $this->excludeSurcharges,
+            taxRates: $this->taxRates,
         );
     }
 }

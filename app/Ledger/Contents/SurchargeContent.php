@@ -53,30 +53,32 @@ final readonly class SurchargeContent extends Content
         sort($dates);
 
         return new self(
-            $given->text('name'),
-            $when,
-            $when === 'outside_hours' ? WeeklyTable::of($given, 'hours') ?? WeeklyTable::whole([]) : null,
-            $when === 'weekdays' ? array_values(array_intersect(Wall::WEEKDAYS, $given->strings('weekdays'))) : [],
-            $dates,
-            $percent === null ? $given->intIf('amount') : null,
-            $percent,
-            $staffPercent === null ? $given->intIf('staffAmount') : null,
-            $staffPercent,
+            name: $given->text('name'),
+            when: $when,
+            hours: $when === 'outside_hours' ? WeeklyTable::of($given, 'hours') ?? WeeklyTable::whole([]) : null,
+            weekdays: $when === 'weekdays'
+                ? array_values(array_intersect(Wall::WEEKDAYS, $given->strings('weekdays')))
+                : [],
+            dates: $dates,
+            amount: $percent === null ? $given->intIf('amount') : null,
+            percent: $percent,
+            staffAmount: $staffPercent === null ? $given->intIf('staffAmount') : null,
+            staffPercent: $staffPercent,
         );
     }
 
     public static function of(Row $row): self
     {
         return new self(
-            $row->name,
-            $row->when,
-            $row->hours === null ? null : WeeklyTable::whole($row->hours),
-            $row->weekdays,
-            $row->dates,
-            $row->amount,
-            $row->percent,
-            $row->staff_amount,
-            $row->staff_percent,
+            name: $row->name,
+            when: $row->when,
+            hours: $row->hours === null ? null : WeeklyTable::whole($row->hours),
+            weekdays: $row->weekdays,
+            dates: $row->dates,
+            amount: $row->amount,
+            percent: $row->percent,
+            staffAmount: $row->staff_amount,
+            staffPercent: $row->staff_percent,
         );
     }
 
@@ -118,14 +120,14 @@ final readonly class SurchargeContent extends Content
     public function toCore(string $id): Surcharge
     {
         return new Surcharge(
-            $id,
-            $this->name,
-            SurchargeWhen::from($this->when),
-            $this->hours === null ? null : new Hours(WeeklyTable::windows($this->hours)),
-            array_keys(array_intersect(Wall::WEEKDAYS, $this->weekdays)),
-            array_map(Wall::day(...), $this->dates),
-            $this->percent === null ? $this->amount ?? 0 : Percent::of($this->percent),
-            $this->staffPercent === null ? $this->staffAmount : Percent::of($this->staffPercent),
+            id: $id,
+            name: $this->name,
+            when: SurchargeWhen::from($this->when),
+            hours: $this->hours === null ? null : new Hours(WeeklyTable::windows($this->hours)),
+            weekdays: array_keys(array_intersect(Wall::WEEKDAYS, $this->weekdays)),
+            days: array_map(Wall::day(...), $this->dates),
+            charge: $this->percent === null ? $this->amount ?? 0 : Percent::of($this->percent),
+            staff: $this->staffPercent === null ? $this->staffAmount : Percent::of($this->staffPercent),
         );
     }
 }

@@ -24,7 +24,14 @@ final readonly class GiveMoneyBack
         $asked = Amounts::withReason($request, ['staysOwed' => 'required|boolean', 'told' => 'required|boolean']);
         $returning = new Returning($asked->int('amount'), $asked->string('why'), $asked->bool('staysOwed'));
         $by = Asker::access($request)->user->name;
-        $sale = ($this->give)($business, $id, $returning, $asked->int('seen'), $by, $asked->bool('told'));
+        $sale = ($this->give)(
+            business: $business,
+            id: $id,
+            returning: $returning,
+            seen: $asked->int('seen'),
+            by: $by,
+            told: $asked->bool('told'),
+        );
 
         return new JsonResponse($this->slip->of($business, $sale));
     }

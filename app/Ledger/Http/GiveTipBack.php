@@ -24,7 +24,13 @@ final readonly class GiveTipBack
         $asked = Amounts::withReason($request);
         $returning = new Returning($asked->int('amount'), $asked->string('why'));
         $by = Asker::access($request)->user->name;
-        $sale = ($this->return)($business, $id, $returning, $asked->int('seen'), $by);
+        $sale = ($this->return)(
+            business: $business,
+            id: $id,
+            returning: $returning,
+            seen: $asked->int('seen'),
+            by: $by,
+        );
 
         return new JsonResponse($this->slip->of($business, $sale));
     }

@@ -26,7 +26,13 @@ final readonly class Issue
             'address' => 'nullable|string|max:300',
         ]);
         $by = Asker::access($request)->user->name;
-        $this->issue->invoice($business, $id, $asked->string('name'), $asked->stringIf('address') ?? '', $by);
+        $this->issue->invoice(
+            business: $business,
+            id: $id,
+            name: $asked->string('name'),
+            address: $asked->stringIf('address') ?? '',
+            by: $by,
+        );
 
         return new JsonResponse($this->slip->of($business, Sale::query()->findOrFail($id)));
     }

@@ -22,12 +22,12 @@ final readonly class LetDueOff
         $business = Asker::business($request);
         $asked = Amounts::withReason($request);
         $sale = ($this->let)(
-            $business,
-            $id,
-            $asked->int('amount'),
-            $asked->int('seen'),
-            $asked->string('why'),
-            Asker::access($request)->user->name,
+            business: $business,
+            id: $id,
+            amount: $asked->int('amount'),
+            seen: $asked->int('seen'),
+            why: $asked->string('why'),
+            by: Asker::access($request)->user->name,
         );
 
         return new JsonResponse($this->slip->of($business, $sale));

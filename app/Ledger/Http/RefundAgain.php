@@ -25,7 +25,13 @@ final readonly class RefundAgain
         $by = Asker::access($request)->user->name;
         $sale = $way === 'again'
             ? $this->again->refund($business, $id, $refund)
-            : $this->again->byHand($business, $id, $refund, PaymentMethod::from($way), $by);
+            : $this->again->byHand(
+                business: $business,
+                id: $id,
+                refund: $refund,
+                way: PaymentMethod::from($way),
+                by: $by,
+            );
 
         return new JsonResponse($this->slip->of($business, $sale));
     }

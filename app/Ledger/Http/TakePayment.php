@@ -37,16 +37,16 @@ final readonly class TakePayment
             'tries' => 'nullable|integer|in:0,1',
         ]);
         $taking = new Taking(
-            PaymentMethod::from($asked->string('method')),
-            $asked->int('amount'),
-            $asked->int('tip'),
-            $asked->intIf('given'),
-            $asked->bool('keepsRest'),
+            method: PaymentMethod::from($asked->string('method')),
+            amount: $asked->int('amount'),
+            tip: $asked->int('tip'),
+            given: $asked->intIf('given'),
+            keepsRest: $asked->bool('keepsRest'),
         );
         $by = Asker::access($request)->user->name;
         $take = fn (): array => $this->slip->of(
             $business,
-            ($this->take)($business, $id, $taking, $asked->int('seen'), $by),
+            ($this->take)(business: $business, id: $id, taking: $taking, seen: $asked->int('seen'), by: $by),
         );
 
         return new JsonResponse($asked->intIf('tries') === 1 ? $this->tried->of($take) : $take());

@@ -31,26 +31,26 @@ final readonly class AddOnContent extends Content
     public static function from(Given $given): static
     {
         return new self(
-            $given->text('name'),
-            $given->int('price'),
-            $given->int('minutes'),
-            $given->bool('perPerson'),
-            $given->stringIf('picture'),
-            $given->stringsIf('services'),
-            $given->strings('taxRates'),
+            name: $given->text('name'),
+            price: $given->int('price'),
+            minutes: $given->int('minutes'),
+            perPerson: $given->bool('perPerson'),
+            picture: $given->stringIf('picture'),
+            services: $given->stringsIf('services'),
+            taxRates: $given->strings('taxRates'),
         );
     }
 
     public static function of(AddOn $row): self
     {
         return new self(
-            $row->name,
-            $row->price,
-            $row->minutes,
-            $row->per_person,
-            $row->picture,
-            $row->services,
-            $row->tax_rates,
+            name: $row->name,
+            price: $row->price,
+            minutes: $row->minutes,
+            perPerson: $row->per_person,
+            picture: $row->picture,
+            services: $row->services,
+            taxRates: $row->tax_rates,
         );
     }
 

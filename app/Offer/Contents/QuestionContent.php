@@ -40,26 +40,28 @@ final readonly class QuestionContent extends Content
         $after = $given->underIf('shownIf');
 
         return new self(
-            $given->text('text'),
-            $type,
-            in_array($type, self::CHOSEN, true) ? array_map(trim(...), $given->strings('choices')) : [],
-            $type !== 'hidden' && $given->bool('required'),
-            $given->stringsIf('services'),
-            $after === null ? null : ['question' => $after->string('question'), 'answer' => $after->string('answer')],
-            $type === 'hidden' ? $given->string('parameter') : '',
+            text: $given->text('text'),
+            type: $type,
+            choices: in_array($type, self::CHOSEN, true) ? array_map(trim(...), $given->strings('choices')) : [],
+            required: $type !== 'hidden' && $given->bool('required'),
+            services: $given->stringsIf('services'),
+            shownIf: $after === null
+                ? null
+                : ['question' => $after->string('question'), 'answer' => $after->string('answer')],
+            parameter: $type === 'hidden' ? $given->string('parameter') : '',
         );
     }
 
     public static function of(Question $row): self
     {
         return new self(
-            $row->text,
-            $row->type,
-            $row->choices,
-            $row->required,
-            $row->services,
-            $row->shown_if,
-            $row->parameter,
+            text: $row->text,
+            type: $row->type,
+            choices: $row->choices,
+            required: $row->required,
+            services: $row->services,
+            shownIf: $row->shown_if,
+            parameter: $row->parameter,
         );
     }
 

@@ -26,6 +26,12 @@ final readonly class AskWhyNot
         $at = $request->validate(['at' => ['required', Checks::wall()]])['at'];
         [$book, $id] = $this->drafted->book($business, $access, ($this->read)($request, $business));
 
-        return new JsonResponse($this->drafted->whyNot($business, $access, $book, $id, Wall::dateTime($at)));
+        return new JsonResponse($this->drafted->whyNot(
+            business: $business,
+            access: $access,
+            book: $book,
+            service: $id,
+            wall: Wall::dateTime($at),
+        ));
     }
 }

@@ -42,14 +42,14 @@ final readonly class BeginningContent extends Content
         ];
 
         return new self(
-            $given->text('name'),
-            $given->string('slug'),
-            $given->string('timeZone'),
-            $given->string('currency'),
-            $given->text('address'),
-            WeeklyTable::of($given, 'hours') ?? [],
-            array_map($service, $given->each('services')),
-            array_map(trim(...), $given->strings('people')),
+            name: $given->text('name'),
+            slug: $given->string('slug'),
+            timeZone: $given->string('timeZone'),
+            currency: $given->string('currency'),
+            address: $given->text('address'),
+            hours: WeeklyTable::of($given, 'hours') ?? [],
+            services: array_map($service, $given->each('services')),
+            people: array_map(trim(...), $given->strings('people')),
         );
     }
 

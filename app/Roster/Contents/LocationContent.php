@@ -34,28 +34,28 @@ final readonly class LocationContent extends Content
     public static function from(Given $given): static
     {
         return new self(
-            $given->text('name'),
-            $given->text('address'),
-            $given->text('directions'),
-            $given->text('phone'),
-            $given->stringIf('picture'),
-            $given->bool('online'),
-            $given->bool('online') ? $given->string('meetingLink') : '',
-            WeeklyTable::of($given, 'hours'),
+            name: $given->text('name'),
+            address: $given->text('address'),
+            directions: $given->text('directions'),
+            phone: $given->text('phone'),
+            picture: $given->stringIf('picture'),
+            online: $given->bool('online'),
+            meetingLink: $given->bool('online') ? $given->string('meetingLink') : '',
+            hours: WeeklyTable::of($given, 'hours'),
         );
     }
 
     public static function of(Location $row): self
     {
         return new self(
-            $row->name,
-            $row->address,
-            $row->directions,
-            $row->phone,
-            $row->picture,
-            $row->online,
-            $row->meeting_link,
-            WeeklyTable::whole($row->hours),
+            name: $row->name,
+            address: $row->address,
+            directions: $row->directions,
+            phone: $row->phone,
+            picture: $row->picture,
+            online: $row->online,
+            meetingLink: $row->meeting_link,
+            hours: WeeklyTable::whole($row->hours),
         );
     }
 

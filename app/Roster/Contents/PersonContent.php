@@ -206,16 +206,16 @@ final readonly class PersonContent extends Content
     public function toCore(string $id, array $special, array $timeOff, array $busy): Person
     {
         return new Person(
-            $id,
-            $this->name,
-            $this->active,
-            $this->hours === null ? null : WeeklyTable::windows($this->hours),
-            $special,
-            $this->breaks === null ? null : new Hours(WeeklyTable::windows($this->breaks)),
-            $timeOff,
-            $busy,
-            $this->respectBusy,
-            $this->maxPerDay,
+            id: $id,
+            name: $this->name,
+            active: $this->active,
+            weekly: $this->hours === null ? null : WeeklyTable::windows($this->hours),
+            special: $special,
+            breaks: $this->breaks === null ? null : new Hours(WeeklyTable::windows($this->breaks)),
+            timeOff: $timeOff,
+            busy: $busy,
+            respectBusy: $this->respectBusy,
+            maxPerDay: $this->maxPerDay,
         );
     }
 }

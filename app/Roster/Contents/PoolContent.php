@@ -111,6 +111,12 @@ final readonly class PoolContent extends Content
             $outages[$outage->unit][] = $outage->toCore($zone);
         }
 
-        return new Wheels($id, $this->location, $this->units(), $outages, $this->name);
+        return new Wheels(
+            id: $id,
+            location: $this->location,
+            units: $this->units(),
+            outages: $outages,
+            name: $this->name,
+        );
     }
 }

@@ -46,8 +46,22 @@ final readonly class ChangePreview
                 continue;
             }
             $ask = new Ask($id, $fromDay, $toDay, $now);
-            $had = $this->starts($this->before, $ask, $before, $only, $taken[0], $found[0]);
-            $has = $this->starts($this->after, $ask, $after, $only, $taken[1], $found[1]);
+            $had = $this->starts(
+                book: $this->before,
+                ask: $ask,
+                open: $before,
+                only: $only,
+                taken: $taken[0],
+                found: $found[0],
+            );
+            $has = $this->starts(
+                book: $this->after,
+                ask: $ask,
+                open: $after,
+                only: $only,
+                taken: $taken[1],
+                found: $found[1],
+            );
             array_push($opens, ...$this->byDay($id, $has, $had));
             array_push($closes, ...$this->byDay($id, $had, $has));
         }
@@ -210,7 +224,14 @@ final readonly class ChangePreview
         FoundOnce $found,
     ): array {
         return isset($book->services[$ask->service])
-            ? (new SlotSearch($book, $this->diary->withoutTurns(), $open, $only, $taken, $found))->offered($ask)
+            ? (new SlotSearch(
+                book: $book,
+                diary: $this->diary->withoutTurns(),
+                open: $open,
+                only: $only,
+                commitments: $taken,
+                known: $found,
+            ))->offered($ask)
             : [];
     }
 
@@ -226,7 +247,13 @@ final readonly class ChangePreview
         $changes = [];
         foreach ($these as $key => $offered) {
             foreach ($offered->beyond($others[$key] ?? null, $this->after->zone) as $day => $starts) {
-                $changes[] = new Change($service, $offered->staff, $offered->location, $day, $starts);
+                $changes[] = new Change(
+                    service: $service,
+                    staff: $offered->staff,
+                    location: $offered->location,
+                    day: $day,
+                    starts: $starts,
+                );
             }
         }
 

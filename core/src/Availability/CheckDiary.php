@@ -38,11 +38,11 @@ final class CheckDiary
         foreach ($this->diary->sessions as $session) {
             if (! $session->cancelled && ($taken[$session->id] ?? 0) > $session->places) {
                 $this->findings["session {$session->id}"] = new Finding(
-                    'sessions',
-                    $session->id,
-                    '/places',
-                    Fault::SessionOverbooked,
-                    ['count' => $taken[$session->id], 'places' => $session->places],
+                    list: 'sessions',
+                    id: $session->id,
+                    part: '/places',
+                    fault: Fault::SessionOverbooked,
+                    facts: ['count' => $taken[$session->id], 'places' => $session->places],
                 );
             }
             if (! $session->cancelled) {
@@ -52,11 +52,11 @@ final class CheckDiary
         foreach ($this->book->services as $service) {
             if ($service->hasSessions && ! isset($scheduled[$service->id])) {
                 $this->findings["service {$service->id}"] = new Finding(
-                    'services',
-                    $service->id,
-                    '',
-                    Fault::NothingScheduled,
-                    ['name' => $service->name],
+                    list: 'services',
+                    id: $service->id,
+                    part: '',
+                    fault: Fault::NothingScheduled,
+                    facts: ['name' => $service->name],
                 );
             }
         }
@@ -121,11 +121,11 @@ final class CheckDiary
         $cause = $held[0]->cause;
         $with = $held[0] === $later ? $earlier : $later;
         $this->findings["{$cause->written()} {$with->cause->written()} {$fault->value} {$whose}"] = new Finding(
-            $cause->kind === CauseKind::Booking ? 'bookings' : 'sessions',
-            $cause->id,
-            '',
-            $fault,
-            [
+            list: $cause->kind === CauseKind::Booking ? 'bookings' : 'sessions',
+            id: $cause->id,
+            part: '',
+            fault: $fault,
+            facts: [
                 'with' => $with->cause->written(),
                 'whose' => $whose,
                 'minutes' => min($earlier->end, $later->end) - $later->start,

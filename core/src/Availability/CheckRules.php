@@ -83,9 +83,12 @@ final readonly class CheckRules
             $ordinary !== null && $this->outside($ordinary)
                 ? [
                     new Finding(
-                        'locations',
-                        $location->id,
-                        '/hours', Fault::LocationOutside, ['name' => $location->name]),
+                        list: 'locations',
+                        id: $location->id,
+                        part: '/hours',
+                        fault: Fault::LocationOutside,
+                        facts: ['name' => $location->name],
+                    ),
                 ]
                 : [];
 
@@ -99,22 +102,31 @@ final readonly class CheckRules
         $findings = [];
         if ($member->active && $member->maxPerDay === 0) {
             $findings[] = new Finding(
-                'staff',
-                $member->id,
-                '/maxPerDay', Fault::MemberNever, $name);
+                list: 'staff',
+                id: $member->id,
+                part: '/maxPerDay',
+                fault: Fault::MemberNever,
+                facts: $name,
+            );
         }
         if ($member->active && $member->weekly !== null) {
             $own = (new Hours($member->weekly))->between(self::MONDAY - 1, self::MONDAY + 7, Zone::named('UTC'));
             if ($own->isEmpty() && $member->special === []) {
                 $findings[] = new Finding(
-                    'staff',
-                    $member->id,
-                    '/hours', Fault::MemberNoHours, $name);
+                    list: 'staff',
+                    id: $member->id,
+                    part: '/hours',
+                    fault: Fault::MemberNoHours,
+                    facts: $name,
+                );
             } elseif (! $own->isEmpty() && $this->outside($own)) {
                 $findings[] = new Finding(
-                    'staff',
-                    $member->id,
-                    '/hours', Fault::MemberOutside, $name);
+                    list: 'staff',
+                    id: $member->id,
+                    part: '/hours',
+                    fault: Fault::MemberOutside,
+                    facts: $name,
+                );
             }
         }
 
@@ -145,11 +157,11 @@ final readonly class CheckRules
                     array_map(static fn (Window $window): string => Wall::writeTimeOfDay($window->to), $nights),
                 );
                 $findings[] = new Finding(
-                    $list,
-                    $id,
-                    '/specialDays/'.(int) array_search($day, $dates, true),
-                    Fault::Night,
-                    ['date' => Wall::date($day), 'until' => $until],
+                    list: $list,
+                    id: $id,
+                    part: '/specialDays/'.(int) array_search($day, $dates, true),
+                    fault: Fault::Night,
+                    facts: ['date' => Wall::date($day), 'until' => $until],
                 );
             }
         }

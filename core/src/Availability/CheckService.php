@@ -65,11 +65,11 @@ final readonly class CheckService
     private function finding(string $part, Fault $fault, array $facts = []): Finding
     {
         return new Finding(
-            'services',
-            $this->service->id,
-            $part,
-            $fault,
-            ['name' => $this->service->name, ...$facts],
+            list: 'services',
+            id: $this->service->id,
+            part: $part,
+            fault: $fault,
+            facts: ['name' => $this->service->name, ...$facts],
         );
     }
 

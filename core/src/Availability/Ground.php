@@ -57,12 +57,30 @@ final readonly class Ground
         $this->open = $open ?? OpenTime::around($book, $service, $ask, $minutes);
         $this->commitments = $commitments ?? new Commitments($book, $diary, $ask->now, $this->horizon());
         $this->counts = new DayCounts($book, $diary, $ask);
-        $this->units = new Units($book, $service, $minutes, $ask->party, $this->commitments);
+        $this->units = new Units(
+            book: $book,
+            service: $service,
+            minutes: $minutes,
+            party: $ask->party,
+            commitments: $this->commitments,
+        );
         $this->grid = $ask->relaxed->anyTime || $ask->relaxed->grid
             ? new Grid($book->zone, 1, false)
             : new Grid($book->zone, $service->startEvery, $service->gridFromOpening);
-        $this->gaps = new Gaps($book, $service, $minutes, $this->open, $this->commitments);
-        $this->groups = $service->isShared() ? Group::gather($diary, $service, $minutes, $ask, $book->zone) : [];
+        $this->gaps = new Gaps(
+            book: $book,
+            service: $service,
+            minutes: $minutes,
+            open: $this->open,
+            commitments: $this->commitments,
+        );
+        $this->groups = $service->isShared() ? Group::gather(
+            diary: $diary,
+            service: $service,
+            minutes: $minutes,
+            ask: $ask,
+            zone: $book->zone,
+        ) : [];
     }
 
     /**

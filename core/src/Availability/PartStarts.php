@@ -101,12 +101,12 @@ final class PartStarts
         $end = $start + $this->ground->minutes;
 
         return $before->with(
-            $end,
-            self::ids($this->crews[$crew]),
-            $end + $this->ground->service->clearup,
-            $this->ground->units->heldUntil($end, $units),
-            array_keys($this->limits($crew, $start)),
-            $this->people[$crew],
+            end: $end,
+            members: self::ids($this->crews[$crew]),
+            until: $end + $this->ground->service->clearup,
+            units: $this->ground->units->heldUntil($end, $units),
+            counted: array_keys($this->limits($crew, $start)),
+            who: $this->people[$crew],
         );
     }
 
@@ -114,12 +114,12 @@ final class PartStarts
     public function planned(int $crew, int $start, array $units): PlannedPart
     {
         return new PlannedPart(
-            $this->part,
-            $this->ground->service->id,
-            $start,
-            $start + $this->ground->minutes,
-            self::ids($this->crews[$crew]),
-            $units,
+            part: $this->part,
+            service: $this->ground->service->id,
+            start: $start,
+            end: $start + $this->ground->minutes,
+            staff: self::ids($this->crews[$crew]),
+            units: $units,
         );
     }
 

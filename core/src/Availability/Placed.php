@@ -29,7 +29,7 @@ final readonly class Placed
 
     public static function none(): self
     {
-        return new self(PHP_INT_MIN, [], [], [], '');
+        return new self(end: PHP_INT_MIN, people: [], units: [], counts: [], who: '');
     }
 
     /**
@@ -51,7 +51,7 @@ final readonly class Placed
             $counts[$what] = ($counts[$what] ?? 0) + 1;
         }
 
-        return new self($end, $people, $held, $counts, $who);
+        return new self(end: $end, people: $people, units: $held, counts: $counts, who: $who);
     }
 
     public function count(string $what): int

@@ -27,18 +27,18 @@ final readonly class PlanTail
 
     public static function ending(int $end): self
     {
-        return new self($end, [], [], [], [], true);
+        return new self(end: $end, order: [], starts: [], turns: [], parts: [], isInOrder: true);
     }
 
     public function after(PlannedPart $part, int $turn): self
     {
         return new self(
-            $this->end,
-            [$part->part, ...$this->order],
-            [$part->start, ...$this->starts],
-            [$turn, ...$this->turns],
-            [$part, ...$this->parts],
-            $this->isInOrder && $part->part < ($this->order[0] ?? PHP_INT_MAX),
+            end: $this->end,
+            order: [$part->part, ...$this->order],
+            starts: [$part->start, ...$this->starts],
+            turns: [$turn, ...$this->turns],
+            parts: [$part, ...$this->parts],
+            isInOrder: $this->isInOrder && $part->part < ($this->order[0] ?? PHP_INT_MAX),
         );
     }
 

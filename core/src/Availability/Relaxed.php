@@ -29,12 +29,12 @@ final readonly class Relaxed
     public function and(bool $grid = false, bool $gaps = false): self
     {
         return new self(
-            $this->notice,
-            $this->limits,
-            $this->dayparts,
-            $this->anyTime,
-            $grid || $this->grid,
-            $gaps || $this->gaps,
+            notice: $this->notice,
+            limits: $this->limits,
+            dayparts: $this->dayparts,
+            anyTime: $this->anyTime,
+            grid: $grid || $this->grid,
+            gaps: $gaps || $this->gaps,
         );
     }
 

@@ -62,11 +62,11 @@ final readonly class RuleBook
             ),
             pools: array_map(
                 static fn (Pool $pool): Pool => new Pool(
-                    $pool->id,
-                    $pool->location,
-                    $pool->units,
-                    array_map(static fn (array $outages): array => array_map($span, $outages), $pool->outages),
-                    $pool->name,
+                    id: $pool->id,
+                    location: $pool->location,
+                    units: $pool->units,
+                    outages: array_map(static fn (array $outages): array => array_map($span, $outages), $pool->outages),
+                    name: $pool->name,
                 ),
                 $this->pools,
             ),

@@ -44,15 +44,15 @@ final readonly class SessionSearch
     private function slot(Session $session, int $left): Slot
     {
         return new Slot(
-            $session->start,
-            $session->start + $session->minutes,
-            $session->location,
-            $session->staff,
-            $session->units,
-            $left,
-            true,
-            $session->id,
-            $this->book->tightDays === TightDays::Off ? null : true, // whoever scheduled it decided (T21)
+            start: $session->start,
+            end: $session->start + $session->minutes,
+            location: $session->location,
+            staff: $session->staff,
+            units: $session->units,
+            places: $left,
+            next: true,
+            session: $session->id,
+            tight: $this->book->tightDays === TightDays::Off ? null : true, // whoever scheduled it decided (T21)
         );
     }
 

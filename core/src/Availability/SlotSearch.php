@@ -129,7 +129,7 @@ final readonly class SlotSearch
         }
         ksort($rows);
 
-        return $this->marked($rows, $crews, $service, $ask, $minutes);
+        return $this->marked(starts: $rows, crews: $crews, service: $service, ask: $ask, minutes: $minutes);
     }
 
     /** The whole length; null where there is no such length, or no group takes so many (T17, T14). */
@@ -145,7 +145,15 @@ final readonly class SlotSearch
     private function starts(Service $service, Ask $ask, int $minutes): Starts
     {
         return new Starts(
-            new Ground($this->book, $this->diary, $service, $ask, $minutes, $this->open, $this->commitments),
+            new Ground(
+                book: $this->book,
+                diary: $this->diary,
+                service: $service,
+                ask: $ask,
+                minutes: $minutes,
+                open: $this->open,
+                commitments: $this->commitments,
+            ),
         );
     }
 
@@ -205,15 +213,15 @@ final readonly class SlotSearch
                     ($ask->location === null || $location === $ask->location)
                 ) {
                     $slots[] = new Slot(
-                        $start,
-                        $start + $minutes,
-                        $location,
-                        $people[$order],
-                        $units,
-                        $left,
-                        $service->assignment === Assignment::Random ? null : $next[$location] === $place,
-                        null,
-                        $row[5] ?? null,
+                        start: $start,
+                        end: $start + $minutes,
+                        location: $location,
+                        staff: $people[$order],
+                        units: $units,
+                        places: $left,
+                        next: $service->assignment === Assignment::Random ? null : $next[$location] === $place,
+                        session: null,
+                        tight: $row[5] ?? null,
                     );
                 }
             }

@@ -68,7 +68,14 @@ final class VisitPlanner
                     if ($start >= $until || $known?->settles($start + $minutes, $first, $start) === true) {
                         continue;
                     }
-                    $plan = $this->with($first, $crew, $start, $units, $rest, Placed::none());
+                    $plan = $this->with(
+                        part: $first,
+                        crew: $crew,
+                        start: $start,
+                        units: $units,
+                        rest: $rest,
+                        before: Placed::none(),
+                    );
                     if ($plan?->isBetterThan($known) === true) {
                         $best[$start] = $plan;
                     }
@@ -192,7 +199,14 @@ final class VisitPlanner
                     if ($best?->settles($start + $minutes, $part, $start) === true) {
                         break; // nor any later start
                     }
-                    $plan = $this->with($part, $crew, $start, $units, $rest, $placed);
+                    $plan = $this->with(
+                        part: $part,
+                        crew: $crew,
+                        start: $start,
+                        units: $units,
+                        rest: $rest,
+                        before: $placed,
+                    );
                     if ($plan?->isBetterThan($best) === true) {
                         $best = $plan;
                     }

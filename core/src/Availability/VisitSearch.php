@@ -89,13 +89,13 @@ final readonly class VisitSearch
 
         return array_map(
             static fn (VisitPart $part): Ask => new Ask(
-                $part->service,
-                $ask->fromDay - ($goesBack ? 1 : 0),
-                $until,
-                $ask->now,
-                $part->minutes,
-                $part->extra,
-                $ask->party,
+                service: $part->service,
+                fromDay: $ask->fromDay - ($goesBack ? 1 : 0),
+                toDay: $until,
+                now: $ask->now,
+                minutes: $part->minutes,
+                extra: $part->extra,
+                party: $ask->party,
                 relaxed: $ask->relaxed,
             ),
             $ask->parts,
@@ -109,8 +109,20 @@ final readonly class VisitSearch
         foreach (self::asks($this->book, $ask) as $i => $one) {
             $service = $this->book->services[$one->service];
             $minutes = ($service->lengths?->named($one->minutes) ?? 0) + $one->extra;
-            $ground = new Ground($this->book, $this->diary, $service, $one, $minutes);
-            $parts[] = new PartStarts($i, count($ask->parts), $ground, $this->diary, $ask->parts[$i]->staff);
+            $ground = new Ground(
+                book: $this->book,
+                diary: $this->diary,
+                service: $service,
+                ask: $one,
+                minutes: $minutes,
+            );
+            $parts[] = new PartStarts(
+                part: $i,
+                among: count($ask->parts),
+                ground: $ground,
+                diary: $this->diary,
+                wished: $ask->parts[$i]->staff,
+            );
         }
 
         return $parts;

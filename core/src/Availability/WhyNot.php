@@ -38,7 +38,13 @@ final class WhyNot
         $minutes = ($named ?? ($ask->minutes ?? 0)) + $ask->extra;
         $general = $this->general($service, $ask, $named);
         if ($this->ground === null || $this->ground->ask !== $ask) {
-            $this->ground = new Ground($this->book, $this->diary, $service, $ask, $minutes);
+            $this->ground = new Ground(
+                book: $this->book,
+                diary: $this->diary,
+                service: $service,
+                ask: $ask,
+                minutes: $minutes,
+            );
         }
         $ground = $this->ground;
         $obstacles = new Obstacles($ground, $at);

@@ -100,7 +100,14 @@ final readonly class RepeatRule
     private function inMonth(int $later): int
     {
         [$year, $month, $day] = [$this->part('Y'), $this->part('n'), $this->part('j')];
-        $first = intdiv((int) gmmktime(0, 0, 0, $month + $later, 1, $year), 86400);
+        $first = intdiv((int) gmmktime(
+            hour: 0,
+            minute: 0,
+            second: 0,
+            month: $month + $later,
+            day: 1,
+            year: $year,
+        ), 86400);
         $last = $first + (int) gmdate('t', $first * 86400) - 1;
         if ($this->monthDay === MonthDay::Same) {
             return min($first + $day - 1, $last);

@@ -145,21 +145,27 @@ final class Repeats
         $service = $this->book->services[$this->ask->service];
         $id = "repeat {$row->start}";
         $this->diary = $row->session !== null
-            ? $this->diary->with(seat: new Seat($id, $row->session, $this->ask->party, State::Confirmed, null))
+            ? $this->diary->with(seat: new Seat(
+                id: $id,
+                session: $row->session,
+                party: $this->ask->party,
+                state: State::Confirmed,
+                heldUntil: null,
+            ))
             : $this->diary->with(booking: new Booking(
-                $id,
-                $service->id,
-                $row->start,
-                $row->end - $row->start,
-                $service->setup,
-                $service->clearup,
-                $row->staff,
-                $row->location,
-                $row->units,
-                $this->ask->party,
-                State::Confirmed,
-                null,
-                $this->ask->now,
+                id: $id,
+                service: $service->id,
+                start: $row->start,
+                minutes: $row->end - $row->start,
+                setup: $service->setup,
+                clearup: $service->clearup,
+                staff: $row->staff,
+                location: $row->location,
+                units: $row->units,
+                party: $this->ask->party,
+                state: State::Confirmed,
+                heldUntil: null,
+                createdAt: $this->ask->now,
             ));
     }
 }

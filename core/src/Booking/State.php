@@ -18,13 +18,23 @@ enum State: string
     case Declined = 'declined';
     case Expired = 'expired';
 
+    /** What is over, and takes no time of anybody's. */
+    public const OVER = [self::Cancelled, self::Declined, self::Expired];
+
+    /** The same, and those who did not come: nothing is owed of it but a fee. */
+    public const NOT_TAKEN = [...self::OVER, self::NoShow];
+
+    public function isOver(): bool
+    {
+        return in_array($this, self::OVER, true);
+    }
+
     /** T8: whether a booking in this state holds its time at $now (instants in minutes). */
     public function holdsTime(?int $heldUntil, int $now): bool
     {
         return match ($this) {
             self::Held => $heldUntil !== null && $heldUntil > $now,
-            self::Cancelled, self::Declined, self::Expired => false,
-            default => true,
+            default => ! $this->isOver(),
         };
     }
 

@@ -32,13 +32,13 @@ final readonly class WaitlistMatch
     public function slots(WaitlistEntry $entry, int $now): array
     {
         $ask = new Ask(
-            $entry->service,
-            $entry->fromDay,
-            $entry->toDay,
-            $now,
-            $entry->minutes,
-            0,
-            $entry->party,
+            service: $entry->service,
+            fromDay: $entry->fromDay,
+            toDay: $entry->toDay,
+            now: $now,
+            minutes: $entry->minutes,
+            extra: 0,
+            party: $entry->party,
             relaxed: new Relaxed(gaps: true), // T21's `only` is not asked
         );
         $wished = $entry->weekdays === [] ? null : $this->wished($entry);

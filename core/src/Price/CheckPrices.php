@@ -100,11 +100,11 @@ final readonly class CheckPrices
             foreach ($frequency->levels as $at => $level) {
                 if ($span === null || $level->amount >= $span[1]) {
                     $findings[] = new Finding(
-                        'services',
-                        $tariff->service,
-                        "{$under}/levels/{$at}",
-                        Fault::LevelNever,
-                        ['name' => $tariff->name, 'visits' => $level->from],
+                        list: 'services',
+                        id: $tariff->service,
+                        part: "{$under}/levels/{$at}",
+                        fault: Fault::LevelNever,
+                        facts: ['name' => $tariff->name, 'visits' => $level->from],
                     );
                 }
             }
@@ -119,7 +119,13 @@ final readonly class CheckPrices
         $findings = [];
         foreach ($this->list->codes as $code) {
             if ($code->fromDay !== null && $code->untilDay !== null && $code->untilDay < $code->fromDay) {
-                $findings[] = new Finding('codes', $code->id, '/until', Fault::CodeNever, ['name' => $code->code]);
+                $findings[] = new Finding(
+                    list: 'codes',
+                    id: $code->id,
+                    part: '/until',
+                    fault: Fault::CodeNever,
+                    facts: ['name' => $code->code],
+                );
             }
         }
 
@@ -128,6 +134,6 @@ final readonly class CheckPrices
 
     private static function ofBusiness(string $part, Fault $fault, string $name): Finding
     {
-        return new Finding('business', null, $part, $fault, ['name' => $name]);
+        return new Finding(list: 'business', id: null, part: $part, fault: $fault, facts: ['name' => $name]);
     }
 }

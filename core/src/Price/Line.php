@@ -27,6 +27,14 @@ final readonly class Line
 
     public function withNet(int $net): self
     {
-        return new self($this->kind, $this->label, $this->amount, $this->id, $this->quantity, $net, $this->taxed);
+        return new self(
+            kind: $this->kind,
+            label: $this->label,
+            amount: $this->amount,
+            id: $this->id,
+            quantity: $this->quantity,
+            net: $net,
+            taxed: $this->taxed,
+        );
     }
 }

@@ -25,6 +25,12 @@ final readonly class PriceList
     /** @param  array<string, OfferCode>  $codes by id */
     public function withCodes(array $codes): self
     {
-        return new self($this->taxes, $this->surcharges, $codes, $this->staffRates, $this->clientRates);
+        return new self(
+            taxes: $this->taxes,
+            surcharges: $this->surcharges,
+            codes: $codes,
+            staffRates: $this->staffRates,
+            clientRates: $this->clientRates,
+        );
     }
 }

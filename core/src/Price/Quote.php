@@ -49,21 +49,30 @@ final readonly class Quote
         $total = array_sum(array_map(static fn (Line $line): int => $line->amount, $lines));
 
         return new self(
-            $lines,
-            $includedTax,
-            $addedTax,
-            $total,
-            $terms->dueNow($total, $payNow),
-            $terms->keepsCard(),
-            $staffPay,
-            $codes,
+            lines: $lines,
+            includedTax: $includedTax,
+            addedTax: $addedTax,
+            total: $total,
+            dueNow: $terms->dueNow($total, $payNow),
+            keepsCard: $terms->keepsCard(),
+            staffPay: $staffPay,
+            codes: $codes,
         );
     }
 
     /** P1: the price is settled at the desk, so nothing is computed and nothing is charged before. */
     public static function settledLater(): self
     {
-        return new self([], [], [], null, 0, false, [], []);
+        return new self(
+            lines: [],
+            includedTax: [],
+            addedTax: [],
+            total: null,
+            dueNow: 0,
+            keepsCard: false,
+            staffPay: [],
+            codes: [],
+        );
     }
 
     public function isPriced(): bool

@@ -37,12 +37,12 @@ final readonly class Quoting
             $this->reduceTo($sheet, $tariff, $visit, $base - $level->amount);
         }
         $staffPay = (new Payroll(
-            $tariff,
-            $visit->party,
-            $sheet->left($sheet->of(LineKind::Base)),
-            $sheet->left($sheet->of(LineKind::People)),
-            $level,
-            $surcharges,
+            tariff: $tariff,
+            party: $visit->party,
+            base: $sheet->left($sheet->of(LineKind::Base)),
+            people: $sheet->left($sheet->of(LineKind::People)),
+            level: $level,
+            surcharges: $surcharges,
         ))->shares($visit->staff, $this->list->staffRates);
         if ($visit->byCredit) {
             $lines = $sheet->of(LineKind::Base, LineKind::People);
@@ -51,7 +51,15 @@ final readonly class Quoting
         $codes = $this->codes($sheet, $tariff, $order);
         [$lines, $included, $added] = $this->taxed($sheet->lines(), $tariff);
 
-        return Quote::of($lines, $included, $added, $tariff->payment, $visit->payNow, $staffPay, $codes);
+        return Quote::of(
+            lines: $lines,
+            includedTax: $included,
+            addedTax: $added,
+            terms: $tariff->payment,
+            payNow: $visit->payNow,
+            staffPay: $staffPay,
+            codes: $codes,
+        );
     }
 
     /** P1 and P2. */
@@ -73,7 +81,13 @@ final readonly class Quoting
         foreach ($visit->addOns as $id => $quantity) {
             $addOn = $tariff->addOn((string) $id);
             $amount = Amounts::times($addOn->amount, $quantity, $addOn->perPerson ? $visit->party : 1);
-            $sheet->charge(new Line(LineKind::AddOn, $addOn->name, $amount, $addOn->id, $quantity));
+            $sheet->charge(new Line(
+                kind: LineKind::AddOn,
+                label: $addOn->name,
+                amount: $amount,
+                id: $addOn->id,
+                quantity: $quantity,
+            ));
         }
     }
 
@@ -113,11 +127,11 @@ final readonly class Quoting
             ...$order->others,
         ];
         $level = Frequency::lowest(
-            $tariff->pricing->frequencies,
-            $tariff->service,
-            $visit->start,
-            $visits,
-            $this->zone,
+            rules: $tariff->pricing->frequencies,
+            service: $tariff->service,
+            instant: $visit->start,
+            visits: $visits,
+            zone: $this->zone,
         );
 
         return $level !== null && $level->amount < $base ? $level : null;
@@ -159,7 +173,13 @@ final readonly class Quoting
                 $amount = $code->off instanceof Percent
                     ? $code->off->part($left)
                     : max(0, $code->off - ($order->codesUsed[$code->id] ?? 0));
-                $sheet->reduce(LineKind::Code, $code->code, min($amount, $left), $lines($code), $code->id);
+                $sheet->reduce(
+                    kind: LineKind::Code,
+                    label: $code->code,
+                    amount: min($amount, $left),
+                    lines: $lines($code),
+                    id: $code->id,
+                );
             }
         }
 

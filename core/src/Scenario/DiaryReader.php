@@ -101,15 +101,15 @@ final class DiaryReader
             $staff = array_fill_keys($service->staff ?? [], true);
             $locations = array_fill_keys($service->locations ?? [], true);
             $sessions[$id] = new Session(
-                $id,
-                $service->id ?? '',
-                $node->instant('start'),
-                $node->number('minutes', 1, ServiceReader::LONGEST),
-                $node->ids('staff', $staff, 'staff member of its service'),
-                $node->idOrNull('location', $locations, 'location of its service'),
-                $node->ids('units', $this->units, 'unit'),
-                $node->number('places', 1, self::LARGEST),
-                $node->choice('state', ['scheduled', 'cancelled'], 'scheduled') === 'cancelled',
+                id: $id,
+                service: $service->id ?? '',
+                start: $node->instant('start'),
+                minutes: $node->number('minutes', 1, ServiceReader::LONGEST),
+                staff: $node->ids('staff', $staff, 'staff member of its service'),
+                location: $node->idOrNull('location', $locations, 'location of its service'),
+                units: $node->ids('units', $this->units, 'unit'),
+                places: $node->number('places', 1, self::LARGEST),
+                cancelled: $node->choice('state', ['scheduled', 'cancelled'], 'scheduled') === 'cancelled',
             );
         }
 
@@ -131,34 +131,34 @@ final class DiaryReader
         }
 
         return new Seat(
-            $id,
-            $session,
-            $node->number('party', 1, self::LARGEST, 1),
-            $state,
-            $node->instantOrNull('heldUntil'),
-            $node->instant('createdAt'),
-            $node->idOrNull('client', $this->clients, 'client'),
+            id: $id,
+            session: $session,
+            party: $node->number('party', 1, self::LARGEST, 1),
+            state: $state,
+            heldUntil: $node->instantOrNull('heldUntil'),
+            createdAt: $node->instant('createdAt'),
+            client: $node->idOrNull('client', $this->clients, 'client'),
         );
     }
 
     private function booking(Node $node, string $id, State $state): Booking
     {
         return new Booking(
-            $id,
-            $node->id('service', $this->book->services, 'service'),
-            $node->instant('start'),
-            $node->number('minutes', 1, ServiceReader::LONGEST),
-            $node->number('setup', 0, ServiceReader::LONGEST, 0),
-            $node->number('clearup', 0, ServiceReader::LONGEST, 0),
-            $node->ids('staff', $this->book->staff, 'staff member'),
-            $node->idOrNull('location', $this->book->locations, 'location'),
-            $node->ids('units', $this->units, 'unit'),
-            $node->number('party', 1, self::LARGEST, 1),
-            $state,
-            $node->instantOrNull('heldUntil'),
-            $node->instant('createdAt'),
-            $node->flag('doubleBooked', false),
-            $node->idOrNull('client', $this->clients, 'client'),
+            id: $id,
+            service: $node->id('service', $this->book->services, 'service'),
+            start: $node->instant('start'),
+            minutes: $node->number('minutes', 1, ServiceReader::LONGEST),
+            setup: $node->number('setup', 0, ServiceReader::LONGEST, 0),
+            clearup: $node->number('clearup', 0, ServiceReader::LONGEST, 0),
+            staff: $node->ids('staff', $this->book->staff, 'staff member'),
+            location: $node->idOrNull('location', $this->book->locations, 'location'),
+            units: $node->ids('units', $this->units, 'unit'),
+            party: $node->number('party', 1, self::LARGEST, 1),
+            state: $state,
+            heldUntil: $node->instantOrNull('heldUntil'),
+            createdAt: $node->instant('createdAt'),
+            doubleBooked: $node->flag('doubleBooked', false),
+            client: $node->idOrNull('client', $this->clients, 'client'),
         );
     }
 }

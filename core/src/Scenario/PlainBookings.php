@@ -124,21 +124,21 @@ final class PlainBookings
         }
         try {
             return new Booking(
-                $id,
-                $service,
-                $this->instants[$start] ??= Wall::instant($start),
-                $minutes,
-                $setup,
-                $clearup,
-                $staff,
-                $location,
-                $units,
-                $party,
-                $this->states[$state],
-                null,
-                $this->instants[$createdAt] ??= Wall::instant($createdAt),
-                false,
-                $client,
+                id: $id,
+                service: $service,
+                start: $this->instants[$start] ??= Wall::instant($start),
+                minutes: $minutes,
+                setup: $setup,
+                clearup: $clearup,
+                staff: $staff,
+                location: $location,
+                units: $units,
+                party: $party,
+                state: $this->states[$state],
+                heldUntil: null,
+                createdAt: $this->instants[$createdAt] ??= Wall::instant($createdAt),
+                doubleBooked: false,
+                client: $client,
             );
         } catch (InvalidTime) {
             return null;

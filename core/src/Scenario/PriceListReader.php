@@ -69,11 +69,11 @@ final readonly class PriceListReader
     public function list(Node $document, Node $business): PriceList
     {
         return new PriceList(
-            new Taxes($business->flag('pricesIncludeTax', false), $this->taxRates($business)),
-            $this->surcharges($business),
-            $this->codes($document),
-            $this->staffRates($document),
-            $this->clientRates($document),
+            taxes: new Taxes($business->flag('pricesIncludeTax', false), $this->taxRates($business)),
+            surcharges: $this->surcharges($business),
+            codes: $this->codes($document),
+            staffRates: $this->staffRates($document),
+            clientRates: $this->clientRates($document),
         );
     }
 
@@ -111,14 +111,14 @@ final readonly class PriceListReader
             }
             $hours = $this->times->weekly($node, 'hours');
             $surcharges[$id] = new Surcharge(
-                $id,
-                $node->text('name', $id),
-                $when,
-                $hours === null ? null : new Hours($hours),
-                $this->weekdays($node),
-                $this->days($node),
-                AmountReader::either($node),
-                AmountReader::eitherOrNull($node, 'staffAmount', 'staffPercent'),
+                id: $id,
+                name: $node->text('name', $id),
+                when: $when,
+                hours: $hours === null ? null : new Hours($hours),
+                weekdays: $this->weekdays($node),
+                days: $this->days($node),
+                charge: AmountReader::either($node),
+                staff: AmountReader::eitherOrNull($node, 'staffAmount', 'staffPercent'),
             );
         }
 
@@ -181,20 +181,20 @@ final readonly class PriceListReader
                 $node->refuse('services', 'a code names services, or all by null; an empty list would be for none.');
             }
             $codes[$id] = new OfferCode(
-                $id,
-                $text,
-                AmountReader::either($node),
-                $node->has('services') ? $node->ids('services', $this->services, 'service') : null,
-                $node->dayOrNull('from'),
-                $node->dayOrNull('until'),
-                AmountReader::amountOrNull($node, 'minimum') ?? 0,
-                $node->numberOrNull('uses', 0, self::MOST),
-                $node->number('used', 0, self::MOST, 0),
-                $node->numberOrNull('usesPerClient', 0, self::MOST),
-                AmountReader::table($node, 'usedBy', $this->clients, 'client'),
-                $node->flag('firstVisitOnly', false),
-                $node->flag('includesExtras', false),
-                $node->flag('combines', false),
+                id: $id,
+                code: $text,
+                off: AmountReader::either($node),
+                services: $node->has('services') ? $node->ids('services', $this->services, 'service') : null,
+                fromDay: $node->dayOrNull('from'),
+                untilDay: $node->dayOrNull('until'),
+                minimum: AmountReader::amountOrNull($node, 'minimum') ?? 0,
+                uses: $node->numberOrNull('uses', 0, self::MOST),
+                used: $node->number('used', 0, self::MOST, 0),
+                usesPerClient: $node->numberOrNull('usesPerClient', 0, self::MOST),
+                usedBy: AmountReader::table($node, 'usedBy', $this->clients, 'client'),
+                firstVisitOnly: $node->flag('firstVisitOnly', false),
+                includesExtras: $node->flag('includesExtras', false),
+                combines: $node->flag('combines', false),
             );
         }
 

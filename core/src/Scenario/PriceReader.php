@@ -27,13 +27,13 @@ final readonly class PriceReader
     public function tariff(Node $service, string $id, string $name, ?Lengths $lengths): Tariff
     {
         return new Tariff(
-            $id,
-            $name,
-            $lengths,
-            (new PricingReader($this->staff, $this->list))->pricing($service, $lengths),
-            $this->addOns($service),
-            $this->payment($service),
-            $this->staffPay($service),
+            service: $id,
+            name: $name,
+            lengths: $lengths,
+            pricing: (new PricingReader($this->staff, $this->list))->pricing($service, $lengths),
+            addOns: $this->addOns($service),
+            payment: $this->payment($service),
+            staffPay: $this->staffPay($service),
         );
     }
 
@@ -44,12 +44,12 @@ final readonly class PriceReader
         foreach ($service->nodes('addOns', self::ADD_ON) as $node) {
             $id = Reader::newId($node, $addOns);
             $addOns[$id] = new AddOn(
-                $id,
-                $node->text('name', $id),
-                AmountReader::amount($node, 'amount'),
-                $node->number('minutes', 0, ServiceReader::LONGEST, 0),
-                $node->flag('perPerson', false),
-                $node->ids('taxRates', $this->list->taxes->rates, 'tax rate'),
+                id: $id,
+                name: $node->text('name', $id),
+                amount: AmountReader::amount($node, 'amount'),
+                minutes: $node->number('minutes', 0, ServiceReader::LONGEST, 0),
+                perPerson: $node->flag('perPerson', false),
+                taxRates: $node->ids('taxRates', $this->list->taxes->rates, 'tax rate'),
             );
         }
 

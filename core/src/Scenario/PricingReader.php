@@ -66,17 +66,17 @@ final readonly class PricingReader
         }
 
         return new Pricing(
-            $kind,
-            AmountReader::amountOrNull($node, 'amount'),
-            $byMinutes,
-            AmountReader::amountOrNull($node, 'perStep'),
-            AmountReader::table($node, 'byStaff', $this->staff, 'staff member'),
-            $perPerson,
-            $extraPeople,
-            AmountReader::amounts($node, 'extraPeopleStaff'),
-            $this->frequencies($node),
-            $node->ids('excludeSurcharges', $this->list->surcharges, 'surcharge'),
-            $node->ids('taxRates', $this->list->taxes->rates, 'tax rate'),
+            kind: $kind,
+            amount: AmountReader::amountOrNull($node, 'amount'),
+            byMinutes: $byMinutes,
+            perStep: AmountReader::amountOrNull($node, 'perStep'),
+            byStaff: AmountReader::table($node, 'byStaff', $this->staff, 'staff member'),
+            perPerson: $perPerson,
+            extraPeople: $extraPeople,
+            extraPeopleStaff: AmountReader::amounts($node, 'extraPeopleStaff'),
+            frequencies: $this->frequencies($node),
+            excludeSurcharges: $node->ids('excludeSurcharges', $this->list->surcharges, 'surcharge'),
+            taxRates: $node->ids('taxRates', $this->list->taxes->rates, 'tax rate'),
         );
     }
 

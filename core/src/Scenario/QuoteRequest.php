@@ -59,7 +59,16 @@ final readonly class QuoteRequest
 
         return new self(
             $service,
-            new Visit($minutes, $staff, $party, $addOns, $payNow, $start, $session !== null, $credit),
+            new Visit(
+                minutes: $minutes,
+                staff: $staff,
+                party: $party,
+                addOns: $addOns,
+                payNow: $payNow,
+                start: $start,
+                isSession: $session !== null,
+                byCredit: $credit,
+            ),
             $order,
         );
     }
@@ -118,11 +127,11 @@ final readonly class QuoteRequest
         $codesUsed = AmountReader::table($node, 'codesUsed', $scenario->prices->codes, 'code');
 
         return new Order(
-            self::client($node, $scenario, $orderedAt),
-            $scenario->book->zone->day($orderedAt),
-            self::codes($node),
-            $others,
-            $codesUsed,
+            client: self::client($node, $scenario, $orderedAt),
+            day: $scenario->book->zone->day($orderedAt),
+            codes: self::codes($node),
+            others: $others,
+            codesUsed: $codesUsed,
         );
     }
 

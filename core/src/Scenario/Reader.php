@@ -106,22 +106,22 @@ final class Reader
         $locations = $this->locations($times);
         $pools = $this->pools($times);
         $book = new RuleBook(
-            $this->zone,
-            new Hours($times->weekly($business, 'openingHours') ?? [], $times->specialDays($business)),
-            $this->closures($business, $times),
-            $dayparts,
-            $business->number('travelMinutes', 0, 10_000, 0),
-            $locations,
-            $pools,
-            $this->staff(),
-            ($services = (new ServiceReader($times))->services(
-                $this->document,
-                $dayparts,
-                $locations,
-                $this->knownStaff,
-                $pools,
+            zone: $this->zone,
+            openingHours: new Hours($times->weekly($business, 'openingHours') ?? [], $times->specialDays($business)),
+            closures: $this->closures($business, $times),
+            dayparts: $dayparts,
+            travelMinutes: $business->number('travelMinutes', 0, 10_000, 0),
+            locations: $locations,
+            pools: $pools,
+            staff: $this->staff(),
+            services: ($services = (new ServiceReader($times))->services(
+                document: $this->document,
+                dayparts: $dayparts,
+                locations: $locations,
+                staff: $this->knownStaff,
+                pools: $pools,
             )),
-            TightDays::from(
+            tightDays: TightDays::from(
                 $business->choice('tightDays', array_column(TightDays::cases(), 'value'), TightDays::Off->value),
             ),
         );
@@ -130,14 +130,16 @@ final class Reader
         $prices = (new PriceListReader($times, $services, $reader->clients()))->list($this->document, $business);
 
         return new Scenario(
-            $book,
-            $diary,
-            array_values(array_filter(array_column($this->document->items('bookings'), 'id'), is_string(...))),
-            $business->text('name', 'Business'),
-            $this->currency($business),
-            $reader->clients(),
-            $prices,
-            $this->tariffs($services, $prices),
+            book: $book,
+            diary: $diary,
+            bookingIds: array_values(
+                array_filter(array_column($this->document->items('bookings'), 'id'), is_string(...)),
+            ),
+            name: $business->text('name', 'Business'),
+            currency: $this->currency($business),
+            clients: $reader->clients(),
+            prices: $prices,
+            tariffs: $this->tariffs($services, $prices),
         );
     }
 
@@ -236,11 +238,11 @@ final class Reader
             }
             $location = $node->idOrNull('location', $this->knownLocations, 'location');
             $pools[$id] = new Pool(
-                $id,
-                $location,
-                $units,
-                $this->outages($node, $units, $times),
-                $node->textOrNull('name') ?? '',
+                id: $id,
+                location: $location,
+                units: $units,
+                outages: $this->outages($node, $units, $times),
+                name: $node->textOrNull('name') ?? '',
             );
         }
 
@@ -274,20 +276,20 @@ final class Reader
         foreach ($this->document->nodes('staff', Keys::STAFF) as $node) {
             $id = self::newId($node, $staff);
             $staff[$id] = new Member(
-                $id,
-                $node->text('name', $id),
-                $node->flag('active', true),
-                $times->weekly($node, 'hours'),
-                $times->specialDays($node),
-                $breaks->hours($node, 'breaks'),
-                $this->timeOff($node, $times),
-                array_values(
+                id: $id,
+                name: $node->text('name', $id),
+                active: $node->flag('active', true),
+                weekly: $times->weekly($node, 'hours'),
+                special: $times->specialDays($node),
+                breaks: $breaks->hours($node, 'breaks'),
+                timeOff: $this->timeOff($node, $times),
+                busy: array_values(
                     array_filter(
                         array_map($times->busy(...), iterator_to_array($node->nodes('busy', ['from', 'to']), false)),
                     ),
                 ),
-                $node->flag('respectBusy', true),
-                $node->numberOrNull('maxPerDay', 0, 100_000),
+                respectBusy: $node->flag('respectBusy', true),
+                maxPerDay: $node->numberOrNull('maxPerDay', 0, 100_000),
             );
         }
 

@@ -81,7 +81,15 @@ final readonly class RepeatRequest
         if (($count === null) === ($until === null)) {
             $node->refuse('count', 'either how many, or "until" which date, is needed.');
         }
-        $rule = new RepeatRule($wall, $every, $unit, $monthDay, $count, $until, $weekdays);
+        $rule = new RepeatRule(
+            wall: $wall,
+            every: $every,
+            unit: $unit,
+            monthDay: $monthDay,
+            count: $count,
+            untilDay: $until,
+            weekdays: $weekdays,
+        );
         if ($weekdays !== [] && ! in_array(Wall::weekday($rule->day), $weekdays, true)) {
             $node->refuse('weekdays', 'the weekday of "at" is not among them.');
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Scenario;
 
+use Generator;
 use stdClass;
 use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Closure;
@@ -26,16 +27,67 @@ use function array_map;
 use function array_merge;
 use function array_values;
 use function json_encode;
+use function strlen;
+use function substr;
 
 /** Writes a `yardbell/1` document that reads back equal. What is null or an empty list is left out. */
 final class Writer
 {
+    private const PLAIN = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
+
     public static function write(Scenario $scenario): string
     {
-        return json_encode(
-            self::document($scenario),
-            JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT,
+        return json_encode(self::document($scenario), self::PLAIN | JSON_PRETTY_PRINT);
+    }
+
+    /**
+     * The same in pieces, where there are more bookings and clients than can be held at once.
+     *
+     * @param  Scenario  $scenario without them
+     * @param  iterable<array-key, Booking|Seat>  $bookings
+     * @param  iterable<string, string>  $clients names by id
+     * @return Generator<string>
+     */
+    public static function pieces(Scenario $scenario, iterable $bookings, iterable $clients): Generator
+    {
+        yield substr(self::write($scenario), 0, -strlen("\n}"));
+        $services = array_column($scenario->diary->sessions, 'service', 'id');
+        yield from self::listed(
+            'bookings',
+            $bookings,
+            static fn (Booking|Seat $one): array => self::taken($one, $services),
         );
+        yield from self::listed(
+            'clients',
+            $clients,
+            static fn (string $name, string $id): array => self::client($scenario, $id, $name),
+        );
+        yield "\n}";
+    }
+
+    /**
+     * @template T
+     *
+     * @param  iterable<array-key, T>  $items
+     * @param  callable(T, string): array<string, mixed>  $write
+     * @return Generator<string> nothing where there are none
+     */
+    private static function listed(string $key, iterable $items, callable $write): Generator
+    {
+        $before = ",\n    \"{$key}\": [";
+        foreach ($items as $id => $item) {
+            yield "{$before}\n        ".json_encode($write($item, (string) $id), self::PLAIN);
+            $before = ',';
+        }
+        if ($before === ',') {
+            yield "\n    ]";
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function client(Scenario $scenario, string $id, string $name): array
+    {
+        return ['id' => $id, 'name' => $name] + PriceWriter::client($scenario->prices, $id);
     }
 
     /** @return array<string, mixed> */
@@ -67,8 +119,7 @@ final class Writer
             'sessions' => array_map(self::session(...), $scenario->diary->sessions),
             'bookings' => self::bookings($scenario),
             'clients' => array_map(
-                static fn (string $id, string $name): array => ['id' => $id, 'name' => $name] +
-                    PriceWriter::client($scenario->prices, $id),
+                static fn (string $id, string $name): array => self::client($scenario, $id, $name),
                 array_map(strval(...), array_keys($scenario->clients)),
                 $scenario->clients,
             ),
@@ -194,20 +245,29 @@ final class Writer
         $services = array_column($scenario->diary->sessions, 'service', 'id');
         $written = [];
         foreach (array_merge($scenario->diary->bookings, $scenario->diary->seats) as $booking) {
-            $written[$booking->id] = self::some(
-                ($booking instanceof Seat
-                    ? ['id' => $booking->id, 'service' => $services[$booking->session], 'session' => $booking->session]
-                    : self::booking($booking)) + [
-                        'party' => $booking->party,
-                        'client' => $booking->client,
-                        'state' => $booking->state->value,
-                        'heldUntil' => $booking->heldUntil === null ? null : Wall::writeInstant($booking->heldUntil),
-                        'createdAt' => Wall::writeInstant($booking->createdAt),
-                    ],
-            );
+            $written[$booking->id] = self::taken($booking, $services);
         }
 
         return array_map(static fn (string $id): array => $written[$id], $scenario->bookingIds);
+    }
+
+    /**
+     * @param  array<string, string>  $services by session
+     * @return array<string, mixed>
+     */
+    private static function taken(Booking|Seat $booking, array $services): array
+    {
+        return self::some(
+            ($booking instanceof Seat
+                ? ['id' => $booking->id, 'service' => $services[$booking->session], 'session' => $booking->session]
+                : self::booking($booking)) + [
+                    'party' => $booking->party,
+                    'client' => $booking->client,
+                    'state' => $booking->state->value,
+                    'heldUntil' => $booking->heldUntil === null ? null : Wall::writeInstant($booking->heldUntil),
+                    'createdAt' => Wall::writeInstant($booking->createdAt),
+                ],
+        );
     }
 
     /** @return array<string, mixed> */

@@ -124,7 +124,14 @@ final class Wall
         }
 
         return self::$days[$date] = intdiv(
-            (int) gmmktime(0, 0, 0, (int) $part[2], (int) $part[3], (int) $part[1]),
+            (int) gmmktime(
+                hour: 0,
+                minute: 0,
+                second: 0,
+                month: (int) $part[2],
+                day: (int) $part[3],
+                year: (int) $part[1],
+            ),
             86400,
         );
     }

@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use Opis\JsonSchema\Validator;
+use YardBell\Core\Availability\Diary;
 use YardBell\Core\Scenario\BadDocument;
 use YardBell\Core\Scenario\Reader;
+use YardBell\Core\Scenario\Scenario;
 use YardBell\Core\Scenario\Writer;
 use YardBell\Core\Tests\Support\Chance;
 use YardBell\Core\Tests\Support\Days;
@@ -31,6 +33,30 @@ function everything(): string
 {
     return (string) file_get_contents(dirname(__DIR__).'/Support/everything.json');
 }
+
+it('writes the same in pieces, with bookings and clients one by one', function (string $json): void {
+    $whole = Reader::read($json);
+    $diary = $whole->diary;
+    $few = new Scenario(
+        book: $whole->book,
+        diary: new Diary(sessions: $diary->sessions),
+        name: $whole->name,
+        currency: $whole->currency,
+        prices: $whole->prices,
+        tariffs: $whole->tariffs,
+    );
+    $all = array_column([...$diary->bookings, ...$diary->seats], null, 'id');
+    $bookings = array_map(static fn (string $id): object => $all[$id], $whole->bookingIds);
+    $written = implode('', iterator_to_array(Writer::pieces($few, $bookings, $whole->clients), false));
+    expect(Reader::read($written))->toEqual($whole)
+        ->and(schema()->validate(json_decode($written), 'yardbell:1')->isValid())->toBeTrue();
+})->with(fn (): array => [[everything()], ...array_map(
+    static fn (string $file): array => [(string) file_get_contents($file)],
+    array_filter(
+        examples(),
+        static fn (string $file): bool => str_contains((string) file_get_contents($file), '"format"'),
+    ),
+)]);
 
 it('writes what reads back equal', function (string $json): void {
     $scenario = Reader::read($json);
