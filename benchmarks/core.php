@@ -11,6 +11,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/run.php';
 require __DIR__.'/Yard.php';
 require __DIR__.'/PlainSearch.php';
+require __DIR__.'/Sweep.php';
 
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\Slot;
@@ -86,6 +87,24 @@ $line(
     $slow / $quick >= 100,
     sprintf('%.0f ms / %.2f ms, %d rows', $slow, $quick, count($quickly)),
 );
+
+$sweep = Sweep::built();
+if ($sweep === null) {
+    echo "No C compiler is there: the search is not held against a compiled one.\n";
+} else {
+    [$compiled, $rows] = $sweep->searched($document, 'service-0', FROM, '2027-03-31', NOW, sized(200, 2));
+    if ($rows !== $quickly) {
+        stop('The sweep in C and the core disagree; nothing here says anything.');
+    }
+    // said, not judged: what a compiled program takes is the goal, eight times as much
+    $line(
+        '(a) the same: the core / a compiled program',
+        $quick / $compiled,
+        'goal 8',
+        true,
+        sprintf('%.2f ms / %.3f ms', $quick, $compiled),
+    );
+}
 
 [$few, $many, $double] = [$read(12, 1500, 1500), $read(12, 1500, 3000), $read(24, 3000, 0)];
 $grown = $compare(['once' => fn () => $search($few), 'bookings' => fn () => $search($many)], 40);
