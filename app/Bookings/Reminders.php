@@ -48,7 +48,7 @@ final readonly class Reminders
 
     private static function drop(Booking $booking): void
     {
-        Outbox::drop(self::waiting($booking));
+        Outbox::drop(array_values(array_filter(self::waiting($booking)->pluck('id')->all(), is_int(...))));
     }
 
     /** @return Builder<OutboxEntry> */

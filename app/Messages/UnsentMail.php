@@ -68,10 +68,42 @@ final class UnsentMail
             ->exists();
     }
 
-    /** What still waits to tell when it is, or whether it is, is not sent any more. Papers, links and words are. */
+    /**
+     * What still waits to tell when it is, or whether it is, is not sent any more. Papers, links and words are, and a
+     * mail about several tells of the others.
+     */
     public static function drop(Booking $booking): void
     {
-        Outbox::drop(self::of([$booking])->whereIn('occasion', Occasion::ABOUT_THE_TIME));
+        $waiting = self::of(self::together($booking))
+            ->whereIn('occasion', Occasion::ABOUT_THE_TIME)
+            ->where('state', OutboxState::Waiting)
+            ->orderBy('id')
+            ->get();
+        $over = [];
+        foreach ($waiting as $entry) {
+            $about = explode(' ', $entry->text('all') ?: (string) $entry->booking_id);
+            $others = array_values(array_diff($about, [$booking->id]));
+            if ($others === []) {
+                $over[] = $entry->id;
+            } elseif ($others !== $about) {
+                $entry->content = ['all' => implode(' ', $others)] + $entry->content;
+                $entry->booking_id = $entry->booking_id === $booking->id ? $others[0] : $entry->booking_id;
+                $entry->save();
+            }
+        }
+        Outbox::drop($over);
+    }
+
+    /** @return non-empty-list<Booking> itself and those that it may share a mail with: of its visit, of its repeat */
+    private static function together(Booking $booking): array
+    {
+        $shared = ['visit_id' => $booking->visit_id, 'repeat_id' => $booking->repeat_id];
+        foreach (array_filter($shared) as $column => $mark) {
+            $all = Booking::query()->where('business_id', $booking->business_id)->where($column, $mark)->get();
+            $with = [...$with ?? [], ...$all->all()];
+        }
+
+        return [$booking, ...$with ?? []];
     }
 
     /**

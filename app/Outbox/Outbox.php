@@ -8,7 +8,6 @@ use App\Models\CurrentBusiness;
 use App\Models\OutboxEntry;
 use App\Models\OutboxState;
 use App\Support\Clock;
-use Illuminate\Database\Eloquent\Builder;
 
 /** Writes down, in the transaction that makes it necessary, what the worker will do outside. */
 final readonly class Outbox
@@ -123,14 +122,12 @@ final readonly class Outbox
     }
 
     /**
-     * What waits of it is not sent any more. Found first and written by their own keys: an update that looks for it
-     * would wait for all that it looks at.
+     * What still waits of these is not sent any more.
      *
-     * @param  Builder<OutboxEntry>  $of
+     * @param  list<int>  $ids found before: an update that looks for them would wait for all that it looks at
      */
-    public static function drop(Builder $of): void
+    public static function drop(array $ids): void
     {
-        $ids = $of->where('state', OutboxState::Waiting)->orderBy('id')->pluck('id')->all();
         if ($ids !== []) {
             OutboxEntry::query()
                 ->whereKey($ids)

@@ -57,7 +57,7 @@ final readonly class ExportDocument
         return Writer::pieces($scenario, $this->bookings($business), self::clients($business));
     }
 
-    /** @return Generator<Taken|Seat> */
+    /** @return Generator<int, Taken|Seat> */
     private function bookings(Business $business): Generator
     {
         foreach (Booking::query()->where('business_id', $business->id)->lazyById(self::AT_ONCE) as $booking) {

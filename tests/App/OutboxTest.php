@@ -110,3 +110,26 @@ it('never takes up money again that was held back', function (): void {
     app(App\Outbox\Outbox::class)->add($entry);
     expect(OutboxEntry::query()->where('key', 'refund-1')->sole()->state->value)->toBe('dropped');
 });
+
+it('goes on telling of the others where one of several is cancelled, or moved once more', function (): void {
+    $parts = array_map(fn (string $time): Booking => $this->yard->book($time, days: 9), ['10:00', '11:00', '12:00']);
+    foreach ($parts as $part) {
+        $part->update(['visit_id' => str_repeat('V', 26)]);
+    }
+    app(DeliverDue::class)();
+    app(Announcements::class)->ofAll($parts, Occasion::Moved);
+    $waits = static fn (): array => OutboxEntry::query()
+        ->where('occasion', Occasion::Moved)
+        ->where('audience', 'client')
+        ->get()
+        ->map(static fn (OutboxEntry $one): array => [$one->state->value, $one->booking_id, $one->text('all')])
+        ->all();
+    [$first, $second, $third] = array_column($parts, 'id');
+    expect($waits())->toBe([['waiting', $first, "{$first} {$second} {$third}"]]);
+    App\Messages\UnsentMail::drop($parts[0]);
+    expect($waits())->toBe([['waiting', $second, "{$second} {$third}"]]);
+    App\Messages\UnsentMail::drop($parts[2]);
+    expect($waits())->toBe([['waiting', $second, $second]]);
+    App\Messages\UnsentMail::drop($parts[1]);
+    expect($waits()[0][0])->toBe('dropped');
+});
