@@ -57,6 +57,8 @@ application() {
 # browsers N…: the driver of the browsers, and the applications of these numbers.
 browsers() {
     local n web stand_ins driver port=8600 starting=()
+    [ ! -e public/hot ] || fail 'A start for development is running here, and its front end would be shown to the' \
+            'browsers. bin/yardbell stop ends it.'
     say '  starting the applications for the browsers'
     driver=$(free_port 8500)
     (
