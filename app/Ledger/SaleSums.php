@@ -18,8 +18,8 @@ use stdClass;
 /** What the book says of a sale, in sums: all that Balance needs to know. Amounts are in the minor unit. */
 final readonly class SaleSums
 {
-    /** Entries that say what is owed, and those that say what came in. */
-    private const OWED = [
+    /** Entries that say what is owed. */
+    public const OWED = [
         Movement::Sold,
         Movement::TakenBack,
         Movement::Fee,
@@ -28,10 +28,11 @@ final readonly class SaleSums
         Movement::Waived,
     ];
 
+    /** Entries that say what came in. */
+    public const CAME = [Movement::Paid, Movement::Undone];
+
     /** What stands on a sale's row of them. */
     public const COLUMNS = ['sales.sold', 'sales.total', 'sales.paid', 'sales.back', 'sales.underway'];
-
-    private const CAME = [Movement::Paid, Movement::Undone];
 
     /**
      * @param  int  $charged to a kept card, of what was paid

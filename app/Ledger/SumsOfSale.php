@@ -10,15 +10,6 @@ use App\Models\Movement;
 /** What the entries of a sale come to, as it stands on its row. */
 final class SumsOfSale
 {
-    private const SOLD = [
-        Movement::Sold,
-        Movement::TakenBack,
-        Movement::Fee,
-        Movement::Added,
-        Movement::Less,
-        Movement::Waived,
-    ];
-
     /**
      * What a posting adds to them, of both its entries.
      *
@@ -42,8 +33,8 @@ final class SumsOfSale
     private static function due(Movement $about, int $amount): array
     {
         return match (true) {
-            in_array($about, self::SOLD, true) => ['total' => $amount, 'sold' => 1],
-            in_array($about, [Movement::Paid, Movement::Undone], true) => ['paid' => -$amount],
+            in_array($about, SaleSums::OWED, true) => ['total' => $amount, 'sold' => 1],
+            in_array($about, SaleSums::CAME, true) => ['paid' => -$amount],
             $about === Movement::Returned => ['back' => $amount],
             default => [],
         };
