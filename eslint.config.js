@@ -9,6 +9,7 @@ const STOREYS = [
   ['workspace'],
   ['accounts', 'board', 'clients', 'gate', 'ledger', 'offer', 'roster'],
   ['sales'],
+  ['guests'],
   ['setup'],
   ['hours'],
   ['ui'],

@@ -79,6 +79,7 @@ use App\Ledger\Http\PrintDocument;
 use App\Ledger\Http\PrintReceipt;
 use App\Ledger\Http\RefundAgain;
 use App\Ledger\Http\SalesFile;
+use App\Ledger\Http\SellHere;
 use App\Ledger\Http\ShowDay;
 use App\Ledger\Http\ShowFigures;
 use App\Ledger\Http\ShowSale;
@@ -200,6 +201,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::get('book.csv', [LedgerFiles::class, 'book']);
             });
             Route::middleware('may:take-money')->group(static function (): void {
+                Route::post('sales', SellHere::class);
                 Route::post('sales/{id}/payments', TakePayment::class);
                 Route::post('sales/{id}/payments/{payment}/undo', UndoPayment::class);
                 Route::post('sales/{id}/lines', AddSaleLine::class);

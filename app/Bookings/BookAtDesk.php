@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Clients\Guest;
+use App\Clients\RegisterGuest;
 use App\Language\Catalogue;
 use App\Ledger\SellVisit;
 use App\Messages\Announcements;
@@ -16,7 +18,6 @@ use App\Models\Lock;
 use App\Models\Occasion;
 use App\Models\Service;
 use App\Support\Clock;
-use App\Support\MailAddress;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 use Throwable;
@@ -32,6 +33,7 @@ final readonly class BookAtDesk
     public function __construct(
         private ConnectionInterface $db,
         private HoldTogether $hold,
+        private RegisterGuest $register,
         private HoldTime $time,
         private UseCodes $codes,
         private LowerEarlier $lower,
@@ -68,7 +70,7 @@ final readonly class BookAtDesk
             $mark = count($wishes) > 1 ? [$together->column() => Id::make()] : [];
 
             return $this->db->transaction(function () use ($business, $held, $guest, $mark, $note, $codes, $told, $by) {
-                $client = $this->client($business, $guest);
+                $client = ($this->register)($business, $guest);
                 $bookings = $this->marked($business, $held, $mark);
                 $isVisit = isset($mark['visit_id']);
                 $quotes = $isVisit ? $this->codes->named($business, $bookings, $codes, $client) : [];
@@ -136,23 +138,5 @@ final readonly class BookAtDesk
         $this->history->become($booking, State::Confirmed, $by);
 
         return $booking;
-    }
-
-    /** Whoever is known by the address already is the same; a walk-in is nobody who is kept. */
-    private function client(Business $business, Guest $guest): ?Client
-    {
-        if ($guest->client !== null) {
-            return Client::query()->where('business_id', $business->id)->findOrFail($guest->client);
-        }
-        if ($guest->name === '') {
-            return null;
-        }
-        $made = ['name' => $guest->name, 'phone' => $guest->phone];
-        if ($guest->email === '') {
-            return Client::query()->create(['business_id' => $business->id, 'email' => null] + $made);
-        }
-        $email = MailAddress::normal($guest->email) ?? mb_strtolower($guest->email);
-
-        return Client::query()->firstOrCreate(['business_id' => $business->id, 'email' => $email], $made);
     }
 }

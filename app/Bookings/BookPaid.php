@@ -7,13 +7,17 @@ namespace App\Bookings;
 use App\Ledger\Fulfilment;
 use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
-use App\Messages\WriteToClient;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Lock;
 use App\Models\Occasion;
 use App\Models\Payment;
 use App\Models\PaymentState;
+use App\Models\Sale;
+use App\Models\SaleLineKind;
+use App\Support\ClientLink;
 use App\Support\Clock;
+use App\Support\Column;
 use App\Support\Refusal;
 use YardBell\Core\Booking\State;
 
@@ -27,13 +31,30 @@ final readonly class BookPaid implements Fulfilment
         private History $history,
         private ReturnMoney $return,
         private Announcements $announcements,
-        private WriteToClient $write,
+        private ClientLink $links,
         private Clock $clock,
     ) {
     }
 
-    public function paid(array $bookings, Payment $payment): void
+    public function kind(): SaleLineKind
     {
+        return SaleLineKind::Visit;
+    }
+
+    public function lock(string $saleId): void
+    {
+        Lock::on(Booking::query()->where('sale_id', $saleId)->orderBy('id'));
+    }
+
+    public function isAskedFor(Sale $sale): bool
+    {
+        return $sale->bookings()->exists();
+    }
+
+    public function paid(Sale $sale, Payment $payment): void
+    {
+        /** @var non-empty-list<Booking> $bookings */
+        $bookings = array_values($sale->bookings()->get()->all());
         $waits = self::waits($payment);
         try {
             $this->holdAll(
@@ -46,6 +67,17 @@ final readonly class BookPaid implements Fulfilment
         } catch (TimeTaken|Refusal $refused) {
             $this->giveUp($bookings, $payment, $refused instanceof CodeGone);
         }
+    }
+
+    /** All of a visit is paid at once. */
+    public function names(Sale $sale): array
+    {
+        return Column::strings($sale->bookings()->pluck('service_name'));
+    }
+
+    public function page(Sale $sale): string
+    {
+        return $this->links->back($sale->bookings()->firstOrFail());
     }
 
     /** @param  non-empty-list<Booking>  $bookings */
@@ -86,19 +118,5 @@ final readonly class BookPaid implements Fulfilment
         }
         $this->return->overpaid($payment->sale()->firstOrFail(), History::BY_CLOCK);
         $this->announcements->ofAll($bookings, $isCodeGone ? Occasion::CodeGone : Occasion::PaidTooLate);
-    }
-
-    public function sentBack(array $bookings, Payment $payment): void
-    {
-        if ($bookings !== []) {
-            $this->write->ofSale($bookings[0], Occasion::SentBack, $payment->id);
-        }
-    }
-
-    public function refunded(array $bookings, string $refund, string $why): void
-    {
-        if ($bookings !== []) {
-            $this->write->ofSale($bookings[0], Occasion::Refund, $refund, why: $why);
-        }
     }
 }

@@ -45,7 +45,7 @@ final readonly class ChargeCard
                 occasion: Occasion::Charged,
                 recipient: new Recipient(Audience::Processor, (string) $card->checkout),
                 content: ['payment' => $payment->id],
-                booking: $booking,
+                about: $booking,
             ),
         );
     }

@@ -16,7 +16,7 @@ final readonly class ChargeChannel implements Channel
         private Processor $processor,
         private TakeIn $takeIn,
         private ReturnMoney $return,
-        private Fulfilment $fulfilment,
+        private TellsPayer $tell,
     ) {
     }
 
@@ -46,7 +46,7 @@ final readonly class ChargeChannel implements Channel
             ($this->takeIn)($payment->id);
             $sale = $payment->sale()->firstOrFail();
             if ($this->return->overpaid($sale, TakeIn::BY) > 0) { // it was paid at the desk meanwhile
-                $this->fulfilment->sentBack(array_values($sale->bookings->all()), $payment);
+                $this->tell->sentBack($sale, $payment);
             }
         };
     }

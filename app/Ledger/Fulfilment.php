@@ -4,31 +4,28 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Models\Booking;
 use App\Models\Payment;
+use App\Models\Sale;
+use App\Models\SaleLineKind;
 
-/** What becomes of what was sold when its money comes. Said by the room that sells it. */
+/** What becomes of one kind of thing that is sold once it is paid. Said by the room that sells it. */
 interface Fulfilment
 {
-    /**
-     * Within the transaction that has marked the payment and locked all: it is given, or the money goes back.
-     *
-     * @param  non-empty-list<Booking>  $bookings of the payment's sale, in order of time
-     */
-    public function paid(array $bookings, Payment $payment): void;
+    /** Of the lines that it sells: a sale that has one is not waiting for its money any more. */
+    public function kind(): SaleLineKind;
 
-    /**
-     * Within the same transaction: what came was not needed any more, and some or all of it goes back.
-     *
-     * @param  list<Booking>  $bookings of the payment's sale, in order of time
-     */
-    public function sentBack(array $bookings, Payment $payment): void;
+    /** Locks what was asked for with a sale. Everybody locks it before the sale; within the transaction. */
+    public function lock(string $saleId): void;
 
-    /**
-     * Within the transaction that gives it back: the house has refunded some or all of it, and its client is to hear.
-     *
-     * @param  list<Booking>  $bookings of the sale, in order of time
-     * @param  string  $refund the latest of what it went back in
-     */
-    public function refunded(array $bookings, string $refund, string $why): void;
+    /** Whether something of this kind was asked for with the sale. */
+    public function isAskedFor(Sale $sale): bool;
+
+    /** Within the transaction that has locked all and marked the payment: it is sold, or the money goes back. */
+    public function paid(Sale $sale, Payment $payment): void;
+
+    /** @return list<string> what is paid for, by its names */
+    public function names(Sale $sale): array;
+
+    /** Where whoever has paid goes on. */
+    public function page(Sale $sale): string;
 }

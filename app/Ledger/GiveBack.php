@@ -18,7 +18,7 @@ final readonly class GiveBack
         private SaleAct $act,
         private WriteLine $write,
         private ReturnMoney $return,
-        private Fulfilment $sold,
+        private TellsPayer $tell,
     ) {
     }
 
@@ -53,11 +53,7 @@ final readonly class GiveBack
             }
             $this->return->of($sale, $returning, $by);
             if ($told) {
-                $this->sold->refunded(
-                    array_values($sale->bookings->all()),
-                    $sale->refunds()->latest('id')->firstOrFail()->id,
-                    $returning->why,
-                );
+                $this->tell->refunded($sale, $sale->refunds()->latest('id')->firstOrFail(), $returning->why);
             }
         };
 

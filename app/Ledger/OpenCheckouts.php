@@ -8,8 +8,6 @@ use App\Models\CurrentBusiness;
 use App\Models\Payment;
 use App\Models\PaymentKind;
 use App\Models\PaymentState;
-use App\Support\ClientLink;
-use App\Support\Column;
 
 /**
  * Asks the processor for the payment pages that clients wait for. Asked again for the same payment, it is the same
@@ -24,7 +22,7 @@ final readonly class OpenCheckouts
 
     public function __construct(
         private Processor $processor,
-        private ClientLink $links,
+        private Fulfilments $fulfilments,
         private AskAgain $again,
         private CurrentBusiness $current,
     ) {
@@ -54,15 +52,13 @@ final readonly class OpenCheckouts
 
     private function open(Payment $payment): void
     {
-        $bookings = $payment->sale()->firstOrFail()->bookings()->get();
-        $booking = $bookings->firstOrFail();
+        $sale = $payment->sale()->firstOrFail();
         $checkout = $this->processor->open(
             key: $payment->id,
             amount: $payment->amount,
             currency: $payment->currency,
-            // all of a visit is paid at once
-            description: implode(', ', Column::strings($bookings->pluck('service_name'))),
-            returnUrl: $this->links->back($booking),
+            description: $this->fulfilments->names($sale),
+            returnUrl: $this->fulfilments->page($sale),
             keepsCard: $payment->kind === PaymentKind::Card,
         );
         $payment->update(['checkout' => $checkout->id]);

@@ -46,7 +46,7 @@ final readonly class SaleTaxes
      */
     public static function part(Sale $sale, int $amount): array
     {
-        $whole = array_sum($sale->lines->map(static fn (SaleLine $line): int => $line->amount)->all());
+        $whole = $sale->total();
         $share = static fn (int $of): int => $whole === 0
             ? 0
             : BigInteger::of($of)

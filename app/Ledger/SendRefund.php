@@ -28,7 +28,7 @@ final readonly class SendRefund
                 occasion: Occasion::Refunded,
                 recipient: new Recipient(Audience::Processor, (string) $refund->payment->checkout),
                 content: ['refund' => $refund->id],
-                booking: $refund->sale()->firstOrFail()->bookings()->firstOrFail(),
+                about: $refund->sale()->firstOrFail()->about(),
             ),
         );
     }

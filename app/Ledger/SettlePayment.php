@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Models\Booking;
 use App\Models\Lock;
 use App\Models\Payment;
 use App\Models\PaymentState;
@@ -23,9 +22,10 @@ final readonly class SettlePayment
     public function __construct(
         private ConnectionInterface $db,
         private Processor $processor,
-        private Fulfilment $fulfilment,
+        private Fulfilments $fulfilments,
         private TakeIn $takeIn,
         private ReturnMoney $return,
+        private TellsPayer $tell,
     ) {
     }
 
@@ -46,23 +46,10 @@ final readonly class SettlePayment
         }
     }
 
-    /**
-     * @param  list<Booking>  $bookings
-     * @return ($bookings is non-empty-list<Booking> ? non-empty-list<Booking> : list<Booking>) in order of time
-     */
-    private static function sorted(array $bookings): array
-    {
-        usort($bookings, static fn (Booking $a, Booking $b): int => $a->starts_at <=> $b->starts_at);
-
-        return $bookings;
-    }
-
-    /** Locked in the order in which everybody locks: what is booked, its sale, the payment. */
+    /** Locked in the order in which everybody locks: what was asked for, its sale, the payment. */
     private function came(string $paymentId, string $saleId, PaymentState $state): void
     {
-        $bookings = array_values(
-            Lock::on(Booking::query()->where('sale_id', $saleId)->orderBy('id'))->get()->all(),
-        );
+        $this->fulfilments->lock($saleId);
         $sale = Lock::on(Sale::query()->whereKey($saleId))->firstOrFail();
         $payment = Lock::on(Payment::query()->whereKey($paymentId))->firstOrFail();
         if (! in_array($payment->state, PaymentState::UNSETTLED, true)) {
@@ -73,12 +60,8 @@ final readonly class SettlePayment
         } else {
             ($this->takeIn)($payment->id);
         }
-        if ($bookings === [] || $sale->lines()->exists()) {
-            if ($this->return->overpaid($sale, TakeIn::BY) > 0) { // it was paid at the desk, or cancelled, meanwhile
-                $this->fulfilment->sentBack(self::sorted($bookings), $payment);
-            }
-        } else {
-            $this->fulfilment->paid(self::sorted($bookings), $payment);
+        if (! $this->fulfilments->paid($sale, $payment) && $this->return->overpaid($sale, TakeIn::BY) > 0) {
+            $this->tell->sentBack($sale, $payment); // it was paid at the desk, or cancelled, meanwhile
         }
     }
 }

@@ -77,7 +77,7 @@ final readonly class Announcements
         $times = implode(' ', $starts);
         ($this->write)(
             new NewMail(
-                booking: $booking,
+                about: $booking,
                 occasion: Occasion::Suggested,
                 recipient: self::client($booking),
                 content: ['why' => $why, 'times' => $times],

@@ -35,7 +35,7 @@ final readonly class MailChannel implements Channel
         $this->post->send($this->wording->letter($entry));
 
         return static function () use ($entry): void {
-            if ($entry->booking_id === null) { // its link opens an account: it is read in the mail alone from now on
+            if ($entry->business_id === null) { // its link opens an account: it is read in the mail alone from now on
                 $entry->content = ['link' => ''] + $entry->content;
             }
         };

@@ -8,7 +8,7 @@ use App\Language\Sentence;
 use App\Limits\DurableCounts;
 use App\Models\Booking;
 use App\Models\Client;
-use App\Models\PaymentState;
+use App\Models\Sale;
 use App\Support\MailAddress;
 use App\Support\Refusal;
 use App\Support\TooMany;
@@ -70,16 +70,16 @@ final readonly class MailQuota
         $this->count($limits);
     }
 
-    /** Whether one more mail about a booking may go to its client today; it counts. */
-    public function takesOf(Booking $booking): bool
+    /** Whether one more mail about a booking or a sale may go to its client today; it counts. */
+    public function takesOf(Booking|Sale $about): bool
     {
-        return $this->count($this->limits($booking));
+        return $this->count($this->limits($about));
     }
 
     /** Whether one would be taken; nothing is counted. */
-    public function wouldTake(Booking $booking): bool
+    public function wouldTake(Booking|Sale $about): bool
     {
-        $limits = $this->limits($booking);
+        $limits = $this->limits($about);
         foreach ($this->counts->ofEach(array_keys($limits)) as $what => $times) {
             if ($times >= $limits[$what]) {
                 return false;
@@ -89,10 +89,10 @@ final readonly class MailQuota
         return true;
     }
 
-    /** @throws Refusal where the house may not write to the client of a booking in its own words, or not today */
-    public function checkWord(Booking $booking): void
+    /** @throws Refusal where the house may not write to the client in its own words, or not today */
+    public function checkWord(Booking|Sale $about): void
     {
-        if (! $this->mayWriteTo($booking)) {
+        if (! $this->mayWriteTo($about)) {
             throw new Refusal(
                 new Sentence('refusal.mail.not_established', [
                     'days' => Established::DAYS,
@@ -103,61 +103,60 @@ final readonly class MailQuota
                 'not_established',
             );
         }
-        $this->check($booking);
+        $this->check($about);
     }
 
-    /** @throws TooMany where no more goes to the client of a booking today */
-    public function check(Booking $booking): void
+    /** @throws TooMany where no more goes to the client today */
+    public function check(Booking|Sale $about): void
     {
-        if (! $this->wouldTake($booking)) {
+        if (! $this->wouldTake($about)) {
             throw new TooMany(new Sentence('refusal.mail.enough_today'), self::DAY_SECONDS);
         }
     }
 
     /** Whether words of the house's own may go to its client: they wanted something of it, or it is established. */
-    public function mayWriteTo(Booking $booking): bool
+    public function mayWriteTo(Booking|Sale $about): bool
     {
-        return self::isWanted($booking) || $this->established->is($booking->business);
+        return self::isWanted($about) || $this->established->is($about->business);
     }
 
     /** @return array<string, int> most by what is counted */
-    private function limits(Booking $booking): array
+    private function limits(Booking|Sale $about): array
     {
-        $address = MailAddress::normal($booking->contact['email'] ?? '') ?? '';
+        $address = MailAddress::normal($about->email()) ?? '';
+        $visitor = $about instanceof Booking ? $about->visitor : null;
 
         return match (true) {
-            $booking->proven_at !== null, self::isPaid($booking) => [],
-            ! $this->mayWriteTo($booking) => [
-                "mail-by business {$booking->business_id}" => self::BY_ONE,
+            self::isProven($about), $about->isPaidOnline() => [], // whoever has paid online is no stranger
+            ! $this->mayWriteTo($about) => [
+                "mail-by business {$about->business_id}" => self::BY_ONE,
                 self::link($address) => self::TO_ONE,
             ],
             default => ['mail-about '.hash('sha256', $address) => $this->aboutBookings] +
-                ($booking->visitor === null ? [] : [self::from($booking->visitor) => $this->fromOne]),
+                ($visitor === null ? [] : [self::from($visitor) => $this->fromOne]),
         };
     }
 
-    /** Whether its client booked by themselves once, or has opened a mail. */
-    private static function isWanted(Booking $booking): bool
+    private static function isProven(Booking|Sale $about): bool
     {
-        return $booking->locale !== null ||
+        return ($about instanceof Booking ? $about->proven_at : $about->client?->proven_at) !== null;
+    }
+
+    /** Whether its client booked by themselves once, or has opened a mail. */
+    private static function isWanted(Booking|Sale $about): bool
+    {
+        return ($about instanceof Booking && $about->locale !== null) ||
             Client::query()
-                ->where('business_id', $booking->business_id)
-                ->whereKey($booking->client_id)
+                ->where('business_id', $about->business_id)
+                ->whereKey($about->client_id)
                 ->whereNotNull('proven_at')
                 ->exists() ||
             Booking::query()
-                ->where('business_id', $booking->business_id)
-                ->where('client_id', $booking->client_id)
+                ->where('business_id', $about->business_id)
+                ->where('client_id', $about->client_id)
                 ->whereNotNull('client_id')
                 ->whereNotNull('locale')
                 ->exists();
-    }
-
-    /** Whoever has paid online is no stranger. */
-    private static function isPaid(Booking $booking): bool
-    {
-        return $booking->sale_id !== null &&
-            $booking->payments()->whereIn('state', [PaymentState::Paid, PaymentState::Kept])->exists();
     }
 
     /** @param  array<string, int>  $limits most by what is counted */

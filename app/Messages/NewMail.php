@@ -7,11 +7,12 @@ namespace App\Messages;
 use App\Models\Audience;
 use App\Models\Booking;
 use App\Models\Occasion;
+use App\Models\Sale;
 use App\Outbox\Recipient;
 use App\Outbox\Sending;
 use Carbon\CarbonImmutable;
 
-/** A mail about a booking, to be written into the outbox. */
+/** A mail about a booking, or about a sale that has none, to be written into the outbox. */
 final readonly class NewMail
 {
     /** Told once, whatever comes after. */
@@ -33,7 +34,7 @@ final readonly class NewMail
      * @param  CarbonImmutable|null  $due at the earliest; null: now
      */
     public function __construct(
-        public Booking $booking,
+        public Booking|Sale $about,
         public Occasion $occasion,
         public Recipient $recipient,
         public array $content = [],
@@ -53,8 +54,8 @@ final readonly class NewMail
         $whom = substr(hash('sha256', $this->recipient->address), 0, 12);
         $parts = [
             $this->occasion->value,
-            $this->booking->id,
-            $this->booking->calendar_sequence,
+            $this->about->id,
+            $this->about->calendar_sequence ?? 0,
             $this->recipient->audience->value,
             $whom,
             $this->mark,

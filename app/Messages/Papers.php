@@ -9,6 +9,7 @@ use App\Models\Booking;
 use App\Models\Document;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
+use App\Models\Sale;
 use App\Support\Clock;
 
 /** The paper that goes with a letter about money: a receipt or an invoice. */
@@ -19,11 +20,11 @@ final readonly class Papers
     }
 
     /** @return array{paper?: string, paperName?: string} */
-    public function with(OutboxEntry $entry, Booking $booking): array
+    public function with(OutboxEntry $entry, Booking|Sale $about): array
     {
-        $business = $booking->business;
+        $business = $about->business;
         if ($entry->occasion === Occasion::Receipt) {
-            $sale = $booking->sale()->firstOrFail();
+            $sale = $about instanceof Sale ? $about : $about->sale()->firstOrFail();
 
             return [
                 'paper' => $this->paper->receipt($business, $sale, $this->clock->now()),

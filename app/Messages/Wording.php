@@ -15,6 +15,7 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
+use App\Models\Sale;
 use App\Support\ClientLink;
 use App\Support\Instants;
 use App\Support\LocalTime;
@@ -63,29 +64,34 @@ final readonly class Wording
         private CalendarFile $calendar,
         private Papers $papers,
         private BookAgain $again,
+        private SaleWording $sale,
     ) {
     }
 
     public function letter(OutboxEntry $entry): Letter
     {
-        // an account's mail is of no business
         $booking = $entry->booking_id === null ? null : $entry->booking()->first();
+        $sale = $entry->sale_id === null ? null : $entry->sale()->first();
 
         return $this->catalogue->in(
-            $this->locale($entry, $booking),
-            fn (): Letter => $booking === null ? $this->accountLetter($entry) : $this->bookingLetter($entry, $booking),
+            $this->locale($entry, $booking ?? $sale),
+            fn (): Letter => match (true) {
+                $booking !== null => $this->bookingLetter($entry, $booking),
+                $sale !== null => $this->sale->letter($entry, $sale),
+                default => $this->accountLetter($entry), // which is of no business
+            },
         );
     }
 
     /** A client is written to as they booked, everybody else as their house writes. */
-    private function locale(OutboxEntry $entry, ?Booking $booking): string
+    private function locale(OutboxEntry $entry, Booking|Sale|null $about): string
     {
-        if ($booking === null) {
+        if ($about === null) {
             return $entry->text('locale') ?: $this->catalogue->locale(); // written before it was kept
         }
-        $own = $entry->audience === Audience::Client ? $booking->locale : null;
+        $own = $about instanceof Booking && $entry->audience === Audience::Client ? $about->locale : null;
 
-        return $own ?? $booking->business->locale;
+        return $own ?? $about->business->locale;
     }
 
     private function accountLetter(OutboxEntry $entry): Letter

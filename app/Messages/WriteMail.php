@@ -16,7 +16,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 
 /**
- * Writes mails about bookings into the outbox: what changes again and again is told of once in some minutes, as it is
+ * Writes mails about bookings and sales into the outbox: what changes again and again is told of once in some minutes, as it is
  * by then, and an address that may be a stranger's gets no more than the quota.
  */
 final readonly class WriteMail
@@ -57,7 +57,7 @@ final readonly class WriteMail
     private function entry(NewMail $mail, string $key): NewEntry
     {
         $isCounted = $mail->isToClient() && ! in_array($mail->occasion, self::COUNTED_BEFORE, true);
-        $silenced = $mail->isToClient() && ! $this->quota->mayWriteTo($mail->booking) ? ['why' => ''] : [];
+        $silenced = $mail->isToClient() && ! $this->quota->mayWriteTo($mail->about) ? ['why' => ''] : [];
 
         return new NewEntry(
             key: $key,
@@ -65,9 +65,9 @@ final readonly class WriteMail
             occasion: $mail->occasion,
             recipient: $mail->recipient,
             content: $silenced + $mail->content,
-            booking: $mail->booking,
+            about: $mail->about,
             due: $this->due($mail),
-            isDropped: $isCounted && ! $this->quota->takesOf($mail->booking),
+            isDropped: $isCounted && ! $this->quota->takesOf($mail->about),
         );
     }
 
@@ -77,14 +77,14 @@ final readonly class WriteMail
         if ($mail->occasion !== Occasion::Changed) {
             return false; // whoever moves it drops what waits
         }
-        $about = explode(' ', $mail->content['all'] ?? $mail->booking->id);
+        $about = explode(' ', $mail->content['all'] ?? $mail->about->id);
         $waiting = self::before($mail)
             ->whereIn('occasion', self::TELLS_ALL)
             ->where('state', OutboxState::Waiting)
             ->whereNull('leased_until')
             ->get();
 
-        $tells = static fn (OutboxEntry $entry): array => explode(' ', $entry->text('all') ?: $mail->booking->id);
+        $tells = static fn (OutboxEntry $entry): array => explode(' ', $entry->text('all') ?: $mail->about->id);
 
         return $waiting->contains(
             static fn (OutboxEntry $entry): bool => array_diff($about, $tells($entry)) === [],
@@ -111,8 +111,8 @@ final readonly class WriteMail
     private static function before(NewMail $mail): Builder
     {
         return OutboxEntry::query()
-            ->where('business_id', $mail->booking->business_id)
-            ->where('booking_id', $mail->booking->id)
+            ->where('business_id', $mail->about->business_id)
+            ->where('booking_id', $mail->about->id)
             ->where('recipient', $mail->recipient->address);
     }
 }

@@ -10,7 +10,7 @@ use App\Models\Occasion;
 use App\Outbox\Recipient;
 use App\Support\Clock;
 
-/** What somebody asks to have mailed to a client: a word, a paper, the way back to a booking. */
+/** What somebody asks to have mailed to a client: a word, the way back to a booking. */
 final readonly class WriteToClient
 {
     public function __construct(private WriteMail $write, private Clock $clock)
@@ -40,27 +40,12 @@ final readonly class WriteToClient
         ($this->write)(new NewMail($booking, Occasion::OwnPage, $to, mark: $this->clock->now()->format('YmdH')));
     }
 
-    /**
-     * Of a sale: a link to pay, a receipt, an invoice, money that goes back.
-     *
-     * @param  string  $mark what has happened to the sale: of each it is sent again
-     */
-    public function ofSale(
-        Booking $booking,
-        Occasion $occasion,
-        string $mark,
-        string $document = '',
-        string $why = '',
-    ): void {
-        $this->mail($booking, $occasion, $mark, ['why' => $why, 'document' => $document]);
-    }
-
     /** @param  array<string, string>  $content */
     private function mail(Booking $booking, Occasion $occasion, string $mark, array $content = []): void
     {
-        $to = new Recipient(Audience::Client, $booking->contact['email'] ?? '');
+        $to = new Recipient(Audience::Client, $booking->email());
         ($this->write)(new NewMail(
-            booking: $booking,
+            about: $booking,
             occasion: $occasion,
             recipient: $to,
             content: $content,

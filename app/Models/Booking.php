@@ -156,6 +156,19 @@ final class Booking extends Model
         return $included;
     }
 
+    /** Where its client is written to; empty: nowhere. */
+    public function email(): string
+    {
+        return $this->contact['email'] ?? '';
+    }
+
+    /** Whether something of it was paid online, or a card is kept for it. */
+    public function isPaidOnline(): bool
+    {
+        return $this->sale_id !== null &&
+            $this->payments()->whereIn('state', [PaymentState::Paid, PaymentState::Kept])->exists();
+    }
+
     /** Whether somebody takes it, or leads the session it is part of. */
     public function isWith(string $staff): bool
     {

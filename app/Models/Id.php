@@ -12,7 +12,7 @@ use Illuminate\Support\Str;
  */
 final class Id
 {
-    private const ULID = '/^[0-9A-HJKMNP-TV-Z]{26}\z/i';
+    public const ULID = '/^[0-9A-HJKMNP-TV-Z]{26}\z/i';
 
     public static function make(): string
     {

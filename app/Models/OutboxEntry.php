@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int|null $business_id
  * @property string|null $booking_id
+ * @property string|null $sale_id of a sale that has no booking
  * @property string $key
  * @property ChannelName $channel
  * @property Occasion $occasion
@@ -63,6 +64,12 @@ final class OutboxEntry extends Model
         $was = json_decode($this->text('was'), true);
 
         return array_map(strval(...), array_filter(is_array($was) ? $was : [], is_scalar(...)));
+    }
+
+    /** @return BelongsTo<Sale, $this> */
+    public function sale(): BelongsTo
+    {
+        return $this->belongsTo(Sale::class);
     }
 
     /** @return BelongsTo<Booking, $this> */

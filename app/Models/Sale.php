@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Booking> $bookings
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Document> $documents
  * @property-read Client|null $client
+ * @property-read Business $business
  */
 final class Sale extends Model
 {
@@ -47,6 +48,30 @@ final class Sale extends Model
     public function owed(): int
     {
         return Sum::of(BookEntry::query()->where('sale_id', $this->id)->where('account', Account::Due));
+    }
+
+    /** What all its lines come to, minor unit. */
+    public function total(): int
+    {
+        return array_sum($this->lines->map(static fn (SaleLine $line): int => $line->amount)->all());
+    }
+
+    /** What is written of it is written about: its first visit, or itself where it has none. */
+    public function about(): Booking|self
+    {
+        return $this->bookings()->first() ?? $this;
+    }
+
+    /** Where its client is written to; empty: nowhere. */
+    public function email(): string
+    {
+        return $this->client->email ?? '';
+    }
+
+    /** Whether something of it was paid online, or a card is kept for it. */
+    public function isPaidOnline(): bool
+    {
+        return $this->payments()->whereIn('state', [PaymentState::Paid, PaymentState::Kept])->exists();
     }
 
     /** @return BelongsTo<Client, $this> */

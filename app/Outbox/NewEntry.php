@@ -7,6 +7,7 @@ namespace App\Outbox;
 use App\Models\Booking;
 use App\Models\ChannelName;
 use App\Models\Occasion;
+use App\Models\Sale;
 use Carbon\CarbonImmutable;
 
 /** Something to be written into the outbox. */
@@ -15,7 +16,7 @@ final readonly class NewEntry
     /**
      * @param  string  $key names what is sent; its later sendings are numbered
      * @param  array<string, mixed>  $content what the channel needs
-     * @param  Booking|null  $booking null: it is about an account, of no business
+     * @param  Booking|Sale|null  $about null: it is about an account, of no business
      * @param  CarbonImmutable|null  $due null: now
      * @param  bool  $isDropped it is not sent, and kept to be seen
      */
@@ -25,7 +26,7 @@ final readonly class NewEntry
         public Occasion $occasion,
         public Recipient $recipient,
         public array $content = [],
-        public ?Booking $booking = null,
+        public Booking|Sale|null $about = null,
         public ?CarbonImmutable $due = null,
         public bool $isDropped = false,
     ) {

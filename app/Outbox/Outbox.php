@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Outbox;
 
+use App\Models\Booking;
 use App\Models\CurrentBusiness;
 use App\Models\OutboxEntry;
 use App\Models\OutboxState;
+use App\Models\Sale;
 use App\Support\Clock;
 
 /** Writes down, in the transaction that makes it necessary, what the worker will do outside. */
@@ -84,8 +86,9 @@ final readonly class Outbox
     {
         return [
             'key' => $entry->key,
-            'business_id' => $entry->booking?->business_id,
-            'booking_id' => $entry->booking?->id,
+            'business_id' => $entry->about?->business_id,
+            'booking_id' => $entry->about instanceof Booking ? $entry->about->id : null,
+            'sale_id' => $entry->about instanceof Sale ? $entry->about->id : null,
             'channel' => $entry->channel->value,
             'occasion' => $entry->occasion->value,
             'audience' => $entry->recipient->audience->value,

@@ -7,7 +7,6 @@ namespace App\Providers;
 use App\Board\KeptBoard;
 use App\Board\Pulse;
 use App\Bookings\AttachmentFiles;
-use App\Bookings\BookPaid;
 use App\Bookings\HoldLimits;
 use App\Bookings\KeptTimes;
 use App\Bookings\PriceLists;
@@ -22,12 +21,14 @@ use App\Http\ReadersPage;
 use App\Language\Catalogue;
 use App\Language\Languages;
 use App\Language\Speech;
-use App\Ledger\Fulfilment;
+use App\Ledger\Fulfilments;
 use App\Ledger\HttpProcessor;
 use App\Ledger\Processor;
+use App\Ledger\TellsPayer;
 use App\Messages\CalendarEvent;
 use App\Messages\MailServer;
 use App\Messages\Post;
+use App\Messages\SaleLetters;
 use App\Models\Booking;
 use App\Models\CurrentBusiness;
 use App\Models\Payment;
@@ -109,7 +110,11 @@ final class AppServiceProvider extends ServiceProvider
             return $translator;
         });
         $this->app->bind(ReadsSetup::class, SetupReader::class);
-        $this->app->bind(Fulfilment::class, BookPaid::class);
+        $this->app->bind(
+            Fulfilments::class,
+            static fn (Application $app): Fulfilments => new Fulfilments($app, Kinds::OF_FULFILMENTS),
+        );
+        $this->app->bind(TellsPayer::class, SaleLetters::class);
         $this->app->bind(
             SeenVersion::class,
             static fn (Application $app): SeenVersion => new SeenVersion(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bookings\BookPaid;
 use App\Ledger\ChargeChannel;
 use App\Ledger\RefundChannel;
 use App\Messages\MailChannel;
@@ -39,6 +40,9 @@ final class Kinds
             ChannelName::Charge->value => ChargeChannel::class,
         ],
     ];
+
+    /** What is sold and paid for online. */
+    public const OF_FULFILMENTS = [BookPaid::class];
 
     /** What is set up, by the word the API uses. */
     public const OF_THINGS = [

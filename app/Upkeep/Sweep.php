@@ -140,7 +140,7 @@ final readonly class Sweep
         $this->few(
             'outbox',
             static fn (Builder $rows, string $before): Builder => $rows
-                ->whereNotNull('booking_id')
+                ->whereNotNull('business_id')
                 ->whereIn('state', [OutboxState::Sent, OutboxState::Dropped])
                 ->where('channel', ChannelName::Mail)
                 ->where('due_at', '<', $before),
@@ -149,7 +149,7 @@ final readonly class Sweep
         $this->few(
             'outbox',
             static fn (Builder $rows, string $before): Builder => $rows
-                ->whereNull('booking_id')
+                ->whereNull('business_id')
                 ->where('state', '<>', OutboxState::Waiting)
                 ->where('due_at', '<', $before),
             'account mails',

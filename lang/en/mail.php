@@ -9,6 +9,14 @@ return [
     'hello_nobody' => 'Hello',
     'and' => '{first} and {last}',
 
+    'sale' => [
+        'receipt' => 'Your receipt from {business}',
+        'invoice' => 'Your invoice from {business}',
+        'refund' => 'Your refund from {business}',
+        'sent_back' => 'Your payment to {business} is on its way back',
+        'standing' => '{state, select, due {Total: {total}, of which {due} are still to be paid.} back {Total: {total}. {due} are to be given back to you.} other {Total: {total}, all of it paid.}}',
+    ],
+
     'subject' => [
         'booked' => 'Booked: {service}, {when}',
         'booked_several' => 'Booked: {service} and {more, plural, one {one more} other {# more}}, from {when}',

@@ -11,6 +11,7 @@ use App\Models\Business;
 use App\Models\Category;
 use App\Models\Concerns\OfBusiness;
 use App\Models\CurrentBusiness;
+use App\Models\Id;
 use App\Models\NoBusinessSet;
 use App\Support\ClientLink;
 use Illuminate\Database\Eloquent\Model;
@@ -305,7 +306,9 @@ function asksOf(Yard $yard): array
         ['GET', "documents/{$money->document}", [], true],
         ['POST', "{$sale}/payments", $paid + $seen, true],
         ['POST', "{$sale}/payments/{$money->payment}/undo", [], true],
-        ['POST', "{$sale}/lines", $product + ['taxRate' => $ids['taxRate']], true],
+        ['POST', 'sales', $product + ['id' => Id::make(), 'client' => $booked->client_id, 'taxRate' => null], true],
+        ['POST', 'sales', $product + ['id' => Id::make(), 'walkIn' => true, 'taxRate' => $ids['taxRate']], true],
+        ['POST', "{$sale}/lines", $product + $seen + ['taxRate' => $ids['taxRate']], true],
         ['POST', "{$sale}/let-off", ['amount' => 10, 'why' => 'Ill'] + $seen, true],
         ['POST', "{$sale}/tips-back", ['amount' => 10, 'why' => 'Ill'] + $seen, true],
         ['POST', "{$sale}/refunds", ['amount' => 10, 'why' => 'Ill', 'staysOwed' => true] + $seen, true],

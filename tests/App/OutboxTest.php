@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
 use App\Messages\Announcements;
+use App\Messages\SaleLetters;
 use App\Messages\WriteToClient;
 use App\Models\Booking;
 use App\Models\Occasion;
@@ -84,7 +85,7 @@ it('drops what tells of the time when that is over, and nothing else', function 
     $booking = $this->yard->book('10:00', days: 9);
     ($this->word)($booking);
     foreach ([Occasion::Receipt, Occasion::Invoice, Occasion::PayLink, Occasion::Refund] as $i => $paper) {
-        app(WriteToClient::class)->ofSale($booking, $paper, "m{$i}");
+        app(SaleLetters::class)->write($booking->sale()->firstOrFail(), $paper, "m{$i}");
     }
     app(CancelBooking::class)($this->yard->business->id, $booking->id, Cancelling::byClient());
     foreach ([Occasion::Word, Occasion::Receipt, Occasion::Invoice, Occasion::PayLink, Occasion::Refund] as $stays) {
@@ -103,7 +104,7 @@ it('never takes up money again that was held back', function (): void {
         App\Models\ChannelName::Refund,
         Occasion::Refunded,
         new App\Outbox\Recipient(App\Models\Audience::Processor, 'c1'),
-        booking: $booking,
+        about: $booking,
     );
     app(App\Outbox\Outbox::class)->add($entry);
     OutboxEntry::query()->where('key', 'refund-1')->update(['state' => 'dropped']);

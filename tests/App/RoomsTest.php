@@ -13,13 +13,13 @@ const ROOMS = [
     'Board',
     'Gate',
     'Offer',
-    'Roster',
-    'Clients', // what people meet
+    'Roster', // what people meet
     'Bookings',
     'Messages',
     'Facts',
     'Ledger',
     'Outbox', // what happens
+    'Clients',
     'Changes',
     'Http',
     'Access',

@@ -178,18 +178,18 @@ it('adds a product with its tax, and a correction with its reason', function ():
         'percent' => '23',
     ]);
     $sale = ($this->sale)($this->yard->book('10:00'));
-    $line = ['label' => 'Glaze', 'amount' => 1230, 'taxRate' => $rate->id, 'why' => ''];
+    $line = ['label' => 'Glaze', 'amount' => 1230, 'taxRate' => $rate->id, 'why' => '', 'seen' => 4800];
     $slip = ($this->desk)("{$sale->id}/lines", $line)->assertOk();
     expect($slip->json('due'))->toBe(6030)
         ->and($slip->json('taxes.0'))->toMatchArray(['name' => 'VAT', 'net' => 1000, 'amount' => 230])
         ->and(($this->sum)(Account::Tax))->toBe(-230);
     $less = ['label' => 'Clay was dry', 'amount' => -1000, 'taxRate' => null, 'why' => 'Clay was dry'];
-    expect(($this->desk)("{$sale->id}/lines", $less)->json('due'))->toBe(5030);
-    ($this->desk)("{$sale->id}/lines", [...$less, 'amount' => -5031])
+    expect(($this->desk)("{$sale->id}/lines", [...$less, 'seen' => 6030])->json('due'))->toBe(5030);
+    ($this->desk)("{$sale->id}/lines", [...$less, 'amount' => -5031, 'seen' => 5030])
         ->assertStatus(422)
         ->assertJsonPath('fields.amount', 'At most €50.30 can be taken off.');
     $this->yard->business->update(['prices_include_tax' => false]);
-    expect(($this->desk)("{$sale->id}/lines", $line)->json('due'))->toBe(5030 + 1230 + 283);
+    expect(($this->desk)("{$sale->id}/lines", [...$line, 'seen' => 5030])->json('due'))->toBe(5030 + 1230 + 283);
 });
 
 it('gives back the latest payment first, by the way it came (L3)', function (): void {

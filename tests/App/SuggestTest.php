@@ -128,7 +128,7 @@ it('shows staff other visits with themselves alone, and lets them note nothing o
         [(new App\Bookings\Choice($this->yard->lesson->id, $staff))->at(
             YardBell\Core\Time\Wall::instant(Yard::at($at)),
         )],
-        new App\Bookings\Guest($asked->client_id, '', '', ''),
+        new App\Clients\Guest($asked->client_id, '', '', ''),
         '',
         [],
         false,

@@ -104,7 +104,7 @@ it('books none of it where one part cannot be had', function (): void {
     expect(fn () => app(App\Bookings\BookAtDesk::class)(
         $this->yard->business,
         $wishes,
-        new App\Bookings\Guest(null, 'Rosa Bell', '', ''),
+        new App\Clients\Guest(null, 'Rosa Bell', '', ''),
         '',
         [],
         false,

@@ -15,7 +15,7 @@ final class Desk
         $window->find('.lane-band');
         $window->key('b')->find('#desk-who');
         $window->driver->getKeyboard()->sendKeys($who);
-        $window->find('.desk-option');
+        $window->find('.combo-option');
         $window->until('what was typed is found', fn (): bool => str_contains($window->text(), $who));
         usleep(600_000); // the list is asked for once nothing more is typed
         $window->key(WebDriverKeys::TAB);
@@ -25,7 +25,7 @@ final class Desk
             }
         }
         $window->driver->getKeyboard()->sendKeys($service);
-        $window->until('the service is found', fn (): bool => $window->find('.desk-option')->getText() === $service);
+        $window->until('the service is found', fn (): bool => $window->find('.combo-option')->getText() === $service);
         $window->key(WebDriverKeys::TAB);
     }
 

@@ -39,7 +39,7 @@ it('books two services after one another as one visit, whose tags hang on one st
     $desk->driver->getKeyboard()->sendKeys('Glazing');
     $desk->until(
         'the second service is found',
-        fn (): bool => $desk->find('.desk-option')->getText() === 'Glazing bench',
+        fn (): bool => $desk->find('.combo-option')->getText() === 'Glazing bench',
     );
     $desk->key(WebDriverKeys::TAB);
     pressFit($desk);

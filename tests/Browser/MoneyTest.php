@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserCase;
 use Tests\Browser\Window;
 
@@ -95,4 +96,17 @@ it('counts the drawer, and says what lies between', function (): void {
     $desk->type('#banked', '0')->type('#note', 'Counted by hand')->press('#close-day');
     $desk->sees('Closed by Alva Lindqvarn')->sees('Difference')->sees('Counted by hand');
     $desk->go('/at/quernmoor/ledger/figures')->sees('Tax by rate')->isAccessible()->sees('VAT 23');
+});
+
+it('sells something to somebody who has booked nothing, with the keys alone', function (): void {
+    $desk = $this->window()->signIn();
+    $desk->go('/at/quernmoor/ledger/sales')->press('#new-sale')->sees('Who buys')->isAccessible();
+    $desk->press('#sell')->sees('A name is enough.');
+    $desk->write('#sell-who', 'Zoe Lind')->key(WebDriverKeys::ENTER);
+    $desk->type('#sell-email', 'zoe at')->type('#sell-label', 'Stoneware clay, 10 kg')->type('#sell-amount', '14.50');
+    $desk->press('#sell')->sees('does not look like an email');
+    $desk->type('#sell-email', 'zoe@post.example')->press('#sell')->sees('Still missing');
+    $desk->press('#take-cash')->sees('All paid');
+    $desk->press('#mail-receipt')->sees('It is on its way to zoe@post.example')->isAccessible();
+    $desk->go('/at/quernmoor/ledger/sales')->sees('Stoneware clay');
 });

@@ -1,8 +1,8 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
-import { WhoPart } from '../../resources/js/board/WhoPart';
-import { NOBODY } from '../../resources/js/board/useDesk';
+import { WhoPart } from '../../resources/js/guests/WhoPart';
+import { NOBODY } from '../../resources/js/guests/who';
 import { api } from '../../resources/js/lib/api';
 
 type Asked = { text: string; answer: (names: string[]) => Promise<void> };
@@ -30,10 +30,9 @@ beforeEach(() => {
         asked.push({ text: params.query.text, answer });
       })) as never,
   );
-  const desk = { wrong: {}, set: ({ who }: { who: (typeof chosen)[number] }) => chosen.push(who) };
   render(
     <QueryClientProvider client={new QueryClient()}>
-      <WhoPart business="mill" desk={desk as never} draft={{ who: NOBODY } as never} />
+      <WhoPart business="mill" id="desk" label="Who comes" who={NOBODY} wrong={{}} onWho={(who) => chosen.push(who)} />
     </QueryClientProvider>,
   );
 });

@@ -8,16 +8,14 @@ use App\Board\BookingCard;
 use App\Board\DeskTimes;
 use App\Board\Liberty;
 use App\Bookings\BookAtDesk;
-use App\Bookings\Guest;
 use App\Bookings\PlanVisit;
 use App\Bookings\Together;
 use App\Bookings\Wish;
-use App\Clients\PhoneNumber;
+use App\Clients\Http\GuestAsked;
 use App\Http\Asker;
 use App\Models\Business;
 use App\Support\CoreSentence;
 use App\Support\Given;
-use App\Support\MailAddress;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -42,20 +40,19 @@ final readonly class BookHere
     {
         $business = Asker::business($request);
         $given = Given::in($request->validate(
-            [...DeskChoice::rules($business), ...self::rules($business), ...Liberty::rules()],
+            [
+                ...DeskChoice::rules($business),
+                ...GuestAsked::rules($business),
+                ...self::rules($business),
+                ...Liberty::rules(),
+            ],
             [
                 ...DeskChoice::sentences(),
-                'client.*' => 'wrong.desk.no_such_client',
-                'name.required_without' => 'wrong.desk.who_comes',
+                ...GuestAsked::sentences(),
                 'max' => 'wrong.plain.most_characters_fit?max=:max',
             ],
         ));
-        $guest = new Guest(
-            $given->stringIf('client'),
-            $given->text('name'),
-            $given->text('email'),
-            PhoneNumber::canonical($given->text('phone'), $business->time_zone),
-        );
+        $guest = GuestAsked::read($given, $business);
         $access = Asker::access($request);
         $freedom = Liberty::asked($given, $access);
         $bookings = ($this->book)(
@@ -111,22 +108,6 @@ final readonly class BookHere
                 'string',
                 'max:26',
                 Rule::exists('staff', 'id')->where('business_id', $business->id),
-            ],
-            'client' => [
-                'nullable',
-                'string',
-                'max:26',
-                Rule::exists('clients', 'id')->where('business_id', $business->id),
-            ],
-            'walkIn' => 'nullable|boolean',
-            'name' => 'nullable|exclude_if:walkIn,true|required_without:client|string|max:120',
-            'email' => ['nullable', 'exclude_if:walkIn,true', 'string', 'max:190', new MailAddress()],
-            'phone' => [
-                'nullable',
-                'exclude_if:walkIn,true',
-                'string',
-                'max:40',
-                new PhoneNumber($business->time_zone),
             ],
             'note' => 'nullable|string|max:1000',
             'codes' => 'nullable|array|list|max:5',

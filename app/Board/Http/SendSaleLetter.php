@@ -9,7 +9,7 @@ use App\Language\Sentence;
 use App\Ledger\IssueDocument;
 use App\Ledger\SaleSlip;
 use App\Messages\MailQuota;
-use App\Messages\WriteToClient;
+use App\Messages\SaleLetters;
 use App\Models\Occasion;
 use App\Models\Sale;
 use App\Support\Given;
@@ -21,7 +21,7 @@ use Illuminate\Http\Request;
 final readonly class SendSaleLetter
 {
     public function __construct(
-        private WriteToClient $write,
+        private SaleLetters $letters,
         private IssueDocument $issue,
         private SaleSlip $slip,
         private MailQuota $quota,
@@ -41,19 +41,20 @@ final readonly class SendSaleLetter
 
     private function send(Sale $sale, Occasion $what): void
     {
-        $booking = $sale->bookings()->first();
+        $about = $sale->about();
         $invoice = $what === Occasion::Invoice ? $this->issue->standing($sale) : null;
         $refused = match (true) {
-            ($booking->contact['email'] ?? '') === '' => 'refusal.sale.no_address',
+            $about->email() === '' => 'refusal.sale.no_address',
+            $what === Occasion::PayLink && $about instanceof Sale => 'refusal.sale.no_page',
             $what === Occasion::PayLink && $sale->owed() <= 0 => 'refusal.sale.nothing_due',
             $what === Occasion::Invoice && $invoice === null => 'refusal.sale.no_invoice',
             default => null,
         };
-        if ($refused !== null || $booking === null) {
-            throw new Refusal(new Sentence($refused ?? 'refusal.sale.no_address'), 409, 'not_sent');
+        if ($refused !== null) {
+            throw new Refusal(new Sentence($refused), 409, 'not_sent');
         }
-        $this->quota->check($booking);
+        $this->quota->check($about);
         $mark = $invoice->id ?? (string) ($sale->entries()->reorder()->latest('id')->first()->id ?? 0);
-        $this->write->ofSale($booking, $what, $mark, $invoice->id ?? '');
+        $this->letters->write($sale, $what, $mark, ['document' => $invoice->id ?? '']);
     }
 }

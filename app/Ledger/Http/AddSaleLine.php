@@ -27,6 +27,7 @@ final readonly class AddSaleLine
             'amount' => Amounts::eitherWay(),
             'taxRate' => ['nullable', ...Checks::of($business, 'tax_rates')],
             'why' => 'nullable|string|max:300',
+            'seen' => 'required|integer',
         ]);
         $product = new Product(
             $asked->string('label'),
@@ -34,7 +35,13 @@ final readonly class AddSaleLine
             $asked->stringIf('taxRate'),
             $asked->stringIf('why') ?? '',
         );
-        $sale = ($this->add)($business, $id, $product, Asker::access($request)->user->name);
+        $sale = ($this->add)(
+            business: $business,
+            id: $id,
+            product: $product,
+            seen: $asked->int('seen'),
+            by: Asker::access($request)->user->name,
+        );
 
         return new JsonResponse($this->slip->of($business, $sale));
     }

@@ -45,12 +45,15 @@ final class Amounts
         ]);
     }
 
-    /** @param  array<string, mixed>  $rules */
-    public static function check(Request $request, array $rules): Given
+    /**
+     * @param  array<string, mixed>  $rules
+     * @param  array<string, string>  $sentences of other fields
+     */
+    public static function check(Request $request, array $rules, array $sentences = []): Given
     {
         $amount = 'wrong.money.no_amount';
         $said = ['*.min' => $amount, '*.max' => $amount, '*.not_in' => $amount, '*.integer' => $amount];
 
-        return Given::in($request->validate($rules, $said));
+        return Given::in($request->validate($rules, [...$sentences, ...$said]));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Roster\Contents;
 
 use App\Changes\Content;
 use App\Models\Business;
+use App\Models\Id;
 use App\Models\Outage;
 use App\Models\Pool;
 use App\Models\Unit;
@@ -64,7 +65,7 @@ final readonly class PoolContent extends Content
             'location' => ['present', 'nullable', ...Checks::of($business, 'locations')],
             'units' => 'present|array|list|max:200',
             'units.*' => 'array:id,name',
-            'units.*.id' => ['required', 'string', 'distinct', 'regex:/^[0-9A-HJKMNP-TV-Z]{26}\z/i', $own],
+            'units.*.id' => ['required', 'string', 'distinct', 'regex:'.Id::ULID, $own],
             'units.*.name' => [
                 'required',
                 'string',

@@ -10,7 +10,7 @@ import { RepeatPart } from './RepeatPart';
 import { ServiceParts } from './ServiceParts';
 import { SmallNumber } from './SmallNumber';
 import { ThenHow, ThenParts } from './ThenParts';
-import { WhoPart } from './WhoPart';
+import { WhoPart } from '../guests/WhoPart';
 import type { Desk, DeskDraft } from './useDesk';
 import * as say from '@words/board';
 
@@ -25,9 +25,17 @@ export function DeskLine({ board, desk, draft }: Props) {
   };
   return (
     <>
-      <WhoPart business={board.business.slug} desk={desk} draft={draft} />
+      <WhoPart
+        business={board.business.slug}
+        id="desk"
+        label={say.whoComesPart}
+        who={draft.who}
+        wrong={desk.wrong}
+        onWho={(who) => desk.set({ who })}
+      />
       <ServiceParts
         id="desk"
+        label={say.whoComesPart}
         wanted={draft}
         wrong={desk.wrong}
         onWanted={(wanted) => desk.set({ ...wanted, ...(wanted.service === draft.service ? {} : CHANGED) })}

@@ -48,12 +48,12 @@ export function Palette({ shown, today, onGo }: Props) {
           />
           <ComboboxOptions static modal={false} className="palette-options">
             {date !== null && (
-              <ComboboxOption value={DAY} className="desk-option">
+              <ComboboxOption value={DAY} className="combo-option">
                 <b>{say.goToDay({ date: longDate(date) })}</b>
               </ComboboxOption>
             )}
             {found.map(({ keys, does }) => (
-              <ComboboxOption key={keys} value={keys} className="desk-option">
+              <ComboboxOption key={keys} value={keys} className="combo-option">
                 <b>{does}</b>
                 <kbd>{keys}</kbd>
               </ComboboxOption>

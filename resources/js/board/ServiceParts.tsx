@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { useSetup } from '../setup/useSetup';
-import { ComboPart, matching } from './ComboPart';
+import { ComboPart, matching } from '../ui/ComboPart';
 import type { Wanted } from './useDesk';
 import * as say from '@words/board';
 

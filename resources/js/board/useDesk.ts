@@ -2,13 +2,11 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useState } from 'react';
 import { answered } from '../lib/answered';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
+import { guestOf, NOBODY, type Who } from '../guests/who';
 import { readClock } from '../lib/clock';
 import { clock } from '../lib/format';
 import { card as cardQuery, deskTimes } from '../lib/queries';
 import { useSettled } from '../ui/useSettled';
-
-/** Who comes: somebody known, or a name with what they give, or a walk-in without one. */
-export type Who = { id: string | null; name: string; email: string; phone: string; walkIn?: boolean };
 
 /** A service, and by whom. */
 export type Wanted = {
@@ -43,8 +41,6 @@ export type DeskDraft = Wanted & {
 export type Narrowed = { people: readonly string[]; after: string; weekdays: readonly number[] };
 
 export type Repeat = { every: number; unit: Schemas['DeskRepeatsAsk']['unit']; count: number };
-
-export const NOBODY: Who = { id: null, name: '', email: '', phone: '' };
 
 const EMPTY: DeskDraft = {
   who: NOBODY,
@@ -170,13 +166,7 @@ export type Desk = ReturnType<typeof useDesk>;
 
 function bodyOf(said: DeskDraft, start: string): Schemas['DeskBooking'] {
   const { who, code, note, told } = said;
-  const guest =
-    who.id !== null
-      ? { client: who.id }
-      : who.walkIn === true
-        ? { walkIn: true }
-        : { name: who.name, email: who.email, phone: who.phone };
-  return { ...guest, ...wishOf(said), codes: code.trim() === '' ? [] : [code.trim()], note, told, start };
+  return { ...guestOf(who), ...wishOf(said), codes: code.trim() === '' ? [] : [code.trim()], note, told, start };
 }
 
 /** What is wished, whoever it is for: a part whose service is not chosen yet is left out. */

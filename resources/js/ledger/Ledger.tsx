@@ -5,6 +5,7 @@ import { DayClose } from './DayClose';
 import { Figures } from './Figures';
 import { SaleList } from './SaleList';
 import { SalePage } from './SalePage';
+import { SellForm } from './SellForm';
 import * as say from '@words/ledger';
 
 /** Money: what was sold, what a day came to, tax and pay. */
@@ -31,6 +32,7 @@ export function Ledger() {
       </header>
       <Routes>
         <Route path="sales" element={<SaleList />} />
+        {may('take-money') && <Route path="sales/new" element={<SellForm />} />}
         <Route path="sales/:id" element={<SalePage />} />
         <Route path="day" element={<DayClose />} />
         <Route path="figures" element={<Figures />} />

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../lib/api';
 import { money, moment } from '../lib/format';
 import { given, sales, type SalesAsked } from '../lib/queries';
@@ -20,7 +21,7 @@ const WAIT = 250; // ms
 
 /** Sales, the latest first, found by name, amount, number, date and how they stand. */
 export function SaleList() {
-  const { business, data } = useSetup();
+  const { business, data, may } = useSetup();
   const [asked, setAsked] = useState<SalesAsked>({ text: '', state: 'all', from: '', until: '' });
   const [page, setPage] = useState(0);
   const set = (some: Partial<SalesAsked>) => {
@@ -31,7 +32,7 @@ export function SaleList() {
   const file = new URLSearchParams(given(asked)).toString();
   return (
     <div className="grid gap-4">
-      <div className="grid items-end gap-4 sm:grid-cols-[minmax(14rem,2fr)_1fr_1fr_1fr]">
+      <div className="grid items-end gap-4 sm:grid-cols-[minmax(14rem,2fr)_1fr_1fr_1fr_auto]">
         <Field id="find" label={say.find} wrong={undefined} value={asked.text} onValue={(text) => set({ text })} />
         <Select id="which" label={say.which} value={asked.state} options={STATES} onValue={(state) => set({ state })} />
         <DateField id="from" label={say.from} wrong={undefined} value={asked.from} onValue={(from) => set({ from })} />
@@ -42,6 +43,16 @@ export function SaleList() {
           value={asked.until}
           onValue={(until) => set({ until })}
         />
+        {may('take-money') && (
+          <Link
+            id="new-sale"
+            className={buttonLook({ kind: 'next' })}
+            to={`/at/${business}/ledger/sales/new`}
+            title={say.newSaleSays}
+          >
+            {say.newSale}
+          </Link>
+        )}
       </div>
       {error !== null && <Wrong as="p">{error.message}</Wrong>}
       {found !== undefined && found.rows.length === 0 && <p className="text-soft">{say.noSales}</p>}

@@ -29,6 +29,7 @@ export function LineForm({ business, sale, onDone }: Props) {
           amount: line.less ? -line.amount : line.amount,
           taxRate: line.rate === '' ? null : line.rate,
           why: line.less ? line.label : '',
+          seen: sale.owed,
         },
       }),
     );

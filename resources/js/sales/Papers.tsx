@@ -22,7 +22,7 @@ export function Papers({ business, sale, mayChange }: Props) {
   };
   const invoice = sale.documents.find((document) => document.stands);
   const letters = [
-    ...(sale.due > 0 ? ([['pay_link', say.mailPayLink]] as const) : []),
+    ...(sale.due > 0 && sale.bookings.length > 0 ? ([['pay_link', say.mailPayLink]] as const) : []),
     ...(sale.payments.length > 0 ? ([['receipt', say.mailReceipt]] as const) : []),
     ...(invoice === undefined ? [] : ([['invoice', say.mailInvoice]] as const)),
   ];

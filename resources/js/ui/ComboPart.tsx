@@ -1,8 +1,8 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { useEffect, useRef, type KeyboardEvent } from 'react';
-import { focusNext } from '../ui/focusNext';
-import { inputLook } from '../ui/inputLook';
-import './desk.css';
+import { focusNext } from './focusNext';
+import { inputLook } from './inputLook';
+import './ComboPart.css';
 
 export type Option = { id: string; name: string; detail?: string };
 
@@ -23,7 +23,7 @@ type Props = {
   size?: number;
 };
 
-/** A part of the desk's sentence: typed, and chosen from what matches; Enter takes the first and goes on. */
+/** A part of a sentence: typed, and chosen from what matches; Enter takes the first and goes on. */
 export function ComboPart({
   id,
   label,
@@ -68,9 +68,9 @@ export function ComboPart({
           onTyped(event.target.value);
         }}
       />
-      <ComboboxOptions modal={false} className="desk-options">
+      <ComboboxOptions modal={false} className="combo-options">
         {options.map((one) => (
-          <ComboboxOption key={one.id} value={one.id} className="desk-option">
+          <ComboboxOption key={one.id} value={one.id} className="combo-option">
             <b>{one.name}</b>
             {one.detail !== undefined && <span>{one.detail}</span>}
           </ComboboxOption>

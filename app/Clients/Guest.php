@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Bookings;
+namespace App\Clients;
 
-/** For whom the desk books: somebody known, somebody new, or a walk-in who gives no name. */
+/** For whom the desk books or sells: somebody known, somebody new, or a walk-in who gives no name. */
 final readonly class Guest
 {
     /**
