@@ -16,8 +16,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 
 /**
- * Writes mails about bookings and sales into the outbox: what changes again and again is told of once in some minutes, as it is
- * by then, and an address that may be a stranger's gets no more than the quota.
+ * Writes mails about bookings and sales into the outbox: what changes again and again is told of once in some minutes,
+ * as it is by then, and an address that may be a stranger's gets no more than the quota.
  */
 final readonly class WriteMail
 {

@@ -35,7 +35,6 @@ export function DeskLine({ board, desk, draft }: Props) {
       />
       <ServiceParts
         id="desk"
-        label={say.whoComesPart}
         wanted={draft}
         wrong={desk.wrong}
         onWanted={(wanted) => desk.set({ ...wanted, ...(wanted.service === draft.service ? {} : CHANGED) })}
