@@ -7,6 +7,7 @@ use App\Models\Client;
 use App\Models\Location;
 use App\Models\Pool;
 use App\Models\Unit;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\Yard;
 use YardBell\Core\Time\Wall;
 
@@ -162,4 +163,20 @@ it('refuses to look at what there is not', function (): void {
     $this->getJson('/api/businesses/yard/board?lanes=moons')->assertUnprocessable()->assertJsonStructure([
         'fields' => ['lanes'],
     ]);
+});
+
+it('is kept for a minute, and shows then what has ended by itself', function (): void {
+    $this->yard->hold('10:00');
+    $tags = fn (): int => count(($this->board)()->json('tags'));
+    expect($tags())->toBe(1);
+    app()->terminate();
+    DB::table('bookings')->update(['note' => 'not seen: nothing has happened']);
+    $asked = 0;
+    DB::listen(static function () use (&$asked): void {
+        $asked++;
+    });
+    ($this->board)();
+    $again = $asked;
+    app(App\Support\Clock::class)->putForward(11); // nothing is written, and what is kept is kept still
+    expect($tags())->toBe(0)->and($asked - $again)->toBeGreaterThan($again);
 });

@@ -15,6 +15,7 @@ use App\Models\Client;
 use App\Models\Location;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Models\Unit;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Instants;
@@ -333,3 +334,33 @@ it('mails one address only so many links to prove it', function (): void {
     expect($statuses)->toBe([200, 200, 200, 200, 200, 429])
         ->and(OutboxEntry::query()->where('occasion', 'prove')->count())->toBe(5);
 });
+
+it('claims everybody and everything that a time takes, so that nobody else gets any of it meanwhile', function (): void {
+    $yard = Yard::open(['assignment' => 'all'], people: 3);
+    $yard->pool(['One']);
+    $all = [...array_column($yard->staff, 'id'), Unit::query()->sole()->id];
+    sort($all);
+    $claimed = static fn (): array => DB::table('claims')
+        ->where('day', substr(Yard::at('10:00'), 0, 10))
+        ->whereIn('taker', $all)
+        ->orderBy('taker')
+        ->pluck('times', 'taker')
+        ->all();
+    $held = $yard->hold('10:00');
+    expect(array_keys($claimed()))->toBe($all);
+    $before = $claimed();
+    DB::transaction(static fn () => app(HoldTime::class)->again($held, $yard->business, null));
+    foreach ($claimed() as $taker => $times) {
+        expect($times)->toBeGreaterThan($before[$taker]);
+    }
+});
+
+it('claims the service where a limit of the day or whose turn it is must be decided', function (array $service): void {
+    $yard = Yard::open($service, people: 2);
+    $yard->hold('10:00');
+    expect(DB::table('claims')->where('taker', $yard->lesson->id)->count())->toBe((int) ($service !== []));
+})->with([
+    'a limit' => [['max_per_day' => 3]],
+    'turns' => [['assignment' => 'rotate']],
+    'neither' => [[]],
+]);

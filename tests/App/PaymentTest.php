@@ -11,6 +11,7 @@ use App\Ledger\OpenCheckouts;
 use App\Ledger\OpenPayment;
 use App\Ledger\Processor;
 use App\Ledger\SettleOpen;
+use App\Ledger\SettlePayment;
 use App\Messages\Wording;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
@@ -66,6 +67,22 @@ it('pays a late payment back if the time is somebody else’s by then', function
         ->and(OutboxEntry::query()->where('occasion', 'paid_too_late')->toBase()->value('state'))->toBe('waiting');
     app(DeliverDue::class)();
     expect(Refund::query()->where('sale_id', $late->sale_id)->toBase()->value('state'))->toBe('done')
+        ->and($this->processor->refunded)->toHaveCount(1);
+});
+
+it('tells of money that came too late once, however many hear of it', function (): void {
+    $late = $this->yard->book('10:00');
+    Yard::settle();
+    app(Clock::class)->putForward(45);
+    $wanted = (new Choice($this->yard->lesson->id))->at(Instants::minute($late->starts_at));
+    app(HoldTime::class)($this->yard->business, $wanted);
+    $this->processor->state = 'paid';
+    $heard = array_map(static fn (): Payment => Payment::query()->sole(), range(1, 3)); // each has seen it open
+    foreach ($heard as $payment) {
+        app(SettlePayment::class)($payment);
+        app(DeliverDue::class)();
+    }
+    expect(OutboxEntry::query()->where('occasion', 'paid_too_late')->count())->toBe(1)
         ->and($this->processor->refunded)->toHaveCount(1);
 });
 

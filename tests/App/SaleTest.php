@@ -77,6 +77,18 @@ it('takes cash with change and a tip, and undoes it on the same day (L2, P10)', 
     ($this->desk)("{$sale->id}/payments/{$slip->json('payments.0.id')}/undo")->assertStatus(409);
 });
 
+it('closes a day once however many do it at the same moment: nothing goes to the bank twice', function (): void {
+    ($this->take)(($this->sale)($this->yard->book('10:00')), []);
+    $answers = Races::run(6, fn (): string => (string) $this->actingAs($this->yard->owner)->postJson(
+        '/api/businesses/yard/closes',
+        ['counted' => 4800, 'banked' => 4800, 'seen' => 4800, 'note' => null],
+    )->getStatusCode());
+    sort($answers);
+    expect($answers)->toBe(['200', ...array_fill(0, 5, '409')])
+        ->and(($this->sum)(Account::Cash))->toBe(0)
+        ->and(DB::table('day_closes')->count())->toBe(1);
+});
+
 it('undoes nothing of another day, nor of a day that is closed', function (): void {
     $sale = ($this->sale)($this->yard->book('10:00'));
     $first = ($this->take)($sale, ['amount' => 1000])->json('payments.0.id');

@@ -5,11 +5,15 @@ declare(strict_types=1);
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
 use App\Bookings\DecideBooking;
+use App\Bookings\Destination;
 use App\Bookings\History;
+use App\Bookings\MoveBooking;
 use App\Ledger\Processor;
 use App\Ledger\SellVisit;
 use App\Messages\Wording;
+use App\Models\Audience;
 use App\Models\Booking;
+use App\Models\Occasion;
 use App\Models\OutboxEntry;
 use App\Outbox\DeliverDue;
 use App\Support\ClientLink;
@@ -17,6 +21,7 @@ use App\Support\Clock;
 use Tests\Support\FakeProcessor;
 use Tests\Support\Yard;
 use YardBell\Core\Booking\State;
+use YardBell\Core\Time\Wall;
 
 beforeEach(function (): void {
     $this->processor = new FakeProcessor();
@@ -220,4 +225,20 @@ it('looks for what is soonest only so far, however far somebody turns the pages'
         ->assertOk()
         ->assertJson(['soonest' => []]);
     expect($queries)->toBeLessThan(30);
+});
+
+it('mails somebody of the house what they have chosen to be told of, and nothing else', function (): void {
+    $yard = Yard::open();
+    $yard->staff[0]->update(['told_of' => [Occasion::Cancelled->value]]);
+    $told = static fn (): array => OutboxEntry::query()
+        ->where('audience', Audience::Staff)
+        ->orderBy('id')
+        ->get()
+        ->map(static fn (OutboxEntry $entry): string => $entry->occasion->value)
+        ->all();
+    $booking = $yard->book('10:00');
+    app(MoveBooking::class)($yard->business, $booking->id, new Destination(Wall::instant(Yard::at('12:00'))), 'Owner');
+    expect($told())->toBe([]);
+    app(CancelBooking::class)($yard->business->id, $booking->id, new Cancelling('Owner'));
+    expect($told())->toBe(['cancelled']);
 });

@@ -28,6 +28,7 @@ use Illuminate\Support\Facades\Http;
 use Tests\Support\FakeProcessor;
 use Tests\Support\Races;
 use Tests\Support\Yard;
+use YardBell\Core\Booking\State;
 
 /** A post that does what a test wants while a letter is on its way. */
 function posting(Closure $during): void
@@ -248,6 +249,64 @@ it('removes what is old enough, and nothing else', function (): void {
     app(Sweep::class)->all();
     expect(OutboxEntry::query()->where('state', 'sent')->count())->toBe(0)
         ->and(Booking::query()->whereKey($booked->id)->exists())->toBeTrue();
+});
+
+it('removes the files of what came to nothing, and keeps those of what came about', function (): void {
+    $yard = Yard::open();
+    $times = ['09:00', '10:00', '11:00', '12:00', '13:00', '14:00', '15:00', '16:00'];
+    $states = array_values(array_filter(State::cases(), static fn (State $state): bool => $state !== State::Expired));
+    foreach (array_values($states) as $i => $state) {
+        $booking = $yard->book($times[$i % 8], days: 2 + intdiv($i, 8));
+        Attachment::query()->create([
+            'business_id' => $yard->business->id,
+            'booking_id' => $booking->id,
+            'name' => $state->value,
+            'bytes' => 1,
+            'kind' => 'text/plain',
+        ]);
+        $booking->update(['state' => $state]);
+    }
+    $this->travel(3)->days();
+    app(Sweep::class)->all();
+    expect(Attachment::query()->orderBy('id')->pluck('name')->all())
+        ->toBe(['pending', 'confirmed', 'arrived', 'started', 'completed', 'no_show']);
+});
+
+it('leases for as long as the machine’s clock says, wherever the demonstration’s was put', function (): void {
+    Yard::open()->book('10:00');
+    app(Clock::class)->putForward(60 * 24);
+    $leased = [];
+    posting(static function () use (&$leased): void {
+        $leased[] = OutboxEntry::query()->whereNotNull('leased_until')->sole()->leased_until;
+    });
+    app(DeliverDue::class)();
+    expect($leased)->not->toBe([])
+        ->and(max($leased)->lessThanOrEqualTo(now()->addSeconds(60)))->toBeTrue();
+    OutboxEntry::query()->update(['state' => 'waiting', 'leased_until' => now()->addSeconds(30)]);
+    expect(app(DeliverDue::class)())->toBe(0); // another worker has it
+});
+
+it('lets one through to a service that was away, and all once it came back well', function (): void {
+    $circuit = new Circuit(app('cache')->store(), app(Clock::class));
+    $fails = static fn () => throw new RuntimeException('away');
+    $ask = static function (callable $call) use ($circuit): string {
+        try {
+            return $circuit->through('kiln', $call, static fn () => new LogicException('refused'));
+        } catch (LogicException|RuntimeException $wrong) {
+            return $wrong->getMessage();
+        }
+    };
+    $answers = static fn (): string => 'well';
+    expect([$ask($fails), $ask($fails), $ask($fails), $ask($answers)])->toBe(['away', 'away', 'away', 'refused']);
+    $this->travel(6)->seconds();
+    $meanwhile = '';
+    $first = $ask(static function () use ($ask, $answers, &$meanwhile): string {
+        $meanwhile = $ask($answers); // somebody else, while the one is on its way
+
+        return 'well';
+    });
+    expect([$first, $meanwhile])->toBe(['well', 'refused'])
+        ->and([$ask($answers), $ask($fails), $ask($fails), $ask($answers)])->toBe(['well', 'away', 'away', 'well']);
 });
 
 it('keeps the end of a log that has grown large', function (): void {

@@ -68,6 +68,10 @@ it('matches what the rules offer and the wishes allow (part 5)', function (array
         'mon 10:00 ana, tue 09:00 ana',
     ],
     'the night before' => [['weekdays' => [0 => [Window::between('20:00', '09:30')]]], 'tue 09:00 ana, tue 09:00 bo'],
+    'the night before the first date' => [
+        ['weekdays' => [6 => [Window::between('20:00', '09:30')]]],
+        'mon 09:00 ana',
+    ],
     'dates' => [['toDay' => 20_878], 'mon 09:00 ana, mon 10:00 ana'],
     'too large a party' => [['party' => 3], ''],
     'another length' => [['minutes' => 45], ''],
