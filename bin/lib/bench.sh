@@ -42,8 +42,17 @@ case "${1:-}" in
         # The package comes without it; mutants that cannot be written look like killed ones.
         mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations
         export YARDBELL_SEEDS=${YARDBELL_SEEDS:-4}
-        exec php -d extension=pcov -d pcov.directory="$root/core/src" vendor/bin/pest \
-            --testsuite=mutants --mutate --everything --covered-only --no-cache --path="${2:-core/src/Time}" ;;
+        path=${2:-core/src/Time} suite=mutants reach=core/src
+        if [ "${path#app}" != "$path" ]; then # the application's tests, on the database that is kept for them
+            . bin/lib/kept.sh
+            need_tools redis-server php8.2-redis
+            need_dependencies
+            kept_database
+            suite=app reach=app
+            export YARDBELL_LANGUAGES=en,he-XB TMPDIR="$kept/tmp"
+        fi
+        exec php -d extension=pcov -d pcov.directory="$root/$reach" -d memory_limit=8G vendor/bin/pest \
+            --testsuite="$suite" --mutate --everything --covered-only --no-cache --path="$path" ;;
     *)
         fail 'bench knows core (the search against a plain one), http (the running server against its floor),' \
             'crowd (the same, and the house, with a million bookings more),' \

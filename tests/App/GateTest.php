@@ -155,22 +155,21 @@ it('never names a service that clients may not book there, nor answers for it', 
     $id = Yard::offer($yard->business, ['name' => 'Kiln repair', 'minutes' => 30] + $hidden, $yard->staff)->id;
     $both = ['business_id' => $yard->business->id, 'services' => [$yard->lesson->id, $id]];
     App\Models\AddOn::query()->create(['name' => 'Apron', 'price' => 300, 'position' => 0] + $both);
-    App\Models\Question::query()->create(['text' => 'Size?', 'type' => 'short', 'choices' => [], 'position' => 0] + $both);
+    $size = ['text' => 'Size?', 'type' => 'short', 'choices' => [], 'position' => 0];
+    App\Models\Question::query()->create($size + $both);
     App\Models\OfferCode::query()->create(['code' => 'SPRING', 'percent' => '10'] + $both);
     Business::markRules($yard->business->id);
     $asked = "service={$yard->lesson->id}";
-    foreach (["/book/yard?{$asked}", "/gate-api/pages/yard/open-times?{$asked}", '/sitemap.xml', "/book/yard?service={$id}"] as $shown) {
-        expect($this->get($shown)->assertOk()->getContent())->not->toContain('Kiln repair');
+    $times = '/gate-api/pages/yard/open-times?';
+    foreach (["/book/yard?{$asked}", "/book/yard?service={$id}", $times.$asked, '/sitemap.xml'] as $path) {
+        expect($this->get($path)->assertOk()->getContent())->not->toContain('Kiln repair');
     }
     expect($this->get('/book/yard')->getContent())->not->toContain($id);
     $then = rawurlencode((string) json_encode([['service' => $id]]));
     $at = Yard::at('10:00');
-    foreach (["open-times?service={$id}", "quote?service={$id}", "code-quote?service={$id}&code=SPRING",
-        "helps?service={$id}"] as $path) {
-        $this->getJson("/gate-api/pages/yard/{$path}")->assertNotFound();
-    }
-    foreach (["open-times?{$asked}&then={$then}", "quote?{$asked}&then={$then}", "helps?{$asked}&then={$then}"] as $path) {
-        $this->getJson("/gate-api/pages/yard/{$path}")->assertStatus(422);
+    foreach (['open-times', 'quote', 'code-quote', 'helps'] as $path) {
+        $this->getJson("/gate-api/pages/yard/{$path}?service={$id}&code=SPRING")->assertNotFound();
+        $this->getJson("/gate-api/pages/yard/{$path}?{$asked}&code=SPRING&then={$then}")->assertStatus(422);
     }
     $this->postJson('/gate-api/pages/yard/holds', ['service' => $id, 'start' => $at])->assertNotFound();
     $this->postJson('/gate-api/pages/yard/holds', [

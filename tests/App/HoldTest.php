@@ -335,7 +335,7 @@ it('mails one address only so many links to prove it', function (): void {
         ->and(OutboxEntry::query()->where('occasion', 'prove')->count())->toBe(5);
 });
 
-it('claims everybody and everything that a time takes, so that nobody else gets any of it meanwhile', function (): void {
+it('claims everybody and everything that a time takes, so that nobody else gets any of it', function (): void {
     $yard = Yard::open(['assignment' => 'all'], people: 3);
     $yard->pool(['One']);
     $all = [...array_column($yard->staff, 'id'), Unit::query()->sole()->id];
