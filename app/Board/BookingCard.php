@@ -7,16 +7,17 @@ namespace App\Board;
 use App\Bookings\History;
 use App\Bookings\LowerEarlier;
 use App\Bookings\MarkVisit;
+use App\Bookings\MayRestore;
 use App\Bookings\MissBooking;
 use App\Bookings\MoveBooking;
 use App\Bookings\Repeated;
-use App\Bookings\RestoreBooking;
 use App\Bookings\SeenVersion;
 use App\Facts\BookingFacts;
 use App\Facts\Told;
 use App\Facts\VisitParts;
 use App\Language\Catalogue;
 use App\Ledger\CancellationCost;
+use App\Models\Answer;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\ChannelName;
@@ -35,7 +36,7 @@ final readonly class BookingCard
         private Catalogue $catalogue,
         private Clock $clock,
         private MarkVisit $mark,
-        private RestoreBooking $restore,
+        private MayRestore $mayRestore,
         private LowerEarlier $lower,
     ) {
     }
@@ -57,10 +58,7 @@ final readonly class BookingCard
             'sale' => $booking->sale_id,
             'state' => $booking->state->value,
             'consent' => $booking->consent,
-            'answers' => array_map(
-                static fn (array $answer): array => array_diff_key($answer, ['id' => 0, 'given' => 0]),
-                $booking->answers,
-            ),
+            'answers' => array_map(static fn (Answer $answer): array => $answer->told(), $booking->answers),
             'lowersEarlier' => $this->lower->onceBooked(array_filter(
                 VisitParts::of($booking) ?: [$booking],
                 static fn (Booking $part): bool => $part->state === State::Pending,
@@ -140,8 +138,8 @@ final readonly class BookingCard
             'undoes' => $booking->state === State::Cancelled || History::before($booking) === null
                 ? null
                 : $booking->state->value,
-            'mayRestore' => $this->restore->may($booking),
-            'cancelledTogether' => count($this->restore->together($booking)),
+            'mayRestore' => $this->mayRestore->of($booking),
+            'cancelledTogether' => count($this->mayRestore->together($booking)),
             'mayMiss' => MissBooking::may($booking, $this->clock),
             'mayCancel' => $booking->state->mayBecome(State::Cancelled),
             'mayMove' => MoveBooking::may($booking),

@@ -6,6 +6,7 @@ namespace App\Board;
 
 use App\Ledger\Balance;
 use App\Ledger\SaleSums;
+use App\Models\AskedToPay;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
@@ -78,7 +79,7 @@ final readonly class Diary
                     SaleSums::ofRow($row, $charging[$row->sale_id ?? ''] ?? 0),
                     $state,
                     $row->price,
-                    $row->payment,
+                    AskedToPay::from($row->payment),
                 ),
                 isFirst: $row->client_id !== null && ! isset($known[$row->client_id]),
                 isNoted: $row->noted === 1,

@@ -6,7 +6,6 @@ namespace App\Bookings;
 
 use App\Clients\Guest;
 use App\Clients\RegisterGuest;
-use App\Language\Catalogue;
 use App\Ledger\SellVisit;
 use App\Messages\Announcements;
 use App\Messages\Telling;
@@ -14,10 +13,8 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\Id;
-use App\Models\Lock;
 use App\Models\Occasion;
 use App\Models\Service;
-use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 use Throwable;
@@ -34,14 +31,11 @@ final readonly class BookAtDesk
         private ConnectionInterface $db,
         private HoldTogether $hold,
         private RegisterGuest $register,
-        private HoldTime $time,
         private UseCodes $codes,
         private LowerEarlier $lower,
         private History $history,
         private SellVisit $sell,
         private Announcements $announcements,
-        private Catalogue $catalogue,
-        private Clock $clock,
     ) {
     }
 
@@ -71,7 +65,7 @@ final readonly class BookAtDesk
 
             return $this->db->transaction(function () use ($business, $held, $guest, $mark, $note, $codes, $told, $by) {
                 $client = ($this->register)($business, $guest);
-                $bookings = $this->marked($business, $held, $mark);
+                $bookings = $this->hold->locked($business, $held, $mark);
                 $isVisit = isset($mark['visit_id']);
                 $quotes = $isVisit ? $this->codes->named($business, $bookings, $codes, $client) : [];
                 $booked = [];
@@ -97,27 +91,6 @@ final readonly class BookAtDesk
         }
     }
 
-    /**
-     * Locked, and with the mark that they share: a visit is one order, before it is asked what it costs.
-     *
-     * @param  non-empty-list<Booking>  $held
-     * @param  array<string, string>  $mark
-     * @return non-empty-list<Booking>
-     */
-    private function marked(Business $business, array $held, array $mark): array
-    {
-        return array_map(function (Booking $one) use ($business, $mark): Booking {
-            $own = Booking::query()->where('business_id', $business->id)->whereKey($one->id);
-            $booking = Lock::on($own)->firstOrFail();
-            if ($booking->state !== State::Held || $booking->held_until <= $this->clock->now()) {
-                $this->time->again($booking, $business, $this->clock->minute() + 1); // its hold has run out meanwhile
-            }
-            $booking->update($mark);
-
-            return $booking;
-        }, $held);
-    }
-
     /** @param  array<string, string|null>  $columns */
     private function book(Booking $booking, ?Client $client, Quote $quote, array $columns, string $by): Booking
     {
@@ -128,11 +101,7 @@ final readonly class BookAtDesk
             'client_id' => $client?->id,
             'priced_for' => $client?->id, // the desk knows who it is
             'proven_at' => $client?->proven_at,
-            'contact' => [
-                'name' => $client->name ?? $this->catalogue->say('history.walk_in'),
-                'email' => (string) $client?->email,
-                'phone' => $client->phone ?? '',
-            ],
+            'contact' => $this->register->contact($client),
         ]);
         ($this->sell)($booking, $by);
         $this->history->become($booking, State::Confirmed, $by);

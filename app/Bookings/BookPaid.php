@@ -25,9 +25,9 @@ use YardBell\Core\Booking\State;
 final readonly class BookPaid implements Fulfilment
 {
     public function __construct(
-        private HoldTime $hold,
-        private UseCodes $codes,
-        private ConfirmBooking $confirm,
+        private HoldAgain $again,
+        private CheckBuyer $check,
+        private BookHeld $book,
         private History $history,
         private ReturnMoney $return,
         private Announcements $announcements,
@@ -62,7 +62,7 @@ final readonly class BookPaid implements Fulfilment
                 $this->clock->minute() + ($waits ? config()->integer('yardbell.payment_minutes') : 1),
             );
             if (! $waits) {
-                $this->confirm->book($bookings);
+                ($this->book)($bookings);
             }
         } catch (TimeTaken|Refusal $refused) {
             $this->giveUp($bookings, $payment, $refused instanceof CodeGone);
@@ -85,11 +85,9 @@ final readonly class BookPaid implements Fulfilment
     {
         $business = Business::query()->findOrFail($bookings[0]->business_id);
         foreach ($bookings as $booking) {
-            $this->hold->again($booking, $business, $until);
+            ($this->again)($booking, $business, $until);
         }
-        foreach ($bookings as $booking) { // its use of a code ended with its hold, and may be somebody else's by now
-            $this->codes->check($business, $booking, $booking->client()->firstOrFail());
-        }
+        $this->check->ofCodes($business, $bookings); // a use ended with its hold, and may be somebody else's by now
     }
 
     /** Whether something else was asked for beside it, and has not come yet: a card to be kept. */

@@ -7,6 +7,7 @@ namespace App\Bookings;
 use App\Facts\VisitParts;
 use App\Language\Sentence;
 use App\Messages\Announcements;
+use App\Models\Answer;
 use App\Models\Booking;
 use App\Models\Occasion;
 use App\Support\Refusal;
@@ -24,9 +25,7 @@ final readonly class ChangeDetails
     }
 
     /**
-     * @param  array<string, list<array{
-     *     id: string, given: list<string>, question: string, answer: string, file?: string,
-     * }>>  $answers by booking
+     * @param  array<string, list<Answer>>  $answers by booking
      *
      * @throws Refusal
      */

@@ -22,7 +22,6 @@ use App\Support\Refusal;
 use App\Support\Tried;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Relaxed;
-use YardBell\Core\Availability\Slot;
 
 /**
  * More or fewer come to what is booked, at the same time and by the same people, where there is room; the visit is sold
@@ -32,14 +31,12 @@ final readonly class ChangeParty
 {
     public function __construct(
         private ConnectionInterface $db,
-        private RulesReader $rules,
-        private Claims $claims,
+        private KeepPlace $keep,
         private ClientChanges $changes,
         private MovedPrice $price,
         private ReturnMoney $return,
         private History $history,
         private Announcements $announcements,
-        private Bookable $bookable,
         private Tried $tried,
     ) {
     }
@@ -115,12 +112,7 @@ final readonly class ChangeParty
         if ($party < $booking->party) {
             $this->changes->checkFree($booking);
         }
-        $slot = $this->claims->settled(
-            $business,
-            fn (): ?Slot => $this->room($business, $booking, $party),
-            $booking->setup,
-            $booking->clearup,
-        ) ?? throw new Refusal(
+        $slot = ($this->keep)($business, $booking, self::wish($booking, $party), $booking->id) ?? throw new Refusal(
             new Sentence('refusal.booking.no_room', ['party' => $party]),
             409,
             'no_room',
@@ -140,25 +132,11 @@ final readonly class ChangeParty
         $this->history->changed($booking, History::BY_CLIENT, $why);
     }
 
-    /** The row that it is now, with so many: neither what it takes itself is in the way, nor notice. */
-    private function room(Business $business, Booking $booking, int $party): ?Slot
+    /** Where it is, with so many: neither what it takes itself is in the way, nor notice. */
+    private static function wish(Booking $booking, int $party): Wish
     {
-        $start = Instants::minute($booking->starts_at);
-        $isPart = $booking->visit_id !== null;
-        $relaxed = new Relaxed(notice: true, limits: true, grid: $isPart, gaps: true);
-        $slots = $this->bookable->at(
-            $business,
-            $this->rules->bookNow($business),
-            Choice::of($booking)->for($party)->at($start, $relaxed),
-            without: $booking->id,
-        );
-        foreach ($slots as $slot) {
-            if ($slot->session === $booking->session_id &&
-                ($slot->session !== null || $slot->staff === $booking->staff_ids)) {
-                return $slot;
-            }
-        }
+        $relaxed = new Relaxed(notice: true, limits: true, grid: $booking->visit_id !== null, gaps: true);
 
-        return null;
+        return Choice::of($booking)->for($party)->at(Instants::minute($booking->starts_at), $relaxed);
     }
 }

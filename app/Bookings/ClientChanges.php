@@ -10,6 +10,7 @@ use App\Models\Booking;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\Refusal;
+use YardBell\Core\Availability\VisitAsk;
 use YardBell\Core\Booking\State;
 
 /**
@@ -55,6 +56,35 @@ final readonly class ClientChanges
         $this->check($booking);
         if (! $this->isFree($booking)) {
             throw new Refusal(new Sentence('refusal.booking.change_costs'), 409, 'too_late');
+        }
+    }
+
+    public function mayMove(Booking $booking): bool
+    {
+        return $this->mayChange($booking) && $this->isFree($booking);
+    }
+
+    /**
+     * Whether all of a visit can be moved at once: not where its parts have been moved far apart.
+     *
+     * @param  non-empty-list<Booking>  $parts that stand, in order of time
+     */
+    public function mayMoveTogether(array $parts): bool
+    {
+        return array_filter($parts, $this->mayMove(...)) === $parts &&
+            (count($parts) === 1 || VisitChoice::of($parts)->maxWait <= VisitAsk::LONGEST_WAIT);
+    }
+
+    /**
+     * @param  non-empty-list<Booking>  $parts
+     *
+     * @throws Refusal
+     */
+    public function checkMove(array $parts): void
+    {
+        array_map($this->checkFree(...), $parts);
+        if (! $this->mayMoveTogether($parts)) {
+            throw new Refusal(new Sentence('refusal.booking.parts_apart'), 409, 'too_late');
         }
     }
 }

@@ -7,9 +7,9 @@ namespace App\Bookings;
 use App\Facts\VisitParts;
 use App\Language\Sentence;
 use App\Ledger\OpenPayment;
-use App\Ledger\SellVisit;
 use App\Messages\Announcements;
 use App\Messages\MailQuota;
+use App\Models\AskedToPay;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
@@ -30,32 +30,23 @@ final readonly class ConfirmBooking
 {
     public function __construct(
         private ConnectionInterface $db,
-        private HoldTime $hold,
-        private History $history,
+        private HoldAgain $again,
+        private CheckBuyer $check,
+        private BookHeld $book,
         private OpenPayment $payment,
-        private SellVisit $sell,
         private Announcements $announcements,
         private MailQuota $quota,
-        private UseCodes $codes,
-        private VisitQuote $quote,
-        private LowerEarlier $lower,
         private Clock $clock,
     ) {
     }
 
     /**
-     * @param  array{
-     *     name: string, email: string, phone: string, note: string,
-     *     answers?: array<string, list<array{
-     *         id?: string, given?: list<string>, question: string, answer: string, file?: string,
-     *     }>>, payNow?: bool, consent?: string, zone?: string|null,
-     * } $details checked before; the answers by booking; the consent in the words that were agreed to
      * @param  Booking  $held as it was read; of a visit of several services, any of its parts
      * @return Booking the same, as it is now
      *
      * @throws TimeTaken
      */
-    public function __invoke(Business $business, Booking $held, array $details): Booking
+    public function __invoke(Business $business, Booking $held, Details $details): Booking
     {
         return $this->db->transaction(function () use ($business, $held, $details): Booking {
             $parts = VisitParts::lockedOf($held);
@@ -67,14 +58,13 @@ final readonly class ConfirmBooking
                 if (! in_array($part->state, [State::Held, State::Expired], true)) {
                     throw new Refusal(new Sentence('refusal.held.gone'), 409, 'not_held');
                 }
-                if ($part->payment === 'optional') {
-                    $part->due_now = $details['payNow'] ?? false ? $part->price : 0;
+                if ($part->payment === AskedToPay::Optional) {
+                    $part->due_now = $details->paysNow ? $part->price : 0;
                 }
             }
             $client = $this->client($business, $details);
             foreach ($parts as $part) {
-                $this->codes->check($business, $part, $client);
-                $this->quote->checkWhose($business, $part, $client);
+                $this->check->ofClient($business, $part, $client);
             }
             $this->settle($business, $parts, $client, $details);
 
@@ -82,16 +72,8 @@ final readonly class ConfirmBooking
         }, attempts: 5);
     }
 
-    /**
-     * @param  non-empty-list<Booking>  $parts
-     * @param  array{
-     *     name: string, email: string, phone: string, note: string,
-     *     answers?: array<string, list<array{
-     *         id?: string, given?: list<string>, question: string, answer: string, file?: string,
-     *     }>>, payNow?: bool, consent?: string, zone?: string|null,
-     * } $details
-     */
-    private function settle(Business $business, array $parts, Client $client, array $details): void
+    /** @param  non-empty-list<Booking>  $parts */
+    private function settle(Business $business, array $parts, Client $client, Details $details): void
     {
         $paysFirst = self::paysFirst($parts);
         $isKnown = $parts[0]->priced_for === $client->id; // they came by a link that was mailed to them
@@ -101,17 +83,13 @@ final readonly class ConfirmBooking
             throw self::enoughMail();
         }
         foreach ($parts as $part) {
-            $this->hold->again($part, $business, $paysFirst || $provesFirst ? $this->until($part) : null);
+            ($this->again)($part, $business, $paysFirst || $provesFirst ? $this->until($part) : null);
             $part->client_id = $client->id;
-            $part->contact = [
-                'name' => $details['name'],
-                'email' => $details['email'],
-                'phone' => $details['phone'],
-            ];
-            $part->note = $details['note'];
-            $part->client_zone = $details['zone'] ?? null;
-            $part->answers = $details['answers'][$part->id] ?? [];
-            $part->consent = $this->consent($details['consent'] ?? '');
+            $part->contact = $details->contact();
+            $part->note = $details->note;
+            $part->client_zone = $details->zone;
+            $part->answers = $details->answers[$part->id] ?? [];
+            $part->consent = $this->consent($details->consent);
             $part->awaits_proof = $provesFirst;
             $part->proven_at = $isKnown ? $this->clock->now() : null;
             if ($paysFirst || $provesFirst) { // else it is written with its sale
@@ -124,7 +102,7 @@ final readonly class ConfirmBooking
         match (true) {
             $provesFirst => $this->announcements->ofAll($parts, Occasion::Prove),
             $paysFirst => $this->askForMoney($parts),
-            default => $this->book($parts),
+            default => ($this->book)($parts),
         };
     }
 
@@ -144,7 +122,7 @@ final readonly class ConfirmBooking
     private static function paysFirst(array $parts): bool
     {
         foreach ($parts as $part) {
-            if ($part->due_now > 0 || $part->payment === 'card_hold') {
+            if ($part->due_now > 0 || $part->payment === AskedToPay::CardHold) {
                 return true;
             }
         }
@@ -160,31 +138,12 @@ final readonly class ConfirmBooking
     private function askForMoney(array $parts): void
     {
         $due = array_sum(array_map(static fn (Booking $part): int => $part->due_now, $parts));
-        $keepsCard = in_array('card_hold', array_column($parts, 'payment'), true);
+        $keepsCard = in_array(AskedToPay::CardHold, array_column($parts, 'payment'), true);
         $amounts = $due > 0 ? [$due, ...$keepsCard ? [0] : []] : [0];
         $sale = ($this->payment)($parts[0], $amounts);
         foreach ($parts as $part) {
             $part->update(['sale_id' => $sale->id]);
         }
-    }
-
-    /** The link in the mail was opened and followed: what waits for it is booked. */
-    public function proven(Business $business, string $bookingId): void
-    {
-        $this->db->transaction(function () use ($business, $bookingId): void {
-            $parts = VisitParts::locked($business->id, $bookingId);
-            if (! $parts[0]->awaits_proof) {
-                return; // pressed twice
-            }
-            foreach ($parts as $part) {
-                $this->hold->again($part, $business, null);
-                $part->awaits_proof = false;
-            }
-            foreach ($parts as $part) {
-                $this->codes->check($business, $part, $part->client()->firstOrFail());
-            }
-            $this->book($parts);
-        }, attempts: 5);
     }
 
     /**
@@ -209,47 +168,17 @@ final readonly class ConfirmBooking
     }
 
     /**
-     * What happens when nothing is left to pay first. Within a transaction that has locked them. Where one of them is
-     * only asked for, all of the visit is.
-     *
-     * @param  non-empty-list<Booking>  $parts of a visit, or a booking alone
-     */
-    public function book(array $parts): void
-    {
-        $sale = null;
-        foreach ($parts as $part) {
-            $part->sale_id ??= $sale;
-            $sale = ($this->sell)($part, History::BY_CLIENT)->id;
-        }
-        $asks = array_filter($parts, self::mustBeApproved(...)) !== [];
-        foreach ($parts as $part) {
-            $this->history->become($part, $asks ? State::Pending : State::Confirmed, History::BY_CLIENT);
-        }
-        foreach ($asks ? [] : $parts as $part) { // what is only asked for makes nothing cheaper yet
-            ($this->lower)($part, History::BY_CLIENT, told: true);
-        }
-        $this->announcements->ofAll($parts, $asks ? Occasion::Pending : Occasion::Booked);
-    }
-
-    public static function mustBeApproved(Booking $booking): bool
-    {
-        return $booking->service?->approval === true;
-    }
-
-    /**
      * Whoever has booked with this address before. What they give now stays with the booking: an address is no proof
      * of who types it.
-     *
-     * @param  array{name: string, email: string, phone: string}  $details
      */
-    private function client(Business $business, array $details): Client
+    private function client(Business $business, Details $details): Client
     {
         return Client::query()->firstOrCreate(
             [
                 'business_id' => $business->id,
-                'email' => MailAddress::normal($details['email']) ?? mb_strtolower($details['email']),
+                'email' => MailAddress::normal($details->email) ?? mb_strtolower($details->email),
             ],
-            ['name' => $details['name'], 'phone' => $details['phone']],
+            ['name' => $details->name, 'phone' => $details->phone],
         );
     }
 }

@@ -6,6 +6,8 @@ namespace App\Bookings;
 
 use App\Models\Booking;
 use App\Models\Business;
+use App\Models\Lock;
+use App\Support\Clock;
 use App\Support\TooMany;
 use Throwable;
 use YardBell\Core\Booking\State;
@@ -13,8 +15,12 @@ use YardBell\Core\Booking\State;
 /** Keeps several times for somebody, or none of them: the dates of a repeat, the parts of a visit. */
 final readonly class HoldTogether
 {
-    public function __construct(private HoldTime $hold, private History $history)
-    {
+    public function __construct(
+        private HoldTime $hold,
+        private HoldAgain $again,
+        private History $history,
+        private Clock $clock,
+    ) {
     }
 
     /**
@@ -55,5 +61,26 @@ final readonly class HoldTogether
                 $this->history->become($one, State::Expired, $by);
             }
         }
+    }
+
+    /**
+     * Locked, held still, and with the mark that they share: a visit is one order, before it is asked what it costs.
+     *
+     * @param  non-empty-list<Booking>  $held
+     * @param  array<string, string>  $mark
+     * @return non-empty-list<Booking>
+     */
+    public function locked(Business $business, array $held, array $mark): array
+    {
+        return array_map(function (Booking $one) use ($business, $mark): Booking {
+            $own = Booking::query()->where('business_id', $business->id)->whereKey($one->id);
+            $booking = Lock::on($own)->firstOrFail();
+            if ($booking->state !== State::Held || $booking->held_until <= $this->clock->now()) {
+                ($this->again)($booking, $business, $this->clock->minute() + 1); // its hold has run out meanwhile
+            }
+            $booking->update($mark);
+
+            return $booking;
+        }, $held);
     }
 }

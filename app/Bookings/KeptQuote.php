@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Ledger\OpenPrices;
+use App\Models\AskedToPay;
 use App\Models\Booking;
 use App\Models\Service;
 use YardBell\Core\Price\Line;
@@ -22,7 +22,7 @@ final class KeptQuote
                 ? null
                 : $service->pricing['amount'],
             'due_now' => $quote->dueNow,
-            'payment' => $quote->isPriced() ? $service->payment_terms['kind'] : OpenPrices::PAYMENT,
+            'payment' => $quote->isPriced() ? AskedToPay::from($service->payment_terms['kind']) : AskedToPay::PriceOpen,
             'cancellation' => $service->cancellation,
             'lines' => self::lines($quote),
             'taxes' => self::taxes($quote),

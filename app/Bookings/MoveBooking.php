@@ -11,7 +11,6 @@ use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Lock;
-use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
@@ -25,7 +24,6 @@ final readonly class MoveBooking
 
     public function __construct(
         private ConnectionInterface $db,
-        private RulesReader $rules,
         private OtherTimes $times,
         private Claims $claims,
         private WriteBooking $write,
@@ -33,7 +31,6 @@ final readonly class MoveBooking
         private History $history,
         private Announcements $announcements,
         private Reminders $reminders,
-        private Clock $clock,
     ) {
     }
 
@@ -107,7 +104,7 @@ final readonly class MoveBooking
     /** Where it is, if it can stay there; with whom was wished for, else with the same people, if they can. */
     private function slot(Business $business, Booking $booking, Destination $to): ?Slot
     {
-        $slots = $this->times->at($business, $this->rules->bookNow($business), $booking, $to);
+        $slots = $this->times->now($business, $booking, $to);
         $wanted = $to->staff ?? self::wished($booking);
         $stays = static fn (Slot $slot): int => $slot->location === $booking->location_id ? 0 : 1;
         $others = static fn (Slot $slot): int => match ($slot->staff) {
@@ -123,7 +120,7 @@ final readonly class MoveBooking
 
     private function taken(Business $business, Booking $booking, Destination $to): TimeTaken
     {
-        return $this->times->taken($business, $this->rules->bookNow($business), $booking, $to);
+        return $this->times->takenNow($business, $booking, $to);
     }
 
     private function put(Booking $booking, Slot $slot, Freedom $freedom, string $by, Telling $whom): void
@@ -143,7 +140,7 @@ final readonly class MoveBooking
         ]);
         $booking->calendar_sequence++;
         $booking->save();
-        $this->write->again($booking, Instants::toDatabase($this->clock->minute()));
+        $this->write->again($booking);
         if ($booking->minutes !== $lasts) {
             $this->price->priced($booking, $by);
         } elseif ($slot->staff !== $before) {

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Facts\VisitParts;
-use App\Facts\WholeVisit;
-use App\Language\Sentence;
 use App\Messages\Announcements;
 use App\Messages\Telling;
 use App\Messages\UnsentMail;
@@ -16,7 +14,6 @@ use App\Models\Occasion;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Relaxed;
-use YardBell\Core\Availability\VisitAsk;
 use YardBell\Core\Booking\State;
 
 /**
@@ -30,43 +27,11 @@ final readonly class MoveByClient
         private MoveBooking $move,
         private MoveSeat $seat,
         private PlanVisit $plan,
-        private OpenTimes $times,
         private ClientChanges $changes,
         private History $history,
         private Announcements $announcements,
         private Reminders $reminders,
     ) {
-    }
-
-    public function may(Booking $booking): bool
-    {
-        return $this->changes->mayChange($booking) && $this->changes->isFree($booking);
-    }
-
-    /**
-     * Whether all of a visit can be moved at once: not where its parts have been moved far apart.
-     *
-     * @param  non-empty-list<Booking>  $parts that stand, in order of time
-     */
-    public function mayTogether(array $parts): bool
-    {
-        return array_filter($parts, $this->may(...)) === $parts &&
-            (count($parts) === 1 || VisitChoice::of($parts)->maxWait <= VisitAsk::LONGEST_WAIT);
-    }
-
-    /**
-     * @param  bool  $alone of a visit, this part alone
-     * @param  int|null  $fromDay day number; null: today
-     * @return array<string, mixed> the almanac, as when it was booked
-     *
-     * @throws Refusal
-     */
-    public function times(Booking $booking, bool $alone, ?int $fromDay): array
-    {
-        $parts = self::asked(VisitParts::of($booking) ?: [$booking], $booking->id, $alone);
-        $this->check($parts);
-
-        return $this->times->ofMove($booking->business, $parts, $fromDay);
     }
 
     /**
@@ -79,9 +44,9 @@ final readonly class MoveByClient
     public function __invoke(Business $business, string $id, int $start, ?string $staff, bool $alone): Booking
     {
         return $this->db->transaction(function () use ($business, $id, $start, $staff, $alone): Booking {
-            $parts = self::asked(VisitParts::locked($business->id, $id), $id, $alone);
-            $this->check($parts);
-            $asks = array_filter($parts, ConfirmBooking::mustBeApproved(...)) !== [];
+            $parts = MoveTimes::asked(VisitParts::locked($business->id, $id), $id, $alone);
+            $this->changes->checkMove($parts);
+            $asks = array_filter($parts, BookHeld::mustBeApproved(...)) !== [];
             match (true) {
                 count($parts) > 1 => $this->visit($business, $parts, $start),
                 $parts[0]->session_id !== null => ($this->seat)($business, $parts[0], $start, $staff),
@@ -105,30 +70,6 @@ final readonly class MoveByClient
 
             return $this->tell($parts, $asks);
         }, attempts: 5);
-    }
-
-    /**
-     * @param  non-empty-list<Booking>  $all
-     * @return non-empty-list<Booking>
-     */
-    private static function asked(array $all, string $id, bool $alone): array
-    {
-        $own = array_values(array_filter($all, static fn (Booking $part): bool => $part->id === $id));
-
-        return $alone && $own !== [] ? $own : WholeVisit::standing($all);
-    }
-
-    /**
-     * @param  non-empty-list<Booking>  $parts
-     *
-     * @throws Refusal
-     */
-    private function check(array $parts): void
-    {
-        array_map($this->changes->checkFree(...), $parts);
-        if (! $this->mayTogether($parts)) {
-            throw new Refusal(new Sentence('refusal.booking.parts_apart'), 409, 'too_late');
-        }
     }
 
     /**

@@ -8,7 +8,6 @@ use App\Language\Sentence;
 use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\Business;
-use App\Support\Clock;
 use App\Support\Instants;
 use YardBell\Core\Availability\Slot;
 
@@ -23,7 +22,6 @@ final readonly class MoveSeat
         private MovedPrice $price,
         private History $history,
         private Reminders $reminders,
-        private Clock $clock,
     ) {
     }
 
@@ -55,7 +53,7 @@ final readonly class MoveSeat
         ]);
         $booking->calendar_sequence++;
         $booking->save();
-        $this->write->again($booking, Instants::toDatabase($this->clock->minute()), $slot->staff);
+        $this->write->again($booking, $slot->staff);
         $this->price->instead($booking, History::BY_CLIENT);
         $this->history->holds($booking);
         $why = (new Sentence('history.moved', ['from' => $was]))->text();

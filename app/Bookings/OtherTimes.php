@@ -109,6 +109,17 @@ final readonly class OtherTimes
         ), $isTaken);
     }
 
+    /** @return list<Slot> the same, with what is true now: within the transaction that moves it */
+    public function now(Business $business, Booking $booking, Destination $to): array
+    {
+        return $this->at($business, $this->rules->bookNow($business), $booking, $to);
+    }
+
+    public function takenNow(Business $business, Booking $booking, Destination $to): TimeTaken
+    {
+        return $this->taken($business, $this->rules->bookNow($business), $booking, $to);
+    }
+
     /** @return list<Slot> that begin at exactly the instant it is to go to */
     public function at(Business $business, RuleBook $book, Booking $booking, Destination $to): array
     {

@@ -8,6 +8,7 @@ use App\Language\Sentence;
 use App\Ledger\OpenPrices;
 use App\Ledger\SellVisit;
 use App\Messages\Announcements;
+use App\Models\AskedToPay;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Lock;
@@ -84,7 +85,7 @@ final readonly class SettlePrice
         );
         $columns = KeptQuote::columns($quote, Service::known($booking->business_id, $booking->service_id));
 
-        return ['payment' => 'none', 'from_price' => null]
+        return ['payment' => AskedToPay::Nothing, 'from_price' => null]
             + array_intersect_key($columns, array_flip(['price', 'lines', 'taxes', 'staff_pay']));
     }
 }

@@ -124,8 +124,9 @@ final readonly class WriteBooking
      *
      * @param  list<string>|null  $staff who leads the session that it is in
      */
-    public function again(Booking $booking, string $holdsUntil, ?array $staff = null): void
+    public function again(Booking $booking, ?array $staff = null): void
     {
+        $now = Instants::toDatabase($this->clock->minute());
         $this->db
             ->table('booking_staff')
             ->where('business_id', $booking->business_id)
@@ -133,7 +134,7 @@ final readonly class WriteBooking
             ->delete();
         $booking->unsetRelation('staff');
         self::reachBack($booking->business, $booking);
-        $this->people($booking, $staff ?? $booking->staff_ids, Instants::minute($booking->created_at), $holdsUntil);
+        $this->people($booking, $staff ?? $booking->staff_ids, Instants::minute($booking->created_at), $now);
     }
 
     /** How far back a reader must look for what is still going on. */

@@ -6,6 +6,7 @@ namespace App\Changes;
 
 use App\Models\Business;
 use App\Support\Given;
+use BackedEnum;
 
 /**
  * What a thing that is set up consists of: read at the door, written by its thing, kept in the history. A part of a
@@ -51,6 +52,7 @@ abstract readonly class Content
     {
         return match (true) {
             $value instanceof self => $value->toArray(),
+            $value instanceof BackedEnum => $value->value,
             is_array($value) => array_map(self::plain(...), $value),
             default => $value,
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Facts;
 
 use App\Ledger\Balance;
+use App\Models\Answer;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Location;
@@ -22,7 +23,7 @@ final readonly class BookingFacts
      * @param  list<Member>  $staff
      * @param  list<array{label: string, quantity: int}>  $addOns
      * @param  array{name: string, email: string, phone: string}|null  $contact as given with it; null while held
-     * @param  list<array{question: string, answer: string, file?: string}>  $answers
+     * @param  list<Answer>  $answers
      * @param  bool  $isProven whether the mail address is known to be theirs
      * @param  int  $version counts what changed for a calendar
      * @param  array{one: string, many: string}|null  $heads what those who come are called; null: people

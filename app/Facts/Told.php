@@ -6,6 +6,7 @@ namespace App\Facts;
 
 use App\Language\Catalogue;
 use App\Ledger\Balance;
+use App\Models\AskedToPay;
 use App\Models\Booking;
 use App\Support\Money;
 use YardBell\Core\Booking\State;
@@ -64,7 +65,7 @@ final readonly class Told
     private function ahead(Balance $balance, Booking $booking, bool $toClient): array
     {
         $isHeld = $booking->state === State::Held;
-        $asked = $isHeld && $booking->payment === 'card_hold' && ! $balance->keepsCard;
+        $asked = $isHeld && $booking->payment === AskedToPay::CardHold && ! $balance->keepsCard;
         $standing = $this->standing($balance, $booking, $isHeld);
         $written = static fn (int $minor): string => Money::written($minor, $booking->currency);
         $parameters = [
@@ -99,7 +100,7 @@ final readonly class Told
             $balance->due > 0 && $isHeld && $booking->due_now > 0 => $booking->due_now === $balance->due
                 ? 'now'
                 : 'part_now',
-            $balance->due > 0 && $isHeld && $booking->payment === 'optional' => 'as_you_like',
+            $balance->due > 0 && $isHeld && $booking->payment === AskedToPay::Optional => 'as_you_like',
             $balance->due > 0 => 'later',
             $balance->kept() > 0 => 'paid',
             default => null,

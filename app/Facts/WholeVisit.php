@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Facts;
 
+use App\Models\AskedToPay;
 use App\Models\Booking;
 
 /** A visit of several services as one: its parts in sums, as far as they are not over. */
 final class WholeVisit
 {
-    /** The strongest of what is asked for with the parts counts for all of it. */
-    private const TERMS = ['full', 'deposit', 'card_hold', 'optional', 'desk', 'none'];
-
     /**
      * One that is only looked at, never saved.
      *
@@ -21,10 +19,11 @@ final class WholeVisit
     {
         $standing = self::standing($parts);
         $whole = clone $standing[0];
-        $terms = array_map(static fn (Booking $part): string => $part->payment, $standing);
         $whole->price = self::sum($standing, static fn (Booking $part): int => $part->price);
         $whole->due_now = self::sum($standing, static fn (Booking $part): int => $part->due_now);
-        $whole->payment = array_values(array_intersect(self::TERMS, $terms))[0] ?? 'none';
+        $whole->payment = AskedToPay::strongest(
+            array_map(static fn (Booking $part): AskedToPay => $part->payment, $standing),
+        );
         $whole->lines = self::lines(array_map(static fn (Booking $part): array => $part->lines, $standing));
         $whole->taxes = array_merge(...array_map(static fn (Booking $part): array => $part->taxes, $standing));
         $last = $standing[count($standing) - 1];

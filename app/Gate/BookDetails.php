@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Bookings\Details;
 use App\Clients\PhoneNumber;
 use App\Models\Booking;
 use App\Models\Business;
@@ -16,16 +17,9 @@ use Illuminate\Validation\ValidationException;
 final readonly class BookDetails
 {
     /**
-     * @return array{
-     *     name: string, email: string, phone: string, note: string,
-     *     answers: array<string, list<array{
-     *         id: string, given: list<string>, question: string, answer: string, file?: string,
-     *     }>>, payNow: bool, consent: string, zone: string|null,
-     * }
-     *
      * @throws ValidationException by field
      */
-    public static function of(Request $request, Business $business, Booking $booking): array
+    public static function of(Request $request, Business $business, Booking $booking): Details
     {
         $details = $request->validate(
             [
@@ -53,16 +47,16 @@ final readonly class BookDetails
             ],
         );
 
-        return [
-            'name' => trim($details['name']),
-            'email' => trim($details['email']),
-            'phone' => PhoneNumber::canonical($details['phone'] ?? '', $business->time_zone),
-            'note' => trim($details['note'] ?? ''),
-            'answers' => Questions::ofVisit($business, $booking, $request->array('answers')),
-            'payNow' => (bool) ($details['payNow'] ?? false),
-            'consent' => $business->consent,
-            'zone' => self::zone($details['zone'] ?? ''),
-        ];
+        return new Details(
+            name: trim($details['name']),
+            email: trim($details['email']),
+            phone: PhoneNumber::canonical($details['phone'] ?? '', $business->time_zone),
+            note: trim($details['note'] ?? ''),
+            answers: Questions::ofVisit($business, $booking, $request->array('answers')),
+            paysNow: (bool) ($details['payNow'] ?? false),
+            consent: $business->consent,
+            zone: self::zone($details['zone'] ?? ''),
+        );
     }
 
     /** As their browser names it; what is none is not known. */

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
+use App\Bookings\BookHeld;
 use App\Bookings\ClientChanges;
-use App\Bookings\ConfirmBooking;
 use App\Bookings\History;
-use App\Bookings\MoveByClient;
 use App\Facts\BookAgain;
 use App\Facts\BookingFacts;
 use App\Facts\Mark;
@@ -16,7 +15,6 @@ use App\Facts\WholeVisit;
 use App\Ledger\Balance;
 use App\Ledger\CancellationCost;
 use App\Ledger\Contents\CancellationContent;
-use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Member;
@@ -35,11 +33,9 @@ final readonly class ClientBooking
     public function __construct(
         private ClientLink $links,
         private Clock $clock,
-        private Processor $processor,
         private CancellationCost $cost,
         private ToldToClient $told,
         private PayOnline $online,
-        private MoveByClient $move,
         private BookAgain $again,
         private ClientChanges $mayChange,
         private SuggestedTimes $suggested,
@@ -77,7 +73,7 @@ final readonly class ClientBooking
             'includedTax' => WholeVisit::taxes(Booking::includedOf($whole->taxes)),
             'total' => $whole->price,
             'currency' => $booking->currency,
-            'payment' => $whole->payment,
+            'payment' => $whole->payment->value,
             'paid' => $this->paid($booking, $balance),
             'amounts' => [
                 'paid' => $balance->kept(),
@@ -90,7 +86,7 @@ final readonly class ClientBooking
             'suggested' => $this->suggested->of($booking),
             'isPast' => $whole->endsAt() <= $now,
             'approval' => $booking->state === State::Held &&
-                array_filter($parts, ConfirmBooking::mustBeApproved(...)) !== [],
+                array_filter($parts, BookHeld::mustBeApproved(...)) !== [],
             'terms' => self::terms($booking),
             'cancelCosts' => $this->cost->ofAll($standing),
             'pay' => $isLost ? null : $this->payPage($booking) ?? $this->online->link($booking, $balance),
@@ -164,7 +160,7 @@ final readonly class ClientBooking
             'staff' => array_map(Mark::of(...), array_values($part->staff->all())),
             'cancelCosts' => $this->cost->of($part),
             'mayCancel' => $this->mayCancel($part),
-            'mayMove' => $this->move->may($part),
+            'mayMove' => $this->mayChange->mayMove($part),
             'query' => $this->links->query($part),
         ];
     }
@@ -193,9 +189,9 @@ final readonly class ClientBooking
         $most = min(GatePage::LARGEST_PARTY, ...array_map(GatePage::largestParty(...), self::services($standing)));
 
         return [
-            'move' => $this->move->mayTogether($standing),
+            'move' => $this->mayChange->mayMoveTogether($standing),
             'asksAgain' => $first->state === State::Confirmed &&
-                array_filter($standing, ConfirmBooking::mustBeApproved(...)) !== [],
+                array_filter($standing, BookHeld::mustBeApproved(...)) !== [],
             'details' => $may,
             'party' => $may && $most > 1 ? ['least' => $isFree ? 1 : $first->party, 'most' => $most] : null,
         ];
@@ -294,11 +290,10 @@ final readonly class ClientBooking
 
     private function payPage(Booking $booking): ?string
     {
-        $checkout =
-            $booking->state === State::Held
-                ? $booking->payments->firstWhere('state', PaymentState::Open)?->checkout
-                : null;
+        $open = $booking->state === State::Held
+            ? $booking->payments->firstWhere('state', PaymentState::Open)
+            : null;
 
-        return $checkout === null ? null : $this->processor->page($checkout);
+        return $open === null ? null : $this->online->page($open);
     }
 }

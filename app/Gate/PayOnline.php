@@ -22,8 +22,6 @@ use YardBell\Core\Booking\State;
 final readonly class PayOnline
 {
     /** Terms under which nothing is paid online, unless somebody has sent a link to. */
-    private const NOT_ONLINE = ['none', 'desk'];
-
     public function __construct(
         private ConnectionInterface $db,
         private OpenPayment $open,
@@ -72,7 +70,7 @@ final readonly class PayOnline
             $booking->sale_id !== null &&
             $balance->due > 0 &&
             $balance->charging === 0 &&
-            (! in_array($booking->payment, self::NOT_ONLINE, true) || $this->wasSent($booking));
+            ($booking->payment->isPaidOnline() || $this->wasSent($booking));
     }
 
     private function wasSent(Booking $booking): bool

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Gate;
 
 use App\Facts\VisitParts;
+use App\Models\Answer;
 use App\Models\Attachment;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Question;
+use App\Models\QuestionType;
 use App\Support\Column;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\ValidationException;
@@ -20,8 +22,6 @@ use YardBell\Core\Time\Wall;
  */
 final readonly class Questions
 {
-    private const LONGEST = ['long' => 2000];
-
     /**
      * @param  list<string>  $services that are shown: what is asked for others alone is left out, and so are their ids
      * @return list<array<string, mixed>> for the page
@@ -57,9 +57,7 @@ final readonly class Questions
      * The same of each part of a visit, by booking.
      *
      * @param  array<string, mixed>  $given by question
-     * @return array<string, list<array{
-     *     id: string, given: list<string>, question: string, answer: string, file?: string,
-     * }>>
+     * @return array<string, list<Answer>>
      *
      * @throws ValidationException by question, "answers.{id}"
      */
@@ -75,9 +73,7 @@ final readonly class Questions
 
     /**
      * @param  array<string, mixed>  $given by question
-     * @return list<array{
-     *     id: string, given: list<string>, question: string, answer: string, file?: string,
-     * }>
+     * @return list<Answer>
      *
      * @throws ValidationException by question, "answers.{id}"
      */
@@ -98,7 +94,7 @@ final readonly class Questions
             }
             $answer = self::plain($given[$question->id] ?? null);
             $file =
-                $question->type === 'file' && $answer !== []
+                $question->type === QuestionType::File && $answer !== []
                     ? Attachment::query()
                         ->where('business_id', $business->id)
                         ->whereIn('booking_id', self::together($booking))
@@ -109,10 +105,13 @@ final readonly class Questions
                 $wrong["answers.{$question->id}"] = [$problem];
             } elseif ($answer !== []) {
                 $answers[$question->id] = $answer;
-                $kept[] = ['id' => $question->id, 'given' => $answer, 'question' => $question->text] +
-                    ($file === null
-                        ? ['answer' => implode(', ', $answer)]
-                        : ['answer' => $file->name, 'file' => $file->id]);
+                $kept[] = new Answer(
+                    question: $question->id,
+                    given: $answer,
+                    asked: $question->text,
+                    text: $file->name ?? implode(', ', $answer),
+                    file: $file?->id,
+                );
             }
         }
 
@@ -134,9 +133,9 @@ final readonly class Questions
         $ids = self::all($business)->pluck('id', 'text');
         foreach ($parts as $part) {
             foreach ($part->answers as $answer) {
-                $id = $answer['id'] ?? $ids->get($answer['question']); // those of before kept its text alone
+                $id = $answer->question ?? $ids->get($answer->asked); // those of before kept its text alone
                 if (is_string($id)) {
-                    $given[$id] = $answer['given'] ?? [$answer['file'] ?? $answer['answer']];
+                    $given[$id] = $answer->given;
                 }
             }
         }
@@ -148,7 +147,7 @@ final readonly class Questions
     public static function addresses(Business $business, Booking $booking): array
     {
         $given = self::given($business, [$booking]);
-        $asked = self::all($business)->where('type', 'address')->pluck('id');
+        $asked = self::all($business)->where('type', QuestionType::Address)->pluck('id');
 
         return array_map(
             static fn (array $answer): string => $answer[0] ?? '',
@@ -187,20 +186,31 @@ final readonly class Questions
         if ($answer === []) {
             return $question->required ? 'wrong.answer.please_answer' : null;
         }
-        $most = self::LONGEST[$question->type] ?? 300;
+        $most = $question->type->longest();
 
         return match (true) {
             mb_strlen(implode('', $answer)) > $most => "wrong.plain.most_characters_fit?max={$most}",
-            count($answer) > 1 && $question->type !== 'choices' => 'wrong.answer.one_answer_enough',
-            in_array($question->type, ['choice', 'choices'], true)
-                && array_diff($answer, $question->choices) !== [] => 'wrong.answer.choose_from_answers',
-            $question->type === 'yesno' && ! in_array($answer[0], ['yes', 'no'], true) => 'wrong.answer.yes_or_no',
-            $question->type === 'number'
-                && ! is_numeric(str_replace(',', '.', $answer[0])) => 'wrong.answer.be_number',
-            $question->type === 'file' && $file === null => 'wrong.answer.file_did_not',
-            $question->type === 'date' && ! self::isDate($answer[0]) => 'wrong.answer.be_date',
-            default => null,
+            count($answer) > 1 && $question->type !== QuestionType::Choices => 'wrong.answer.one_answer_enough',
+            default => self::misfit($question, $answer, $file),
         };
+    }
+
+    /** @param  non-empty-list<string>  $answer */
+    private static function misfit(Question $question, array $answer, ?Attachment $file): ?string
+    {
+        [$fits, $sentence] = match ($question->type) {
+            QuestionType::Short, QuestionType::Long, QuestionType::Address, QuestionType::Hidden => [true, null],
+            QuestionType::Choice, QuestionType::Choices => [
+                array_diff($answer, $question->choices) === [],
+                'wrong.answer.choose_from_answers',
+            ],
+            QuestionType::YesNo => [in_array($answer[0], ['yes', 'no'], true), 'wrong.answer.yes_or_no'],
+            QuestionType::Number => [is_numeric(str_replace(',', '.', $answer[0])), 'wrong.answer.be_number'],
+            QuestionType::File => [$file !== null, 'wrong.answer.file_did_not'],
+            QuestionType::Date => [self::isDate($answer[0]), 'wrong.answer.be_date'],
+        };
+
+        return $fits ? null : $sentence;
     }
 
     private static function isDate(string $given): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Models\AskedToPay;
 use App\Models\Booking;
 use YardBell\Core\Booking\State;
 
@@ -48,7 +49,7 @@ final readonly class Balance
     /** What is asked for at once of what is due, where its service asks for it when booking (rules.md P9). */
     public function now(Booking $booking): int
     {
-        $asks = in_array($booking->payment, ['full', 'deposit'], true) && ! $this->isOver && $this->kept() > 0;
+        $asks = $booking->payment->isDueAtOnce() && ! $this->isOver && $this->kept() > 0;
 
         return $asks ? min($this->due, max(0, $booking->due_now - $this->kept())) : 0;
     }
@@ -82,13 +83,12 @@ final readonly class Balance
 
     /**
      * @param  int  $price as it was quoted
-     * @param  string  $payment as it was sold: none, optional, deposit, full, card_hold or desk
      */
     public static function from(
         SaleSums $sums,
         State $state,
         int $price,
-        string $payment,
+        AskedToPay $payment,
         ?int $fromPrice = null,
         ?int $fee = null,
     ): self {
@@ -101,7 +101,7 @@ final readonly class Balance
         $stays = $sums->paid - $sums->back;
 
         return new self(
-            price: $payment === OpenPrices::PAYMENT && $owed === 0 ? null : ($over ? $price : $owed),
+            price: $payment === AskedToPay::PriceOpen && $owed === 0 ? null : ($over ? $price : $owed),
             from: $fromPrice,
             paid: $sums->paid,
             returning: $sums->returning,
@@ -125,7 +125,7 @@ final readonly class Balance
                 $owed > $stays => $stays > 0 ? 'part' : 'due',
                 $stays > 0 => 'paid',
                 $sums->back > 0 => 'refunded',
-                default => $payment === OpenPrices::PAYMENT ? 'desk' : 'free',
+                default => $payment === AskedToPay::PriceOpen ? 'desk' : 'free',
             },
         );
     }

@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Models\AskedToPay;
 use App\Models\Booking;
 use Illuminate\Database\Query\Builder;
 
 /** Bookings whose price was left open (rules.md P1: "from …", or on request), and is not settled yet. */
 final class OpenPrices
 {
-    /** How it was sold. */
-    public const PAYMENT = 'desk';
-
     private const STANDING = ['pending', 'confirmed', 'arrived', 'started', 'completed'];
 
     public static function isOpen(Booking $booking): bool
     {
-        return $booking->payment === self::PAYMENT && in_array($booking->state->value, self::STANDING, true);
+        return $booking->payment === AskedToPay::PriceOpen && in_array($booking->state->value, self::STANDING, true);
     }
 
     /** Those of a sale that is joined. */
@@ -38,7 +36,7 @@ final class OpenPrices
     {
         return $query
             ->from('bookings')
-            ->where('bookings.payment', self::PAYMENT)
+            ->where('bookings.payment', AskedToPay::PriceOpen)
             ->whereIn('bookings.state', self::STANDING);
     }
 }

@@ -6,7 +6,6 @@ namespace App\Ledger;
 
 use App\Clients\Guest;
 use App\Clients\RegisterGuest;
-use App\Language\Catalogue;
 use App\Models\Business;
 use App\Models\Sale;
 use App\Support\Clock;
@@ -19,7 +18,6 @@ final readonly class SellAtDesk
         private ConnectionInterface $db,
         private RegisterGuest $register,
         private WriteLine $write,
-        private Catalogue $catalogue,
         private Clock $clock,
     ) {
     }
@@ -40,8 +38,7 @@ final readonly class SellAtDesk
             $sale = Sale::query()->where('business_id', $business->id)->findOrFail($id);
             if ($isNew > 0) {
                 $client = ($this->register)($business, $guest);
-                $name = $client->name ?? $this->catalogue->say('history.walk_in');
-                $sale->update(['client_id' => $client?->id, 'name' => $name]);
+                $sale->update(['client_id' => $client?->id, 'name' => $this->register->contact($client)['name']]);
                 ($this->write)($sale, $line, $by);
             }
 

@@ -8,6 +8,7 @@ use App\Facts\BookingFacts;
 use App\Facts\Told;
 use App\Facts\WholeVisit;
 use App\Language\Catalogue;
+use App\Models\Answer;
 use App\Models\Audience;
 use App\Models\Booking;
 use App\Models\Member;
@@ -49,7 +50,7 @@ final readonly class Particulars
         return [
             ...$this->labelled(array_filter($rows, static fn (array $row): bool => $row[1] !== '')),
             ...array_map(
-                static fn (array $answer): string => "  {$answer['question']} {$answer['answer']}",
+                static fn (Answer $answer): string => "  {$answer->asked} {$answer->text}",
                 $isTyped ? $facts->answers : [],
             ),
             ...$this->labelled($isTyped && $facts->note !== '' ? [['note', $facts->note]] : []),

@@ -40,7 +40,7 @@ use YardBell\Core\Booking\State;
  * @property string|null $price_version of the settings it was made under; null: before versions were kept
  * @property int|null $from_price what a price that is settled at the desk begins at
  * @property string $currency
- * @property string $payment none, optional, deposit, full, card_hold or desk
+ * @property AskedToPay $payment
  * @property int $extra_minutes of the minutes: what add-ons add
  * @property string|null $repeat_id shared by those that were booked as one repeat
  * @property string|null $visit_id shared by those that are the parts of one visit
@@ -61,15 +61,12 @@ use YardBell\Core\Booking\State;
  * @property string|null $session_id
  * @property list<string> $staff_ids as booked
  * @property string|null $wished_staff whom its client wished for; null: anyone
- * @property string|null $wished_staff whom somebody wished for; null: anyone
  * @property list<string> $units ids
  * @property bool $double_booked
  * @property list<array{start: string, staff: list<string>}> $suggested other times, while it waits for a yes
  * @property list<array{rule: string, says: string}> $outside what was broken on purpose, in what words (rules.md T18)
  * @property array{name: string, email: string, phone: string}|null $contact as given with this booking; null while held
- * @property list<array{
- *     id?: string, given?: list<string>, question: string, answer: string, file?: string,
- * }> $answers each with its question as it was asked
+ * @property list<Answer> $answers
  * @property CarbonImmutable $created_at
  * @property-read Collection<int, Member> $staff
  * @property-read Client|null $client
@@ -115,7 +112,8 @@ final class Booking extends Model
             'double_booked' => 'boolean',
             'awaits_proof' => 'boolean',
             'contact' => 'array',
-            'answers' => 'array',
+            'answers' => Answer::class,
+            'payment' => AskedToPay::class,
             'outside' => 'array',
             'suggested' => 'array',
             'lines' => 'array',

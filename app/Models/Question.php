@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property int $business_id
  * @property string $text
- * @property string $type one of TYPES
+ * @property QuestionType $type one of TYPES
  * @property list<string> $choices
  * @property bool $required
  * @property non-empty-list<string>|null $services ids; null: all of them
@@ -27,8 +27,6 @@ final class Question extends Model
     use HasId;
     use OfBusiness;
     use OfRules;
-
-    public const TYPES = ['short', 'long', 'address', 'number', 'choice', 'choices', 'yesno', 'date', 'file', 'hidden'];
 
     protected $table = 'questions';
 
@@ -47,6 +45,12 @@ final class Question extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['choices' => 'array', 'required' => 'boolean', 'services' => 'array', 'shown_if' => 'array'];
+        return [
+            'type' => QuestionType::class,
+            'choices' => 'array',
+            'required' => 'boolean',
+            'services' => 'array',
+            'shown_if' => 'array',
+        ];
     }
 }

@@ -195,7 +195,7 @@ it('changes answers and the note until it begins', function (): void {
         ->json();
     expect($told['note'])->toBe('By bus.')
         ->and($told['answers'])->toBe([$question->id => ['yes']])
-        ->and(Booking::query()->sole()->answers[0]['answer'])->toBe('yes')
+        ->and(Booking::query()->sole()->answers[0]->text)->toBe('yes')
         ->and(OutboxEntry::query()->where('occasion', 'changed')->where('audience', 'owner')->count())->toBe(1);
     ($this->act)($booking, 'details', ['note' => 'By bus.', 'answers' => [$question->id => 'yes']])->assertOk();
     expect(OutboxEntry::query()->where('occasion', 'changed')->where('audience', 'owner')->count())->toBe(1);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Bookings\ConfirmBooking;
 use App\Bookings\Destination;
+use App\Bookings\Details;
 use App\Bookings\MoveBooking;
 use App\Console\Work;
 use App\Ledger\OpenCheckouts;
@@ -150,9 +151,7 @@ it('gives a use of a code to whoever has it when the money comes', function (boo
         $held = $this->yard->hold($time);
         $link = app(ClientLink::class)->query($held);
         $this->postJson("/gate-api/bookings/{$held->id}/codes?{$link}", ['codes' => ['spring']])->assertOk();
-        app(ConfirmBooking::class)($this->yard->business->refresh(), $held, [
-            'name' => 'Kim', 'email' => $mail, 'phone' => '', 'note' => '',
-        ]);
+        app(ConfirmBooking::class)($this->yard->business->refresh(), $held, new Details('Kim', $mail));
         app(OpenCheckouts::class)();
 
         return $held->refresh();

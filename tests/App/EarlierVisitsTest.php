@@ -6,6 +6,7 @@ use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
 use App\Bookings\ConfirmBooking;
 use App\Bookings\DecideBooking;
+use App\Bookings\Details;
 use App\Ledger\AuditBook;
 use App\Messages\Wording;
 use App\Models\Booking;
@@ -51,8 +52,7 @@ beforeEach(function (): void {
     $this->byLink = function (string $time, int $days = 2): Booking {
         $held = $this->yard->hold($time, $days);
         $held->update(['priced_for' => $this->rosa->id]);
-        $given = ['name' => 'Rosa Bell', 'email' => 'rosa@post.example', 'phone' => '', 'note' => ''];
-        app(ConfirmBooking::class)($this->yard->business, $held, $given);
+        app(ConfirmBooking::class)($this->yard->business, $held, new Details('Rosa Bell', 'rosa@post.example'));
 
         return $held;
     };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Bookings\Choice;
 use App\Bookings\Claims;
 use App\Bookings\ConfirmBooking;
+use App\Bookings\Details;
 use App\Bookings\ExpireHolds;
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
@@ -55,8 +56,10 @@ it('gives a time to one of two although the clock goes back between them', funct
         (new Choice($yard->lesson->id))->at(Instants::minute($first->starts_at)),
     ); // the first hold has run out by now
     app(Clock::class)->putForward(-30); // and seems to hold again
-    expect(fn () => app(ConfirmBooking::class)($yard->business, $first, KIM))->toThrow(TimeTaken::class);
-    app(ConfirmBooking::class)($yard->business, $second, KIM);
+    $kim = new Details(...KIM);
+    $confirm = static fn (Booking $held): Booking => app(ConfirmBooking::class)($yard->business, $held, $kim);
+    expect(static fn () => $confirm($first))->toThrow(TimeTaken::class);
+    $confirm($second);
     expect($second->refresh()->state)->toBe(State::Confirmed)
         ->and(Booking::query()->where('state', 'confirmed')->count())->toBe(1);
 });
@@ -102,7 +105,7 @@ it('does not book an expired hold whose time is somebody else’s', function ():
         $yard->business,
         (new Choice($yard->lesson->id))->at(Instants::minute($held->starts_at)),
     );
-    app(ConfirmBooking::class)($yard->business, $other, ['email' => 'bo@post.example'] + KIM);
+    app(ConfirmBooking::class)($yard->business, $other, new Details(...['email' => 'bo@post.example'] + KIM));
     bookAtGate($held)
         ->assertStatus(409)
         ->assertJson(['code' => 'time_taken']);
@@ -163,7 +166,7 @@ it('lets one network hold only so many times, and says when to come back', funct
         ->and((int) $refused->headers->get('Retry-After'))->toBeGreaterThan(500)->toBeLessThanOrEqual(600)
         ->and($refused->json('message'))->toContain('come back in 10 minutes');
     holdAtGate($yard, '12:00', 5, '198.51.100.7')->assertCreated(); // somebody else
-    app(ConfirmBooking::class)($yard->business, Booking::query()->orderBy('id')->firstOrFail(), KIM);
+    app(ConfirmBooking::class)($yard->business, Booking::query()->orderBy('id')->firstOrFail(), new Details(...KIM));
     holdAtGate($yard, '14:00', 6)->assertCreated(); // what is booked is no hold any more
 });
 
@@ -349,7 +352,7 @@ it('claims everybody and everything that a time takes, so that nobody else gets 
     $held = $yard->hold('10:00');
     expect(array_keys($claimed()))->toBe($all);
     $before = $claimed();
-    DB::transaction(static fn () => app(HoldTime::class)->again($held, $yard->business, null));
+    DB::transaction(static fn () => app(App\Bookings\HoldAgain::class)($held, $yard->business, null));
     foreach ($claimed() as $taker => $times) {
         expect($times)->toBeGreaterThan($before[$taker]);
     }

@@ -66,7 +66,7 @@ it('loses no payment and makes none twice, however often it is killed', function
     $this->app->instance(Processor::class, new NearProcessor(app(ProcessorStandIn::class)));
     $yard = Yard::open(['price' => 4800, 'payment' => 'full', 'book_ahead_days' => 60], people: 3);
     $random = new Randomizer(new Mt19937(7));
-    $details = ['name' => 'Kim', 'email' => 'kim@post.example', 'phone' => '', 'note' => ''];
+    $details = new App\Bookings\Details('Kim', 'kim@post.example');
     $held = [];
     for ($i = 0; $i < 75; $i++) {
         $held[] = $yard->hold(sprintf('%02d:00', 9 + $i % 7), 2 + intdiv($i, 7))->id;

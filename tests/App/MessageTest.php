@@ -111,13 +111,12 @@ it('writes what somebody typed only to an address that is theirs', function (): 
     $yard = Yard::open();
     $book = function (string $time) use ($yard): App\Models\Booking {
         $held = $yard->hold($time);
-        app(App\Bookings\ConfirmBooking::class)($yard->business, $held, [
-            'name' => 'BUY CHEAP POTS',
-            'email' => 'victim@post.example',
-            'phone' => '',
-            'note' => 'at pots.example',
-            'answers' => [$held->id => [['question' => 'Why?', 'answer' => 'cheap pots']]],
-        ]);
+        app(App\Bookings\ConfirmBooking::class)($yard->business, $held, new App\Bookings\Details(
+            name: 'BUY CHEAP POTS',
+            email: 'victim@post.example',
+            note: 'at pots.example',
+            answers: [$held->id => [new App\Models\Answer(null, ['cheap pots'], 'Why?', 'cheap pots')]],
+        ));
 
         return $held->refresh();
     };

@@ -49,7 +49,7 @@ it('is settled once, taxed, paid to staff, told and invoiced', function (): void
     ($this->settle)(42500)->assertOk();
     ($this->settle)(100)->assertStatus(409);
     $booking = Booking::query()->sole();
-    expect([$booking->price, $booking->from_price, $booking->payment])->toBe([42500, null, 'none'])
+    expect([$booking->price, $booking->from_price, $booking->payment->value])->toBe([42500, null, 'none'])
         ->and(array_column($booking->taxes, 'amount'))->toBe([7947])
         ->and($booking->staff_pay)->toBe([$booking->staff_ids[0] => 4250])
         ->and(Sale::query()->sole()->owed())->toBe(42500);

@@ -63,7 +63,7 @@ it('asks what is asked, and says beside it what is wrong', function (): void {
     $this->post($book, $this->give)->assertStatus(422);
     $given = ['agreed' => '1', 'answers' => [(string) Question::query()->value('id') => ['left']]];
     $this->post($book, $given + $this->give)->assertStatus(303);
-    expect($booking->refresh()->answers[0]['answer'])->toBe('left')->and($booking->consent)->not->toBeNull();
+    expect($booking->refresh()->answers[0]->text)->toBe('left')->and($booking->consent)->not->toBeNull();
 });
 
 it('says what became of a time that cannot be kept, and keeps nothing', function (): void {

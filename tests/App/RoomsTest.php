@@ -96,3 +96,21 @@ it('asks what time it is of the clock alone', function (): void {
     }
     expect($askers)->toBe(['Clock']);
 });
+
+it('gives no class more than eight services', function (): void {
+    $many = [];
+    $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(app_path(), FilesystemIterator::SKIP_DOTS));
+    foreach ($files as $file) {
+        $class = 'App\\'.str_replace('/', '\\', substr((string) $file, strlen(app_path()) + 1, -4));
+        $given = class_exists($class) ? (new ReflectionClass($class))->getConstructor()?->getParameters() ?? [] : [];
+        $services = array_filter(
+            $given,
+            static fn (ReflectionParameter $one): bool => $one->isPromoted() &&
+                $one->getDeclaringClass()?->getProperty($one->name)->isPrivate() === true,
+        );
+        if (count($services) > 8) {
+            $many[] = $class;
+        }
+    }
+    expect($many)->toBe([]);
+});

@@ -22,6 +22,9 @@ final class Races
         DB::purge();
         app()->forgetInstance(RulesReader::class); // it holds the connection before
         app()->forgetInstance(RuleBooks::class);
+        foreach (app('router')->getRoutes()->getRoutes() as $route) {
+            $route->flushController(); // so does one that has been asked before
+        }
         $folder = sys_get_temp_dir().'/race'.bin2hex(random_bytes(6));
         mkdir($folder);
         $go = microtime(true) + 0.4;

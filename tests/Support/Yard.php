@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use App\Bookings\Choice;
 use App\Bookings\ConfirmBooking;
+use App\Bookings\Details;
 use App\Bookings\History;
 use App\Bookings\HoldTime;
 use App\Facts\Mark;
@@ -210,9 +211,7 @@ final readonly class Yard
     public function book(string $time, string $email = 'kim@post.example', int $days = 2): Booking
     {
         $booking = $this->hold($time, $days);
-        app(
-            ConfirmBooking::class,
-        )($this->business, $booking, ['name' => 'Kim Post', 'email' => $email, 'phone' => '', 'note' => '']);
+        app(ConfirmBooking::class)($this->business, $booking, new Details('Kim Post', $email));
         app(OpenCheckouts::class)();
 
         return $booking->refresh();

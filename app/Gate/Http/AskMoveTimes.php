@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
-use App\Bookings\MoveByClient;
+use App\Bookings\MoveTimes;
 use App\Gate\LinkedBooking;
 use App\Support\Checks;
 use App\Support\Given;
@@ -16,7 +16,7 @@ use YardBell\Core\Time\Wall;
 final readonly class AskMoveTimes
 {
     public function __construct(
-        private MoveByClient $move,
+        private MoveTimes $times,
         private LinkedBooking $linked,
     ) {
     }
@@ -27,6 +27,6 @@ final readonly class AskMoveTimes
         $from = Given::in($request->validate(['from' => ['nullable', Checks::date()]]))->stringIf('from');
         $fromDay = $from === null ? null : Wall::day($from);
 
-        return new JsonResponse($this->move->times($booking, $request->boolean('alone'), $fromDay));
+        return new JsonResponse($this->times->of($booking, $request->boolean('alone'), $fromDay));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
-use App\Bookings\ConfirmBooking;
+use App\Bookings\BookProven;
 use App\Bookings\ProofOfAddress;
 use App\Gate\ClientBooking;
 use App\Gate\LinkedBooking;
@@ -20,7 +20,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 final readonly class Prove
 {
     public function __construct(
-        private ConfirmBooking $confirm,
+        private BookProven $book,
         private ClientLink $links,
         private LinkedBooking $linked,
         private ClientBooking $shape,
@@ -35,7 +35,7 @@ final readonly class Prove
             throw new NotFoundHttpException();
         }
         ProofOfAddress::given($booking, $this->clock->now());
-        $this->confirm->proven($booking->business, $booking->id);
+        ($this->book)($booking->business, $booking->id);
 
         return new JsonResponse($this->shape->of($booking->refresh()));
     }

@@ -4,18 +4,14 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
-use App\Bookings\Choice;
-use App\Bookings\OpenTimes;
-use App\Bookings\VisitChoice;
+use App\Gate\FirstLook;
 use App\Gate\GateLink;
 use App\Gate\GatePage;
-use App\Gate\GateQuote;
 use App\Gate\KnownClient;
 use App\Gate\PageFacts;
 use App\Gate\PlainAlmanac;
 use App\Gate\PlainChoice;
 use App\Gate\Published;
-use App\Models\Business;
 use App\Support\Given;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -27,8 +23,7 @@ final readonly class ShowGate
         private Published $published,
         private GateLink $linked,
         private GatePage $page,
-        private OpenTimes $times,
-        private GateQuote $quote,
+        private FirstLook $first,
         private PageFacts $facts,
         private KnownClient $known,
         private PlainAlmanac $almanac,
@@ -58,7 +53,7 @@ final readonly class ShowGate
         $client = $this->known->client(KnownClient::link($request), $business);
         $first = $choice === null
             ? ['times' => null, 'quote' => null, 'visit' => null]
-            : $this->first(
+            : $this->first->of(
                 business: $business,
                 choice: $choice,
                 visit: $visit,
@@ -92,41 +87,5 @@ final readonly class ShowGate
                 'known' => $this->known->of($request, $business),
             ],
         ]);
-    }
-
-    /** @return array{times: mixed, quote: array<string, mixed>, visit: array<string, mixed>|null} */
-    private function first(
-        Business $business,
-        Choice $choice,
-        ?VisitChoice $visit,
-        ?int $day,
-        ?string $client,
-    ): array {
-        $times = json_decode($this->times->answer($business, $choice, $visit, $day), true, flags: JSON_THROW_ON_ERROR);
-
-        return $visit === null
-            ? [
-                'times' => $times,
-                'quote' => $this->quote->of($business, $choice, client: $client),
-                'visit' => null,
-            ]
-            : [
-                'times' => $times,
-                'quote' => $this->quote->of($business, $choice, $visit, client: $client),
-                'visit' => [
-                    'then' => array_map(
-                        static fn (Choice $part): array => [
-                            'service' => $part->service,
-                            'staff' => $part->member,
-                            'minutes' => $part->minutes,
-                            'addOns' => (object) [],
-                        ],
-                        array_slice($visit->parts, 1),
-                    ),
-                    'maxWait' => $visit->maxWait,
-                    'anyOrder' => $visit->anyOrder,
-                    'samePerson' => $visit->samePerson,
-                ],
-            ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Ledger\Contents;
 use App\Changes\Content;
 use App\Models\Business;
 use App\Support\Given;
+use Illuminate\Validation\Rule;
 use YardBell\Core\Price\PaymentKind;
 use YardBell\Core\Price\PaymentTerms;
 use YardBell\Core\Price\Percent;
@@ -15,7 +16,7 @@ use YardBell\Core\Price\Percent;
 final readonly class PaymentContent extends Content
 {
     /** @param  int|null  $amount minor unit */
-    public function __construct(public string $kind, public ?int $amount = null, public ?string $percent = null)
+    public function __construct(public PaymentKind $kind, public ?int $amount = null, public ?string $percent = null)
     {
     }
 
@@ -23,22 +24,24 @@ final readonly class PaymentContent extends Content
     {
         $percent = Amounts::written($given->stringIf('percent'));
 
-        return new self($given->string('kind'), $percent === null ? $given->intIf('amount') : null, $percent);
+        $amount = $percent === null ? $given->intIf('amount') : null;
+
+        return new self(PaymentKind::from($given->string('kind')), $amount, $percent);
     }
 
     /** As it is kept: nothing when booking where there is no price yet, and amounts only of a deposit. */
     public function fitting(bool $isPricedLater): self
     {
-        $kind = $isPricedLater && $this->kind !== 'card_hold' ? 'none' : $this->kind;
+        $kind = $isPricedLater && $this->kind !== PaymentKind::CardHold ? PaymentKind::None : $this->kind;
 
-        return $kind === 'deposit' ? $this : new self($kind);
+        return $kind === PaymentKind::Deposit ? $this : new self($kind);
     }
 
     public static function rules(Business $business, ?string $id): array
     {
         return [
             'payment' => ['required', 'array:kind,amount,percent'],
-            'payment.kind' => 'required|in:none,optional,deposit,full,card_hold',
+            'payment.kind' => ['required', Rule::enum(PaymentKind::class)],
             'payment.amount' => 'present|nullable|integer|min:1|max:'.Amounts::LARGEST,
             'payment.percent' => ['present', 'nullable', Amounts::percent()],
         ];
@@ -55,7 +58,7 @@ final readonly class PaymentContent extends Content
     public function toCore(): PaymentTerms
     {
         return new PaymentTerms(
-            PaymentKind::from($this->kind),
+            $this->kind,
             $this->percent === null ? $this->amount : Percent::of($this->percent),
         );
     }

@@ -10,6 +10,7 @@ use App\Ledger\Contents\PaymentContent;
 use App\Ledger\Contents\PricingContent;
 use App\Ledger\Contents\StaffPayContent;
 use App\Support\Given;
+use YardBell\Core\Price\PaymentKind;
 
 /** What lengths, price, payment and approval of a service say together. */
 final class PriceTogether
@@ -25,7 +26,7 @@ final class PriceTogether
             'pricing.extraPeople' => $pricing->perPerson && $pricing->extraPeople !== []
                     ? 'wrong.price.more_people_cost'
                     : null,
-            'payment.amount' => $payment->string('kind') === 'deposit' && ! self::isOneOf($payment)
+            'payment.amount' => $payment->string('kind') === PaymentKind::Deposit->value && ! self::isOneOf($payment)
                     ? PaymentContent::sentences()['payment.amount.*']
                     : null,
             'cancellation.amount' => $cancellation !== null && ! self::isOneOf($cancellation)
@@ -68,9 +69,12 @@ final class PriceTogether
 
     private static function paysFirst(Given $given, PricingContent $pricing): bool
     {
-        $kind = $given->under('payment')->string('kind');
+        $kind = PaymentKind::from($given->under('payment')->string('kind'));
+        $isPaidFirst = match ($kind) {
+            PaymentKind::None, PaymentKind::CardHold => false,
+            PaymentKind::Optional, PaymentKind::Deposit, PaymentKind::Full => true,
+        };
 
-        return ! in_array($kind, ['none', 'card_hold'], true)
-            && ! $pricing->of($given->strings('staff'))->isSaidLater();
+        return $isPaidFirst && ! $pricing->of($given->strings('staff'))->isSaidLater();
     }
 }

@@ -7,6 +7,7 @@ namespace App\Offer\Contents;
 use App\Changes\Content;
 use App\Models\Business;
 use App\Models\Question;
+use App\Models\QuestionType;
 use App\Support\Checks;
 use App\Support\Given;
 use App\Support\LinkWords;
@@ -15,8 +16,6 @@ use Illuminate\Validation\Rule;
 
 final readonly class QuestionContent extends Content
 {
-    private const CHOSEN = ['choice', 'choices'];
-
     /**
      * @param  list<string>  $choices
      * @param  list<string>|null  $services ids; null: all of them
@@ -25,7 +24,7 @@ final readonly class QuestionContent extends Content
      */
     public function __construct(
         public string $text,
-        public string $type,
+        public QuestionType $type,
         public array $choices,
         public bool $required,
         public ?array $services,
@@ -36,19 +35,19 @@ final readonly class QuestionContent extends Content
 
     public static function from(Given $given): static
     {
-        $type = $given->string('type');
+        $type = QuestionType::from($given->string('type'));
         $after = $given->underIf('shownIf');
 
         return new self(
             text: $given->text('text'),
             type: $type,
-            choices: in_array($type, self::CHOSEN, true) ? array_map(trim(...), $given->strings('choices')) : [],
-            required: $type !== 'hidden' && $given->bool('required'),
+            choices: $type->isChosen() ? array_map(trim(...), $given->strings('choices')) : [],
+            required: $type !== QuestionType::Hidden && $given->bool('required'),
             services: $given->stringsIf('services'),
             shownIf: $after === null
                 ? null
                 : ['question' => $after->string('question'), 'answer' => $after->string('answer')],
-            parameter: $type === 'hidden' ? $given->string('parameter') : '',
+            parameter: $type === QuestionType::Hidden ? $given->string('parameter') : '',
         );
     }
 
@@ -69,8 +68,8 @@ final readonly class QuestionContent extends Content
     {
         return [
             'text' => 'required|string|max:300',
-            'type' => ['required', Rule::in(Question::TYPES)],
-            'choices' => ['present', 'array', 'list', 'max:40', 'required_if:type,'.implode(',', self::CHOSEN)],
+            'type' => ['required', Rule::enum(QuestionType::class)],
+            'choices' => ['present', 'array', 'list', 'max:40', 'required_if:type,choice,choices'],
             'choices.*' => [
                 'required',
                 'string',
