@@ -137,6 +137,6 @@ final readonly class ChangeParty
     {
         $relaxed = new Relaxed(notice: true, limits: true, grid: $booking->visit_id !== null, gaps: true);
 
-        return Choice::of($booking)->for($party)->at(Instants::minute($booking->starts_at), $relaxed);
+        return new Wish(Choice::of($booking)->for($party), Instants::minute($booking->starts_at), $relaxed);
     }
 }

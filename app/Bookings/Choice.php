@@ -115,12 +115,6 @@ final readonly class Choice
         );
     }
 
-    /** @param  int  $start instant */
-    public function at(int $start, Relaxed $relaxed = new Relaxed()): Wish
-    {
-        return new Wish($this, $start, $relaxed);
-    }
-
     public function during(int $fromDay, int $toDay, int $now, Relaxed $relaxed = new Relaxed()): Ask
     {
         return new Ask(

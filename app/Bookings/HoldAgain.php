@@ -47,7 +47,7 @@ final readonly class HoldAgain
             $start + $booking->minutes + $booking->clearup,
         );
         if (! $this->stillHolds($booking) && ! $this->isStillFree($booking, $business)) {
-            $wish = Choice::of($booking)->with($booking->wished_staff)->at($start);
+            $wish = new Wish(Choice::of($booking)->with($booking->wished_staff), $start);
             throw TimeTaken::near(
                 $booking->visit_id === null ? $this->bookable->near($business, $wish) : [],
                 $this->bookable->isTaken($business, $wish),
@@ -76,7 +76,7 @@ final readonly class HoldAgain
         $slots = $this->bookable->at(
             $business,
             $this->rules->bookNow($business),
-            Choice::of($booking)->at($start, new Relaxed(notice: true, grid: $isPart, gaps: $isPart)),
+            new Wish(Choice::of($booking), $start, new Relaxed(notice: true, grid: $isPart, gaps: $isPart)),
         );
         $same = array_filter(
             $slots,

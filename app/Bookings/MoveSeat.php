@@ -35,7 +35,7 @@ final readonly class MoveSeat
      */
     public function __invoke(Business $business, Booking $booking, int $start, ?string $staff): void
     {
-        $wish = Choice::of($booking)->with($staff)->at($start);
+        $wish = new Wish(Choice::of($booking)->with($staff), $start);
         $slot = $this->claims->settled(
             $business,
             fn (): ?Slot => $this->slot($business, $booking, $wish),

@@ -108,7 +108,7 @@ final readonly class RestoreBooking
     {
         $freedom = new Freedom($booking->outside !== [], $booking->double_booked);
         $start = Instants::minute($booking->starts_at);
-        $wish = Choice::of($booking)->at($start, new Relaxed(...self::RELAXED))->with($freedom);
+        $wish = (new Wish(Choice::of($booking), $start, new Relaxed(...self::RELAXED)))->with($freedom);
 
         return ($this->keep)($business, $booking, $wish) ?? throw TimeTaken::near([]);
     }

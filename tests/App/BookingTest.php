@@ -8,6 +8,7 @@ use App\Bookings\Choice;
 use App\Bookings\ExpireHolds;
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
+use App\Bookings\Wish;
 use App\Models\BookingChange;
 use App\Models\OutboxEntry;
 use App\Support\Clock;
@@ -20,7 +21,7 @@ it('holds a time, which nobody else is offered meanwhile (T8)', function (): voi
     $booking = $yard->hold('10:00');
     expect($booking->state)->toBe(State::Held)->and($booking->taken_from->format('H:i'))->toBe('10:00');
     try {
-        app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:30'))));
+        app(HoldTime::class)($yard->business, new Wish(new Choice($yard->lesson->id), Wall::instant(Yard::at('10:30'))));
         $this->fail('The time is held.');
     } catch (TimeTaken $taken) {
         expect($taken->details()['near'])->toBe([

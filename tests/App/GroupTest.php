@@ -24,7 +24,7 @@ use YardBell\Core\Time\Wall;
 
 function wish(Yard $yard, string $time = '10:00', int $party = 1, ?string $member = null): Wish
 {
-    return (new Choice($yard->lesson->id, $member, $party))->at(Wall::instant(Yard::at($time)));
+    return new Wish(new Choice($yard->lesson->id, $member, $party), Wall::instant(Yard::at($time)));
 }
 
 function hold(Yard $yard, Wish $wish): Booking
@@ -183,11 +183,11 @@ it('keeps whoever leads a session out of everything else meanwhile (T8)', functi
     scheduled($yard);
     $other = Yard::offer($yard->business, ['name' => 'Other'], [$yard->staff[0]]);
     expect(
-        fn () => app(HoldTime::class)($yard->business, (new Choice($other->id))->at(Wall::instant(Yard::at('10:30')))),
+        fn () => app(HoldTime::class)($yard->business, new Wish(new Choice($other->id), Wall::instant(Yard::at('10:30')))),
     )
         ->toThrow(TimeTaken::class)
         ->and(
-            app(HoldTime::class)($yard->business, (new Choice($other->id))->at(Wall::instant(Yard::at('11:30'))))
+            app(HoldTime::class)($yard->business, new Wish(new Choice($other->id), Wall::instant(Yard::at('11:30'))))
                 ->service_id,
         )
         ->toBe($other->id);
@@ -298,8 +298,7 @@ it('shows on the Board when somebody is off or busy elsewhere, and does not coun
 it('lets a party in a session grow as far as there is room: its own places do not stand in its way', function (): void {
     $yard = Yard::open();
     $session = scheduled($yard);
-    $seat = fn (int $party): Booking => hold($yard, (new Choice($yard->lesson->id, null, $party))
-        ->at(Instants::minute($session->starts_at)));
+    $seat = fn (int $party): Booking => hold($yard, new Wish(new Choice($yard->lesson->id, null, $party), Instants::minute($session->starts_at)));
     [$theirs, $other] = [$seat(1), $seat(1)];
     foreach ([$theirs, $other] as $one) {
         Yard::sold($one);
@@ -319,7 +318,7 @@ it('says of a day whose session is full that nothing is free, not that there is 
     );
     $day = substr(Yard::at('10:00'), 0, 10);
     expect($none()[$day])->toBeNull();
-    Yard::sold(hold($yard, (new Choice($yard->lesson->id))->at(Instants::minute($session->starts_at))));
+    Yard::sold(hold($yard, new Wish(new Choice($yard->lesson->id), Instants::minute($session->starts_at))));
     expect($none()[$day])->toBe('full')
         ->and($none()[substr(Yard::at('10:00', 3), 0, 10)])->toBe('session');
 });

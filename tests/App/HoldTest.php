@@ -9,6 +9,7 @@ use App\Bookings\Details;
 use App\Bookings\ExpireHolds;
 use App\Bookings\HoldTime;
 use App\Bookings\TimeTaken;
+use App\Bookings\Wish;
 use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Business;
@@ -53,7 +54,7 @@ it('gives a time to one of two although the clock goes back between them', funct
     app(Clock::class)->putForward(11);
     $second = app(HoldTime::class)(
         $yard->business,
-        (new Choice($yard->lesson->id))->at(Instants::minute($first->starts_at)),
+        new Wish(new Choice($yard->lesson->id), Instants::minute($first->starts_at)),
     ); // the first hold has run out by now
     app(Clock::class)->putForward(-30); // and seems to hold again
     $kim = new Details(...KIM);
@@ -103,7 +104,7 @@ it('does not book an expired hold whose time is somebody else’s', function ():
     app(ExpireHolds::class)();
     $other = app(HoldTime::class)(
         $yard->business,
-        (new Choice($yard->lesson->id))->at(Instants::minute($held->starts_at)),
+        new Wish(new Choice($yard->lesson->id), Instants::minute($held->starts_at)),
     );
     app(ConfirmBooking::class)($yard->business, $other, new Details(...['email' => 'bo@post.example'] + KIM));
     bookAtGate($held)
@@ -148,7 +149,7 @@ it('never gives one person two places at midnight, however many try at once (T7)
             2,
             static fn (int $i): string => app(HoldTime::class)(
                 $yard->business->refresh(),
-                (new Choice($i === 0 ? $yard->lesson->id : $late->id))->at($i === 0 ? $midnight - 30 : $midnight + 15),
+                new Wish(new Choice($i === 0 ? $yard->lesson->id : $late->id), $i === 0 ? $midnight - 30 : $midnight + 15),
             )->id,
         );
     }
@@ -200,7 +201,7 @@ it('never locks out a client who is known, nor the desk', function (): void {
     $mailed = "of={$booking->id}&".app(ClientLink::class)->mailedQuery($booking);
     $hold("{$mailed}0")->assertStatus(429);
     $hold($mailed)->assertCreated();
-    $wish = (new Choice($yard->lesson->id))->at(Instants::minute($booking->starts_at) + 6 * 60);
+    $wish = new Wish(new Choice($yard->lesson->id), Instants::minute($booking->starts_at) + 6 * 60);
     app(HoldTime::class)($yard->business, $wish, by: 'Desk');
 });
 
@@ -225,7 +226,7 @@ it('counts the holds of one network one after the other, also when they come at 
         10,
         static fn (int $i): string => app(HoldTime::class)(
             $yard->business,
-            (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:00', 2 + $i))),
+            new Wish(new Choice($yard->lesson->id), Wall::instant(Yard::at('10:00', 2 + $i))),
             $visitor,
         )->id,
     );
@@ -257,7 +258,7 @@ it('ends a hold after an hour, however often somebody presses the button without
         ->assertStatus(409)
         ->assertJson(['code' => 'not_held']);
     expect(
-        app(HoldTime::class)($yard->business, (new Choice($yard->lesson->id))->at(Instants::minute($held->starts_at)))
+        app(HoldTime::class)($yard->business, new Wish(new Choice($yard->lesson->id), Instants::minute($held->starts_at)))
             ->state,
     )
         ->toBe(State::Held)

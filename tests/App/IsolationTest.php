@@ -6,6 +6,7 @@ use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
 use App\Bookings\Choice;
 use App\Bookings\HoldTime;
+use App\Bookings\Wish;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Category;
@@ -128,7 +129,7 @@ function setUpAll(Yard $yard): array
 /** A booking as a client makes it, with a file. */
 function bookWithFile(Yard $yard, string $service, string $time): Booking
 {
-    $booking = app(HoldTime::class)($yard->business, (new Choice($service))->at(Wall::instant(Yard::at($time))));
+    $booking = app(HoldTime::class)($yard->business, new Wish(new Choice($service), Wall::instant(Yard::at($time))));
     $link = static fn (string $act): string => "/gate-api/bookings/{$booking->id}/{$act}?"
         .app(ClientLink::class)->query($booking);
     test()

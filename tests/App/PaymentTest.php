@@ -6,6 +6,7 @@ use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
 use App\Bookings\Choice;
 use App\Bookings\HoldTime;
+use App\Bookings\Wish;
 use App\Ledger\Notices;
 use App\Ledger\OpenCheckouts;
 use App\Ledger\OpenPayment;
@@ -55,7 +56,7 @@ it('pays a late payment back if the time is somebody else’s by then', function
     app(Clock::class)->putForward(45);
     app(
         HoldTime::class,
-    )($this->yard->business, (new Choice($this->yard->lesson->id))->at(Instants::minute($late->starts_at) + 30));
+    )($this->yard->business, new Wish(new Choice($this->yard->lesson->id), Instants::minute($late->starts_at) + 30));
     $this->processor->state = 'paid';
     Yard::settle();
     $own = "/gate-api/bookings/{$late->id}?".app(ClientLink::class)->query($late);
@@ -74,7 +75,7 @@ it('tells of money that came too late once, however many hear of it', function (
     $late = $this->yard->book('10:00');
     Yard::settle();
     app(Clock::class)->putForward(45);
-    $wanted = (new Choice($this->yard->lesson->id))->at(Instants::minute($late->starts_at));
+    $wanted = new Wish(new Choice($this->yard->lesson->id), Instants::minute($late->starts_at));
     app(HoldTime::class)($this->yard->business, $wanted);
     $this->processor->state = 'paid';
     $heard = array_map(static fn (): Payment => Payment::query()->sole(), range(1, 3)); // each has seen it open

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Bookings\Choice;
 use App\Bookings\HoldTime;
 use App\Bookings\UseCodes;
+use App\Bookings\Wish;
 use App\Ledger\Processor;
 use App\Ledger\SettlePayment;
 use App\Models\Booking;
@@ -24,7 +25,7 @@ it('gives one time to one of many who want it at the same moment', function (): 
         16,
         static fn (): string => app(HoldTime::class)(
             $yard->business,
-            (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at('10:00'))),
+            new Wish(new Choice($yard->lesson->id), Wall::instant(Yard::at('10:00'))),
         )->state->value,
     );
     sort($answers);
@@ -39,7 +40,7 @@ it('gives overlapping times to one only, and as many as there are people to as m
         12,
         static fn (int $i): string => app(HoldTime::class)(
             $yard->business,
-            (new Choice($yard->lesson->id))->at(Wall::instant(Yard::at($times[$i % 3]))),
+            new Wish(new Choice($yard->lesson->id), Wall::instant(Yard::at($times[$i % 3]))),
         )->id,
     );
     $bookings = Booking::query()->with('staff')->get();

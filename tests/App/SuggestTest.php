@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Bookings\Wish;
 use App\Models\Booking;
 use App\Models\VisitNote;
 use App\Outbox\DeliverDue;
@@ -125,9 +126,7 @@ it('shows staff other visits with themselves alone, and lets them note nothing o
     $other = $asked->staff_ids[0] === $ana->id ? $bo : $ana;
     $book = fn (string $staff, string $at): Booking => app(App\Bookings\BookAtDesk::class)(
         $this->yard->business,
-        [(new App\Bookings\Choice($this->yard->lesson->id, $staff))->at(
-            YardBell\Core\Time\Wall::instant(Yard::at($at)),
-        )],
+        [new Wish(new App\Bookings\Choice($this->yard->lesson->id, $staff), YardBell\Core\Time\Wall::instant(Yard::at($at)))],
         new App\Clients\Guest($asked->client_id, '', '', ''),
         '',
         [],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Bookings\ChangeParty;
 use App\Bookings\Destination;
 use App\Bookings\MoveBooking;
+use App\Bookings\Wish;
 use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Business;
@@ -53,7 +54,7 @@ beforeEach(function (): void {
         $with,
     ): void {
         $choice = new App\Bookings\Choice($yard->lesson->id, $with);
-        app(App\Bookings\HoldTime::class)($yard->business, $choice->at(Wall::instant(Yard::at($time, $days))));
+        app(App\Bookings\HoldTime::class)($yard->business, new Wish($choice, Wall::instant(Yard::at($time, $days))));
     };
     [$this->ana, $this->bo] = array_map(static fn ($member): string => $member->id, $this->yard->staff);
 });

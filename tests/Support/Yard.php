@@ -9,6 +9,7 @@ use App\Bookings\ConfirmBooking;
 use App\Bookings\Details;
 use App\Bookings\History;
 use App\Bookings\HoldTime;
+use App\Bookings\Wish;
 use App\Facts\Mark;
 use App\Language\Catalogue;
 use App\Ledger\Notices;
@@ -201,7 +202,7 @@ final readonly class Yard
     /** As a client holds it, from nowhere that is counted. */
     public function hold(string $time, int $days = 2): Booking
     {
-        $wish = (new Choice($this->lesson->id))->at(Wall::instant(self::at($time, $days)));
+        $wish = new Wish(new Choice($this->lesson->id), Wall::instant(self::at($time, $days)));
         $held = app(HoldTime::class)($this->business, $wish);
         $held->update(['locale' => app(Catalogue::class)->locale()]);
 

@@ -82,12 +82,10 @@ final readonly class BookHere
             if ($visit !== null) {
                 return $this->plan->at($business, $visit, $start, DeskTimes::relaxed());
             }
-            $wishes = [$choice->at($start, DeskTimes::relaxed())];
+            $wishes = [new Wish($choice, $start, DeskTimes::relaxed())];
             foreach ($given->each('more') as $more) {
-                $wishes[] = $choice->with($more->stringIf('staff'))->at(
-                    Wall::instant($more->string('start')),
-                    DeskTimes::relaxed(),
-                );
+                $wishes[] = new Wish($choice->with($more->stringIf('staff')), Wall::instant($more->string('start')),
+                    DeskTimes::relaxed(), );
             }
         } catch (InvalidTime $wrong) {
             throw new Refusal(CoreSentence::of($wrong), 422, 'invalid');

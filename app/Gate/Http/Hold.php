@@ -7,6 +7,7 @@ namespace App\Gate\Http;
 use App\Bookings\HoldTime;
 use App\Bookings\HoldVisit;
 use App\Bookings\Visitor;
+use App\Bookings\Wish;
 use App\Gate\ClientBooking;
 use App\Gate\KnownClient;
 use App\Gate\Published;
@@ -56,7 +57,7 @@ final readonly class Hold
         $choice = ($this->read)($request, $business, $service->id);
         $visit = $this->read->visit($request, $business, $choice);
         $held = $visit === null
-            ? ($this->hold)($business, $choice->at($start), $visitor)
+            ? ($this->hold)($business, new Wish($choice, $start), $visitor)
             : ($this->visit)($business, $visit, $start, $visitor);
 
         return new JsonResponse($this->shape->of($held), 201);

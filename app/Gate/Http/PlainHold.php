@@ -7,6 +7,7 @@ namespace App\Gate\Http;
 use App\Bookings\HoldTime;
 use App\Bookings\HoldVisit;
 use App\Bookings\Visitor;
+use App\Bookings\Wish;
 use App\Gate\GateLink;
 use App\Gate\GatePage;
 use App\Gate\KnownClient;
@@ -51,7 +52,7 @@ final readonly class PlainHold
             Visitor::from((string) $request->ip(), config()->string('app.key'));
         try {
             $held = $visit === null
-                ? ($this->hold)($business, $choice->at($start), $visitor)
+                ? ($this->hold)($business, new Wish($choice, $start), $visitor)
                 : ($this->visit)($business, $visit, $start, $visitor);
         } catch (Refusal $refused) {
             return new Response($this->gate->page($request, $slug, Refusals::said($refused)), $refused->status);
