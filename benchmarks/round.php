@@ -8,14 +8,14 @@ declare(strict_types=1);
  */
 
 use App\Bookings\ExpireHolds;
-use App\Ledger\AskRefunds;
-use App\Ledger\Notices;
-use App\Ledger\OpenCheckouts;
-use App\Ledger\SettleOpen;
 use App\Messages\RemindAgain;
 use App\Messages\RemindLate;
 use App\Messages\RemindUnanswered;
 use App\Outbox\DeliverDue;
+use App\Payments\AskRefunds;
+use App\Payments\Notices;
+use App\Payments\OpenCheckouts;
+use App\Payments\SettleOpen;
 use App\Upkeep\Sweep;
 use Illuminate\Contracts\Console\Kernel;
 

@@ -9,7 +9,7 @@ return [
     'limiter' => env('YARDBELL_COUNTS', 'apc'),
     'stores' => [
         'database' => ['driver' => 'database', 'table' => 'cache', 'lock_table' => 'cache_locks'],
-        // Rule books, on each machine its own: see App\Bookings\RuleBooks.
+        // Rule books, on each machine its own: see App\Times\RuleBooks.
         'rules' => ['driver' => 'file', 'path' => env('YARDBELL_RULE_BOOKS', storage_path('rule-books'))],
         'apc' => ['driver' => 'apc'],
         'redis' => ['driver' => 'redis', 'connection' => 'default'],

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Ledger\AuditBook;
 use App\Models\CurrentBusiness;
+use App\Sales\AuditBook;
 use App\Support\Clock;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Database\Events\QueryExecuted;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Bookings\RulesReader;
 use App\Facts\AnswerTime;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
+use App\Times\RulesReader;
 use Carbon\CarbonImmutable;
 use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Wall;

@@ -16,7 +16,6 @@ use App\Facts\BookingFacts;
 use App\Facts\Told;
 use App\Facts\VisitParts;
 use App\Language\Catalogue;
-use App\Ledger\CancellationCost;
 use App\Models\Answer;
 use App\Models\Booking;
 use App\Models\BookingChange;
@@ -25,6 +24,7 @@ use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\Service;
 use App\Models\VisitNote;
+use App\Payments\CancellationCost;
 use App\Support\Clock;
 use YardBell\Core\Booking\State;
 

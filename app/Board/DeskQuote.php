@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Bookings\Choice;
 use App\Bookings\ChoiceQuote;
 use App\Bookings\LowerEarlier;
-use App\Bookings\VisitChoice;
 use App\Models\Business;
+use App\Times\Choice;
+use App\Times\VisitChoice;
 
 /** What the desk's sentence costs, as far as it says: at the prices of whoever is named, before a code. */
 final readonly class DeskQuote

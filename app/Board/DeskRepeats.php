@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Board;
 
 use App\Access\Access;
-use App\Bookings\Choice;
-use App\Bookings\RulesReader;
 use App\Language\Catalogue;
 use App\Models\Business;
 use App\Offer\WhySentences;
 use App\Support\Clock;
+use App\Times\Choice;
+use App\Times\RulesReader;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\Verdict;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Board;
 
 use App\Access\Access;
-use App\Bookings\Choice;
-use App\Bookings\PlanVisit;
-use App\Bookings\RulesReader;
-use App\Bookings\VisitChoice;
 use App\Models\Business;
 use App\Support\Clock;
+use App\Times\Choice;
+use App\Times\PlanVisit;
+use App\Times\RulesReader;
+use App\Times\VisitChoice;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\PlannedPart;
 use YardBell\Core\Availability\Relaxed;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Ledger\Balance;
-use App\Ledger\SaleSums;
 use App\Models\AskedToPay;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Sales\Balance;
+use App\Sales\SaleSums;
 use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Database\ConnectionInterface;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Bookings\RulesReader;
 use App\Changes\Content;
 use App\Changes\Things;
 use App\Changes\Version;
@@ -14,6 +13,7 @@ use App\Roster\Contents\PersonContent;
 use App\Roster\Contents\SpecialDayContent;
 use App\Roster\Contents\TimeOffContent;
 use App\Support\WeeklyTable;
+use App\Times\RulesReader;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Time\Hours;
 use YardBell\Core\Time\Timeline;

@@ -7,14 +7,14 @@ namespace App\Board;
 use App\Access\Access;
 use App\Access\Act;
 use App\Bookings\Destination;
-use App\Bookings\Freedom;
 use App\Bookings\OtherTimes;
-use App\Bookings\RulesReader;
-use App\Bookings\Wish;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Given;
+use App\Times\Freedom;
+use App\Times\RulesReader;
+use App\Times\Wish;
 
 /** Whether somebody may leave rules out on purpose, and what that breaks in each case: said before, kept after. */
 final readonly class Liberty

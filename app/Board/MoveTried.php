@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\Board;
 
 use App\Access\Access;
-use App\Bookings\Breach;
 use App\Bookings\Destination;
 use App\Bookings\LaterOne;
 use App\Bookings\MoveBooking;
 use App\Bookings\MoveLater;
 use App\Bookings\OtherTimes;
 use App\Bookings\Repeated;
-use App\Bookings\RulesReader;
-use App\Bookings\TimeTaken;
 use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Instants;
 use App\Support\Tried;
+use App\Times\Breach;
+use App\Times\RulesReader;
+use App\Times\TimeTaken;
 use YardBell\Core\Availability\Verdict;
 use YardBell\Core\Time\Wall;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Bookings\RulesReader;
 use App\Models\Business;
 use App\Support\Clock;
+use App\Times\RulesReader;
 use YardBell\Core\Time\Timeline;
 use YardBell\Core\Time\Wall;
 

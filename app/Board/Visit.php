@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Ledger\Balance;
+use App\Sales\Balance;
 use YardBell\Core\Booking\State;
 
 /** A booking as the Board needs it. Instants are minutes, amounts in the minor unit. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Board;
 
 use App\Access\Access;
-use App\Bookings\Breach;
-use App\Bookings\RulesReader;
 use App\Language\Catalogue;
 use App\Models\Business;
 use App\Offer\WhySentences;
+use App\Times\Breach;
+use App\Times\RulesReader;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Verdict;

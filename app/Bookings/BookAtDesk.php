@@ -6,7 +6,6 @@ namespace App\Bookings;
 
 use App\Clients\Guest;
 use App\Clients\RegisterGuest;
-use App\Ledger\SellVisit;
 use App\Messages\Announcements;
 use App\Messages\Telling;
 use App\Models\Booking;
@@ -15,6 +14,9 @@ use App\Models\Client;
 use App\Models\Id;
 use App\Models\Occasion;
 use App\Models\Service;
+use App\Sales\SellVisit;
+use App\Times\TimeTaken;
+use App\Times\Wish;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
 use Throwable;

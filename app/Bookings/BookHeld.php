@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Ledger\SellVisit;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Occasion;
+use App\Sales\SellVisit;
 use YardBell\Core\Booking\State;
 
 /**

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Ledger\Fulfilment;
-use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
@@ -15,10 +13,13 @@ use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Sale;
 use App\Models\SaleLineKind;
+use App\Payments\Fulfilment;
+use App\Payments\ReturnMoney;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Column;
 use App\Support\Refusal;
+use App\Times\TimeTaken;
 use YardBell\Core\Booking\State;
 
 /** The money for a held time has come: it is booked, if it can be had still; otherwise all of it goes back. */

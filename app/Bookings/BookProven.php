@@ -7,6 +7,7 @@ namespace App\Bookings;
 use App\Facts\VisitParts;
 use App\Models\Business;
 use App\Support\Refusal;
+use App\Times\TimeTaken;
 use Illuminate\Database\ConnectionInterface;
 
 /** The link in the mail was opened and followed: what waits for it is booked. */

@@ -6,20 +6,23 @@ namespace App\Bookings;
 
 use App\Facts\VisitParts;
 use App\Language\Sentence;
-use App\Ledger\Balance;
-use App\Ledger\GivingUp;
-use App\Ledger\MoneyEffect;
-use App\Ledger\PriceChange;
-use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Lock;
 use App\Models\Occasion;
 use App\Models\Sale;
+use App\Payments\GivingUp;
+use App\Payments\MoneyEffect;
+use App\Payments\PriceChange;
+use App\Payments\ReturnMoney;
+use App\Sales\Balance;
 use App\Support\Instants;
 use App\Support\Refusal;
 use App\Support\Tried;
+use App\Times\Choice;
+use App\Times\KeepPlace;
+use App\Times\Wish;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Relaxed;
 

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Language\Sentence;
-use App\Ledger\Contents\CancellationContent;
 use App\Models\Booking;
+use App\Prices\Contents\CancellationContent;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\Refusal;
+use App\Times\VisitChoice;
 use YardBell\Core\Availability\VisitAsk;
 use YardBell\Core\Booking\State;
 

@@ -6,7 +6,6 @@ namespace App\Bookings;
 
 use App\Facts\VisitParts;
 use App\Language\Sentence;
-use App\Ledger\OpenPayment;
 use App\Messages\Announcements;
 use App\Messages\MailQuota;
 use App\Models\AskedToPay;
@@ -14,11 +13,13 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\Occasion;
+use App\Payments\OpenPayment;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\MailAddress;
 use App\Support\Refusal;
 use App\Support\TooMany;
+use App\Times\TimeTaken;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 

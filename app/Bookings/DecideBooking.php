@@ -6,11 +6,11 @@ namespace App\Bookings;
 
 use App\Facts\VisitParts;
 use App\Language\Sentence;
-use App\Ledger\Fee;
-use App\Ledger\ReturnMoney;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Occasion;
+use App\Payments\ReturnMoney;
+use App\Sales\Fee;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;

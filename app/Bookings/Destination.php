@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Times\Freedom;
 use YardBell\Core\Availability\Relaxed;
 
 /** Where a booking is to go. */

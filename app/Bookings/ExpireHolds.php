@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Ledger\Fee;
-use App\Ledger\ReturnMoney;
 use App\Models\Booking;
 use App\Models\CurrentBusiness;
 use App\Models\Lock;
+use App\Payments\ReturnMoney;
+use App\Sales\Fee;
 use App\Support\Clock;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;

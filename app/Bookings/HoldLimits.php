@@ -10,6 +10,7 @@ use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\TooMany;
 use App\Support\Turn;
+use App\Times\Wish;
 use Illuminate\Database\Connection;
 use stdClass;
 use YardBell\Core\Availability\OpenTime;

@@ -6,8 +6,14 @@ namespace App\Bookings;
 
 use App\Models\Booking;
 use App\Models\Business;
+use App\Prices\PriceLists;
 use App\Support\Clock;
 use App\Support\TooMany;
+use App\Times\Bookable;
+use App\Times\Claims;
+use App\Times\RulesReader;
+use App\Times\TimeTaken;
+use App\Times\Wish;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Assignment;
 use YardBell\Core\Availability\RuleBook;

@@ -9,6 +9,8 @@ use App\Models\Business;
 use App\Models\Lock;
 use App\Support\Clock;
 use App\Support\TooMany;
+use App\Times\TimeTaken;
+use App\Times\Wish;
 use Throwable;
 use YardBell\Core\Booking\State;
 

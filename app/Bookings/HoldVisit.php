@@ -8,6 +8,10 @@ use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Id;
 use App\Support\TooMany;
+use App\Times\PlanVisit;
+use App\Times\TimeTaken;
+use App\Times\VisitChoice;
+use App\Times\Wish;
 use Illuminate\Database\ConnectionInterface;
 
 /** Keeps the times of a visit of several services for a client (rules.md T20): of all of its parts, or of none. */

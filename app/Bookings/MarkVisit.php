@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Language\Sentence;
-use App\Ledger\GivingUp;
-use App\Ledger\MoneyEffect;
-use App\Ledger\TakeAfterAll;
 use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\Lock;
+use App\Payments\GivingUp;
+use App\Payments\MoneyEffect;
+use App\Payments\TakeAfterAll;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\Refusal;

@@ -13,6 +13,8 @@ use App\Models\Business;
 use App\Support\Instants;
 use App\Support\LocalTime;
 use App\Support\Refusal;
+use App\Times\Freedom;
+use App\Times\TimeTaken;
 use Illuminate\Database\ConnectionInterface;
 
 /**

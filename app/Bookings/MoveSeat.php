@@ -9,6 +9,12 @@ use App\Messages\UnsentMail;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Support\Instants;
+use App\Times\Bookable;
+use App\Times\Choice;
+use App\Times\Claims;
+use App\Times\RulesReader;
+use App\Times\TimeTaken;
+use App\Times\Wish;
 use YardBell\Core\Availability\Slot;
 
 /** Gives a booking a place in another session of its service (rules.md T15): number, price and history stay. */

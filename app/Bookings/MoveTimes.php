@@ -8,6 +8,7 @@ use App\Facts\VisitParts;
 use App\Facts\WholeVisit;
 use App\Models\Booking;
 use App\Support\Refusal;
+use App\Times\OpenTimes;
 
 /** The times a client can move to: a booking, all of a visit, or one part of it. */
 final readonly class MoveTimes

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Ledger\SellVisit;
 use App\Models\Booking;
 use App\Models\Service;
+use App\Prices\BookedPrices;
+use App\Prices\BookedVisit;
+use App\Prices\CodeUses;
+use App\Prices\Tariffs;
+use App\Sales\SellVisit;
 use App\Support\Refusal;
 use YardBell\Core\Price\Quoting;
 
@@ -29,7 +33,7 @@ final readonly class MovedPrice
     {
         $business = $booking->business;
         try {
-            $quote = $this->quote->of($business, $booking, UseCodes::soldWith($booking), self::whose($booking));
+            $quote = $this->quote->of($business, $booking, CodeUses::soldWith($booking), self::whose($booking));
         } catch (Refusal) {
             $this->instead($booking, $by);
 

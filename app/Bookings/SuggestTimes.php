@@ -12,6 +12,8 @@ use App\Models\Business;
 use App\Models\Lock;
 use App\Support\Clock;
 use App\Support\Refusal;
+use App\Times\RulesReader;
+use App\Times\TimeTaken;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Time\Wall;
 

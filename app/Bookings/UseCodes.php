@@ -6,9 +6,6 @@ namespace App\Bookings;
 
 use App\Facts\VisitParts;
 use App\Language\Sentence;
-use App\Ledger\NewLine;
-use App\Ledger\SaleTaxes;
-use App\Ledger\WriteLine;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client as ClientRow;
@@ -16,6 +13,10 @@ use App\Models\Lock;
 use App\Models\Sale;
 use App\Models\SaleLineKind;
 use App\Models\Service;
+use App\Prices\CodeUses;
+use App\Sales\NewLine;
+use App\Sales\SaleTaxes;
+use App\Sales\WriteLine;
 use App\Support\Clock;
 use App\Support\Column;
 use App\Support\Refusal;
@@ -99,7 +100,7 @@ final readonly class UseCodes
      */
     public function check(Business $business, Booking $booking, ClientRow $client): void
     {
-        $codes = self::soldWith($booking);
+        $codes = CodeUses::soldWith($booking);
         foreach ($codes === [] ? [] : $this->quote->of($business, $booking, $codes, $client->id)->codes as $use) {
             if (! $use->isApplied()) {
                 throw new CodeGone($use->named, $use->reason->value ?? '');
@@ -149,7 +150,7 @@ final readonly class UseCodes
                 throw new Refusal(new Sentence('refusal.sale.not_booked'), 409, 'too_late');
             }
             $later = $sale->lines->where('kind', SaleLineKind::Code)->pluck('label');
-            $named = [...self::soldWith($booking), ...Column::strings($later)];
+            $named = [...CodeUses::soldWith($booking), ...Column::strings($later)];
             $with = $this->quote->of($business, $booking, [...$named, $code], $booking->client_id);
             $use = $with->codes[count($with->codes) - 1];
             $off = $this->quote->of($business, $booking, $named, $booking->client_id)->total - $with->total;
@@ -165,14 +166,5 @@ final readonly class UseCodes
 
             return $sale;
         }, attempts: 5);
-    }
-
-    /** @return list<string> the codes a booking was quoted with */
-    public static function soldWith(Booking $booking): array
-    {
-        return array_column(
-            array_filter($booking->lines, static fn (array $line): bool => $line['kind'] === 'code'),
-            'label',
-        );
     }
 }

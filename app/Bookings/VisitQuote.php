@@ -8,6 +8,10 @@ use App\Facts\VisitParts;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client as ClientRow;
+use App\Prices\BookedPrices;
+use App\Prices\BookedVisit;
+use App\Prices\CodeUses;
+use App\Prices\Tariffs;
 use Illuminate\Validation\ValidationException;
 use YardBell\Core\Price\LineKind;
 use YardBell\Core\Price\Quote;
@@ -117,7 +121,7 @@ final readonly class VisitQuote
         if ($booking->priced_for === null || $booking->priced_for === $client->id) {
             return;
         }
-        $codes = UseCodes::soldWith($booking);
+        $codes = CodeUses::soldWith($booking);
         $theirs = $this->of($business, $booking, $codes, $booking->priced_for)->total;
         if ($theirs !== $this->of($business, $booking, $codes, null)->total) {
             throw ValidationException::withMessages(['email' => 'wrong.details.own_prices']);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Ledger\AuditBook;
+use App\Sales\AuditBook;
 use Illuminate\Console\Command;
 
 final class CheckBook extends Command

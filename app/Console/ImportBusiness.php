@@ -6,9 +6,9 @@ namespace App\Console;
 
 use App\Models\Business;
 use App\Models\User;
+use App\Prices\WritePrices;
 use App\Scenario\ImportDocument;
 use App\Scenario\Replacement;
-use App\Scenario\WritePrices;
 use App\Support\Given;
 use Illuminate\Console\Command;
 use YardBell\Core\Availability\Booking;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Facts;
 
-use App\Ledger\Balance;
 use App\Models\Answer;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Location;
 use App\Models\Member;
+use App\Sales\Balance;
 use Carbon\CarbonImmutable;
 use YardBell\Core\Booking\State;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Facts;
 
 use App\Language\Catalogue;
-use App\Ledger\GivingUp;
-use App\Ledger\MoneyEffect;
-use App\Ledger\PriceChange;
+use App\Payments\GivingUp;
+use App\Payments\MoneyEffect;
+use App\Payments\PriceChange;
 use App\Support\Money;
 
 /** What giving a visit up, or taking that back, does to the money, in words for before the press. */

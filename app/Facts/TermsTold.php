@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Facts;
 
 use App\Language\Catalogue;
-use App\Ledger\Contents\CancellationContent;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Prices\Contents\CancellationContent;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Support\LocalTime;

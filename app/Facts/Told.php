@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Facts;
 
 use App\Language\Catalogue;
-use App\Ledger\Balance;
 use App\Models\AskedToPay;
 use App\Models\Booking;
+use App\Sales\Balance;
 use App\Support\Money;
 use YardBell\Core\Booking\State;
 

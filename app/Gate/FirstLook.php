@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Bookings\Choice;
-use App\Bookings\OpenTimes;
-use App\Bookings\VisitChoice;
 use App\Models\Business;
+use App\Times\Choice;
+use App\Times\OpenTimes;
+use App\Times\VisitChoice;
 
 /** What the page shows of a choice before any script asks: its times and what it costs. */
 final readonly class FirstLook

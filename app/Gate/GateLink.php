@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Bookings\Choice;
-use App\Bookings\VisitChoice;
 use App\Models\Business;
 use App\Support\Given;
+use App\Times\Choice;
+use App\Times\VisitChoice;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use YardBell\Core\Availability\VisitAsk;

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Bookings\PriceLists;
 use App\Bookings\Shown;
-use App\Bookings\Tariffs;
 use App\Facts\Mark;
-use App\Ledger\Contents\FrequencyContent;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;
@@ -16,6 +13,9 @@ use App\Models\Location;
 use App\Models\Member;
 use App\Models\OfferCode;
 use App\Models\Service;
+use App\Prices\Contents\FrequencyContent;
+use App\Prices\PriceLists;
+use App\Prices\Tariffs;
 use App\Support\Column;
 use App\Support\Given;
 use App\Support\WeeklyTable;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Bookings\Choice;
-use App\Bookings\OpenTimes;
-use App\Bookings\RulesReader;
-use App\Bookings\VisitChoice;
 use App\Language\Catalogue;
 use App\Models\Business;
 use App\Offer\WhySentences;
 use App\Support\Clock;
+use App\Times\Choice;
+use App\Times\OpenTimes;
+use App\Times\RulesReader;
+use App\Times\VisitChoice;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\CauseKind;

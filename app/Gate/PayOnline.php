@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Ledger\Balance;
-use App\Ledger\OpenPayment;
-use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Lock;
 use App\Models\Occasion;
@@ -14,6 +11,9 @@ use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\PaymentState;
 use App\Models\Sale;
+use App\Payments\OpenPayment;
+use App\Processor\Processor;
+use App\Sales\Balance;
 use App\Support\ClientLink;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;

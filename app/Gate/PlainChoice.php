@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Bookings\Choice;
-use App\Bookings\VisitChoice;
 use App\Language\Catalogue;
 use App\Models\Business;
 use App\Support\Given;
 use App\Support\Instants;
 use App\Support\LocalTime;
 use App\Support\Money;
+use App\Times\Choice;
+use App\Times\VisitChoice;
 
 /** What is chosen, as the page shows it without scripts: fields to choose by, and the time that is picked. */
 final readonly class PlainChoice

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Bookings\Choice;
-use App\Bookings\OpenTimes;
-use App\Bookings\VisitChoice;
 use App\Models\Business;
 use App\Models\Service;
+use App\Times\Choice;
+use App\Times\OpenTimes;
+use App\Times\VisitChoice;
 
 /**
  * What would help where nothing is free: another person, place or length, fewer people, nothing added, each with the

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Business;
+use App\Papers\IssueDocument;
+use App\Sales\OpenPrices;
 use App\Support\Instants;
 use App\Support\Money;
 use Illuminate\Database\ConnectionInterface;

@@ -18,6 +18,16 @@ use App\Models\RefundState;
 use App\Models\Sale;
 use App\Models\SaleLine;
 use App\Models\SaleLineKind;
+use App\Papers\DocumentContent;
+use App\Papers\IssueDocument;
+use App\Payments\GiveBack;
+use App\Payments\HearDispute;
+use App\Payments\ReturnTip;
+use App\Payments\TakeMoney;
+use App\Payments\UndoTaking;
+use App\Sales\Handed;
+use App\Sales\OpenPrices;
+use App\Sales\SaleTaxes;
 
 /** A sale as the workspace shows it: lines, payments, what is missing, documents, history, and what may be done. */
 final readonly class SaleSlip

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
-use App\Ledger\Paper;
 use App\Models\Booking;
 use App\Models\Document;
 use App\Models\Occasion;
 use App\Models\OutboxEntry;
 use App\Models\Sale;
+use App\Papers\Paper;
 use App\Support\Clock;
 
 /** The paper that goes with a letter about money: a receipt or an invoice. */

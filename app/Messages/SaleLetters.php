@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
-use App\Ledger\TellsPayer;
 use App\Models\Audience;
 use App\Models\Occasion;
 use App\Models\Payment;
 use App\Models\Refund;
 use App\Models\Sale;
 use App\Outbox\Recipient;
+use App\Payments\TellsPayer;
 
 /** What is mailed about the money of a sale: about the visit it is for, or about the sale where there is none. */
 final readonly class SaleLetters implements TellsPayer

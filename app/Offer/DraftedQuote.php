@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Offer;
 
-use App\Bookings\CodeUses;
 use App\Bookings\KeptQuote;
-use App\Bookings\PriceLists;
-use App\Bookings\Tariffs;
 use App\Language\Catalogue;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Service;
 use App\Offer\Contents\ServiceContent;
+use App\Prices\CodeUses;
+use App\Prices\PriceLists;
+use App\Prices\Tariffs;
 use App\Support\Clock;
 use Illuminate\Database\Eloquent\Collection;
 use YardBell\Core\Price\Client;

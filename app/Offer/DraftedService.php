@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Offer;
 
 use App\Access\Access;
-use App\Bookings\DraftedBook;
-use App\Bookings\RulesReader;
 use App\Changes\Content;
 use App\Changes\Draft;
 use App\Language\Catalogue;
@@ -15,6 +13,8 @@ use App\Models\Business;
 use App\Models\Session;
 use App\Support\Clock;
 use App\Support\Refusal;
+use App\Times\DraftedBook;
+use App\Times\RulesReader;
 use YardBell\Core\Availability\Ask;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Verdict;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Offer;
 
-use App\Bookings\ReadsSetup;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Models\Daypart;
@@ -16,6 +15,7 @@ use App\Offer\Contents\ServiceLists;
 use App\Roster\RosterReader;
 use App\Support\Given;
 use App\Support\WeeklyTable;
+use App\Times\ReadsSetup;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use YardBell\Core\Availability\Daypart as Part;

@@ -6,7 +6,6 @@ namespace App\Roster;
 
 use App\Facts\Mark;
 use App\Language\Catalogue;
-use App\Ledger\Contents\PricingContent;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Models\Location;
@@ -14,6 +13,7 @@ use App\Models\Member;
 use App\Models\Service;
 use App\Models\TaxDay;
 use App\Models\User;
+use App\Prices\Contents\PricingContent;
 use App\Roster\Contents\BeginningContent;
 use Illuminate\Database\ConnectionInterface;
 

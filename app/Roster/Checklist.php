@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
-use App\Bookings\RuleBooks;
 use App\Language\Catalogue;
 use App\Models\Business;
 use App\Support\Column;
+use App\Times\RuleBooks;
 use Illuminate\Contracts\Cache\Repository;
 use YardBell\Core\Availability\CheckRules;
 use YardBell\Core\Availability\Finding;

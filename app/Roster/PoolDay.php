@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
-use App\Bookings\RulesReader;
 use App\Models\Business;
 use App\Support\Clock;
+use App\Times\RulesReader;
 use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Pool;
 use YardBell\Core\Availability\RuleBook;

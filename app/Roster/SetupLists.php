@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Roster;
 
 use App\Bookings\Shown;
-use App\Bookings\Tariffs;
 use App\Facts\Mark;
-use App\Ledger\Contents\PricingContent;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;
@@ -20,6 +18,8 @@ use App\Models\Question;
 use App\Models\Surcharge;
 use App\Models\TaxRate;
 use App\Models\Unit;
+use App\Prices\Contents\PricingContent;
+use App\Prices\Tariffs;
 use App\Support\Column;
 use App\Support\Given;
 use Illuminate\Contracts\Cache\Repository;

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
-use App\Bookings\CodeUses;
-use App\Bookings\PriceLists;
-use App\Bookings\Tariffs;
 use App\Models\AddOn;
 use App\Models\Booking;
 use App\Models\Business;
@@ -14,6 +11,9 @@ use App\Models\Client;
 use App\Models\Service;
 use App\Models\Session;
 use App\Offer\SetupReader;
+use App\Prices\CodeUses;
+use App\Prices\PriceLists;
+use App\Prices\Tariffs;
 use App\Support\Instants;
 use Generator;
 use YardBell\Core\Availability\Booking as Taken;

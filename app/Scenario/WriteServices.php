@@ -7,6 +7,8 @@ namespace App\Scenario;
 use App\Facts\Mark;
 use App\Models\Business;
 use App\Models\Service;
+use App\Prices\WritePrices;
+use App\Support\Ids;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Availability\Need;

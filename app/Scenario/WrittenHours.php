@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
+use App\Support\Ids;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Window;
 

@@ -6,15 +6,15 @@ namespace Database\Demonstration;
 
 use App\Board\DeskTimes;
 use App\Bookings\BookAtDesk;
-use App\Bookings\Choice;
-use App\Bookings\PlanVisit;
-use App\Bookings\RulesReader;
 use App\Bookings\Together;
-use App\Bookings\VisitChoice;
 use App\Clients\Guest;
 use App\Models\Business;
 use App\Models\Client;
 use App\Support\Clock;
+use App\Times\Choice;
+use App\Times\PlanVisit;
+use App\Times\RulesReader;
+use App\Times\VisitChoice;
 use YardBell\Core\Time\Wall;
 
 /** A visit of two services, one after the other, on the first Tuesday from the day after tomorrow on. */

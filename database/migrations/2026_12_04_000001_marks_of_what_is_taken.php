@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Schema;
 
 /**
  * A mark on each booking and session that changes with whatever of it can be in the way of others, kept by the database
- * itself: so that one sum says whether anything has changed (App\Bookings\RulesReader::mark).
+ * itself: so that one sum says whether anything has changed (App\Times\RulesReader::mark).
  */
 return new class() extends Migration
 {

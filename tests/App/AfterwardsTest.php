@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Facts\BookAgain;
-use App\Ledger\Processor;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\Client;
@@ -13,6 +12,7 @@ use App\Models\Refund;
 use App\Models\Sale;
 use App\Models\Service;
 use App\Outbox\DeliverDue;
+use App\Processor\Processor;
 use App\Support\Clock;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\FakeProcessor;

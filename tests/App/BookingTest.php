@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
-use App\Bookings\Choice;
 use App\Bookings\ExpireHolds;
 use App\Bookings\HoldTime;
-use App\Bookings\TimeTaken;
-use App\Bookings\Wish;
 use App\Models\BookingChange;
 use App\Models\OutboxEntry;
 use App\Support\Clock;
+use App\Times\Choice;
+use App\Times\TimeTaken;
+use App\Times\Wish;
 use Tests\Support\Yard;
 use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Wall;
@@ -21,7 +21,8 @@ it('holds a time, which nobody else is offered meanwhile (T8)', function (): voi
     $booking = $yard->hold('10:00');
     expect($booking->state)->toBe(State::Held)->and($booking->taken_from->format('H:i'))->toBe('10:00');
     try {
-        app(HoldTime::class)($yard->business, new Wish(new Choice($yard->lesson->id), Wall::instant(Yard::at('10:30'))));
+        $late = new Wish(new Choice($yard->lesson->id), Wall::instant(Yard::at('10:30')));
+        app(HoldTime::class)($yard->business, $late);
         $this->fail('The time is held.');
     } catch (TimeTaken $taken) {
         expect($taken->details()['near'])->toBe([

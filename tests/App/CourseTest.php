@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Ledger\DocumentContent;
-use App\Ledger\OpenSale;
 use App\Models\Booking;
 use App\Models\Sale;
 use App\Models\User;
+use App\Papers\DocumentContent;
+use App\Sales\OpenSale;
 use App\Support\Clock;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Yard;

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Client;
 use App\Models\Id;
@@ -11,6 +10,7 @@ use App\Models\Sale;
 use App\Models\SaleLine;
 use App\Models\TaxRate;
 use App\Outbox\DeliverDue;
+use App\Processor\Processor;
 use App\StandIns\MailboxFiles;
 use App\Upkeep\Sweep;
 use Illuminate\Support\Facades\DB;

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Ledger\IssueDocument;
 use App\Models\Booking;
 use App\Models\Document;
 use App\Models\Sale;
 use App\Models\TaxRate;
 use App\Outbox\DeliverDue;
+use App\Papers\IssueDocument;
 use App\StandIns\MailboxFiles;
 use App\Support\Clock;
 use Illuminate\Support\Facades\DB;

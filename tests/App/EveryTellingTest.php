@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Ledger\OpenCheckouts;
-use App\Ledger\OpenPayment;
-use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
 use App\Outbox\DeliverDue;
+use App\Payments\OpenCheckouts;
+use App\Payments\OpenPayment;
+use App\Processor\Processor;
 use App\Support\ClientLink;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\FakeProcessor;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use App\Bookings\ExpireHolds;
 use App\Bookings\ProofOfAddress;
-use App\Ledger\Processor;
-use App\Ledger\SettlePayment;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\OutboxEntry;
@@ -13,6 +11,8 @@ use App\Models\Payment;
 use App\Models\Refund;
 use App\Models\Sale;
 use App\Models\Service;
+use App\Payments\SettlePayment;
+use App\Processor\Processor;
 use App\Support\Clock;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\FakeProcessor;

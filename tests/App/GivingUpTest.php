@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
-use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\OutboxEntry;
@@ -13,6 +12,7 @@ use App\Models\Refund;
 use App\Models\RefundState;
 use App\Models\Sale;
 use App\Outbox\DeliverDue;
+use App\Processor\Processor;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use Illuminate\Testing\TestResponse;

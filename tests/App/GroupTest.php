@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
-use App\Bookings\Choice;
 use App\Bookings\HoldTime;
 use App\Bookings\MoveByClient;
-use App\Bookings\TimeTaken;
-use App\Bookings\Wish;
 use App\Models\Booking;
 use App\Models\BusyTime;
 use App\Models\Service;
 use App\Models\Session;
 use App\Models\TimeOff;
 use App\Support\Instants;
+use App\Times\Choice;
+use App\Times\TimeTaken;
+use App\Times\Wish;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Races;
 use Tests\Support\Yard;
@@ -183,7 +183,7 @@ it('keeps whoever leads a session out of everything else meanwhile (T8)', functi
     scheduled($yard);
     $other = Yard::offer($yard->business, ['name' => 'Other'], [$yard->staff[0]]);
     expect(
-        fn () => app(HoldTime::class)($yard->business, new Wish(new Choice($other->id), Wall::instant(Yard::at('10:30')))),
+        fn () => hold($yard, new Wish(new Choice($other->id), Wall::instant(Yard::at('10:30')))),
     )
         ->toThrow(TimeTaken::class)
         ->and(
@@ -298,7 +298,8 @@ it('shows on the Board when somebody is off or busy elsewhere, and does not coun
 it('lets a party in a session grow as far as there is room: its own places do not stand in its way', function (): void {
     $yard = Yard::open();
     $session = scheduled($yard);
-    $seat = fn (int $party): Booking => hold($yard, new Wish(new Choice($yard->lesson->id, null, $party), Instants::minute($session->starts_at)));
+    $start = Instants::minute($session->starts_at);
+    $seat = fn (int $party): Booking => hold($yard, new Wish(new Choice($yard->lesson->id, null, $party), $start));
     [$theirs, $other] = [$seat(1), $seat(1)];
     foreach ([$theirs, $other] as $one) {
         Yard::sold($one);

@@ -3,8 +3,6 @@
 declare(strict_types=1);
 
 use App\Bookings\AttachmentFiles;
-use App\Bookings\Claims;
-use App\Ledger\Processor;
 use App\Messages\MailQuota;
 use App\Models\Account;
 use App\Models\Attachment;
@@ -14,9 +12,11 @@ use App\Models\Client;
 use App\Models\Invitation;
 use App\Models\Payment;
 use App\Models\Sale;
+use App\Processor\Processor;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Instants;
+use App\Times\Claims;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

@@ -2,15 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Bookings\Choice;
-use App\Bookings\Claims;
 use App\Bookings\ConfirmBooking;
 use App\Bookings\Details;
 use App\Bookings\ExpireHolds;
 use App\Bookings\HoldTime;
-use App\Bookings\TimeTaken;
-use App\Bookings\Wish;
-use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
@@ -18,9 +13,14 @@ use App\Models\Location;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\Unit;
+use App\Processor\Processor;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Instants;
+use App\Times\Choice;
+use App\Times\Claims;
+use App\Times\TimeTaken;
+use App\Times\Wish;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\FakeProcessor;
@@ -149,7 +149,9 @@ it('never gives one person two places at midnight, however many try at once (T7)
             2,
             static fn (int $i): string => app(HoldTime::class)(
                 $yard->business->refresh(),
-                new Wish(new Choice($i === 0 ? $yard->lesson->id : $late->id), $i === 0 ? $midnight - 30 : $midnight + 15),
+                $i === 0
+                    ? new Wish(new Choice($yard->lesson->id), $midnight - 30)
+                    : new Wish(new Choice($late->id), $midnight + 15),
             )->id,
         );
     }
@@ -258,8 +260,10 @@ it('ends a hold after an hour, however often somebody presses the button without
         ->assertStatus(409)
         ->assertJson(['code' => 'not_held']);
     expect(
-        app(HoldTime::class)($yard->business, new Wish(new Choice($yard->lesson->id), Instants::minute($held->starts_at)))
-            ->state,
+        app(HoldTime::class)(
+            $yard->business,
+            new Wish(new Choice($yard->lesson->id), Instants::minute($held->starts_at)),
+        )->state,
     )
         ->toBe(State::Held)
         ->and(Payment::query()->count())->toBe(1);

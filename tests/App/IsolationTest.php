@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
-use App\Bookings\Choice;
 use App\Bookings\HoldTime;
-use App\Bookings\Wish;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Category;
@@ -15,6 +13,8 @@ use App\Models\CurrentBusiness;
 use App\Models\Id;
 use App\Models\NoBusinessSet;
 use App\Support\ClientLink;
+use App\Times\Choice;
+use App\Times\Wish;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -177,9 +177,9 @@ function asksOf(Yard $yard): array
     DB::table('bookings')->where('id', $asked)->update(['payment' => 'desk']);
     app(CancelBooking::class)($yard->business->id, $cancelled, new Cancelling('Owner'));
     DB::table('bookings')->where('id', $missed)->update(['starts_at' => now()->subHour()]);
-    app(App\Ledger\WriteLine::class)(
+    app(App\Sales\WriteLine::class)(
         App\Models\Sale::query()->findOrFail($fresh),
-        new App\Ledger\NewLine(App\Models\SaleLineKind::Added, 'Glaze', 100),
+        new App\Sales\NewLine(App\Models\SaleLineKind::Added, 'Glaze', 100),
         'Owner',
     );
     $sale = "sales/{$money->sale}";

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Bookings\Claims;
 use App\Bookings\HoldTime;
-use App\Bookings\RulesReader;
 use App\Models\Business;
+use App\Times\Claims;
+use App\Times\RulesReader;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Yard;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
-use App\Ledger\AskRefunds;
-use App\Ledger\FetchPayouts;
-use App\Ledger\HearDispute;
-use App\Ledger\Processor;
-use App\Ledger\ProcessorPayout;
 use App\Models\Account;
 use App\Models\BookEntry;
 use App\Models\Payment;
 use App\Models\Refund;
 use App\Models\RefundState;
 use App\Outbox\DeliverDue;
+use App\Payments\AskRefunds;
+use App\Payments\FetchPayouts;
+use App\Payments\HearDispute;
+use App\Processor\Processor;
+use App\Processor\ProcessorPayout;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Exceptions;
@@ -134,7 +134,7 @@ it('writes down what is paid out and what it cost, once', function (): void {
 it('mends what a lost notice has left open, and tells of what nothing here has', function (): void {
     Exceptions::fake();
     $booking = $this->yard->book('10:00');
-    app(App\Ledger\OpenCheckouts::class)();
+    app(App\Payments\OpenCheckouts::class)();
     Payment::query()->update(['state' => 'lapsed']); // no notice, and not asked after any more
     $this->processor->state = 'paid';
     $checkout = (string) Payment::query()->sole()->checkout;

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Ledger\OpenCheckouts;
-use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Question;
+use App\Payments\OpenCheckouts;
+use App\Processor\Processor;
 use App\Support\ClientLink;
 use Tests\Support\FakeProcessor;
 use Tests\Support\Yard;

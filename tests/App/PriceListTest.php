@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Bookings\PriceLists;
 use App\Models\AddOn;
 use App\Models\Booking;
 use App\Models\Service;
@@ -10,6 +9,7 @@ use App\Models\Session;
 use App\Models\Surcharge;
 use App\Models\TaxRate;
 use App\Models\User;
+use App\Prices\PriceLists;
 use App\Scenario\ExportDocument;
 use App\Scenario\ImportDocument;
 use App\Support\Instants;

@@ -111,7 +111,7 @@ it('moves a booking with its add-ons, at its length and price', function (): voi
             new Destination(Wall::instant(Yard::at('16:00'))),
             'Ana',
         ),
-    )->toThrow(App\Bookings\TimeTaken::class);
+    )->toThrow(App\Times\TimeTaken::class);
 });
 
 it(

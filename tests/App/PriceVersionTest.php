@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Bookings\BookedPrices;
 use App\Bookings\Destination;
 use App\Bookings\MoveBooking;
 use App\Models\AddOn;
@@ -13,6 +12,7 @@ use App\Models\PriceVersion;
 use App\Models\Sale;
 use App\Models\Surcharge;
 use App\Models\TaxRate;
+use App\Prices\BookedPrices;
 use App\Support\ClientLink;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Yard;
@@ -181,7 +181,7 @@ it('changes once what is pressed twice, and mails once', function (): void {
 it('knows the versions of its own business alone', function (): void {
     $version = $this->yard->book('10:00')->price_version;
     $other = Yard::open(['price' => 100], 'mill');
-    $lists = app(App\Bookings\PriceLists::class);
+    $lists = app(App\Prices\PriceLists::class);
     expect($lists->was($this->yard->business, $version))->not->toBeNull()
         ->and($lists->was($other->business, $version))->toBeNull();
 });

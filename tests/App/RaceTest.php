@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use App\Bookings\Choice;
 use App\Bookings\HoldTime;
 use App\Bookings\UseCodes;
-use App\Bookings\Wish;
-use App\Ledger\Processor;
-use App\Ledger\SettlePayment;
 use App\Models\Booking;
 use App\Models\OfferCode;
 use App\Models\OutboxEntry;
 use App\Models\Payment;
+use App\Payments\SettlePayment;
+use App\Processor\Processor;
+use App\Times\Choice;
+use App\Times\Wish;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\FakeProcessor;
 use Tests\Support\Races;

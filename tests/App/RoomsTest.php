@@ -13,13 +13,19 @@ const ROOMS = [
     'Board',
     'Gate',
     'Offer',
-    'Roster', // what people meet
+    'Roster',
+    'Ledger', // what people meet
     'Bookings',
     'Messages',
     'Facts',
-    'Ledger',
+    'Papers',
+    'Payments',
+    'Sales',
+    'Prices',
+    'Processor',
     'Outbox', // what happens
     'Clients',
+    'Times',
     'Changes',
     'Http',
     'Access',

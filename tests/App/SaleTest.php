@@ -4,14 +4,6 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
-use App\Ledger\AuditBook;
-use App\Ledger\OpenPayment;
-use App\Ledger\Processor;
-use App\Ledger\SettlePayment;
-use App\Ledger\TakeIn;
-use App\Ledger\TakeMoney;
-use App\Ledger\Taking;
-use App\Ledger\TipShares;
 use App\Models\Account;
 use App\Models\BookEntry;
 use App\Models\Booking;
@@ -24,6 +16,14 @@ use App\Models\Sale;
 use App\Models\SaleLine;
 use App\Models\TaxRate;
 use App\Outbox\DeliverDue;
+use App\Payments\OpenPayment;
+use App\Payments\SettlePayment;
+use App\Payments\TakeIn;
+use App\Payments\TakeMoney;
+use App\Payments\Taking;
+use App\Processor\Processor;
+use App\Sales\AuditBook;
+use App\Sales\TipShares;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use Illuminate\Database\QueryException;
@@ -286,7 +286,7 @@ it('gives back what is paid by link after it was paid at the desk', function ():
     app(OpenPayment::class)($booking, [4800]);
     app(OpenPayment::class)($booking, [4800]);
     expect(Payment::query()->count())->toBe(1); // pressed twice
-    app(App\Ledger\OpenCheckouts::class)();
+    app(App\Payments\OpenCheckouts::class)();
     ($this->take)($sale, ['amount' => 1800]);
     $this->processor->state = 'paid';
     app(SettlePayment::class)(Payment::query()->where('method', 'processor')->sole());
@@ -496,7 +496,7 @@ it('gives back a fee that the card gave while it was paid at the desk', function
     app(CancelBooking::class)($yard->business->id, $booking->id, Cancelling::byClient());
     $sale = ($this->sale)($booking);
     $entry = App\Models\OutboxEntry::query()->where('channel', 'charge')->sole();
-    $done = app(App\Ledger\ChargeChannel::class)->send($entry); // and while it is on the way:
+    $done = app(App\Payments\ChargeChannel::class)->send($entry); // and while it is on the way:
     app(TakeMoney::class)($yard->business, $sale->id, new Taking(PaymentMethod::Cash, 2400), 2400, 'Owner');
     $done();
     expect($sale->owed())->toBe(0)

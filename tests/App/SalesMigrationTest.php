@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Ledger\AuditBook;
 use App\Models\Sale;
+use App\Sales\AuditBook;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use App\Bookings\Choice;
-use App\Bookings\OpenTimes;
-use App\Bookings\RulesReader;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Member;
 use App\Models\User;
 use App\Scenario\ExportDocument;
 use App\Scenario\ImportDocument;
+use App\Times\Choice;
+use App\Times\OpenTimes;
+use App\Times\RulesReader;
 use Illuminate\Support\Facades\Artisan;
 use Tests\Support\Yard;
 use YardBell\Core\Availability\Ask;

@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use App\Facts\BookAgain;
-use App\Ledger\Processor;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\OutboxEntry;
 use App\Outbox\DeliverDue;
+use App\Processor\Processor;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use Illuminate\Testing\TestResponse;

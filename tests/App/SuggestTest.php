@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Bookings\Wish;
 use App\Models\Booking;
 use App\Models\VisitNote;
 use App\Outbox\DeliverDue;
 use App\StandIns\MailboxFiles;
 use App\Support\ClientLink;
+use App\Times\Wish;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Yard;
 use YardBell\Core\Booking\State;
@@ -126,7 +126,10 @@ it('shows staff other visits with themselves alone, and lets them note nothing o
     $other = $asked->staff_ids[0] === $ana->id ? $bo : $ana;
     $book = fn (string $staff, string $at): Booking => app(App\Bookings\BookAtDesk::class)(
         $this->yard->business,
-        [new Wish(new App\Bookings\Choice($this->yard->lesson->id, $staff), YardBell\Core\Time\Wall::instant(Yard::at($at)))],
+        [new Wish(
+            new App\Times\Choice($this->yard->lesson->id, $staff),
+            YardBell\Core\Time\Wall::instant(Yard::at($at)),
+        )],
         new App\Clients\Guest($asked->client_id, '', '', ''),
         '',
         [],

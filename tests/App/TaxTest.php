@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
-use App\Ledger\DocumentContent;
 use App\Ledger\Http\Csv;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Document;
 use App\Models\TaxDay;
 use App\Models\TaxRate;
+use App\Papers\DocumentContent;
 use App\Support\Clock;
 use Tests\Support\Yard;
 

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Bookings\Choice;
-use App\Bookings\PlanVisit;
-use App\Bookings\VisitChoice;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\Client;
 use App\Models\OutboxEntry;
 use App\Models\Sale;
+use App\Times\Choice;
+use App\Times\PlanVisit;
+use App\Times\VisitChoice;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Yard;
@@ -110,7 +110,7 @@ it('books none of it where one part cannot be had', function (): void {
         false,
         'Desk',
         App\Bookings\Together::Visit,
-    ))->toThrow(App\Bookings\TimeTaken::class);
+    ))->toThrow(App\Times\TimeTaken::class);
     expect(Booking::query()->whereIn('state', ['held', 'confirmed'])->count())->toBe(2);
 });
 
@@ -198,7 +198,7 @@ it('takes a visit as one order: an amount once, one use, and nobody’s second v
     $sold = Booking::query()->where('state', 'confirmed')->orderBy('starts_at')->pluck('price')->all();
     expect($sold)->toBe([0, 4300])
         ->and(Sale::query()->sole()->owed())->toBe(4300)
-        ->and(array_values(app(App\Bookings\CodeUses::class)->sofar($this->yard->business)))->toBe([1]);
+        ->and(array_values(app(App\Prices\CodeUses::class)->sofar($this->yard->business)))->toBe([1]);
     // more people come to one part: what the other has taken of the amount stays taken
     $lesson = Booking::query()->where('price', 4300)->sole();
     $quote = app(App\Bookings\VisitQuote::class)->of($this->yard->business, $lesson, ['TWENTY'], $lesson->client_id);

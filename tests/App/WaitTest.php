@@ -5,14 +5,14 @@ declare(strict_types=1);
 use App\Bookings\ChangeParty;
 use App\Bookings\Destination;
 use App\Bookings\MoveBooking;
-use App\Bookings\Wish;
-use App\Ledger\Processor;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Lock;
 use App\Models\Sale;
+use App\Processor\Processor;
 use App\Support\Clock;
 use App\Support\Turn;
+use App\Times\Wish;
 use App\Upkeep\Sweep;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -53,7 +53,7 @@ beforeEach(function (): void {
         $days,
         $with,
     ): void {
-        $choice = new App\Bookings\Choice($yard->lesson->id, $with);
+        $choice = new App\Times\Choice($yard->lesson->id, $with);
         app(App\Bookings\HoldTime::class)($yard->business, new Wish($choice, Wall::instant(Yard::at($time, $days))));
     };
     [$this->ana, $this->bo] = array_map(static fn ($member): string => $member->id, $this->yard->staff);

@@ -140,7 +140,7 @@ it(
             ),
         ];
         foreach ([App\Access\Role::Owner, App\Access\Role::Staff] as $role) {
-            [$before, $after] = app(App\Bookings\DraftedBook::class)->both(
+            [$before, $after] = app(App\Times\DraftedBook::class)->both(
                 $this->yard->business->refresh(),
                 new App\Access\Access($this->yard->owner, $role, $this->yard->staff[0]->id),
                 $drafts,

@@ -5,9 +5,6 @@ declare(strict_types=1);
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
 use App\Bookings\ExpireHolds;
-use App\Ledger\HttpProcessor;
-use App\Ledger\Processor;
-use App\Ledger\ProcessorUnreachable;
 use App\Messages\Letter;
 use App\Messages\Post;
 use App\Messages\PostFailed;
@@ -17,6 +14,9 @@ use App\Models\OutboxEntry;
 use App\Models\Payment;
 use App\Models\Refund;
 use App\Outbox\DeliverDue;
+use App\Processor\HttpProcessor;
+use App\Processor\Processor;
+use App\Processor\ProcessorUnreachable;
 use App\StandIns\MailboxFiles;
 use App\StandIns\ProcessorStandIn;
 use App\Support\Circuit;
@@ -204,7 +204,7 @@ it('removes what is old enough, and nothing else', function (): void {
     }
     Payment::query()->create([
         'business_id' => $yard->business->id,
-        'sale_id' => app(App\Ledger\OpenSale::class)($paid)->id,
+        'sale_id' => app(App\Sales\OpenSale::class)($paid)->id,
         'amount' => 1,
         'currency' => 'EUR',
         'state' => 'failed',

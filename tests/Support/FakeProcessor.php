@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Ledger\ChargeRefused;
-use App\Ledger\Checkout;
-use App\Ledger\Processor;
-use App\Ledger\ProcessorPayout;
-use App\Ledger\ProcessorUnreachable;
-use App\Ledger\RefundRefused;
+use App\Processor\ChargeRefused;
+use App\Processor\Checkout;
+use App\Processor\Processor;
+use App\Processor\ProcessorPayout;
+use App\Processor\ProcessorUnreachable;
+use App\Processor\RefundRefused;
 
 /** A processor in memory, whose answers a test decides. */
 final class FakeProcessor implements Processor

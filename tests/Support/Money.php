@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Ledger\IssueDocument;
-use App\Ledger\NewLine;
-use App\Ledger\OpenSale;
-use App\Ledger\Returning;
-use App\Ledger\ReturnMoney;
-use App\Ledger\TakeIn;
-use App\Ledger\TakeMoney;
-use App\Ledger\Taking;
-use App\Ledger\WriteLine;
 use App\Models\Booking;
 use App\Models\PaymentKind;
 use App\Models\PaymentMethod;
 use App\Models\PaymentState;
 use App\Models\RefundState;
 use App\Models\SaleLineKind;
+use App\Papers\IssueDocument;
+use App\Payments\Returning;
+use App\Payments\ReturnMoney;
+use App\Payments\TakeIn;
+use App\Payments\TakeMoney;
+use App\Payments\Taking;
+use App\Sales\NewLine;
+use App\Sales\OpenSale;
+use App\Sales\WriteLine;
 
 /** A sale in which something of every kind has happened. */
 final readonly class Money

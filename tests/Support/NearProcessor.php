@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Ledger\ChargeRefused;
-use App\Ledger\Checkout;
-use App\Ledger\Processor;
-use App\Ledger\RefundRefused;
+use App\Processor\ChargeRefused;
+use App\Processor\Checkout;
+use App\Processor\Processor;
+use App\Processor\RefundRefused;
 use App\StandIns\ProcessorStandIn;
 
 /** The processor's stand-in without a wire between: what it keeps stays, whoever dies while asking it. */

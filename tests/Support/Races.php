@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Bookings\RuleBooks;
-use App\Bookings\RulesReader;
-use App\Bookings\TimeTaken;
+use App\Times\RuleBooks;
+use App\Times\RulesReader;
+use App\Times\TimeTaken;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Board\Http;
 
 use App\Bookings\OtherTimes;
-use App\Bookings\RulesReader;
 use App\Http\Asker;
 use App\Models\Booking;
 use App\Support\Checks;
 use App\Support\Given;
+use App\Times\RulesReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Time\Wall;

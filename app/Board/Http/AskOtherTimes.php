@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Bookings\DraftedBook;
 use App\Bookings\OtherTimes;
 use App\Changes\ReadDrafts;
 use App\Http\Asker;
+use App\Times\DraftedBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Availability\RuleBook;

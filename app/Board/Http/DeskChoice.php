@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Bookings\Choice;
-use App\Bookings\PriceLists;
-use App\Bookings\VisitChoice;
 use App\Models\Business;
+use App\Prices\PriceLists;
 use App\Support\Given;
 use App\Support\Refusal;
+use App\Times\Choice;
+use App\Times\VisitChoice;
 use Illuminate\Validation\Rule;
 use YardBell\Core\Availability\VisitAsk;
 

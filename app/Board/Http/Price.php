@@ -6,8 +6,8 @@ namespace App\Board\Http;
 
 use App\Bookings\SettlePrice;
 use App\Http\Asker;
-use App\Ledger\Contents\Amounts;
 use App\Ledger\SaleSlip;
+use App\Prices\Contents\Amounts;
 use App\Support\Given;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

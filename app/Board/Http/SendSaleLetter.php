@@ -6,12 +6,12 @@ namespace App\Board\Http;
 
 use App\Http\Asker;
 use App\Language\Sentence;
-use App\Ledger\IssueDocument;
 use App\Ledger\SaleSlip;
 use App\Messages\MailQuota;
 use App\Messages\SaleLetters;
 use App\Models\Occasion;
 use App\Models\Sale;
+use App\Papers\IssueDocument;
 use App\Support\Given;
 use App\Support\Refusal;
 use Illuminate\Http\JsonResponse;

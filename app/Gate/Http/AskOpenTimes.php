@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
-use App\Bookings\OpenTimes;
 use App\Gate\Published;
 use App\Gate\ReadChoice;
 use App\Support\CoreSentence;
 use App\Support\Refusal;
+use App\Times\OpenTimes;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Time\InvalidTime;

@@ -6,10 +6,10 @@ namespace App\Gate\Http;
 
 use App\Gate\LinkedClient;
 use App\Ledger\Http\PrintDocument;
-use App\Ledger\Paper;
 use App\Models\Business;
 use App\Models\Client;
 use App\Models\Sale;
+use App\Papers\Paper;
 use App\Support\Clock;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;

@@ -7,7 +7,7 @@ namespace App\Gate\Http;
 use App\Gate\LinkedBooking;
 use App\Gate\PayOnline;
 use App\Language\Catalogue;
-use App\Ledger\AskAgain;
+use App\Payments\AskAgain;
 use App\Support\ClientLink;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gate\Http;
 
-use App\Ledger\Notices;
-use App\Ledger\Processor;
+use App\Payments\Notices;
+use App\Processor\Processor;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Ledger\Http;
 
 use App\Http\Asker;
-use App\Ledger\AddLine;
-use App\Ledger\Product;
 use App\Ledger\SaleSlip;
+use App\Sales\AddLine;
+use App\Sales\Product;
 use App\Support\Checks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Ledger\Http;
 
 use App\Http\Asker;
-use App\Ledger\GiveBack;
-use App\Ledger\Returning;
 use App\Ledger\SaleSlip;
+use App\Payments\GiveBack;
+use App\Payments\Returning;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

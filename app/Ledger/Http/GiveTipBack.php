@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Ledger\Http;
 
 use App\Http\Asker;
-use App\Ledger\Returning;
-use App\Ledger\ReturnTip;
 use App\Ledger\SaleSlip;
+use App\Payments\Returning;
+use App\Payments\ReturnTip;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Ledger\Http;
 
 use App\Http\Asker;
-use App\Ledger\IssueDocument;
 use App\Ledger\SaleSlip;
 use App\Models\Sale;
+use App\Papers\IssueDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger\Http;
 
 use App\Http\Asker;
-use App\Ledger\LetOff;
 use App\Ledger\SaleSlip;
+use App\Sales\LetOff;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger\Http;
 
 use App\Http\Asker;
-use App\Ledger\Paper;
 use App\Models\Sale;
+use App\Papers\Paper;
 use App\Support\Clock;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -6,8 +6,8 @@ namespace App\Ledger\Http;
 
 use App\Http\Asker;
 use App\Ledger\SaleSlip;
-use App\Ledger\TryAgain;
 use App\Models\PaymentMethod;
+use App\Payments\TryAgain;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -6,10 +6,10 @@ namespace App\Ledger\Http;
 
 use App\Clients\Http\GuestAsked;
 use App\Http\Asker;
-use App\Ledger\Product;
 use App\Ledger\SaleSlip;
-use App\Ledger\SellAtDesk;
 use App\Models\Id;
+use App\Sales\Product;
+use App\Sales\SellAtDesk;
 use App\Support\Checks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

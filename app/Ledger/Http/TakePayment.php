@@ -6,9 +6,9 @@ namespace App\Ledger\Http;
 
 use App\Http\Asker;
 use App\Ledger\SaleSlip;
-use App\Ledger\TakeMoney;
-use App\Ledger\Taking;
 use App\Models\PaymentMethod;
+use App\Payments\TakeMoney;
+use App\Payments\Taking;
 use App\Support\Tried;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

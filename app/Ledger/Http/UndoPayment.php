@@ -6,7 +6,7 @@ namespace App\Ledger\Http;
 
 use App\Http\Asker;
 use App\Ledger\SaleSlip;
-use App\Ledger\UndoTaking;
+use App\Payments\UndoTaking;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Offer\Contents;
 
 use App\Language\Sentence;
-use App\Ledger\Contents\CancellationContent;
-use App\Ledger\Contents\PaymentContent;
-use App\Ledger\Contents\PricingContent;
-use App\Ledger\Contents\StaffPayContent;
+use App\Prices\Contents\CancellationContent;
+use App\Prices\Contents\PaymentContent;
+use App\Prices\Contents\PricingContent;
+use App\Prices\Contents\StaffPayContent;
 use App\Support\Given;
 use YardBell\Core\Price\PaymentKind;
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Offer\Contents;
 
 use App\Changes\Content;
-use App\Ledger\Contents\CancellationContent;
-use App\Ledger\Contents\PaymentContent;
-use App\Ledger\Contents\PricingContent;
-use App\Ledger\Contents\StaffPayContent;
 use App\Models\Business;
 use App\Models\Service;
+use App\Prices\Contents\CancellationContent;
+use App\Prices\Contents\PaymentContent;
+use App\Prices\Contents\PricingContent;
+use App\Prices\Contents\StaffPayContent;
 use App\Support\Given;
 use App\Support\WeeklyTable;
 use YardBell\Core\Availability\Assignment;

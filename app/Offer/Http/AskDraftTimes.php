@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Offer\Http;
 
-use App\Bookings\Choice;
-use App\Bookings\OpenTimes;
 use App\Changes\ReadDrafts;
 use App\Http\Asker;
 use App\Offer\DraftedService;
 use App\Roster\Checklist;
+use App\Times\Choice;
+use App\Times\OpenTimes;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Roster\Http;
 
-use App\Bookings\PreviewDrafts;
 use App\Changes\ReadDrafts;
 use App\Http\Asker;
 use App\Support\Checks;
+use App\Times\PreviewDrafts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use YardBell\Core\Time\Wall;
