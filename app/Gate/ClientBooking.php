@@ -12,6 +12,7 @@ use App\Facts\BookingFacts;
 use App\Facts\Mark;
 use App\Facts\VisitParts;
 use App\Facts\WholeVisit;
+use App\Models\AskedToPay;
 use App\Models\Booking;
 use App\Models\BookingChange;
 use App\Models\Member;
@@ -79,6 +80,7 @@ final readonly class ClientBooking
                 'paid' => $balance->kept(),
                 'due' => $balance->due,
                 'dueNow' => $whole->due_now,
+                'payingNow' => array_sum(array_map(self::payingNow(...), $standing)),
                 'fee' => $booking->fee,
             ],
             'told' => $this->told->of($isLost ? self::asOver($standing) : $standing),
@@ -146,6 +148,12 @@ final readonly class ClientBooking
             : Member::query()->where('business_id', $booking->business_id)->find($booking->wished_staff);
 
         return $member === null ? null : Mark::of($member);
+    }
+
+    /** What is due when booking if whoever may pay now or later pays now (rules.md P9): minor unit. */
+    private static function payingNow(Booking $part): int
+    {
+        return $part->payment === AskedToPay::Optional ? $part->price : $part->due_now;
     }
 
     /** @return array<string, mixed> a part of a visit, which can be cancelled alone */

@@ -9,7 +9,6 @@ use App\Facts\VisitParts;
 use App\Facts\WholeVisit;
 use App\Language\Catalogue;
 use App\Messages\Particulars;
-use App\Models\AskedToPay;
 use App\Models\Audience;
 use App\Models\Booking;
 use App\Support\Clock;
@@ -58,7 +57,7 @@ final readonly class PlainBooking
             'pay' => $shown->stringIf('pay'),
             'waits' => $isHeld && ! $asks && ! $booking->awaits_proof && $shown->stringIf('pay') === null,
             'asks' => $asks,
-            'mayPayNow' => in_array(AskedToPay::Optional, array_column($parts, 'payment'), true),
+            'mayPayNow' => $shown->under('amounts')->int('payingNow') > $shown->under('amounts')->int('dueNow'),
             'questions' => $asks
                 ? array_values(array_filter(
                     Questions::of($business, array_map(static fn (Booking $part): string => $part->service_id, $parts)),

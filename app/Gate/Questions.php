@@ -39,7 +39,7 @@ final readonly class Questions
                     static fn (Question $question): array => [
                         'id' => $question->id,
                         'text' => $question->text,
-                        'type' => $question->type,
+                        'type' => $question->type->value,
                         'choices' => $question->choices,
                         'required' => $question->required,
                         'services' => $question->services === null

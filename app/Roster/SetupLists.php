@@ -146,7 +146,7 @@ final readonly class SetupLists
             'questions' => self::inOrder(Question::class, static fn (Question $question): array => [
                 'id' => $question->id,
                 'text' => $question->text,
-                'type' => $question->type,
+                'type' => $question->type->value,
                 'required' => $question->required,
                 'choices' => $question->choices,
             ]),

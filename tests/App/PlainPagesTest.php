@@ -55,11 +55,20 @@ it('asks what is asked, and says beside it what is wrong', function (): void {
     $ask = ['business_id' => $this->yard->business->id, 'services' => null, 'required' => true, 'choices' => []];
     Question::query()->create(['text' => 'Left or right?', 'type' => 'choice', 'position' => 0,
         'choices' => ['left', 'right']] + $ask);
+    [$file, $hidden] = array_map( // which need scripts
+        static fn (string $type): string => Question::query()->create(
+            ['text' => 'Where?', 'type' => $type, 'required' => false, 'position' => 1] + $ask,
+        )->id,
+        ['file', 'hidden'],
+    );
     $this->yard->business->update(['consent' => 'I come on time.']);
     ($this->keep)();
     $booking = Booking::query()->sole();
     $book = "/b/{$booking->id}/book?".app(ClientLink::class)->query($booking);
-    $this->post($book, ['agreed' => '1'] + $this->give)->assertStatus(422)->assertSee('Left or right?');
+    $this->post($book, ['agreed' => '1'] + $this->give)->assertStatus(422)
+        ->assertSee('Left or right?')
+        ->assertDontSee("answers[{$file}]", false)
+        ->assertDontSee("answers[{$hidden}]", false);
     $this->post($book, $this->give)->assertStatus(422);
     $given = ['agreed' => '1', 'answers' => [(string) Question::query()->value('id') => ['left']]];
     $this->post($book, $given + $this->give)->assertStatus(303);

@@ -17,8 +17,10 @@ final class Desk
         $window->driver->getKeyboard()->sendKeys($who);
         $window->find('.combo-option');
         $window->until('what was typed is found', fn (): bool => str_contains($window->text(), $who));
-        usleep(600_000); // the list is asked for once nothing more is typed
-        $window->key(WebDriverKeys::TAB);
+        $window->key(WebDriverKeys::TAB); // the list may still be on its way: it waits for it
+        $window->until('who comes is chosen', static fn (): bool => $window->driver->executeScript(
+            'return document.activeElement.id !== "desk-who"',
+        ) === true);
         foreach (['#desk-email', '#desk-phone'] as $field) {
             if ($window->driver->executeScript('return "#" + document.activeElement.id') === $field) {
                 $window->key(WebDriverKeys::TAB);

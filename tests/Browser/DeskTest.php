@@ -23,11 +23,12 @@ function farThursday(int $weeks): string
 function pressFit(Window $desk): void
 {
     $desk->until('it can be booked', function () use ($desk): bool {
-        $desk->find('.fit');
-        $desk->driver->executeScript('const fit = document.querySelector(".fit"); fit?.focus(); fit?.click()');
-        usleep(600_000);
+        if ($desk->isQuiet() && ! $desk->find('#desk-book')->isEnabled()) {
+            $desk->find('.fit');
+            $desk->driver->executeScript('const fit = document.querySelector(".fit"); fit?.focus(); fit?.click()');
+        }
 
-        return $desk->find('#desk-book')->isEnabled();
+        return $desk->isQuiet() && $desk->find('#desk-book')->isEnabled();
     });
 }
 

@@ -85,11 +85,12 @@ it(
         $client->press('[aria-label^="With whom"]')->find('.choices');
         $client->key('Gwen')->key(Facebook\WebDriver\WebDriverKeys::ENTER)->sees('with Gwen Harrow');
         $client->until('a time is chosen that is more than a day ahead', function () use ($client): bool {
-            $client->driver->executeScript(<<<'JS'
-                const last = (css) => [...document.querySelectorAll(css)].at(-1);
-                (last('.start') ?? last('.door'))?.click();
-                JS);
-            usleep(300_000);
+            if ($client->isQuiet() && ! $client->find('#keep')->isEnabled()) {
+                $client->driver->executeScript(<<<'JS'
+                    const last = (css) => [...document.querySelectorAll(css)].at(-1);
+                    (last('.start') ?? last('.door'))?.click();
+                    JS);
+            }
 
             return $client->find('#keep')->isEnabled();
         });
@@ -322,18 +323,24 @@ it('rings the reminder once when the clock is put forward', function (): void {
     $client->go('/book/larkrise');
     $date = Client::keepFirst($client, 9);
     Client::fillIn($client, 'Rita Remind', 'rita@post.example')->sees('Booked.');
+    $client->go('/book/larkrise');
+    Client::keepFirst($client, 9);
+    Client::fillIn($client, 'Luca Later', 'luca@post.example')->sees('Booked.');
     $clock = getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/clock';
-    $box = getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/mailbox?to=rita@post.example';
+    $box = getenv('YARDBELL_TEST_STAND_INS').'/stand-ins/mailbox?to=';
+    $rung = static fn (string $of): int => substr_count(
+        $client->go("{$box}{$of}@post.example")->text(),
+        'Tomorrow: Tuning',
+    );
     $client->go($clock);
     for ($day = (int) (new DateTimeImmutable('today'))->diff(new DateTimeImmutable($date))->days; $day > 1; $day--) {
         $client->press('[value="1440"]')->sees('ahead of this machine');
     }
-    for ($hour = 0; $hour < 20 && ! str_contains($client->go($box)->text(), 'Tomorrow: Tuning'); $hour++) {
+    // until the one who comes later has been reminded: by then the worker has gone its rounds after the first
+    for ($hour = 0; $hour < 36 && $rung('luca') === 0; $hour++) {
         $client->go($clock)->press('[value="60"]')->sees('ahead of this machine');
-        usleep(900_000); // a round of the worker
     }
-    usleep(1_500_000); // and three more, in which it must not ring again
-    expect(substr_count($client->go($box)->text(), 'Tomorrow: Tuning'))->toBe(1);
+    expect([$rung('rita'), $rung('luca')])->toBe([1, 1]);
     $client
         ->go($clock)
         ->choose('Back to this machine’s time')

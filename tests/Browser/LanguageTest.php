@@ -106,7 +106,7 @@ it('says every word of the workspace as its reader does, and cuts none', functio
     $wrong = [];
     foreach ($rooms as $room) {
         $window->go(inMadeUp("/at/quernmoor/{$room}"))->find('main');
-        usleep(400_000); // what is shown beside comes a moment later
+        $window->quiet(); // what is shown beside comes a moment later
         $window->driver->executeScript('document.querySelectorAll("details").forEach((one) => (one.open = true))');
         $wrong += wrongAt($window, $data, $room);
     }
@@ -141,7 +141,7 @@ it('says every word around signing in as its reader does', function (): void {
     $pages = ['sign-in', 'sign-up', 'forgot-password', 'new-password?token=no', 'sign-up/no', 'invitation/no'];
     foreach ($pages as $page) {
         $window->go(inMadeUp("/{$page}"))->find('form, main');
-        usleep(400_000);
+        $window->quiet();
         $wrong += wrongAt($window, [], $page);
     }
     $window->signIn();

@@ -112,7 +112,7 @@ it('pulls a tag longer, says what that costs, and books over others where that i
         ->clickAndHold()
         ->moveByOffset((int) round($hour / 2), 0)
         ->perform();
-    usleep(300_000);
+    $desk->quiet();
     (new WebDriverActions($desk->driver))->release()->perform();
     $desk->sees('It would cost €66.00 instead of €48.00.')->press('#slip-move')->sees('Moved: ');
     $desk->press("[data-tag=\"{$id}\"]")->sees('€66.00')->choose('Close');

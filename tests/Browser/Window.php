@@ -24,6 +24,8 @@ final class Window
 
     private const PATIENCE_SECONDS = 25;
 
+    private const QUIET_MILLISECONDS = 350;
+
     private const ASK_AGAIN_MICROSECONDS = 40_000;
 
     /** Chromium without the window around the page, which costs a third of the time. */
@@ -72,10 +74,30 @@ final class Window
             '--window-size=1280,800',
         ]);
 
-        return RemoteWebDriver::create(
+        $driver = RemoteWebDriver::create(
             (string) getenv('YARDBELL_TEST_DRIVER'),
             DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
         );
+        (new ChromeDevToolsDriver($driver))->execute(
+            'Page.addScriptToEvaluateOnNewDocument',
+            ['source' => (string) file_get_contents(__DIR__.'/quiet.js')],
+        );
+
+        return $driver;
+    }
+
+    /** Nothing has been asked for, typed or moved for longer than anything waits before it asks. */
+    public function isQuiet(): bool
+    {
+        return $this->driver->executeScript('return window.isQuiet(arguments[0])', [self::QUIET_MILLISECONDS]) === true;
+    }
+
+    /** Waits until what is to be shown is there. */
+    public function quiet(): self
+    {
+        $this->until('all that was asked for is there', fn (): bool => $this->isQuiet());
+
+        return $this;
     }
 
     /** 400 kbit/s, and 0.4 s of delay, with nothing kept from before. */

@@ -3,6 +3,7 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { longDate, writeHoursOf } from '../lib/format';
 import { isTunnel } from './tunnel';
 import { board as boardQuery, boardVersion, ribbon, type Looking } from '../lib/queries';
+import { outdated } from '../lib/outdated';
 
 /** The Board as it stands: fetched again as soon as anything has happened to it. */
 export function useBoard(business: string, date: string | null, looking: Looking) {
@@ -16,7 +17,7 @@ export function useBoard(business: string, date: string | null, looking: Looking
   );
   useEffect(() => {
     if (version !== undefined && data !== undefined && version.version !== data.version) {
-      ['board', 'ribbon', 'card'].forEach((key) => void queries.invalidateQueries({ queryKey: [key, business] }));
+      void outdated(queries, 'booking', business);
     }
   }, [version, data, queries, business]);
   useEffect(() => {

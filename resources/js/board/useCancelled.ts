@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { api, asSeen, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { moment } from '../lib/format';
+import { outdated } from '../lib/outdated';
 import { UNDO_MS, useNotices } from '../ui/Notices';
 import { useNames } from '../ui/useNames';
 import * as say from '@words/board';
@@ -24,9 +25,7 @@ export function useCancelled(business: string, zone: string) {
     } catch (wrong) {
       notices.say(refusalOf(wrong).message);
     }
-    ['board', 'ribbon', 'card', 'sale', 'sales'].forEach(
-      (key) => void queries.invalidateQueries({ queryKey: [key, business] }),
-    );
+    void outdated(queries, 'booking', business);
   };
   return (cancelled: Schemas['Card']) =>
     notices.say(say.cancelledOne(said(cancelled)), () => void undo(cancelled), UNDO_MS);

@@ -6,6 +6,7 @@ import { guestOf, NOBODY, type Who } from '../guests/who';
 import { readClock } from '../lib/clock';
 import { clock } from '../lib/format';
 import { card as cardQuery, deskTimes } from '../lib/queries';
+import { outdated } from '../lib/outdated';
 import { useSettled } from '../ui/useSettled';
 
 /** A service, and by whom. */
@@ -117,11 +118,7 @@ export function useDesk(business: string, date: string, onBooked: (id: string) =
       setRefusal(refusalOf(wrong));
     } finally {
       setBusy(false);
-      await Promise.all(
-        ['board', 'desk-times', 'desk-repeats', 'clients'].map((key) =>
-          queries.invalidateQueries({ queryKey: [key, business] }),
-        ),
-      );
+      await outdated(queries, 'booking', business);
     }
   };
   return {

@@ -43,7 +43,7 @@ export function useGivingUp(business: string, card: Schemas['Card'], asked: Givi
     press: async () => {
       const done = await act(post());
       if (done === null) {
-        await queries.invalidateQueries({ queryKey: ['card', business, id] });
+        await queries.invalidateQueries({ queryKey: ['card', business, id] }); // what it would do to the money, too
       }
       return done;
     },

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { answered } from '../lib/answered';
 import { api, asSeen, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { card as cardQuery } from '../lib/queries';
+import { outdated } from '../lib/outdated';
 
 /** Moves a booking, and puts it back where it was, its later ones too. */
 export function useMove(business: string, card: Schemas['Card']) {
@@ -32,7 +33,7 @@ export function useMove(business: string, card: Schemas['Card']) {
       return false;
     } finally {
       setBusy(false);
-      await queries.invalidateQueries({ queryKey: ['board', business] });
+      await outdated(queries, 'booking', business);
     }
   };
   return { back, busy, move, trouble, forget: () => setTrouble(null) };

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, asSeen, refusalOf, unwrap, type Schemas } from '../lib/api';
 import { moment } from '../lib/format';
 import { moveTried } from '../lib/queries';
+import { outdated } from '../lib/outdated';
 import { UNDO_MS, useNotices } from '../ui/Notices';
 import { useNames } from '../ui/useNames';
 import { clockIn } from './DeskSentence';
@@ -53,7 +54,7 @@ export function useMoving({ business, zone, by, lifted: up, dropped, settled, do
   const post = async (id: string, body: Schemas['MoveAsk'], seen?: Schemas['Card']) => {
     const send = { params: { path: { business, id } }, ...(seen === undefined ? {} : asSeen(seen)), body };
     const card = await unwrap(api.POST('/api/businesses/{business}/bookings/{id}/move', send));
-    ['board', 'ribbon', 'card'].forEach((key) => void queries.invalidateQueries({ queryKey: [key, business] }));
+    void outdated(queries, 'booking', business);
     return card;
   };
   /** Back to where it was, if it is still where this put it. */

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { answered } from '../lib/answered';
 import { refusalOf, type Schemas } from '../lib/api';
 import { card as cardQuery } from '../lib/queries';
+import { outdated } from '../lib/outdated';
 import { isTunnel, later, send, sendWaiting, waiting } from './tunnel';
 import { markAtOnce } from './markAtOnce';
 import { written } from './ruler';
@@ -18,8 +19,7 @@ export function usePresses(business: string) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const underWay = useRef(false);
-  const refresh = () =>
-    Promise.all(['board', 'card'].map((key) => queries.invalidateQueries({ queryKey: [key, business] })));
+  const refresh = () => outdated(queries, 'booking', business);
   const flush = async () => {
     if (underWay.current || waiting().length === 0) {
       return;

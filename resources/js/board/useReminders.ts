@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, refusalOf, unwrap } from '../lib/api';
 import { reminders } from '../lib/queries';
+import { outdated } from '../lib/outdated';
 
 /** What somebody wants to be reminded of on a date: their own alone. */
 export function useReminders(business: string, date: string) {
@@ -12,7 +13,7 @@ export function useReminders(business: string, date: string) {
     setTrouble(null);
     try {
       await doing;
-      await queries.invalidateQueries({ queryKey: ['reminders', business] });
+      await outdated(queries, 'reminder', business);
       return true;
     } catch (wrong) {
       const { fields, message } = refusalOf(wrong);

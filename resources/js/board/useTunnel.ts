@@ -1,4 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { outdated } from '../lib/outdated';
 import { useEffect } from 'react';
 import { sendWaiting, waiting } from './tunnel';
 
@@ -11,7 +12,7 @@ export function useTunnel(business: string) {
   useEffect(() => {
     const go = async () => {
       if (waiting().length > 0 && (await sendWaiting()).sent > 0) {
-        await Promise.all(['board', 'card'].map((key) => queries.invalidateQueries({ queryKey: [key, business] })));
+        await outdated(queries, 'booking', business);
       }
     };
     const send = () => void go();

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
+import { outdated } from '../lib/outdated';
 import { useSetup } from '../setup/useSetup';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
@@ -29,7 +30,7 @@ export function OwnPrices({ business, client }: Props) {
       await unwrap(api.PUT('/api/businesses/{business}/clients/{id}/rates', { params, body: { rates } }));
       setSaved(true);
       setRefusal(null);
-      await queries.invalidateQueries({ queryKey: ['clients', business] });
+      await outdated(queries, 'client', business);
     } catch (wrong) {
       setRefusal(refusalOf(wrong));
     }

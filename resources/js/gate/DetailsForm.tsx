@@ -39,8 +39,9 @@ export function DetailsForm({ held, page, onBooking, onLetGo }: Props) {
   const asksFirst = held.approval;
   const [payNow, setPayNow] = useState(false);
   const [agreed, setAgreed] = useState(false);
-  const mayPay = held.payment === 'optional' && held.total > 0;
-  const due = mayPay ? (payNow ? held.total : 0) : held.amounts.dueNow;
+  const { dueNow, payingNow } = held.amounts;
+  const mayPay = payingNow > dueNow;
+  const due = payNow ? payingNow : dueNow;
 
   const send = async () => {
     setSending(true);

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState, type SubmitEvent } from 'react';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { money } from '../lib/format';
+import { outdated } from '../lib/outdated';
 import { Button } from '../ui/Button';
 import { Columns } from '../ui/Columns';
 import { Field } from '../ui/Field';
@@ -31,7 +32,7 @@ export function CloseForm({ business, day }: Props) {
     } catch (wrong) {
       setRefusal(refusalOf(wrong));
     }
-    await queries.invalidateQueries({ queryKey: ['day', business] });
+    await outdated(queries, 'close', business);
   };
   return (
     <form className="grid gap-3" onSubmit={(event) => void submit(event)}>

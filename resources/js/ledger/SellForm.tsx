@@ -6,6 +6,7 @@ import { WhoPart } from '../guests/WhoPart';
 import { answered } from '../lib/answered';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { sale as saleQuery } from '../lib/queries';
+import { outdated } from '../lib/outdated';
 import { newId } from '../setup/things';
 import { useSetup } from '../setup/useSetup';
 import { Alert } from '../ui/Alert';
@@ -38,9 +39,7 @@ export function SellForm() {
       const body = { id, ...guestOf(who), label, amount, taxRate: rate === '' ? null : rate };
       const sale = await unwrap(api.POST('/api/businesses/{business}/sales', { params: { path: { business } }, body }));
       await answered(queries, saleQuery(business, sale.id).queryKey, sale);
-      await Promise.all(
-        ['sales', 'day', 'figures', 'clients'].map((key) => queries.invalidateQueries({ queryKey: [key, business] })),
-      );
+      await outdated(queries, 'sale', business);
       await go(`${list}/${sale.id}`, { replace: true });
     } catch (why) {
       setRefusal(refusalOf(why));

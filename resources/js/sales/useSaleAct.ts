@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { answered } from '../lib/answered';
 import { refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { sale as saleQuery } from '../lib/queries';
+import { outdated } from '../lib/outdated';
 import { useNotices } from '../ui/Notices';
 
 type Answer = Parameters<typeof unwrap<Schemas['Sale']>>[0];
@@ -13,13 +14,6 @@ export function useSaleAct(business: string, id: string) {
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
   const { clear } = useNotices();
-  const fresh = async () => {
-    await Promise.all(
-      ['card', 'board', 'sales', 'day', 'figures'].map((key) =>
-        queries.invalidateQueries({ queryKey: [key, business] }),
-      ),
-    );
-  };
   /** @returns whether it was done */
   const act = async (asked: Answer): Promise<boolean> => {
     setBusy(true);
@@ -27,7 +21,7 @@ export function useSaleAct(business: string, id: string) {
     clear(); // what was said before belongs to another act
     try {
       await answered(queries, saleQuery(business, id).queryKey, await unwrap(asked));
-      void fresh();
+      void outdated(queries, 'sale', business);
       return true;
     } catch (wrong) {
       const said = refusalOf(wrong);
