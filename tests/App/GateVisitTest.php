@@ -345,12 +345,12 @@ it('says why nothing is free, and nothing of what others have booked', function 
     expect($says(['service' => $lesson->id]))->toBe('All times of these two weeks are taken.');
 });
 
-it('says of a visit what is due now to whoever may pay now or later, and asks for just that', function (): void {
+it('says of a visit what is due by whoever chooses to pay now, and asks for just that', function (): void {
     $this->glaze->update(['payment_terms' => Yard::payment('optional')]);
     App\Models\Business::markRules($this->yard->business->id);
     $held = ($this->hold)()->assertCreated()->json();
     expect($held['total'])->toBe(6300)
-        ->and($held['amounts'])->toMatchArray(['dueNow' => 0, 'payingNow' => 1500]); // the lesson is paid when it is taken
+        ->and($held['amounts'])->toMatchArray(['dueNow' => 0, 'payingNow' => 1500]); // the lesson is paid later
     ($this->book)($held, ['payNow' => true])->assertOk();
     expect(Payment::query()->sole()->amount)->toBe(1500);
 });

@@ -66,7 +66,7 @@ it('asks for the deposit alone, and says what is left', function (): void {
         ->and(Payment::query()->sole()->amount)->toBe(1500);
     expect(seen($booking)->json())->toMatchArray([
         'paid' => 'part',
-        'amounts' => ['paid' => 1500, 'due' => 3300, 'dueNow' => 1500, 'fee' => null],
+        'amounts' => ['paid' => 1500, 'due' => 3300, 'dueNow' => 1500, 'payingNow' => 1500, 'fee' => null],
         'cancelCosts' => 0,
     ]);
     $card = $this->actingAs(App\Models\User::query()->firstOrFail())
@@ -103,7 +103,7 @@ it('keeps its part when it is cancelled late, and pays the rest back (rules.md, 
         ->and($booking->refresh()->fee)->toBe($fee)
         ->and(seen($booking)->json())->toMatchArray([
             'paid' => $stands,
-            'amounts' => ['paid' => $fee, 'due' => 0, 'dueNow' => $paid, 'fee' => $fee],
+            'amounts' => ['paid' => $fee, 'due' => 0, 'dueNow' => $paid, 'payingNow' => $paid, 'fee' => $fee],
         ]);
 })->with([
     'half of all' => ['full', null, 4800, 2400, [2400], 'refunded'],
@@ -122,7 +122,7 @@ it('charges the kept card when it is cancelled late', function (): void {
     app(CancelBooking::class)($booking->business_id, $booking->id, Cancelling::byClient());
     expect(seen($booking)->json())->toMatchArray([
         'paid' => 'charging',
-        'amounts' => ['paid' => 0, 'due' => 2400, 'dueNow' => 0, 'fee' => 2400],
+        'amounts' => ['paid' => 0, 'due' => 2400, 'dueNow' => 0, 'payingNow' => 0, 'fee' => 2400],
     ]);
     app(DeliverDue::class)();
     app(DeliverDue::class)();
