@@ -19,11 +19,11 @@ use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Availability\VisitAsk;
 use YardBell\Core\Availability\VisitPart;
 use YardBell\Core\Availability\VisitSearch;
+use YardBell\Core\Price\Item;
 use YardBell\Core\Price\Order;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Tariff;
-use YardBell\Core\Price\Visit;
 use YardBell\Core\Scenario\QuoteRequest;
 use YardBell\Core\Scenario\Reader;
 use YardBell\Core\Scenario\Scenario;
@@ -174,7 +174,7 @@ $examples = dirname(__DIR__).'/docs/examples';
 $priced = Reader::read((string) file_get_contents("{$examples}/prices.json"));
 $visit = QuoteRequest::read((string) file_get_contents("{$examples}/requests/prices.json"), $priced);
 $quoting = new Quoting($priced->prices, $priced->book->zone);
-$empty = static fn (Tariff $tariff, Visit $visit, Order $order): ?Quote => null;
+$empty = static fn (Tariff $tariff, Item $visit, Order $order): ?Quote => null;
 $hundred = static function (callable $quote) use ($priced, $visit): void {
     for ($i = 0; $i < 100; $i++) {
         $quote($priced->tariffs['lesson'], $visit->visit, $visit->order);

@@ -8,9 +8,9 @@ declare(strict_types=1);
  */
 
 use App\Bookings\ExpireHolds;
-use App\Messages\RemindAgain;
 use App\Messages\RemindLate;
 use App\Messages\RemindUnanswered;
+use App\Messages\ReviveReminders;
 use App\Outbox\DeliverDue;
 use App\Payments\AskRefunds;
 use App\Payments\Notices;
@@ -28,7 +28,7 @@ $parts = [
     Notices::class,
     OpenCheckouts::class,
     SettleOpen::class,
-    RemindAgain::class,
+    ReviveReminders::class,
     RemindLate::class,
     RemindUnanswered::class,
     DeliverDue::class,

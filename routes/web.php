@@ -28,8 +28,8 @@ use App\Board\Http\BookHere;
 use App\Board\Http\CancelFromCard;
 use App\Board\Http\DownloadAttachment;
 use App\Board\Http\DropReminder;
-use App\Board\Http\Mark;
-use App\Board\Http\MarkReminder;
+use App\Board\Http\SayProgress;
+use App\Board\Http\FinishReminder;
 use App\Board\Http\Miss;
 use App\Board\Http\Move;
 use App\Board\Http\Price;
@@ -176,7 +176,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('board/drawn', AskDrawn::class);
                 Route::get('reminders', ShowReminders::class);
                 Route::post('reminders', AddReminder::class);
-                Route::post('reminders/{id}', MarkReminder::class);
+                Route::post('reminders/{id}', FinishReminder::class);
                 Route::delete('reminders/{id}', DropReminder::class);
                 Route::get('bookings/{id}', ShowCard::class);
                 Route::get('bookings/{id}/visits', ShowOtherVisits::class);
@@ -217,7 +217,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('bookings/{id}/code', TakeCode::class);
                 Route::post('bookings/{id}/price', Price::class);
             });
-            Route::post('bookings/{id}/course', Mark::class)->middleware('may:mark-visits');
+            Route::post('bookings/{id}/course', SayProgress::class)->middleware('may:mark-visits');
             Route::post('bookings/{id}/notes', AddNote::class)->middleware('may:mark-visits');
             Route::middleware('may:change-bookings')->group(static function (): void {
                 Route::post('desk-times', AskDeskTimes::class);

@@ -36,7 +36,7 @@ final readonly class SignUps
 
     /**
      * @param  string  $email in its one form
-     * @param  string  $network Network::mark() of whoever asks
+     * @param  string  $network Network::hash() of whoever asks
      */
     public function ask(string $name, string $email, string $password, string $network): void
     {

@@ -12,15 +12,15 @@ use YardBell\Core\Time\Wall;
 final readonly class BoardDays
 {
     /**
-     * @param  list<Visit>  $visits in order of their starts, as the sessions
+     * @param  list<BoardBooking>  $visits in order of their starts, as the sessions
      * @param  list<Scheduled>  $sessions
      * @param  array<string, Timeline>  $open by staff member
      */
     public function __construct(
         private RuleBook $book,
-        private Looking $looking,
+        private BoardView $looking,
         private Lanes $lanes,
-        private Ground $ground,
+        private LaneHours $ground,
         private array $visits,
         private array $sessions,
         private array $open,
@@ -73,7 +73,7 @@ final readonly class BoardDays
     }
 
     /**
-     * @template T of Visit|Scheduled
+     * @template T of BoardBooking|Scheduled
      *
      * @param  list<T>  $all
      * @return list<T>
@@ -84,7 +84,7 @@ final readonly class BoardDays
 
         return array_values(array_filter(
             $all,
-            static fn (Visit|Scheduled $one): bool => $one->takenFrom < $until && $one->takenUntil > $from,
+            static fn (BoardBooking|Scheduled $one): bool => $one->takenFrom < $until && $one->takenUntil > $from,
         ));
     }
 }

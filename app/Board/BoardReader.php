@@ -18,7 +18,7 @@ use YardBell\Core\Time\Zone;
 /** One day of the Board, lanes with open time and tags on one ruler, or the week around it. */
 final readonly class BoardReader
 {
-    public function __construct(private RulesReader $rules, private Diary $diary, private Clock $clock)
+    public function __construct(private RulesReader $rules, private BoardBookings $diary, private Clock $clock)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class BoardReader
      * @param  string  $version as the Pulse has it
      * @return array<string, mixed>
      */
-    public function of(Business $business, Looking $looking, string $version): array
+    public function of(Business $business, BoardView $looking, string $version): array
     {
         $book = $this->rules->book($business);
         $now = $this->clock->minute();
@@ -40,7 +40,7 @@ final readonly class BoardReader
         $visits = $this->diary->visits($business, $span, $sessions);
         $shows = self::shows($looking);
         $visits = array_values(array_filter($visits, $shows));
-        $ground = new Ground($book, $first, $last, $looking->location);
+        $ground = new LaneHours($book, $first, $last, $looking->location);
         $written = (new BoardDays(
             book: $book,
             looking: $looking,
@@ -70,10 +70,10 @@ final readonly class BoardReader
         ];
     }
 
-    /** @return callable(Visit|Scheduled): bool whether it is of those, and there, where somebody looks */
-    private static function shows(Looking $looking): callable
+    /** @return callable(BoardBooking|Scheduled): bool whether it is of those, and there, where somebody looks */
+    private static function shows(BoardView $looking): callable
     {
-        return static fn (Visit|Scheduled $one): bool => ($looking->location === null ||
+        return static fn (BoardBooking|Scheduled $one): bool => ($looking->location === null ||
             $one->location === $looking->location) &&
             ($looking->chosen === [] || array_intersect($looking->chosen, $one->staff) !== []);
     }
@@ -108,12 +108,12 @@ final readonly class BoardReader
     }
 
     /**
-     * @param  list<Visit>  $visits
+     * @param  list<BoardBooking>  $visits
      * @return array{bookings: int, total: int, due: int} amounts in the minor unit
      */
     private static function takings(array $visits, Zone $zone, int $first, int $last): array
     {
-        $begun = array_filter($visits, static function (Visit $visit) use ($zone, $first, $last): bool {
+        $begun = array_filter($visits, static function (BoardBooking $visit) use ($zone, $first, $last): bool {
             $day = $zone->day($visit->start);
 
             return $visit->state !== State::Held && $day >= $first && $day <= $last;
@@ -125,7 +125,7 @@ final readonly class BoardReader
 
         return [
             'bookings' => count($begun),
-            'total' => array_sum(array_map(static fn (Visit $visit): int => $visit->price, $begun)),
+            'total' => array_sum(array_map(static fn (BoardBooking $visit): int => $visit->price, $begun)),
             'due' => array_sum($due),
         ];
     }

@@ -6,14 +6,14 @@ namespace App\Board;
 
 use App\Bookings\History;
 use App\Bookings\LowerEarlier;
-use App\Bookings\MarkVisit;
 use App\Bookings\MayRestore;
 use App\Bookings\MissBooking;
 use App\Bookings\MoveBooking;
+use App\Bookings\RecordProgress;
 use App\Bookings\Repeated;
 use App\Bookings\SeenVersion;
 use App\Facts\BookingFacts;
-use App\Facts\Told;
+use App\Facts\MoneyWords;
 use App\Facts\VisitParts;
 use App\Language\Catalogue;
 use App\Models\Answer;
@@ -32,10 +32,10 @@ use YardBell\Core\Booking\State;
 final readonly class BookingCard
 {
     public function __construct(
-        private Told $told,
+        private MoneyWords $told,
         private Catalogue $catalogue,
         private Clock $clock,
-        private MarkVisit $mark,
+        private RecordProgress $progress,
         private MayRestore $mayRestore,
         private LowerEarlier $lower,
     ) {
@@ -73,11 +73,11 @@ final readonly class BookingCard
             'setup' => $booking->setup,
             'clearup' => $booking->clearup,
             'service' => $booking->service_name,
-            'staff' => $facts->marks(),
+            'staff' => $facts->badges(),
             'location' => $facts->location->name,
             'address' => $facts->location->address,
             'meetingLink' => $facts->isOver() ? '' : $facts->meetingLink(),
-            'course' => MarkVisit::course($booking),
+            'course' => RecordProgress::course($booking),
             'client' => $booking->contact,
             'note' => $booking->note,
             'serviceNote' => Service::query()->find($booking->service_id)->staff_note ?? '',
@@ -134,7 +134,7 @@ final readonly class BookingCard
                 )
                 ->values()
                 ->all(),
-            'steps' => array_map(static fn (State $state): string => $state->value, $this->mark->steps($booking)),
+            'steps' => array_map(static fn (State $state): string => $state->value, $this->progress->steps($booking)),
             'undoes' => $booking->state === State::Cancelled || History::before($booking) === null
                 ? null
                 : $booking->state->value,

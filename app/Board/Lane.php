@@ -11,13 +11,13 @@ use YardBell\Core\Time\Wall;
 final readonly class Lane
 {
     /**
-     * @param  array{id: string, name: string, initials: string, colour: string, pattern: string}|null  $mark a person's
+     * @param  array{id: string, name: string, initials: string, colour: string, pattern: string}|null  $badge theirs
      * @param  Timeline  $taken by what hangs on it, with set-up and clear-up
      */
     public function __construct(
         public string $id,
         public string $name,
-        public ?array $mark,
+        public ?array $badge,
         public Timeline $open,
         public Timeline $taken,
         public Timeline $breaks,
@@ -45,7 +45,7 @@ final readonly class Lane
         return [
             'id' => $this->id,
             'name' => $this->name,
-            'mark' => $this->mark,
+            'badge' => $this->badge,
             'open' => self::written($open),
             'breaks' => self::written($this->breaks->intersect($span)),
             'off' => self::written($this->off->intersect($span)),

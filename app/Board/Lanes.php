@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Facts\Mark;
+use App\Facts\Badge;
 use App\Models\Business;
 use App\Models\Location;
 use YardBell\Core\Availability\RuleBook;
@@ -13,12 +13,12 @@ use YardBell\Core\Time\Timeline;
 /** The lanes somebody looks at, over all the days that are shown. */
 final readonly class Lanes
 {
-    public function __construct(private Business $business, private RuleBook $book, private Looking $looking)
+    public function __construct(private Business $business, private RuleBook $book, private BoardView $looking)
     {
     }
 
     /** @return list<string> ids of the lanes that a booking or a session hangs on */
-    public function of(Visit|Scheduled $tag): array
+    public function of(BoardBooking|Scheduled $tag): array
     {
         return match ($this->looking->by) {
             LanesBy::People => $tag->staff,
@@ -29,10 +29,10 @@ final readonly class Lanes
 
     /**
      * @param  array<string, Timeline>  $open by staff member
-     * @param  list<Visit|Scheduled>  $tags
+     * @param  list<BoardBooking|Scheduled>  $tags
      * @return list<Lane>
      */
-    public function all(Ground $ground, array $open, array $tags): array
+    public function all(LaneHours $ground, array $open, array $tags): array
     {
         $stretches = [];
         foreach ($tags as $tag) {
@@ -56,7 +56,7 @@ final readonly class Lanes
      * @param  array<string, Timeline>  $taken
      * @return list<Lane>
      */
-    private function people(Ground $ground, array $open, array $taken): array
+    private function people(LaneHours $ground, array $open, array $taken): array
     {
         $none = Timeline::none();
         $lanes = [];
@@ -66,7 +66,7 @@ final readonly class Lanes
                 $lanes[] = new Lane(
                     id: $member->id,
                     name: $member->name,
-                    mark: Mark::of($member),
+                    badge: Badge::of($member),
                     open: $open[$member->id],
                     taken: $taken[$member->id] ?? $none,
                     breaks: $ground->breaks($member->id),
@@ -83,7 +83,7 @@ final readonly class Lanes
      * @param  array<string, Timeline>  $taken
      * @return list<Lane>
      */
-    private function places(Ground $ground, array $taken): array
+    private function places(LaneHours $ground, array $taken): array
     {
         $none = Timeline::none();
         $open = $ground->places();
@@ -94,7 +94,7 @@ final readonly class Lanes
                 $lanes[] = new Lane(
                     id: $place->id,
                     name: $place->name,
-                    mark: null,
+                    badge: null,
                     open: $open[$place->id],
                     taken: $taken[$place->id] ?? $none,
                     breaks: $none,
@@ -111,7 +111,7 @@ final readonly class Lanes
      * @param  array<string, Timeline>  $taken
      * @return list<Lane>
      */
-    private function units(Ground $ground, array $taken): array
+    private function units(LaneHours $ground, array $taken): array
     {
         $none = Timeline::none();
         $lanes = [];
@@ -119,7 +119,7 @@ final readonly class Lanes
             $lanes[] = new Lane(
                 id: (string) $id,
                 name: $unit['name'],
-                mark: null,
+                badge: null,
                 open: $unit['open'],
                 taken: $taken[$id] ?? $none,
                 breaks: $none,

@@ -14,8 +14,8 @@ use App\Bookings\Repeated;
 use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\Business;
+use App\Support\DryRun;
 use App\Support\Instants;
-use App\Support\Tried;
 use App\Times\Breach;
 use App\Times\RulesReader;
 use App\Times\TimeTaken;
@@ -26,7 +26,7 @@ use YardBell\Core\Time\Wall;
 final readonly class MoveTried
 {
     public function __construct(
-        private Tried $tried,
+        private DryRun $tried,
         private MoveBooking $move,
         private OtherTimes $times,
         private RulesReader $rules,
@@ -99,7 +99,7 @@ final readonly class MoveTried
             'staff' => $moved->staff_ids,
             'instead' => $moved->staff_ids === $before ? [] : $before,
             'price' => $moved->price,
-            'breaks' => array_map(static fn (Breach $breach): string => $breach->says, $to->freedom->breaches),
+            'breaks' => array_map(static fn (Breach $breach): string => $breach->says, $to->override->breaches),
         ];
     }
 

@@ -29,6 +29,6 @@ final readonly class Pulse
             [$business->id, $business->id],
         );
 
-        return "{$business->rules_mark}-".(is_string($sums) ? $sums : '');
+        return "{$business->rules_version}-".(is_string($sums) ? $sums : '');
     }
 }

@@ -15,7 +15,7 @@ final readonly class Ribbon
 {
     private const DAYS = 14;
 
-    public function __construct(private RulesReader $rules, private Diary $diary, private Clock $clock)
+    public function __construct(private RulesReader $rules, private BoardBookings $diary, private Clock $clock)
     {
     }
 
@@ -29,7 +29,7 @@ final readonly class Ribbon
         $book = $this->rules->book($business);
         $day = $asked ?? $book->zone->day($this->clock->minute());
         $monday = $day - Wall::weekday($day);
-        $open = (new Ground($book, $monday, $monday + self::DAYS - 1, null))->people($only);
+        $open = (new LaneHours($book, $monday, $monday + self::DAYS - 1, null))->people($only);
         $turns = [];
         foreach ($this->diary->turns($business, $book->zone->dates($monday, $monday + self::DAYS - 1)) as $turn) {
             if ($only === [] || array_intersect($only, $turn->staff) !== []) {
@@ -44,7 +44,7 @@ final readonly class Ribbon
                 'date' => Wall::date($day),
                 'bookings' => count(array_filter(
                     $turns[$day] ?? [],
-                    static fn (Turn $turn): bool => $turn->isBooking,
+                    static fn (TakenTime $turn): bool => $turn->isBooking,
                 )),
                 'openMinutes' => $minutes,
                 'fill' => $minutes === 0 ? 0.0 : round(min(1, self::taken($turns[$day] ?? []) / $minutes), 3),
@@ -55,7 +55,7 @@ final readonly class Ribbon
     }
 
     /**
-     * @param  list<Turn>  $turns
+     * @param  list<TakenTime>  $turns
      * @return int minutes of people, those of a shared appointment once
      */
     private static function taken(array $turns): int

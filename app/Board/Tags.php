@@ -18,7 +18,7 @@ final readonly class Tags
     }
 
     /**
-     * @param  list<Visit>  $visits
+     * @param  list<BoardBooking>  $visits
      * @param  list<Scheduled>  $sessions
      * @return list<array<string, mixed>> in order of time
      */
@@ -47,7 +47,7 @@ final readonly class Tags
     }
 
     /** Bookings that are one appointment (rules.md T14) have the same. */
-    private function together(Visit $visit): string
+    private function together(BoardBooking $visit): string
     {
         $shared = ($this->book->services[$visit->serviceId] ?? null)?->isShared() === true && $visit->staff !== [];
 
@@ -63,13 +63,13 @@ final readonly class Tags
     }
 
     /**
-     * @param  list<Visit>  $people
+     * @param  list<BoardBooking>  $people
      * @return array<string, mixed>
      */
-    private function tag(Visit|Scheduled $of, array $people, ?int $places): array
+    private function tag(BoardBooking|Scheduled $of, array $people, ?int $places): array
     {
         $alone = $places === null ? $people[0] : null;
-        $due = array_sum(array_map(static fn (Visit $visit): int => $visit->balance->due, $people));
+        $due = array_sum(array_map(static fn (BoardBooking $visit): int => $visit->balance->due, $people));
 
         return [
             'id' => $of->id,
@@ -91,13 +91,13 @@ final readonly class Tags
             'double' => in_array(true, array_column($people, 'isDouble'), true),
             'visit' => $alone?->visit,
             'places' => $places,
-            'taken' => array_sum(array_map(static fn (Visit $visit): int => $visit->party, $people)),
+            'taken' => array_sum(array_map(static fn (BoardBooking $visit): int => $visit->party, $people)),
             'people' => $alone === null ? array_map(self::person(...), $people) : [],
         ];
     }
 
     /** @return array{booking: string, client: string|null, party: int, state: string, money: string} */
-    private static function person(Visit $visit): array
+    private static function person(BoardBooking $visit): array
     {
         return [
             'booking' => $visit->id,

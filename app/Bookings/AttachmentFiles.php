@@ -7,7 +7,7 @@ namespace App\Bookings;
 use App\Models\Attachment;
 use App\Models\Booking;
 use App\Support\Column;
-use App\Support\Turn;
+use App\Support\Mutex;
 use finfo;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\UploadedFile;
@@ -38,7 +38,7 @@ final readonly class AttachmentFiles
         'text/plain' => 'txt',
     ];
 
-    public function __construct(private ConnectionInterface $db, private Turn $turn, private string $folder)
+    public function __construct(private ConnectionInterface $db, private Mutex $turn, private string $folder)
     {
     }
 

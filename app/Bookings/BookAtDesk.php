@@ -14,7 +14,7 @@ use App\Models\Client;
 use App\Models\Id;
 use App\Models\Occasion;
 use App\Models\Service;
-use App\Sales\SellVisit;
+use App\Sales\SellBooking;
 use App\Times\TimeTaken;
 use App\Times\Wish;
 use Illuminate\Database\ConnectionInterface;
@@ -36,13 +36,13 @@ final readonly class BookAtDesk
         private UseCodes $codes,
         private LowerEarlier $lower,
         private History $history,
-        private SellVisit $sell,
+        private SellBooking $sell,
         private Announcements $announcements,
     ) {
     }
 
     /**
-     * @param  non-empty-list<Wish>  $wishes several are separate bookings with a shared mark, booked together or not at
+     * @param  non-empty-list<Wish>  $wishes several are separate bookings with a shared id, booked together or not at
      *                                       all
      * @param  list<string>  $codes as they were named
      * @param  bool  $told whether the client is mailed; staff are, and it is reminded of
@@ -63,12 +63,21 @@ final readonly class BookAtDesk
     ): array {
         $held = ($this->hold)($business, $wishes, by: $by);
         try {
-            $mark = count($wishes) > 1 ? [$together->column() => Id::make()] : [];
+            $shared = count($wishes) > 1 ? [$together->column() => Id::make()] : [];
 
-            return $this->db->transaction(function () use ($business, $held, $guest, $mark, $note, $codes, $told, $by) {
+            return $this->db->transaction(function () use (
+                $business,
+                $held,
+                $guest,
+                $shared,
+                $note,
+                $codes,
+                $told,
+                $by,
+            ) {
                 $client = ($this->register)($business, $guest);
-                $bookings = $this->hold->locked($business, $held, $mark);
-                $isVisit = isset($mark['visit_id']);
+                $bookings = $this->hold->locked($business, $held, $shared);
+                $isVisit = isset($shared['visit_id']);
                 $quotes = $isVisit ? $this->codes->named($business, $bookings, $codes, $client) : [];
                 $booked = [];
                 foreach ($bookings as $i => $booking) {
@@ -97,7 +106,7 @@ final readonly class BookAtDesk
     private function book(Booking $booking, ?Client $client, Quote $quote, array $columns, string $by): Booking
     {
         $booking->update([
-            ...KeptQuote::columns($quote, Service::known($booking->business_id, $booking->service_id)),
+            ...QuoteColumns::columns($quote, Service::known($booking->business_id, $booking->service_id)),
             ...$columns,
             'due_now' => 0,
             'client_id' => $client?->id,

@@ -7,7 +7,7 @@ namespace App\Bookings;
 use App\Messages\Announcements;
 use App\Models\Booking;
 use App\Models\Occasion;
-use App\Sales\SellVisit;
+use App\Sales\SellBooking;
 use YardBell\Core\Booking\State;
 
 /**
@@ -17,7 +17,7 @@ use YardBell\Core\Booking\State;
 final readonly class BookHeld
 {
     public function __construct(
-        private SellVisit $sell,
+        private SellBooking $sell,
         private History $history,
         private LowerEarlier $lower,
         private Announcements $announcements,

@@ -26,7 +26,7 @@ use YardBell\Core\Booking\State;
 final readonly class BookPaid implements Fulfilment
 {
     public function __construct(
-        private HoldAgain $again,
+        private RenewHold $again,
         private CheckBuyer $check,
         private BookHeld $book,
         private History $history,
@@ -39,7 +39,7 @@ final readonly class BookPaid implements Fulfilment
 
     public function kind(): SaleLineKind
     {
-        return SaleLineKind::Visit;
+        return SaleLineKind::Booking;
     }
 
     public function lock(string $saleId): void

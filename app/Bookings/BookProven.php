@@ -15,7 +15,7 @@ final readonly class BookProven
 {
     public function __construct(
         private ConnectionInterface $db,
-        private HoldAgain $again,
+        private RenewHold $again,
         private CheckBuyer $check,
         private BookHeld $book,
     ) {

@@ -18,8 +18,8 @@ use App\Payments\MoneyEffect;
 use App\Payments\ReturnMoney;
 use App\Sales\Fee;
 use App\Support\Clock;
+use App\Support\DryRun;
 use App\Support\Refusal;
-use App\Support\Tried;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
@@ -33,11 +33,11 @@ final readonly class CancelBooking
         private ConnectionInterface $db,
         private History $history,
         private Announcements $announcements,
-        private Reminders $reminders,
+        private PlanReminders $reminders,
         private ReturnMoney $return,
         private Clock $clock,
         private CancellationCost $cost,
-        private Tried $tried,
+        private DryRun $tried,
     ) {
     }
 
@@ -162,6 +162,6 @@ final readonly class CancelBooking
         $booking->calendar_sequence++;
         $this->history->become($booking, State::Cancelled, $how->by, $how->why);
         UnsentMail::drop($booking);
-        $this->return->less($fee, $booking, $how->by);
+        $this->return->forGivingUp($fee, $booking, $how->by);
     }
 }

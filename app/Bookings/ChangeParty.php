@@ -17,9 +17,9 @@ use App\Payments\MoneyEffect;
 use App\Payments\PriceChange;
 use App\Payments\ReturnMoney;
 use App\Sales\Balance;
+use App\Support\DryRun;
 use App\Support\Instants;
 use App\Support\Refusal;
-use App\Support\Tried;
 use App\Times\Choice;
 use App\Times\KeepPlace;
 use App\Times\Wish;
@@ -40,7 +40,7 @@ final readonly class ChangeParty
         private ReturnMoney $return,
         private History $history,
         private Announcements $announcements,
-        private Tried $tried,
+        private DryRun $tried,
     ) {
     }
 

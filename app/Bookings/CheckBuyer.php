@@ -14,7 +14,7 @@ use Illuminate\Validation\ValidationException;
 /** What a price depends on besides the visit: who books it, and their codes. Within the transaction that books. */
 final readonly class CheckBuyer
 {
-    public function __construct(private UseCodes $codes, private VisitQuote $quote)
+    public function __construct(private UseCodes $codes, private BookingQuote $quote)
     {
     }
 

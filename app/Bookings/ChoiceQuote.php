@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Facts\TermsTold;
+use App\Facts\TermsWords;
 use App\Facts\WholeVisit;
 use App\Models\Business;
 use App\Models\Service;
@@ -18,12 +18,12 @@ use App\Times\Choice;
 use App\Times\VisitChoice;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use YardBell\Core\Price\Item;
 use YardBell\Core\Price\LineKind;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Tariff;
-use YardBell\Core\Price\Visit;
 
 /**
  * What a choice costs, line by line: with anyone, and before a time is chosen, the least it can cost.
@@ -42,7 +42,7 @@ final readonly class ChoiceQuote
     public function __construct(
         private PriceLists $lists,
         private ClientPrices $prices,
-        private TermsTold $terms,
+        private TermsWords $terms,
         private CodeUses $uses,
     ) {
     }
@@ -77,7 +77,7 @@ final readonly class ChoiceQuote
             static fn (array $staff): Quote => Tariffs::quote(
                 $quoting,
                 $tariff,
-                new Visit(
+                new Item(
                     $session ?? $choice->minutes,
                     $staff,
                     $choice->party,
@@ -98,8 +98,8 @@ final readonly class ChoiceQuote
             'priced' => $quote->isPriced(),
             'exact' => $quote->total === $quotes[count($quotes) - 1]->total &&
                 ($start !== null || ! self::dependsOnTime($list, $tariff)),
-            'lines' => KeptQuote::lines($quote),
-            'includedTax' => KeptQuote::includedTax($quote),
+            'lines' => QuoteColumns::lines($quote),
+            'includedTax' => QuoteColumns::includedTax($quote),
             'total' => $quote->total ?? 0,
             'dueNow' => $quote->dueNow,
             'keepsCard' => $quote->keepsCard,

@@ -11,7 +11,7 @@ use App\Support\Clock;
 use App\Support\Instants;
 use Illuminate\Database\Eloquent\Builder;
 use YardBell\Core\Price\Client;
-use YardBell\Core\Price\ClientVisit;
+use YardBell\Core\Price\KnownBooking;
 use YardBell\Core\Price\Order;
 use YardBell\Core\Price\PriceList;
 
@@ -54,14 +54,14 @@ final readonly class ClientPrices
         );
     }
 
-    private static function visit(Booking $booking): ClientVisit
+    private static function visit(Booking $booking): KnownBooking
     {
-        return new ClientVisit($booking->service_id, Instants::minute($booking->starts_at));
+        return new KnownBooking($booking->service_id, Instants::minute($booking->starts_at));
     }
 
     /**
      * @param  list<string>  $but ids of what is quoted
-     * @return list<ClientVisit> others of the client that hold time, or are held for them just now
+     * @return list<KnownBooking> others of the client that hold time, or are held for them just now
      */
     private function visits(Business $business, string $client, array $but): array
     {

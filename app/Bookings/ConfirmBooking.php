@@ -31,7 +31,7 @@ final readonly class ConfirmBooking
 {
     public function __construct(
         private ConnectionInterface $db,
-        private HoldAgain $again,
+        private RenewHold $again,
         private CheckBuyer $check,
         private BookHeld $book,
         private OpenPayment $payment,

@@ -22,7 +22,7 @@ final readonly class DecideBooking
         private ConnectionInterface $db,
         private History $history,
         private Announcements $announcements,
-        private Reminders $reminders,
+        private PlanReminders $reminders,
         private ReturnMoney $return,
         private LowerEarlier $lower,
     ) {
@@ -43,7 +43,7 @@ final readonly class DecideBooking
                 $this->history->become($part, $yes ? State::Confirmed : State::Declined, $by, $why);
                 $yes
                     ? ($this->lower)($part, $by, told: true)
-                    : $this->return->less(Fee::none(), $part, $by);
+                    : $this->return->forGivingUp(Fee::none(), $part, $by);
             }
             assert($waiting !== []);
             $this->announcements->ofAll($waiting, $yes ? Occasion::Booked : Occasion::Declined, $why);

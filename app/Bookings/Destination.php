@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
-use App\Times\Freedom;
+use App\Times\Override;
 use YardBell\Core\Availability\Relaxed;
 
 /** Where a booking is to go. */
@@ -17,16 +17,16 @@ final readonly class Destination
      * @param  string|null  $location null: where it is, or where it can be had
      * @param  Relaxed  $relaxed what is not asked (rules.md T18): for the house notice and limits, for a client nothing
      * @param  int|null  $was instant at which it was seen when it was taken up; null: no matter
-     * @param  list<string>  $beside ids of bookings that move with it, and are not in its way
+     * @param  list<string>  $ignoring ids of bookings that move with it, and are not in its way
      */
     public function __construct(
         public int $start,
         public ?array $staff = null,
         public ?int $minutes = null,
-        public Freedom $freedom = new Freedom(),
+        public Override $override = new Override(),
         public ?string $location = null,
         public Relaxed $relaxed = new Relaxed(notice: true, limits: true),
-        public array $beside = [],
+        public array $ignoring = [],
         public ?int $was = null,
     ) {
     }
@@ -42,9 +42,9 @@ final readonly class Destination
     }
 
     /** The same with what is left out on purpose. */
-    public function with(Freedom $freedom): self
+    public function with(Override $override): self
     {
-        return $this->but(freedom: $freedom);
+        return $this->but(override: $override);
     }
 
     /** The same, wherever it is now. */
@@ -54,10 +54,10 @@ final readonly class Destination
             start: $this->start,
             staff: $this->staff,
             minutes: $this->minutes,
-            freedom: $this->freedom,
+            override: $this->override,
             location: $this->location,
             relaxed: $this->relaxed,
-            beside: $this->beside,
+            ignoring: $this->ignoring,
         );
     }
 
@@ -68,16 +68,16 @@ final readonly class Destination
     }
 
     /** @param  list<string>|null  $staff */
-    private function but(?int $start = null, ?array $staff = null, ?Freedom $freedom = null): self
+    private function but(?int $start = null, ?array $staff = null, ?Override $override = null): self
     {
         return new self(
             start: $start ?? $this->start,
             staff: $staff ?? $this->staff,
             minutes: $this->minutes,
-            freedom: $freedom ?? $this->freedom,
+            override: $override ?? $this->override,
             location: $this->location,
             relaxed: $this->relaxed,
-            beside: $this->beside,
+            ignoring: $this->ignoring,
             was: $this->was,
         );
     }

@@ -63,7 +63,7 @@ final readonly class ExpireHolds
         if ($booking !== null) {
             $this->history->become($booking, State::Expired, History::BY_CLOCK);
             // a deposit may have come, and the card that was asked for beside it not
-            $this->return->less(Fee::none(), $booking, History::BY_CLOCK);
+            $this->return->forGivingUp(Fee::none(), $booking, History::BY_CLOCK);
         }
     }
 

@@ -8,8 +8,8 @@ use App\Language\Sentence;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
+use App\Support\Mutex;
 use App\Support\TooMany;
-use App\Support\Turn;
 use App\Times\Wish;
 use Illuminate\Database\Connection;
 use stdClass;
@@ -32,7 +32,7 @@ final readonly class HoldLimits
     public function __construct(
         private Connection $db,
         private Clock $clock,
-        private Turn $turn,
+        private Mutex $turn,
         private int $mostOfOne,
     ) {
     }
@@ -44,12 +44,12 @@ final readonly class HoldLimits
      */
     public function check(Business $business, RuleBook $book, Slot $slot, Wish $wish, Visitor $visitor): void
     {
-        $this->turn->take($business->id, "VISITOR {$visitor->mark}"); // counted by one at a time
+        $this->turn->take($business->id, "VISITOR {$visitor->network}"); // counted by one at a time
         [$live, $booked] = $this->counted($business, $visitor);
         $own = array_values(
             array_filter(
                 $live,
-                static fn (stdClass $hold): bool => $hold->visitor === $visitor->mark &&
+                static fn (stdClass $hold): bool => $hold->visitor === $visitor->network &&
                     ($wish->visit === null || $hold->visit_id !== $wish->visit),
             ),
         );
@@ -175,7 +175,7 @@ final readonly class HoldLimits
                 $business->id,
                 Instants::toDatabase($this->clock->minute()),
                 $business->id,
-                $visitor->mark,
+                $visitor->network,
                 $this->clock->now()->subHour(),
             ],
         );

@@ -19,7 +19,7 @@ final readonly class HoldTogether
 {
     public function __construct(
         private HoldTime $hold,
-        private HoldAgain $again,
+        private RenewHold $again,
         private History $history,
         private Clock $clock,
     ) {
@@ -41,7 +41,7 @@ final readonly class HoldTogether
         try {
             foreach ($wishes as $wish) {
                 $held[] = $one = ($this->hold)($business, $wish, $visitor, $by);
-                $one->update($wish->freedom->columns());
+                $one->update($wish->override->columns());
             }
         } catch (Throwable $wrong) {
             $this->letGo($held, $by);
@@ -66,21 +66,21 @@ final readonly class HoldTogether
     }
 
     /**
-     * Locked, held still, and with the mark that they share: a visit is one order, before it is asked what it costs.
+     * Locked, held still, and with the id that they share: a visit is one order, before it is asked what it costs.
      *
      * @param  non-empty-list<Booking>  $held
-     * @param  array<string, string>  $mark
+     * @param  array<string, string>  $shared
      * @return non-empty-list<Booking>
      */
-    public function locked(Business $business, array $held, array $mark): array
+    public function locked(Business $business, array $held, array $shared): array
     {
-        return array_map(function (Booking $one) use ($business, $mark): Booking {
+        return array_map(function (Booking $one) use ($business, $shared): Booking {
             $own = Booking::query()->where('business_id', $business->id)->whereKey($one->id);
             $booking = Lock::on($own)->firstOrFail();
             if ($booking->state !== State::Held || $booking->held_until <= $this->clock->now()) {
                 ($this->again)($booking, $business, $this->clock->minute() + 1); // its hold has run out meanwhile
             }
-            $booking->update($mark);
+            $booking->update($shared);
 
             return $booking;
         }, $held);

@@ -36,10 +36,10 @@ final readonly class HoldVisit
      */
     public function __invoke(Business $business, VisitChoice $choice, int $start, Visitor $visitor): Booking
     {
-        $mark = Id::make();
+        $visit = Id::make();
         for ($try = 1; ; $try++) {
             $wishes = array_map(
-                static fn (Wish $wish): Wish => $wish->ofVisit($mark),
+                static fn (Wish $wish): Wish => $wish->ofVisit($visit),
                 $this->plan->at($business, $choice, $start),
             );
             try {

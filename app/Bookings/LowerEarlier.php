@@ -20,11 +20,11 @@ use App\Sales\WriteLine;
 use App\Support\Clock;
 use App\Support\Instants;
 use YardBell\Core\Booking\State;
-use YardBell\Core\Price\EarlierVisits;
+use YardBell\Core\Price\EarlierBookings;
 use YardBell\Core\Price\Frequency;
 use YardBell\Core\Price\LineKind;
 use YardBell\Core\Price\PriceList;
-use YardBell\Core\Price\SoldVisit;
+use YardBell\Core\Price\SoldItem;
 use YardBell\Core\Price\Tariff;
 use YardBell\Core\Price\Tax;
 
@@ -126,7 +126,7 @@ final readonly class LowerEarlier
 
         return $says === [] || $hasOwn
             ? []
-            : EarlierVisits::corrections(
+            : EarlierBookings::corrections(
                 $tariff,
                 $start,
                 $this->sold(
@@ -140,7 +140,7 @@ final readonly class LowerEarlier
             );
     }
 
-    /** @return array<string, SoldVisit> the client's others of the service that are booked, by booking */
+    /** @return array<string, SoldItem> the client's others of the service that are booked, by booking */
     private function sold(Business $business, string $service, string $client, string $but, bool $locks): array
     {
         $others = Booking::query()
@@ -154,7 +154,7 @@ final readonly class LowerEarlier
         $sold = [];
         foreach ($others as $other) {
             if ($other->state->holdsTime(null, $this->clock->minute())) {
-                $sold[$other->id] = new SoldVisit(
+                $sold[$other->id] = new SoldItem(
                     Instants::minute($other->starts_at),
                     $other->party,
                     self::base($other),
@@ -199,7 +199,7 @@ final readonly class LowerEarlier
         ($this->write)(
             $sale,
             new NewLine(
-                kind: SaleLineKind::Less,
+                kind: SaleLineKind::Discount,
                 label: $booking->service_name,
                 amount: -$off,
                 taxes: $rates,

@@ -15,8 +15,8 @@ use App\Payments\MoneyEffect;
 use App\Payments\ReturnMoney;
 use App\Sales\Fee;
 use App\Support\Clock;
+use App\Support\DryRun;
 use App\Support\Refusal;
-use App\Support\Tried;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Booking\State;
 
@@ -32,7 +32,7 @@ final readonly class MissBooking
         private ReturnMoney $return,
         private Announcements $announcements,
         private Clock $clock,
-        private Tried $tried,
+        private DryRun $tried,
     ) {
     }
 
@@ -79,7 +79,7 @@ final readonly class MissBooking
             $booking->calendar_sequence++;
             $this->history->become($booking, State::NoShow, $how->by);
             if ($cost !== null) {
-                $this->return->less(Fee::ofMissing($cost, $how->waived), $booking, $how->by);
+                $this->return->forGivingUp(Fee::ofMissing($cost, $how->waived), $booking, $how->by);
             }
         });
     }

@@ -14,7 +14,7 @@ use App\Models\Lock;
 use App\Support\Instants;
 use App\Support\Refusal;
 use App\Times\Claims;
-use App\Times\Freedom;
+use App\Times\Override;
 use App\Times\TimeTaken;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Slot;
@@ -33,7 +33,7 @@ final readonly class MoveBooking
         private MovedPrice $price,
         private History $history,
         private Announcements $announcements,
-        private Reminders $reminders,
+        private PlanReminders $reminders,
     ) {
     }
 
@@ -72,10 +72,10 @@ final readonly class MoveBooking
                 before: $booking->setup,
                 after: $booking->clearup,
                 // what the service takes a day is counted by one at a time, where it is asked
-                beside: $to->relaxed->limits ? [] : [$booking->service_id],
+                also: $to->relaxed->limits ? [] : [$booking->service_id],
             ) ?? throw $this->taken($business, $booking, $to);
             if (! self::isThere($booking, $slot)) {
-                $this->put(booking: $booking, slot: $slot, freedom: $to->freedom, by: $by, whom: $whom);
+                $this->put(booking: $booking, slot: $slot, override: $to->override, by: $by, whom: $whom);
             }
 
             return $booking;
@@ -126,7 +126,7 @@ final readonly class MoveBooking
         return $this->times->takenNow($business, $booking, $to);
     }
 
-    private function put(Booking $booking, Slot $slot, Freedom $freedom, string $by, Telling $whom): void
+    private function put(Booking $booking, Slot $slot, Override $override, string $by, Telling $whom): void
     {
         $known = UnsentMail::knownPlaces([$booking]);
         [$was, $before] = [$booking->starts_at->format('Y-m-d\TH:i\Z'), $booking->staff_ids];
@@ -139,7 +139,7 @@ final readonly class MoveBooking
             'units' => $slot->units,
             'taken_from' => Instants::carbon($slot->start - $booking->setup),
             'taken_until' => Instants::carbon($slot->end + $booking->clearup),
-            ...$freedom->columns(),
+            ...$override->columns(),
         ]);
         $booking->calendar_sequence++;
         $booking->save();

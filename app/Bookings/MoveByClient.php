@@ -33,7 +33,7 @@ final readonly class MoveByClient
         private ClientChanges $changes,
         private History $history,
         private Announcements $announcements,
-        private Reminders $reminders,
+        private PlanReminders $reminders,
     ) {
     }
 
@@ -92,7 +92,7 @@ final readonly class MoveByClient
                 $planned->staff,
                 location: $plan->location,
                 relaxed: new Relaxed(grid: $i > 0, gaps: true),
-                beside: array_slice($ids, $i + 1),
+                ignoring: array_slice($ids, $i + 1),
             );
             ($this->move)(
                 business: $business,

@@ -13,7 +13,7 @@ use App\Models\Business;
 use App\Support\Instants;
 use App\Support\LocalTime;
 use App\Support\Refusal;
-use App\Times\Freedom;
+use App\Times\Override;
 use App\Times\TimeTaken;
 use Illuminate\Database\ConnectionInterface;
 
@@ -99,7 +99,7 @@ final readonly class MoveLater
             return new LaterOne(
                 $one,
                 // what is left out on purpose is meant for the one it was said of
-                $start === null ? null : $to->unseen()->at($start)->with(new Freedom()),
+                $start === null ? null : $to->unseen()->at($start)->with(new Override()),
             );
         }, Repeated::after($booking));
         $own = new LaterOne($booking, $to);

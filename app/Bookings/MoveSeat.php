@@ -27,7 +27,7 @@ final readonly class MoveSeat
         private WriteBooking $write,
         private MovedPrice $price,
         private History $history,
-        private Reminders $reminders,
+        private PlanReminders $reminders,
     ) {
     }
 

@@ -6,11 +6,11 @@ namespace App\Bookings;
 
 use App\Models\Booking;
 use App\Models\Service;
+use App\Prices\BookedItem;
 use App\Prices\BookedPrices;
-use App\Prices\BookedVisit;
 use App\Prices\CodeUses;
 use App\Prices\Tariffs;
-use App\Sales\SellVisit;
+use App\Sales\SellBooking;
 use App\Support\Refusal;
 use YardBell\Core\Price\Quoting;
 
@@ -22,9 +22,9 @@ final readonly class MovedPrice
 {
     public function __construct(
         private BookedPrices $prices,
-        private BookedVisit $visit,
-        private SellVisit $sell,
-        private VisitQuote $quote,
+        private BookedItem $visit,
+        private SellBooking $sell,
+        private BookingQuote $quote,
     ) {
     }
 
@@ -39,7 +39,7 @@ final readonly class MovedPrice
 
             return;
         }
-        $columns = KeptQuote::columns($quote, Service::known($booking->business_id, $booking->service_id));
+        $columns = QuoteColumns::columns($quote, Service::known($booking->business_id, $booking->service_id));
         $changed = ['price', 'from_price', 'lines', 'taxes', 'staff_pay'];
         if ($booking->due_now > 0) {
             $changed[] = 'due_now'; // more of it is asked for at once, as it was when booking

@@ -9,7 +9,7 @@ use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
 use App\Times\Bookable;
-use App\Times\Freedom;
+use App\Times\Override;
 use App\Times\RulesReader;
 use App\Times\TimeTaken;
 use YardBell\Core\Availability\Ask;
@@ -100,7 +100,7 @@ final readonly class OtherTimes
         $isTaken = false;
         if ($ask !== null && ($member === null || isset($book->staff[$member]))) {
             $ask = $member === null ? $ask : $ask->by($member);
-            $diary = $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id, ...$to->beside);
+            $diary = $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id, ...$to->ignoring);
             $isTaken = Bookable::othersHave($book, $diary, $ask, $to->start);
         }
 
@@ -138,10 +138,10 @@ final readonly class OtherTimes
                     fromDay: $day,
                     toDay: $day,
                     length: $to->minutes,
-                    freedom: $to->freedom,
+                    override: $to->override,
                     at: $to->location,
                     relaxed: $to->relaxed,
-                    beside: $to->beside,
+                    ignoring: $to->ignoring,
                 ),
                 static fn (Slot $slot): bool => $slot->start === $to->start,
             ),
@@ -194,7 +194,7 @@ final readonly class OtherTimes
     }
 
     /**
-     * @param  list<string>  $beside ids of what is not in its way either
+     * @param  list<string>  $ignoring ids of what is not in its way either
      * @return list<Slot>
      */
     private function slots(
@@ -204,25 +204,25 @@ final readonly class OtherTimes
         int $fromDay,
         int $toDay,
         ?int $length = null,
-        Freedom $freedom = new Freedom(),
+        Override $override = new Override(),
         ?string $at = null,
         ?Relaxed $relaxed = null,
-        array $beside = [],
+        array $ignoring = [],
     ): array {
         $ask = $this->ask(book: $book, booking: $booking, fromDay: $fromDay, toDay: $toDay, length: $length);
         if ($ask === null) {
             return [];
         }
         $ask = $at === null ? $ask : $ask->at($at);
-        $ask = $ask->leaving($freedom->relaxed($relaxed ?? $ask->relaxed));
-        if ($freedom->outside && $ask->minutes !== null) {
+        $ask = $ask->leaving($override->relaxed($relaxed ?? $ask->relaxed));
+        if ($override->outside && $ask->minutes !== null) {
             $lengths = $book->services[$booking->service_id]->lengths;
             $ask = $lengths?->named($ask->minutes) === null
                 ? $ask->lasting(null, $ask->minutes + $ask->extra - (int) $lengths?->named(null))
                 : $ask;
         }
-        $diary = $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id, ...$beside);
+        $diary = $this->rules->diary($business, $book, $ask, turn: false)->without($booking->id, ...$ignoring);
 
-        return (new SlotSearch($book, $freedom->left($diary)))->slots($ask);
+        return (new SlotSearch($book, $override->left($diary)))->slots($ask);
     }
 }

@@ -7,7 +7,7 @@ namespace App\Bookings;
 use App\Models\Booking;
 use YardBell\Core\Booking\State;
 
-/** The bookings that share a mark, since they were booked as one repeat (rules.md T23). */
+/** The bookings that share an id, since they were booked as one repeat (rules.md T23). */
 final class Repeated
 {
     /** @return list<Booking> all of them, in order of time; none where it is no repeat */

@@ -14,13 +14,13 @@ use App\Models\Lock;
 use App\Models\Occasion;
 use App\Payments\GivingUp;
 use App\Payments\MoneyEffect;
-use App\Payments\TakeAfterAll;
+use App\Payments\ReinstateSale;
+use App\Support\DryRun;
 use App\Support\Instants;
 use App\Support\Refusal;
-use App\Support\Tried;
 use App\Times\Choice;
-use App\Times\Freedom;
 use App\Times\KeepPlace;
+use App\Times\Override;
 use App\Times\TimeTaken;
 use App\Times\Wish;
 use Illuminate\Database\ConnectionInterface;
@@ -42,15 +42,15 @@ final readonly class RestoreBooking
         private MayRestore $may,
         private KeepPlace $keep,
         private History $history,
-        private TakeAfterAll $take,
+        private ReinstateSale $take,
         private Announcements $announcements,
-        private Reminders $reminders,
-        private Tried $tried,
+        private PlanReminders $reminders,
+        private DryRun $tried,
     ) {
     }
 
     /** @throws Refusal|TimeTaken where it cannot be, or would do something else to the money than was shown */
-    public function __invoke(Business $business, string $id, TakingBack $how): Booking
+    public function __invoke(Business $business, string $id, Restoring $how): Booking
     {
         return $this->db->transaction(function () use ($business, $id, $how): Booking {
             $this->restore($business, $id, $how)->mustBe($how->seen);
@@ -60,12 +60,12 @@ final readonly class RestoreBooking
     }
 
     /** What it would do to the money; nothing is done. */
-    public function tried(Business $business, string $id, TakingBack $how): MoneyEffect
+    public function tried(Business $business, string $id, Restoring $how): MoneyEffect
     {
         return $this->tried->of(fn (): MoneyEffect => $this->restore($business, $id, $how));
     }
 
-    private function restore(Business $business, string $id, TakingBack $how): MoneyEffect
+    private function restore(Business $business, string $id, Restoring $how): MoneyEffect
     {
         $of = Booking::query()->where('business_id', $business->id);
         $booking = (clone $of)->findOrFail($id);
@@ -87,7 +87,7 @@ final readonly class RestoreBooking
     }
 
     /** @param  non-empty-list<Booking>  $bookings */
-    private function all(Business $business, array $bookings, TakingBack $how): void
+    private function all(Business $business, array $bookings, Restoring $how): void
     {
         $isKnown = array_filter($bookings, UnsentMail::isKnownCancelled(...)) !== [];
         foreach ($bookings as $booking) {
@@ -111,9 +111,9 @@ final readonly class RestoreBooking
      */
     private function free(Business $business, Booking $booking): Slot
     {
-        $freedom = new Freedom($booking->outside !== [], $booking->double_booked);
+        $override = new Override($booking->outside !== [], $booking->double_booked);
         $start = Instants::minute($booking->starts_at);
-        $wish = (new Wish(Choice::of($booking), $start, new Relaxed(...self::RELAXED)))->with($freedom);
+        $wish = (new Wish(Choice::of($booking), $start, new Relaxed(...self::RELAXED)))->with($override);
 
         return ($this->keep)($business, $booking, $wish) ?? throw TimeTaken::near([]);
     }

@@ -13,11 +13,11 @@ use App\Models\Lock;
 use App\Models\Occasion;
 use App\Models\Sale;
 use App\Models\Service;
+use App\Prices\BookedItem;
 use App\Prices\BookedPrices;
-use App\Prices\BookedVisit;
 use App\Prices\Tariffs;
 use App\Sales\OpenPrices;
-use App\Sales\SellVisit;
+use App\Sales\SellBooking;
 use App\Support\Refusal;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Price\PriceKind;
@@ -34,8 +34,8 @@ final readonly class SettlePrice
     public function __construct(
         private ConnectionInterface $db,
         private BookedPrices $prices,
-        private BookedVisit $visit,
-        private SellVisit $sell,
+        private BookedItem $visit,
+        private SellBooking $sell,
         private History $history,
         private Announcements $announcements,
     ) {
@@ -86,7 +86,7 @@ final readonly class SettlePrice
             $settled,
             $this->visit->of($booking),
         );
-        $columns = KeptQuote::columns($quote, Service::known($booking->business_id, $booking->service_id));
+        $columns = QuoteColumns::columns($quote, Service::known($booking->business_id, $booking->service_id));
 
         return ['payment' => AskedToPay::Nothing, 'from_price' => null]
             + array_intersect_key($columns, array_flip(['price', 'lines', 'taxes', 'staff_pay']));

@@ -13,7 +13,7 @@ enum Together: string
     /** The parts of a visit (rules.md T20): one sale. */
     case Visit = 'visit_id';
 
-    /** The column of the mark that they share. */
+    /** The column of the id that they share. */
     public function column(): string
     {
         return $this->value;

@@ -31,7 +31,7 @@ final readonly class UseCodes
 {
     public function __construct(
         private ConnectionInterface $db,
-        private VisitQuote $quote,
+        private BookingQuote $quote,
         private CodeUses $uses,
         private WriteLine $write,
         private Clock $clock,
@@ -70,7 +70,7 @@ final readonly class UseCodes
     {
         $quotes = $this->quote->ofAll($business, $parts, $codes, $parts[0]->priced_for);
         foreach ($parts as $i => $part) {
-            $part->update(KeptQuote::columns($quotes[$i], Service::known($part->business_id, $part->service_id)));
+            $part->update(QuoteColumns::columns($quotes[$i], Service::known($part->business_id, $part->service_id)));
             $this->uses->put($part, $quotes[$i]->codes);
         }
 

@@ -13,7 +13,7 @@ use App\Limits\Network;
 final readonly class Visitor
 {
     /** @param  string|null  $client who is known: others’ holds do not lock them out, and they have their own prices */
-    private function __construct(public string $mark, public ?string $client = null)
+    private function __construct(public string $network, public ?string $client = null)
     {
     }
 
@@ -24,6 +24,6 @@ final readonly class Visitor
 
     public static function from(string $address, string $key): self
     {
-        return new self(Network::mark($address, $key));
+        return new self(Network::hash($address, $key));
     }
 }

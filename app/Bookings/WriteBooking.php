@@ -17,8 +17,8 @@ use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Service as ServiceRules;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Booking\State;
+use YardBell\Core\Price\Item;
 use YardBell\Core\Price\Quoting;
-use YardBell\Core\Price\Visit;
 
 /** Writes a held booking of an offered row. Within the transaction that has claimed what it takes. */
 final readonly class WriteBooking
@@ -51,7 +51,7 @@ final readonly class WriteBooking
         $quote = Tariffs::quote(
             new Quoting($list, $business->zone()),
             $this->lists->tariff($business, $service->id),
-            new Visit(
+            new Item(
                 $length - $extra,
                 $slot->staff,
                 $choice->party,
@@ -83,12 +83,12 @@ final readonly class WriteBooking
             'state' => State::Held,
             'held_until' => Instants::carbon($until),
             'locale' => $visitor === null ? null : $this->catalogue->locale(),
-            'visitor' => $visitor?->mark,
+            'visitor' => $visitor?->network,
             'priced_for' => $visitor?->client,
             'price_version' => $this->lists->version($business),
             'visit_id' => $wish->visit,
             'currency' => $business->currency,
-            ...KeptQuote::columns($quote, $service),
+            ...QuoteColumns::columns($quote, $service),
             'created_at' => $this->clock->now(),
             'updated_at' => $this->clock->now(),
         ]);

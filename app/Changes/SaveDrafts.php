@@ -8,7 +8,7 @@ use App\Access\Access;
 use App\Models\Business;
 use App\Models\SetupChange;
 use App\Support\Clock;
-use App\Support\Turn;
+use App\Support\Mutex;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 
@@ -23,7 +23,7 @@ final readonly class SaveDrafts
         private ChangePolicy $policy,
         private Objections $objections,
         private Clock $clock,
-        private Turn $turn,
+        private Mutex $turn,
     ) {
     }
 
@@ -111,7 +111,7 @@ final readonly class SaveDrafts
         $this->db
             ->table('setup_change_things')
             ->insert(array_map(static fn (array $row): array => ['change_id' => $change->id] + $row, $rows));
-        Business::markRules($business->id);
+        Business::rulesChanged($business->id);
 
         return $change;
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Bookings\ExpireHolds;
-use App\Messages\RemindAgain;
 use App\Messages\RemindLate;
 use App\Messages\RemindUnanswered;
+use App\Messages\ReviveReminders;
 use App\Outbox\DeliverDue;
 use App\Payments\AskRefunds;
 use App\Payments\FetchPayouts;
@@ -102,7 +102,7 @@ final class Work extends Command
             'upkeep' => [
                 'holds' => self::every(3, self::part(ExpireHolds::class)),
                 'requests' => self::every(5, self::onceAMinute('requests', self::part(RemindUnanswered::class))),
-                'reminders that a clock has dropped' => self::part(RemindAgain::class),
+                'reminders that a clock has dropped' => self::part(ReviveReminders::class),
                 'late visits' => self::every(5, self::onceAMinute('late visits', self::part(RemindLate::class))),
                 'sweeping' => self::every(30, self::part(Sweep::class)),
             ],

@@ -107,9 +107,9 @@ final readonly class BookingFacts
     }
 
     /** @return list<array{id: string, name: string, initials: string, colour: string, pattern: string}> */
-    public function marks(): array
+    public function badges(): array
     {
-        return array_map(Mark::of(...), $this->staff);
+        return array_map(Badge::of(...), $this->staff);
     }
 
     public function isOver(): bool

@@ -9,7 +9,7 @@ use App\Models\Lock;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use YardBell\Core\Booking\State;
 
-/** The bookings that share a mark, since they are the parts of one visit (rules.md T20). */
+/** The bookings that share an id, since they are the parts of one visit (rules.md T20). */
 final class VisitParts
 {
     /** @return list<Booking> in order of time; none where it is no part of a visit */

@@ -7,9 +7,9 @@ namespace App\Gate;
 use App\Bookings\BookHeld;
 use App\Bookings\ClientChanges;
 use App\Bookings\History;
-use App\Facts\BookAgain;
+use App\Facts\Badge;
+use App\Facts\BookAgainLink;
 use App\Facts\BookingFacts;
-use App\Facts\Mark;
 use App\Facts\VisitParts;
 use App\Facts\WholeVisit;
 use App\Models\AskedToPay;
@@ -35,9 +35,9 @@ final readonly class ClientBooking
         private ClientLink $links,
         private Clock $clock,
         private CancellationCost $cost,
-        private ToldToClient $told,
+        private ClientMoneyWords $told,
         private PayOnline $online,
-        private BookAgain $again,
+        private BookAgainLink $again,
         private ClientChanges $mayChange,
         private SuggestedTimes $suggested,
     ) {
@@ -66,7 +66,7 @@ final readonly class ClientBooking
             'start' => $facts->start->format('Y-m-d\TH:i\Z'),
             'end' => WholeVisit::of(WholeVisit::onDayOf($standing, $booking))->endsAt()->format('Y-m-d\TH:i\Z'),
             'service' => self::service($booking),
-            'staff' => $facts->marks(),
+            'staff' => $facts->badges(),
             'wished' => self::wished($booking),
             'location' => $this->place($facts),
             'parts' => count($parts) === 1 ? [] : array_map($this->part(...), $parts),
@@ -147,7 +147,7 @@ final readonly class ClientBooking
             ? null
             : Member::query()->where('business_id', $booking->business_id)->find($booking->wished_staff);
 
-        return $member === null ? null : Mark::of($member);
+        return $member === null ? null : Badge::of($member);
     }
 
     /** What is due when booking if whoever may pay now or later pays now (rules.md P9): minor unit. */
@@ -165,7 +165,7 @@ final readonly class ClientBooking
             'service' => self::service($part),
             'start' => $part->starts_at->format('Y-m-d\TH:i\Z'),
             'end' => $part->endsAt()->format('Y-m-d\TH:i\Z'),
-            'staff' => array_map(Mark::of(...), array_values($part->staff->all())),
+            'staff' => array_map(Badge::of(...), array_values($part->staff->all())),
             'cancelCosts' => $this->cost->of($part),
             'mayCancel' => $this->mayCancel($part),
             'mayMove' => $this->mayChange->mayMove($part),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Bookings\Shown;
-use App\Facts\Mark;
+use App\Bookings\ServiceSummary;
+use App\Facts\Badge;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;
@@ -121,7 +121,7 @@ final readonly class GatePage
                 ->get()
                 ->map(
                     static fn (Member $member): array => [
-                        ...Mark::of($member),
+                        ...Badge::of($member),
                         'about' => $member->about,
                         'picture' => $member->picture,
                     ],
@@ -172,13 +172,13 @@ final readonly class GatePage
         $staff = Column::strings($service->staff->where('active', true)->pluck('id'));
 
         return [
-            ...Mark::of($service),
+            ...Badge::of($service),
             'description' => $service->description,
             'category' => $service->category_id,
             'picture' => $service->picture,
             'minutes' => $service->minutes,
-            'lengths' => Shown::lengths($tariff, $service),
-            'price' => Shown::price($tariff, $staff),
+            'lengths' => ServiceSummary::lengths($tariff, $service),
+            'price' => ServiceSummary::price($tariff, $staff),
             'payment' => $service->payment_terms['kind'],
             'cancellation' => $service->cancellation,
             'approval' => $service->approval,

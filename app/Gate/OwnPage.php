@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Facts\BookAgain;
+use App\Facts\BookAgainLink;
 use App\Facts\WholeVisit;
 use App\Models\Booking;
 use App\Models\Business;
@@ -28,7 +28,7 @@ final readonly class OwnPage
     public function __construct(
         private ClientLink $links,
         private OwnPageLink $own,
-        private BookAgain $again,
+        private BookAgainLink $again,
         private Clock $clock,
     ) {
     }
@@ -72,8 +72,8 @@ final readonly class OwnPage
     {
         $visits = [];
         foreach ($bookings as $booking) {
-            $mark = $booking->visit_id ?? $booking->id;
-            $visits[$mark] = [$booking, ...$visits[$mark] ?? []];
+            $visit = $booking->visit_id ?? $booking->id;
+            $visits[$visit] = [$booking, ...$visits[$visit] ?? []];
         }
 
         return array_values($visits);

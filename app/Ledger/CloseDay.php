@@ -14,8 +14,8 @@ use App\Sales\Posting;
 use App\Sales\WrongAmount;
 use App\Support\Clock;
 use App\Support\Money;
+use App\Support\Mutex;
 use App\Support\Refusal;
-use App\Support\Turn;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 
@@ -30,7 +30,7 @@ final readonly class CloseDay
         private Book $book,
         private DayFigures $figures,
         private Clock $clock,
-        private Turn $turn,
+        private Mutex $turn,
     ) {
     }
 

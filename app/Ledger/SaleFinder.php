@@ -153,8 +153,8 @@ final readonly class SaleFinder
             ->orderBy('at')
             ->get(['sale_id', 'kind', 'year', 'number']);
         foreach ($documents as $document) {
-            $mark = $document->kind === IssueDocument::CREDIT ? 'C' : '';
-            $numbers[$document->sale_id][] = $mark.sprintf('%04d-%04d', $document->year, $document->number);
+            $letter = $document->kind === IssueDocument::CREDIT ? 'C' : '';
+            $numbers[$document->sale_id][] = $letter.sprintf('%04d-%04d', $document->year, $document->number);
         }
 
         return $numbers;

@@ -24,7 +24,7 @@ use App\Payments\GiveBack;
 use App\Payments\HearDispute;
 use App\Payments\ReturnTip;
 use App\Payments\TakeMoney;
-use App\Payments\UndoTaking;
+use App\Payments\UndoDeskPayment;
 use App\Sales\Handed;
 use App\Sales\OpenPrices;
 use App\Sales\SaleTaxes;
@@ -32,8 +32,11 @@ use App\Sales\SaleTaxes;
 /** A sale as the workspace shows it: lines, payments, what is missing, documents, history, and what may be done. */
 final readonly class SaleSlip
 {
-    public function __construct(private UndoTaking $undo, private IssueDocument $issue, private Catalogue $catalogue)
-    {
+    public function __construct(
+        private UndoDeskPayment $undo,
+        private IssueDocument $issue,
+        private Catalogue $catalogue,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -111,7 +114,7 @@ final readonly class SaleSlip
     /** @return array<string, mixed> */
     private function line(Sale $sale, SaleLine $line): array
     {
-        $booking = $line->kind === SaleLineKind::Visit ? $sale->bookings->firstWhere('id', $line->booking_id) : null;
+        $booking = $line->kind === SaleLineKind::Booking ? $sale->bookings->firstWhere('id', $line->booking_id) : null;
 
         return [
             'kind' => $line->kind->value,

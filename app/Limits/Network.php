@@ -9,7 +9,7 @@ use Symfony\Component\HttpFoundation\IpUtils;
 /** The network that somebody comes from, as a keyed hash that leads nowhere. */
 final class Network
 {
-    public static function mark(string $address, string $key): string
+    public static function hash(string $address, string $key): string
     {
         return substr(hash_hmac('sha256', 'visitor '.self::of($address), $key), 0, 16);
     }

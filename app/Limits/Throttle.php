@@ -29,7 +29,7 @@ final readonly class Throttle
     /** @param  string  $kind "gate" or "account" */
     public function handle(Request $request, Closure $next, string $kind): Response
     {
-        $network = Network::mark((string) $request->ip(), $this->key);
+        $network = Network::hash((string) $request->ip(), $this->key);
         $limits = $kind === 'gate'
             ? ["gate {$network}" => 6 * $this->tries]
             : [

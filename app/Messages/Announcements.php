@@ -81,7 +81,7 @@ final readonly class Announcements
                 occasion: Occasion::Suggested,
                 recipient: self::client($booking),
                 content: ['why' => $why, 'times' => $times],
-                mark: substr(hash('sha256', $times), 0, 12),
+                instance: substr(hash('sha256', $times), 0, 12),
                 due: $this->due(),
             ),
         );

@@ -43,7 +43,7 @@ final readonly class MailQuota
     /**
      * Whether one more link may go to an address today; it counts.
      *
-     * @param  string  $network Network::mark() of whoever asks for it
+     * @param  string  $network Network::hash() of whoever asks for it
      */
     public function takes(string $address, string $network): bool
     {

@@ -30,7 +30,7 @@ final readonly class NewMail
 
     /**
      * @param  array<string, string>  $content that the letter, or what undoes it, needs; "why" in somebody's own words
-     * @param  string  $mark what it is about, where there may be several of the occasion
+     * @param  string  $instance what it is about, where there may be several of the occasion
      * @param  CarbonImmutable|null  $due at the earliest; null: now
      */
     public function __construct(
@@ -38,7 +38,7 @@ final readonly class NewMail
         public Occasion $occasion,
         public Recipient $recipient,
         public array $content = [],
-        public string $mark = '',
+        public string $instance = '',
         public ?CarbonImmutable $due = null,
     ) {
     }
@@ -58,7 +58,7 @@ final readonly class NewMail
             $this->about->calendar_sequence ?? 0,
             $this->recipient->audience->value,
             $whom,
-            $this->mark,
+            $this->instance,
         ];
 
         return rtrim(implode('-', $parts), '-');
@@ -68,7 +68,7 @@ final readonly class NewMail
     {
         return match (true) {
             in_array($this->occasion, self::BY_HAND, true) => Sending::ByHand,
-            $this->mark !== '', in_array($this->occasion, self::ONCE, true) => Sending::Once,
+            $this->instance !== '', in_array($this->occasion, self::ONCE, true) => Sending::Once,
             default => Sending::EachTime,
         };
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Messages;
 
 use App\Facts\BookingFacts;
-use App\Facts\Told;
+use App\Facts\MoneyWords;
 use App\Facts\WholeVisit;
 use App\Language\Catalogue;
 use App\Models\Answer;
@@ -17,7 +17,7 @@ use App\Support\LocalTime;
 /** The lines of a mail that say what, when, with whom, where and for how much, one below the other. */
 final readonly class Particulars
 {
-    public function __construct(private Catalogue $catalogue, private Told $told)
+    public function __construct(private Catalogue $catalogue, private MoneyWords $told)
     {
     }
 

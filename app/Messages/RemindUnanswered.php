@@ -48,10 +48,10 @@ final readonly class RemindUnanswered
         $business = $booking->business;
         [$until, $due] = [AnswerTime::of($booking, $business), AnswerTime::almostOver($booking, $business)];
         if ($until !== null && $due <= $this->clock->now() && ! self::isReminded($booking, $due)) {
-            $mark = $until->format('YmdHi');
+            $instance = $until->format('YmdHi');
             foreach ($business->owners() as $owner) {
                 $to = new Recipient(Audience::Owner, $owner->email);
-                ($this->write)(new NewMail($booking, Occasion::Unanswered, $to, mark: $mark));
+                ($this->write)(new NewMail($booking, Occasion::Unanswered, $to, instance: $instance));
             }
         }
     }

@@ -30,10 +30,10 @@ final readonly class SaleLetters implements TellsPayer
     }
 
     /**
-     * @param  string  $mark what has happened to the sale: of each it is sent again
+     * @param  string  $instance what has happened to the sale: of each it is sent again
      * @param  array<string, string>  $content "why" in somebody's own words; "document" by its id
      */
-    public function write(Sale $sale, Occasion $occasion, string $mark, array $content = []): void
+    public function write(Sale $sale, Occasion $occasion, string $instance, array $content = []): void
     {
         $about = $sale->about();
         ($this->write)(new NewMail(
@@ -41,7 +41,7 @@ final readonly class SaleLetters implements TellsPayer
             occasion: $occasion,
             recipient: new Recipient(Audience::Client, $about->email()),
             content: $content,
-            mark: $mark,
+            instance: $instance,
         ));
     }
 }

@@ -98,8 +98,8 @@ final class UnsentMail
     private static function together(Booking $booking): array
     {
         $shared = ['visit_id' => $booking->visit_id, 'repeat_id' => $booking->repeat_id];
-        foreach (array_filter($shared) as $column => $mark) {
-            $all = Booking::query()->where('business_id', $booking->business_id)->where($column, $mark)->get();
+        foreach (array_filter($shared) as $column => $id) {
+            $all = Booking::query()->where('business_id', $booking->business_id)->where($column, $id)->get();
             $with = [...$with ?? [], ...$all->all()];
         }
 

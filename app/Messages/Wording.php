@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Messages;
 
-use App\Facts\BookAgain;
+use App\Facts\BookAgainLink;
 use App\Facts\BookingFacts;
 use App\Facts\VisitParts;
 use App\Facts\WholeVisit;
@@ -63,7 +63,7 @@ final readonly class Wording
         private Particulars $particulars,
         private CalendarFile $calendar,
         private Papers $papers,
-        private BookAgain $again,
+        private BookAgainLink $again,
         private SaleWording $sale,
     ) {
     }

@@ -37,11 +37,11 @@ final readonly class WriteToClient
     public function ownPage(Booking $booking, string $address): void
     {
         $to = new Recipient(Audience::Client, $address);
-        ($this->write)(new NewMail($booking, Occasion::OwnPage, $to, mark: $this->clock->now()->format('YmdH')));
+        ($this->write)(new NewMail($booking, Occasion::OwnPage, $to, instance: $this->clock->now()->format('YmdH')));
     }
 
     /** @param  array<string, string>  $content */
-    private function mail(Booking $booking, Occasion $occasion, string $mark, array $content = []): void
+    private function mail(Booking $booking, Occasion $occasion, string $instance, array $content = []): void
     {
         $to = new Recipient(Audience::Client, $booking->email());
         ($this->write)(new NewMail(
@@ -49,7 +49,7 @@ final readonly class WriteToClient
             occasion: $occasion,
             recipient: $to,
             content: $content,
-            mark: $mark,
+            instance: $instance,
         ));
     }
 }

@@ -23,7 +23,7 @@ use YardBell\Core\Time\Zone;
  * @property array<string, list<array{from: string, to: string}>> $opening_hours
  * @property CarbonImmutable|null $published_at
  * @property CarbonImmutable $created_at
- * @property string|null $rules_mark null before it is first saved
+ * @property string|null $rules_version null before it is first saved
  * @property int $travel_minutes
  * @property TightDays $tight_days
  * @property int $answer_minutes within which a request is answered, as clients are told
@@ -80,18 +80,18 @@ final class Business extends Model
     protected static function booted(): void
     {
         self::saving(static function (self $business): void {
-            if ($business->rules_mark === null || $business->isDirty(self::RULES)) {
-                $business->rules_mark = Id::make();
+            if ($business->rules_version === null || $business->isDirty(self::RULES)) {
+                $business->rules_version = Id::make();
             }
         });
     }
 
     /** What is set up has changed: whoever has read it before reads it again. */
-    public static function markRules(int $id): void
+    public static function rulesChanged(int $id): void
     {
         self::query()
             ->whereKey($id)
-            ->update(['rules_mark' => Id::make()]);
+            ->update(['rules_version' => Id::make()]);
         app(CurrentBusiness::class)->readAgain();
     }
 

@@ -7,9 +7,9 @@ namespace App\Models;
 /** What a line of a sale is for (rules.md L1). */
 enum SaleLineKind: string
 {
-    case Visit = 'visit';
+    case Booking = 'visit';
     /** A visit that is not taken: the line that takes its price off again. */
-    case Off = 'off';
+    case TakenOff = 'off';
     /** For cancelling late. */
     case Fee = 'fee';
     /** For not coming. */
@@ -21,19 +21,19 @@ enum SaleLineKind: string
     /** What an offer code takes off, named after it was booked. */
     case Code = 'code';
     /** A discount given at the desk. */
-    case Less = 'less';
+    case Discount = 'less';
 
     public const FEES = [self::Fee, self::NoShow];
 
     public function movement(): Movement
     {
         return match ($this) {
-            self::Visit => Movement::Sold,
-            self::Off => Movement::TakenBack,
+            self::Booking => Movement::Sold,
+            self::TakenOff => Movement::TakenBack,
             self::Fee, self::NoShow => Movement::Fee,
             self::Added => Movement::Added,
             self::Waived => Movement::Waived,
-            self::Code, self::Less => Movement::Less,
+            self::Code, self::Discount => Movement::Less,
         };
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offer;
 
-use App\Bookings\KeptQuote;
+use App\Bookings\QuoteColumns;
 use App\Language\Catalogue;
 use App\Models\AddOn;
 use App\Models\Business;
@@ -16,14 +16,14 @@ use App\Prices\Tariffs;
 use App\Support\Clock;
 use Illuminate\Database\Eloquent\Collection;
 use YardBell\Core\Price\Client;
-use YardBell\Core\Price\ClientVisit;
 use YardBell\Core\Price\CodeUse;
 use YardBell\Core\Price\InvalidPrice;
+use YardBell\Core\Price\Item;
+use YardBell\Core\Price\KnownBooking;
 use YardBell\Core\Price\Order;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\StaffShare;
-use YardBell\Core\Price\Visit;
 
 /** What a visit costs by prices that are being set, beside what it costs by those that are saved. */
 final readonly class DraftedQuote
@@ -66,7 +66,7 @@ final readonly class DraftedQuote
         $list = $this->lists->of($business);
         $list = $list->withCodes($this->uses->counted($business));
         $start = $business->zone()->first($asked->wall);
-        $visit = new Visit(
+        $visit = new Item(
             $isSession ? $service->minutes : $asked->minutes,
             $asked->staff === null ? [] : [$asked->staff],
             $asked->party,
@@ -78,7 +78,7 @@ final readonly class DraftedQuote
             $asked->client === null ? null : new Client($asked->client, $list->clientRates[$asked->client] ?? []),
             day: $business->zone()->day($this->clock->minute()),
             codes: $asked->codes,
-            others: array_fill(0, $asked->visit - 1, new ClientVisit($tariff->service, $start)),
+            others: array_fill(0, $asked->visit - 1, new KnownBooking($tariff->service, $start)),
         );
         try {
             $quote = (new Quoting($list, $business->zone()))->quote($tariff, $visit, $order);
@@ -101,14 +101,14 @@ final readonly class DraftedQuote
     private function shown(Quote $quote, LineWhy $why): array
     {
         $lines = [];
-        foreach (KeptQuote::lines($quote) as $at => $line) {
+        foreach (QuoteColumns::lines($quote) as $at => $line) {
             $lines[] = [...$line, 'why' => $why->of($quote->lines, $at)];
         }
 
         return [
             'priced' => $quote->isPriced(),
             'lines' => $lines,
-            'includedTax' => KeptQuote::includedTax($quote),
+            'includedTax' => QuoteColumns::includedTax($quote),
             'total' => $quote->total ?? 0,
             'dueNow' => $quote->dueNow,
             'keepsCard' => $quote->keepsCard,

@@ -9,13 +9,13 @@ use App\Models\Business;
 use App\Models\Member;
 use App\Support\Money;
 use YardBell\Core\Price\AddOn;
+use YardBell\Core\Price\Item;
 use YardBell\Core\Price\Line;
 use YardBell\Core\Price\LineKind;
 use YardBell\Core\Price\OfferCode;
 use YardBell\Core\Price\Percent;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Tariff;
-use YardBell\Core\Price\Visit;
 
 /** Says of each line of a quote which rule made it, with the numbers in it. */
 final readonly class LineWhy
@@ -26,7 +26,7 @@ final readonly class LineWhy
         private Business $business,
         private PriceList $list,
         private Tariff $tariff,
-        private Visit $visit,
+        private Item $visit,
         private int $nth,
     ) {
     }

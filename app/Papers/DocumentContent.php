@@ -24,7 +24,7 @@ final class DocumentContent
 {
     /** Lines that are said in the catalogue's words. */
     private const WORDED = [
-        SaleLineKind::Fee, SaleLineKind::NoShow, SaleLineKind::Waived, SaleLineKind::Less, SaleLineKind::Code,
+        SaleLineKind::Fee, SaleLineKind::NoShow, SaleLineKind::Waived, SaleLineKind::Discount, SaleLineKind::Code,
     ];
 
     /**
@@ -134,17 +134,17 @@ final class DocumentContent
     /** @return list<Row> without visits that were taken off again */
     private static function lines(Sale $sale): array
     {
-        $off = $sale->lines->where('kind', SaleLineKind::Off)->countBy('booking_id');
+        $off = $sale->lines->where('kind', SaleLineKind::TakenOff)->countBy('booking_id');
         $bookings = $sale->bookings->keyBy('id');
         [$rows, $met] = [[], []];
         foreach ($sale->lines as $line) {
             $visit = (string) $line->booking_id;
-            if ($line->kind === SaleLineKind::Visit) {
+            if ($line->kind === SaleLineKind::Booking) {
                 $met[$visit] = ($met[$visit] ?? 0) + 1; // one taken off again, or taken after all, stands here twice
                 if ($met[$visit] > ($off[$visit] ?? 0)) {
                     $rows[] = self::row($line, $bookings->get($visit));
                 }
-            } elseif ($line->kind !== SaleLineKind::Off) {
+            } elseif ($line->kind !== SaleLineKind::TakenOff) {
                 $rows[] = self::row($line, null);
             }
         }

@@ -16,7 +16,7 @@ final readonly class ChargeChannel implements Channel
 {
     public function __construct(
         private Processor $processor,
-        private TakeIn $takeIn,
+        private RecordPayment $takeIn,
         private ReturnMoney $return,
         private TellsPayer $tell,
     ) {
@@ -47,7 +47,7 @@ final readonly class ChargeChannel implements Channel
         return function () use ($payment): void {
             ($this->takeIn)($payment->id);
             $sale = $payment->sale()->firstOrFail();
-            if ($this->return->overpaid($sale, TakeIn::BY) > 0) { // it was paid at the desk meanwhile
+            if ($this->return->overpaid($sale, RecordPayment::BY) > 0) { // it was paid at the desk meanwhile
                 $this->tell->sentBack($sale, $payment);
             }
         };

@@ -48,7 +48,7 @@ final readonly class GiveBack
             if ($extra > 0 && ! $returning->staysOwed) {
                 $taxes = SaleTaxes::part($sale, -$extra);
                 $line = new NewLine(
-                    kind: SaleLineKind::Less,
+                    kind: SaleLineKind::Discount,
                     label: '',
                     amount: -$extra,
                     taxes: $taxes,

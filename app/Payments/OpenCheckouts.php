@@ -25,7 +25,7 @@ final readonly class OpenCheckouts
     public function __construct(
         private Processor $processor,
         private Fulfilments $fulfilments,
-        private AskAgain $again,
+        private PollSchedule $again,
         private CurrentBusiness $current,
     ) {
     }

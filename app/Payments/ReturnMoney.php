@@ -20,7 +20,7 @@ use App\Sales\Book;
 use App\Sales\Fee;
 use App\Sales\NewLine;
 use App\Sales\Posting;
-use App\Sales\SellVisit;
+use App\Sales\SellBooking;
 use App\Sales\WriteLine;
 use App\Support\Clock;
 
@@ -30,7 +30,7 @@ final readonly class ReturnMoney
     public function __construct(
         private SendRefund $send,
         private Book $book,
-        private SellVisit $sell,
+        private SellBooking $sell,
         private WriteLine $write,
         private ChargeCard $charge,
         private Clock $clock,
@@ -41,7 +41,7 @@ final readonly class ReturnMoney
      * A visit is not taken: it is owed no more, but for a fee. What was paid goes back, less the fee; what the fee
      * lacks is charged to a kept card.
      */
-    public function less(Fee $fee, Booking $booking, string $by): void
+    public function forGivingUp(Fee $fee, Booking $booking, string $by): void
     {
         if ($booking->sale_id === null) {
             return; // nothing was ever owed or paid

@@ -24,7 +24,7 @@ final readonly class SettleOpen
 
     public function __construct(
         private SettlePayment $settle,
-        private AskAgain $again,
+        private PollSchedule $again,
         private Clock $clock,
         private CurrentBusiness $current,
     ) {

@@ -25,7 +25,7 @@ final readonly class SettlePayment
         private ConnectionInterface $db,
         private Processor $processor,
         private Fulfilments $fulfilments,
-        private TakeIn $takeIn,
+        private RecordPayment $takeIn,
         private ReturnMoney $return,
         private TellsPayer $tell,
     ) {
@@ -62,7 +62,7 @@ final readonly class SettlePayment
         } else {
             ($this->takeIn)($payment->id);
         }
-        if (! $this->fulfilments->paid($sale, $payment) && $this->return->overpaid($sale, TakeIn::BY) > 0) {
+        if (! $this->fulfilments->paid($sale, $payment) && $this->return->overpaid($sale, RecordPayment::BY) > 0) {
             $this->tell->sentBack($sale, $payment); // it was paid at the desk, or cancelled, meanwhile
         }
     }

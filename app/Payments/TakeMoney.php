@@ -36,7 +36,7 @@ final readonly class TakeMoney
      *
      * @throws ValidationException
      */
-    public function __invoke(Business $business, string $id, Taking $taking, int $seen, string $by): Sale
+    public function __invoke(Business $business, string $id, DeskPayment $taking, int $seen, string $by): Sale
     {
         return ($this->act)($business, $id, $seen, function (Sale $sale) use ($business, $taking, $by): void {
             $this->take($business, $sale, $taking, $by);
@@ -47,7 +47,7 @@ final readonly class TakeMoney
     public function take(
         Business $business,
         Sale $sale,
-        Taking $taking,
+        DeskPayment $taking,
         string $by,
         ?CarbonImmutable $at = null,
     ): Payment {
@@ -93,7 +93,7 @@ final readonly class TakeMoney
         return self::credit($sale);
     }
 
-    private function check(Sale $sale, Taking $taking): void
+    private function check(Sale $sale, DeskPayment $taking): void
     {
         [$owed, $currency] = [max(0, $sale->owed()), $sale->currency];
         $credit = $taking->method === PaymentMethod::Credit ? self::creditAlone($sale) : null;
@@ -106,7 +106,7 @@ final readonly class TakeMoney
         match (true) {
             $taking->whole() === 0 => throw $wrong('amount', 'nothing'),
             $taking->amount > $owed => throw $wrong('amount', 'more_than_due', $owed),
-            $taking->rest() < 0 => throw $wrong('given', 'given_too_little', $taking->whole()),
+            $taking->change() < 0 => throw $wrong('given', 'given_too_little', $taking->whole()),
             $taking->keepsRest && $sale->client_id === null => throw $wrong('keepsRest', 'nobody_to_keep_for'),
             $credit !== null && $taking->whole() > $credit => throw $wrong('amount', 'more_than_credit', $credit),
             default => null,
@@ -114,7 +114,7 @@ final readonly class TakeMoney
     }
 
     /** @return list<Posting> */
-    private function postings(Sale $sale, Taking $taking, Payment $payment): array
+    private function postings(Sale $sale, DeskPayment $taking, Payment $payment): array
     {
         $to = $taking->method->account();
         $postings = [new Posting(
@@ -142,7 +142,7 @@ final readonly class TakeMoney
                 about: Movement::Credited,
                 to: Account::Cash,
                 from: Account::Credit,
-                amount: $taking->rest(),
+                amount: $taking->change(),
                 sale: $sale,
                 payment: $payment->id,
             );

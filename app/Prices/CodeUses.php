@@ -10,7 +10,7 @@ use App\Models\OfferCode;
 use App\Prices\Contents\OfferCodeContent;
 use App\Support\Clock;
 use App\Support\Instants;
-use App\Support\Turn;
+use App\Support\Mutex;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
@@ -24,7 +24,7 @@ final readonly class CodeUses
     /** The parts of a visit are one order, and one use. */
     private const ORDER = 'coalesce(bookings.visit_id, bookings.id)';
 
-    public function __construct(private ConnectionInterface $db, private Clock $clock, private Turn $turn)
+    public function __construct(private ConnectionInterface $db, private Clock $clock, private Mutex $turn)
     {
     }
 

@@ -90,12 +90,12 @@ final readonly class PriceLists
     {
         $key = "price-versions-{$business->id}";
         $kept = $this->cache->get($key);
-        if ($kept instanceof KeptPrices && $kept->mark === $business->rules_mark) {
+        if ($kept instanceof KeptPrices && $kept->rules === $business->rules_version) {
             return $kept;
         }
         $settings = PriceSettings::today($business);
         $now = new KeptPrices(
-            $business->rules_mark,
+            $business->rules_version,
             $settings->list(),
             $settings->tariffs(),
             $this->written($business, $settings),

@@ -16,12 +16,12 @@ use Illuminate\Support\Collection;
 use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Price\AddOn as PricedAddOn;
 use YardBell\Core\Price\InvalidPrice;
+use YardBell\Core\Price\Item;
 use YardBell\Core\Price\Order;
 use YardBell\Core\Price\PaymentTerms;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Tariff;
-use YardBell\Core\Price\Visit;
 
 /** What services cost, as the core reckons with it. */
 final readonly class Tariffs
@@ -103,7 +103,7 @@ final readonly class Tariffs
     }
 
     /** @throws Refusal that says what there is no price for */
-    public static function quote(Quoting $quoting, Tariff $tariff, Visit $visit, Order $order = new Order()): Quote
+    public static function quote(Quoting $quoting, Tariff $tariff, Item $visit, Order $order = new Order()): Quote
     {
         try {
             return $quoting->quote($tariff, $visit, $order);

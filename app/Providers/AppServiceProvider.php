@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Board\KeptBoard;
+use App\Board\BoardCache;
 use App\Board\Pulse;
 use App\Bookings\AttachmentFiles;
 use App\Bookings\HoldLimits;
@@ -43,16 +43,16 @@ use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Connector;
 use App\Support\LinkSeal;
+use App\Support\Mutex;
 use App\Support\OwnPageLink;
 use App\Support\PatientConnection;
 use App\Support\SparingSessions;
-use App\Support\Turn;
 use App\Support\TypedText;
-use App\Times\KeptTimes;
 use App\Times\ReadsSetup;
 use App\Times\RuleBooks;
 use App\Times\RulesReader;
 use App\Times\TellTimeOpened;
+use App\Times\TimesCache;
 use App\Upkeep\Sweep;
 use Closure;
 use Illuminate\Cache\CacheManager;
@@ -141,16 +141,16 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $this->app->bind(
-            KeptTimes::class,
-            static fn (Application $app): KeptTimes => new KeptTimes(
+            TimesCache::class,
+            static fn (Application $app): TimesCache => new TimesCache(
                 $app->make(CacheManager::class)->store('rules'),
                 $app->make(RulesReader::class),
                 $app,
             ),
         );
         $this->app->bind(
-            KeptBoard::class,
-            static fn (Application $app): KeptBoard => new KeptBoard(
+            BoardCache::class,
+            static fn (Application $app): BoardCache => new BoardCache(
                 $app->make(CacheManager::class)->store('rules'),
                 $app->make(Pulse::class),
                 $app->make(Clock::class),
@@ -185,7 +185,7 @@ final class AppServiceProvider extends ServiceProvider
             static fn (Application $app): HoldLimits => new HoldLimits(
                 $app->make(Connection::class),
                 $app->make(Clock::class),
-                $app->make(Turn::class),
+                $app->make(Mutex::class),
                 config()->integer('yardbell.holds_of_one'),
             ),
         );
@@ -216,7 +216,7 @@ final class AppServiceProvider extends ServiceProvider
             AttachmentFiles::class,
             static fn (): AttachmentFiles => new AttachmentFiles(
                 app(ConnectionInterface::class),
-                app(Turn::class),
+                app(Mutex::class),
                 config()->string('yardbell.attachments'),
             ),
         );

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
-use App\Facts\Mark;
+use App\Facts\Badge;
 use App\Language\Catalogue;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
@@ -54,7 +54,7 @@ final readonly class BeginBusiness
                     'name' => $name,
                     'email' => $i === 0 ? $owner->email : null,
                     'position' => $i,
-                    ...Mark::next($i),
+                    ...Badge::next($i),
                 ])->id;
             }
             $business->users()->attach($owner->id, ['role' => 'owner', 'staff_id' => $staff[0]]);
@@ -95,10 +95,10 @@ final readonly class BeginBusiness
             'minutes' => $service['minutes'],
             'pricing' => $pricing->toArray(),
             'notice_minutes' => 120,
-            ...Mark::next($position),
+            ...Badge::next($position),
         ])->id;
         $this->assigned->set($business->id, $id, 'staff', $staff);
         $this->assigned->set($business->id, $id, 'location', [$place]);
-        Business::markRules($business->id);
+        Business::rulesChanged($business->id);
     }
 }

@@ -13,7 +13,7 @@ use YardBell\Core\Availability\CheckRules;
 use YardBell\Core\Availability\Finding;
 use YardBell\Core\Availability\RuleBook;
 
-/** What still keeps something from being booked, as the core finds it; kept with the rule book's mark. */
+/** What still keeps something from being booked, as the core finds it; kept with the version of the rule book. */
 final readonly class Checklist
 {
     public function __construct(private RuleBooks $books, private Repository $cache, private Catalogue $catalogue)
@@ -46,7 +46,7 @@ final readonly class Checklist
     {
         $key = "faults-{$business->id}";
         $kept = $this->cache->get($key);
-        if (is_array($kept) && $kept[0] === $business->rules_mark) {
+        if (is_array($kept) && $kept[0] === $business->rules_version) {
             /** @var array{list<Finding>, bool} $found as it was put there, below */
             $found = [$kept[1], $kept[2]];
 
@@ -61,7 +61,7 @@ final readonly class Checklist
         );
         $findings = (new CheckRules($book))->findings();
         $can = self::leavesAny($book, $findings);
-        $this->cache->forever($key, [$business->rules_mark, $findings, $can]);
+        $this->cache->forever($key, [$business->rules_version, $findings, $can]);
 
         return [$findings, $can];
     }

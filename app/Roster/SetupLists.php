@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Roster;
 
-use App\Bookings\Shown;
-use App\Facts\Mark;
+use App\Bookings\ServiceSummary;
+use App\Facts\Badge;
 use App\Models\AddOn;
 use App\Models\Business;
 use App\Models\Category;
@@ -30,8 +30,8 @@ use stdClass;
 use YardBell\Core\Price\Tariff;
 
 /**
- * The lists of what is set up, by name and what a line of a list shows; kept on this machine as long as the mark on the
- * business's row is the same, as its rule book is (see RuleBooks).
+ * The lists of what is set up, by name and what a line of a list shows; kept on this machine as long as the business's
+ * version of its rules is the same, as its rule book is (see RuleBooks).
  *
  * @phpstan-type Lists array{
  *     staff: list<array<string, mixed>>, offerCodes: list<array{id: string, used: int, ...}>, ...,
@@ -48,14 +48,14 @@ final readonly class SetupLists
     {
         $key = "lists-{$business->id}";
         $kept = $this->cache->get($key);
-        if (is_array($kept) && $kept[0] === $business->rules_mark) {
+        if (is_array($kept) && $kept[0] === $business->rules_version) {
             /** @var Lists $lists as they were put there, below */
             $lists = $kept[1];
 
             return $lists;
         }
         $lists = $this->read($business);
-        $this->cache->forever($key, [$business->rules_mark, $lists]);
+        $this->cache->forever($key, [$business->rules_version, $lists]);
 
         return $lists;
     }
@@ -172,7 +172,7 @@ final readonly class SetupLists
     private static function member(Member $member): array
     {
         return [
-            ...Mark::of($member),
+            ...Badge::of($member),
             'email' => $member->email,
             'active' => $member->active,
             'ownHours' => (bool) $member->getAttribute('own_hours'),
@@ -211,7 +211,7 @@ final readonly class SetupLists
                     static fn (stdClass $service): array => [
                         'id' => $service->id,
                         'name' => $service->name,
-                        'initials' => Mark::initials($service->name),
+                        'initials' => Badge::initials($service->name),
                         'colour' => $service->colour,
                         'pattern' => $service->pattern,
                         'category' => $service->category_id,
@@ -222,7 +222,7 @@ final readonly class SetupLists
                         'visibility' => $service->visibility,
                         'active' => (bool) $service->active,
                         'picture' => $service->picture,
-                        'price' => Shown::price(self::tariff($service), $staff[$service->id] ?? []),
+                        'price' => ServiceSummary::price(self::tariff($service), $staff[$service->id] ?? []),
                         'staff' => $staff[$service->id] ?? [],
                         'locations' => $places[$service->id] ?? [],
                     ],

@@ -25,7 +25,7 @@ final readonly class LetOff
             }
             $taxes = SaleTaxes::part($sale, -$amount);
             ($this->write)($sale, new NewLine(
-                kind: SaleLineKind::Less,
+                kind: SaleLineKind::Discount,
                 label: '',
                 amount: -$amount,
                 taxes: $taxes,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Scenario;
 
 use App\Bookings\History;
-use App\Bookings\KeptQuote;
+use App\Bookings\QuoteColumns;
 use App\Bookings\WriteBooking;
 use App\Models\Booking;
 use App\Models\Business;
@@ -14,14 +14,14 @@ use App\Models\Service;
 use App\Models\Session;
 use App\Prices\PriceLists;
 use App\Prices\Tariffs;
-use App\Sales\SellVisit;
+use App\Sales\SellBooking;
 use App\Support\Ids;
 use App\Support\Instants;
 use YardBell\Core\Availability\Booking as Taken;
 use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Session as Scheduled;
 use YardBell\Core\Booking\State;
-use YardBell\Core\Price\Visit;
+use YardBell\Core\Price\Item;
 use YardBell\Core\Scenario\Scenario;
 
 /** Writes what a document has booked, as it was booked, without asking the rules again and without telling anybody. */
@@ -32,7 +32,7 @@ final readonly class WriteDiary
         private History $history,
         private Tariffs $tariffs,
         private PriceLists $lists,
-        private SellVisit $sell,
+        private SellBooking $sell,
     ) {
     }
 
@@ -202,7 +202,7 @@ final readonly class WriteDiary
                 'state' => $of->state,
                 'held_until' => $of->heldUntil === null ? null : Instants::carbon($of->heldUntil),
                 'currency' => $business->currency,
-                ...$this->sold($business, $service, new Visit($minutes, $staff, $of->party, start: $start)),
+                ...$this->sold($business, $service, new Item($minutes, $staff, $of->party, start: $start)),
                 'created_at' => Instants::carbon($of->createdAt),
                 'updated_at' => Instants::carbon($of->createdAt),
             ],
@@ -220,15 +220,15 @@ final readonly class WriteDiary
      *
      * @return array<string, mixed> columns
      */
-    private function sold(Business $business, Service $service, Visit $visit): array
+    private function sold(Business $business, Service $service, Item $visit): array
     {
         $tariff = $this->tariffs->of($service);
         $isSession = $tariff->lengths === null;
         if ($isSession || $tariff->lengths->named($visit->minutes) === null) {
             $minutes = $isSession ? $visit->minutes : null;
-            $visit = new Visit($minutes, $visit->staff, $visit->party, start: $visit->start, isSession: $isSession);
+            $visit = new Item($minutes, $visit->staff, $visit->party, start: $visit->start, isSession: $isSession);
         }
 
-        return KeptQuote::columns($this->lists->quoting($business)->quote($tariff, $visit), $service);
+        return QuoteColumns::columns($this->lists->quoting($business)->quote($tariff, $visit), $service);
     }
 }

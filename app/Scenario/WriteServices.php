@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
-use App\Facts\Mark;
+use App\Facts\Badge;
 use App\Models\Business;
 use App\Models\Service;
 use App\Prices\WritePrices;
@@ -31,7 +31,7 @@ final readonly class WriteServices
             Service::query()->updateOrCreate(
                 ['business_id' => $business->id, 'id' => $id],
                 ['position' => $i, 'active' => true, 'description' => $known->description ?? ''] +
-                    ($known === null ? Mark::next($i) : []) +
+                    ($known === null ? Badge::next($i) : []) +
                     WritePrices::columns($scenario->tariffs[$service->id], $ids, $service->hasSessions) +
                     self::columns($service),
             );

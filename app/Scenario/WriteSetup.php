@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scenario;
 
-use App\Facts\Mark;
+use App\Facts\Badge;
 use App\Models\Business;
 use App\Models\CurrentBusiness;
 use App\Models\Id;
@@ -103,7 +103,7 @@ final readonly class WriteSetup
                 ] + self::span($closure->span),
             );
         }
-        Business::markRules($business->id);
+        Business::rulesChanged($business->id);
         $business->refresh();
 
         return $ids;
@@ -206,7 +206,7 @@ final readonly class WriteSetup
             $id = $ids->of('staff', $member->id);
             $marked = Member::query()->where('business_id', $business->id)->whereKey($id)->exists()
                 ? []
-                : Mark::next($i);
+                : Badge::next($i);
             Member::query()->updateOrCreate(
                 ['business_id' => $business->id, 'id' => $id],
                 [

@@ -45,16 +45,16 @@ final readonly class ClientLink
     /** "until=…&seal=…&mailed=…" */
     public function mailedQuery(Booking $booking): string
     {
-        return "{$this->query($booking)}&mailed={$this->mailMark($booking)}";
+        return "{$this->query($booking)}&mailed={$this->mailSeal($booking)}";
     }
 
     public function cameByMail(Request $request, Booking $booking): bool
     {
-        $mark = $request->query('mailed');
+        $seal = $request->query('mailed');
 
         return $booking->contact !== null &&
-            is_string($mark) &&
-            (hash_equals($this->mailMark($booking), $mark) || hash_equals($this->earlierMark($booking), $mark));
+            is_string($seal) &&
+            (hash_equals($this->mailSeal($booking), $seal) || hash_equals($this->earlierSeal($booking), $seal));
     }
 
     /** "until=…&seal=…" */
@@ -78,18 +78,18 @@ final readonly class ClientLink
     }
 
     /** What only a mail says of a booking: it proves the address that it was booked with. */
-    public function mailMark(Booking $booking): string
+    public function mailSeal(Booking $booking): string
     {
-        return $this->markOf($booking->id, $booking);
+        return $this->sealOf($booking->id, $booking);
     }
 
     /** As mails had it while identifiers were written in small letters. */
-    private function earlierMark(Booking $booking): string
+    private function earlierSeal(Booking $booking): string
     {
-        return $this->markOf(strtolower($booking->id), $booking);
+        return $this->sealOf(strtolower($booking->id), $booking);
     }
 
-    private function markOf(string $id, Booking $booking): string
+    private function sealOf(string $id, Booking $booking): string
     {
         return hash_hmac('sha256', "mailed {$id} ".($booking->contact['email'] ?? ''), $this->key);
     }

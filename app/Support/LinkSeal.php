@@ -70,8 +70,8 @@ final readonly class LinkSeal
 
     private function seal(string $what, int $version, string $until): string
     {
-        $mark = $version === 0 ? '' : " {$version}";
+        $suffix = $version === 0 ? '' : " {$version}";
 
-        return hash_hmac('sha256', "{$what} {$until}{$mark}", $this->key);
+        return hash_hmac('sha256', "{$what} {$until}{$suffix}", $this->key);
     }
 }

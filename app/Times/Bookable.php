@@ -41,7 +41,7 @@ final readonly class Bookable
 
         return array_values(
             array_filter(
-                (new SlotSearch($book, $wish->freedom->left($diary->without($without))))->slots($ask),
+                (new SlotSearch($book, $wish->override->left($diary->without($without))))->slots($ask),
                 static fn (Slot $slot): bool => $slot->start === $wish->start,
             ),
         );
@@ -68,7 +68,7 @@ final readonly class Bookable
         if (! $book->knows($ask)) {
             return false;
         }
-        $diary = $wish->freedom->left($this->rules->diary($business, $book, $ask, turn: false));
+        $diary = $wish->override->left($this->rules->diary($business, $book, $ask, turn: false));
 
         return self::othersHave($book, $diary, $ask, $wish->start);
     }

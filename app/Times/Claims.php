@@ -7,7 +7,7 @@ namespace App\Times;
 use App\Models\Business;
 use App\Support\Clock;
 use App\Support\Instants;
-use App\Support\Turn;
+use App\Support\Mutex;
 use Illuminate\Database\ConnectionInterface;
 use stdClass;
 use YardBell\Core\Availability\Slot;
@@ -27,7 +27,7 @@ final readonly class Claims
 
     public function __construct(
         private ConnectionInterface $db,
-        private Turn $turn,
+        private Mutex $turn,
         private Clock $clock,
         private RulesReader $rules,
         private TellTimeOpened $tell,
@@ -63,9 +63,9 @@ final readonly class Claims
      * @param  callable(): ?Slot  $ask
      * @param  int  $before minutes of set-up
      * @param  int  $after minutes of clear-up
-     * @param  list<string>  $beside others that are taken with it
+     * @param  list<string>  $also others that are taken with it
      */
-    public function settled(Business $business, callable $ask, int $before, int $after, array $beside = []): ?Slot
+    public function settled(Business $business, callable $ask, int $before, int $after, array $also = []): ?Slot
     {
         $claimed = [];
         for ($round = 0; $round < self::ROUNDS; $round++) {
@@ -73,7 +73,7 @@ final readonly class Claims
             if ($slot === null) {
                 return null;
             }
-            $takers = [...$slot->session === null ? [...$slot->staff, ...$slot->units] : [$slot->session], ...$beside];
+            $takers = [...$slot->session === null ? [...$slot->staff, ...$slot->units] : [$slot->session], ...$also];
             $stretch = "{$slot->start} {$slot->end}";
             $more = array_values(array_diff($takers, $claimed[$stretch] ?? []));
             if ($more === []) {

@@ -20,10 +20,10 @@ final readonly class DiaryRows
     }
 
     /**
-     * How many there are, and the sum of their marks: the same for the same rows. Others have the same once in four
+     * How many there are, and the sum of their checksums: the same for the same rows. Others have the same once in four
      * thousand million times.
      */
-    public function mark(): string
+    public function checksum(): string
     {
         return count($this->rows).' '.array_sum(array_column($this->rows, 'mark'));
     }

@@ -28,7 +28,7 @@ final readonly class OpenTimes
     /** Days from today within which the soonest starts are looked for before the days that are shown. */
     private const LOOKS_FOR = 8 * self::DAYS;
 
-    public function __construct(private RulesReader $rules, private KeptTimes $kept, private Clock $clock)
+    public function __construct(private RulesReader $rules, private TimesCache $kept, private Clock $clock)
     {
     }
 
@@ -198,14 +198,14 @@ final readonly class OpenTimes
         );
         $slots = $found($ask, $time);
         $scheduled = $rules->hasSessions ? $read->scheduled($choice->service) : [];
-        $starts = Starts::of($slots, $book->zone, $rules, $reach !== null);
+        $starts = AlmanacStarts::of($slots, $book->zone, $rules, $reach !== null);
         $ground = $rules->hasSessions ? OpenHours::during($slots) : OpenHours::of($book, $ask, $time);
         $open = OpenHours::byDay($book, $ask, $ground);
         $none = new NoStart($book, $rules, $time, $today);
         $last = $today + ($reach ?? $rules->bookAheadDays);
         $before = self::before(choice: $choice, ask: $ask, today: $today, last: $last, found: $found);
         $soonest = array_merge(
-            ...array_values(Starts::of($before, $book->zone, $rules, $reach !== null)),
+            ...array_values(AlmanacStarts::of($before, $book->zone, $rules, $reach !== null)),
             ...array_values($starts),
         );
 
@@ -219,7 +219,7 @@ final readonly class OpenTimes
             'from' => Wall::date($ask->fromDay),
             'lastDay' => Wall::date($last),
             'ruler' => OpenHours::ruler($open)->toArray(),
-            'soonest' => Starts::soonest($soonest, $book, self::SOONEST),
+            'soonest' => AlmanacStarts::soonest($soonest, $book, self::SOONEST),
             'next' => $starts === [] ? self::next($choice, $ask, $last, $found) : null,
             'days' => array_map(
                 static fn (int $day): array => [

@@ -28,7 +28,7 @@ final readonly class RulesReader
 
     private const TAKES = self::TAKEN." and state not in ('cancelled', 'declined', 'expired')";
 
-    private const MARKS = 'select count(*) as many, coalesce(sum(mark), 0) as marks';
+    private const CHECKSUMS = 'select count(*) as many, coalesce(sum(mark), 0) as checksums';
 
     /** One of some stretches, from its start less the longest that is taken on. */
     private const TOUCHES = '(taken_from >= ? and taken_from < ? and taken_until > ?)';
@@ -37,9 +37,9 @@ final readonly class RulesReader
     private const MOST_STRETCHES = 110;
 
     /** From its index alone. Which one is named, here and below, so that the server does not weigh ten others first. */
-    private const MARKS_OF_BOOKINGS = self::MARKS.' from bookings force index (bookings_taken) '.self::TAKES;
+    private const CHECKSUMS_OF_BOOKINGS = self::CHECKSUMS.' from bookings force index (bookings_taken) '.self::TAKES;
 
-    private const MARKS_OF_SESSIONS = self::MARKS.' from scheduled_sessions '.self::TAKEN;
+    private const CHECKSUMS_OF_SESSIONS = self::CHECKSUMS.' from scheduled_sessions '.self::TAKEN;
 
     private const BOOKINGS = "
         select id, service_id, location_id, minutes, staff_ids, units, state,
@@ -66,10 +66,10 @@ final readonly class RulesReader
     /** Within a transaction that holds claims: what is set up by now, whatever was read before. */
     public function bookNow(Business $business): RuleBook
     {
-        $marks = ['rules_mark', 'longest_taken'];
-        $business->forceFill((array) $this->db->table('businesses')->where('id', $business->id)->first($marks));
+        $versions = ['rules_version', 'longest_taken'];
+        $business->forceFill((array) $this->db->table('businesses')->where('id', $business->id)->first($versions));
 
-        return $this->books->of($business->isDirty($marks) ? $business->refresh() : $business);
+        return $this->books->of($business->isDirty($versions) ? $business->refresh() : $business);
     }
 
     /** What is booked on and around the dates, of every service: one query. Whose turn it is, is not asked. */
@@ -193,17 +193,17 @@ final readonly class RulesReader
         return new DiaryRows($window, $this->read($business, $window, self::BOOKINGS, self::SESSIONS));
     }
 
-    /** The mark of what takes any of the window's instants, as DiaryRows::mark has it, without fetching it. */
-    public function mark(Business $business, DiaryWindow $window): string
+    /** The checksum of what takes any of the window's instants, as DiaryRows::checksum has it, without fetching it. */
+    public function checksum(Business $business, DiaryWindow $window): string
     {
         $sums = $this->read(
             $business,
             $window,
-            self::MARKS_OF_BOOKINGS,
-            self::MARKS_OF_SESSIONS,
+            self::CHECKSUMS_OF_BOOKINGS,
+            self::CHECKSUMS_OF_SESSIONS,
         );
 
-        return array_sum(array_column($sums, 'many')).' '.array_sum(array_column($sums, 'marks'));
+        return array_sum(array_column($sums, 'many')).' '.array_sum(array_column($sums, 'checksums'));
     }
 
     /**

@@ -14,38 +14,38 @@ final readonly class Wish
     /**
      * @param  int  $start instant
      * @param  Relaxed  $relaxed what is left out for whoever asks (rules.md T18)
-     * @param  Freedom  $freedom and what is left out on purpose
-     * @param  string|null  $visit mark of the visit that it is a part of
+     * @param  Override  $override and what is left out on purpose
+     * @param  string|null  $visit id of the visit that it is a part of
      */
     public function __construct(
         public Choice $choice,
         public int $start,
         public Relaxed $relaxed = new Relaxed(),
-        public Freedom $freedom = new Freedom(),
+        public Override $override = new Override(),
         public ?string $visit = null,
     ) {
     }
 
-    public function with(Freedom $freedom): self
+    public function with(Override $override): self
     {
         return new self(
             choice: $this->choice,
             start: $this->start,
             relaxed: $this->relaxed,
-            freedom: $freedom,
+            override: $override,
             visit: $this->visit,
         );
     }
 
     /** As a part of a visit (rules.md T20). */
-    public function ofVisit(string $mark): self
+    public function ofVisit(string $visit): self
     {
         return new self(
             choice: $this->choice,
             start: $this->start,
             relaxed: $this->relaxed,
-            freedom: $this->freedom,
-            visit: $mark,
+            override: $this->override,
+            visit: $visit,
         );
     }
 
@@ -54,6 +54,6 @@ final readonly class Wish
     {
         $day = $zone->day($this->start);
 
-        return $this->choice->during($day, $day, $now, $this->freedom->relaxed($this->relaxed));
+        return $this->choice->during($day, $day, $now, $this->override->relaxed($this->relaxed));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Database\Demonstration;
 
 use App\Bookings\History;
-use App\Bookings\KeptQuote;
+use App\Bookings\QuoteColumns;
 use App\Bookings\WriteBooking;
 use App\Messages\Announcements;
 use App\Models\Booking;
@@ -28,7 +28,7 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Booking\State;
-use YardBell\Core\Price\Visit;
+use YardBell\Core\Price\Item;
 use YardBell\Core\Time\Wall;
 
 /** Fills the fortnight around today: each booking at a time that the core offers. */
@@ -210,7 +210,7 @@ final readonly class Bookings
         $course = self::course($slot, $now);
         $quote = $this->lists->quoting($business)->quote(
             $this->tariffs->of($service),
-            new Visit(
+            new Item(
                 $slot->end - $slot->start,
                 $slot->staff,
                 $party,
@@ -237,7 +237,7 @@ final readonly class Bookings
             'taken_until' => Instants::carbon($slot->end + $service->clearup),
             'state' => array_key_last($course) ?? State::Confirmed->value,
             'currency' => $business->currency,
-            ...KeptQuote::columns($quote, $service),
+            ...QuoteColumns::columns($quote, $service),
             'created_at' => Instants::carbon($made),
             'updated_at' => Instants::carbon($made),
         ]);

@@ -19,13 +19,13 @@ use App\Models\PaymentState;
 use App\Models\Refund;
 use App\Models\Sale;
 use App\Papers\IssueDocument;
+use App\Payments\DeskPayment;
 use App\Payments\FetchPayouts;
+use App\Payments\RecordPayment;
 use App\Payments\SettleRefund;
-use App\Payments\TakeIn;
 use App\Payments\TakeMoney;
-use App\Payments\Taking;
 use App\Processor\ProcessorPayout;
-use App\Sales\SellVisit;
+use App\Sales\SellBooking;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
@@ -39,8 +39,8 @@ final class Takings
     private int $visit = 0;
 
     public function __construct(
-        private readonly SellVisit $sell,
-        private readonly TakeIn $takeIn,
+        private readonly SellBooking $sell,
+        private readonly RecordPayment $takeIn,
         private readonly TakeMoney $take,
         private readonly CloseDay $close,
         private readonly DayFigures $figures,
@@ -130,7 +130,7 @@ final class Takings
                 ->where('business_id', $business->id)
                 ->where('name', 'Rosa Mendal')
                 ->update(['rates' => json_encode([['service' => $service->id, 'amount' => 4000]])]);
-            Business::markRules($business->id);
+            Business::rulesChanged($business->id);
         }
     }
 
@@ -181,7 +181,7 @@ final class Takings
         if ($due <= 0 || $turn === 5) {
             return; // paid ahead, or not paid yet
         }
-        $cash = static fn (int $amount, int $tip = 0): Taking => new Taking(
+        $cash = static fn (int $amount, int $tip = 0): DeskPayment => new DeskPayment(
             PaymentMethod::Cash,
             $amount,
             $tip,
@@ -190,10 +190,10 @@ final class Takings
         $takings = match ($turn) {
             0, 3 => [$cash($due)],
             2 => [$cash($due, 300)],
-            4 => [$cash(intdiv($due, 2)), new Taking(PaymentMethod::Card, $due - intdiv($due, 2))],
-            6 => [new Taking(PaymentMethod::Card, $due, 500)],
+            4 => [$cash(intdiv($due, 2)), new DeskPayment(PaymentMethod::Card, $due - intdiv($due, 2))],
+            6 => [new DeskPayment(PaymentMethod::Card, $due, 500)],
             7 => [$cash(intdiv($due, 2))],
-            default => [new Taking(PaymentMethod::Card, $due)],
+            default => [new DeskPayment(PaymentMethod::Card, $due)],
         };
         foreach ($takings as $taking) {
             $this->take->take($business, $sale, $taking, self::BY, $at);

@@ -124,7 +124,7 @@ return [
     'state' => '{state, select, held {held} pending {pending} confirmed {confirmed} arrived {arrived} started {started} completed {completed} no_show {a no-show} cancelled {cancelled} declined {declined} expired {expired} other {over}}',
     'link_old' => 'This link is too old, or no longer works. A new one can be mailed to you.',
     'booking' => [
-        'not_marked' => 'This booking is {state} by now, so this cannot be done.',
+        'not_recorded' => 'This booking is {state} by now, so this cannot be done.',
         'not_missed' => 'A no-show can be marked once it has begun, and only once.',
         'not_asked' => 'This booking does not wait for an answer: it is {state}.',
         'later_not_moved' => 'Nothing was moved: of the later ones, {date} does not fit.',

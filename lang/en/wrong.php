@@ -153,7 +153,7 @@ return [
         'there_bookings_with' => 'There are bookings with this person. Let them rest instead: nothing is lost then.',
         'person_signs_in' => 'This person signs in. Take that away first.',
         'closure_names_person' => 'A closure names this person. Change that first.',
-        'same_mark' => '{name} has this mark already. Choose another colour or pattern.',
+        'same_badge' => '{name} has this mark already. Choose another colour or pattern.',
     ],
     'picture' => [
         'picture_most_8' => 'A picture is at most 8 MB.',

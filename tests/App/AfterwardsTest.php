@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Facts\BookAgain;
+use App\Facts\BookAgainLink;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\Client;
@@ -70,7 +70,7 @@ it('moves to a time that clients are offered, keeps its price, and tells everybo
     ($this->act)($booking, 'move', ['start' => 'soon'])->assertUnprocessable();
     expect(Booking::query()->sole()->staff_ids)->toBe([$this->bo->id]);
     $this->yard->lesson->update(['notice_minutes' => 5 * 1440]);
-    App\Models\Business::markRules($this->yard->business->id);
+    App\Models\Business::rulesChanged($this->yard->business->id);
     ($this->act)($booking, 'move', ['start' => Yard::at('12:00')])->assertStatus(409); // a client keeps to notice
 });
 
@@ -323,7 +323,7 @@ it('fills in for whom a link leads back that was mailed to them, and for nobody 
 
         return json_decode($found[1], true)['known'];
     };
-    $mailed = "{$booking['again']}&mailed=".app(App\Support\ClientLink::class)->mailMark(Booking::query()->sole());
+    $mailed = "{$booking['again']}&mailed=".app(App\Support\ClientLink::class)->mailSeal(Booking::query()->sole());
     expect($known($booking['again']))->toBeNull() // whoever has booked was shown it, whosever address they typed
         ->and($known($mailed))->toMatchArray([
             'name' => 'Rosa Bell',
@@ -348,7 +348,7 @@ it('has their own prices for whoever comes by a mail, and for nobody else (rules
     $booking = ($this->booked)();
     $client = Client::query()->sole();
     $client->update(['rates' => [['service' => $lesson, 'amount' => 3000]]]);
-    App\Models\Business::markRules($this->yard->business->id);
+    App\Models\Business::rulesChanged($this->yard->business->id);
     $known = "of={$booking['id']}&{$booking['query']}";
     $total = fn (string $link): int => $this
         ->getJson("/gate-api/pages/yard/quote?service={$lesson}&known=".urlencode($link))
@@ -361,9 +361,9 @@ it('has their own prices for whoever comes by a mail, and for nobody else (rules
     ])->assertCreated()->json();
     $client->update(['proven_at' => now()]); // by another booking of theirs
     expect($total($known))->toBe(4800)->and($hold($known, '12:00')['total'])->toBe(4800); // this one was not mailed
-    $known .= '&mailed='.app(App\Support\ClientLink::class)->mailMark(Booking::query()->findOrFail($booking['id']));
+    $known .= '&mailed='.app(App\Support\ClientLink::class)->mailSeal(Booking::query()->findOrFail($booking['id']));
     expect($total($known))->toBe(3000)->and($total(str_replace('seal=', 'seal=0', $known)))->toBe(4800);
-    $page = (string) $this->get(app(BookAgain::class)->mailedPath(
+    $page = (string) $this->get(app(BookAgainLink::class)->mailedPath(
         $this->yard->business,
         [Booking::query()->findOrFail($booking['id'])],
     ))->assertOk()->getContent();
@@ -388,7 +388,7 @@ it('takes what comes often for less, where it is known who comes (rules.md P5)',
     $booking = ($this->booked)();
     $frequency = [['period' => 'month', 'levels' => [['from' => 2, 'amount' => 4000]]]];
     $this->yard->lesson->update(['pricing' => ['frequency' => $frequency] + Yard::pricing(4800)]);
-    App\Models\Business::markRules($this->yard->business->id);
+    App\Models\Business::rulesChanged($this->yard->business->id);
     $known = "of={$booking['id']}&".app(App\Support\ClientLink::class)->mailedQuery(Booking::query()->sole());
     $at = fn (?string $link): array => $this->postJson('/gate-api/pages/yard/holds', [
         'service' => $this->yard->lesson->id,

@@ -27,7 +27,7 @@ it('shows the week, each day as the day itself is shown, all on the same hours',
     $this->yard->business->update([
         'opening_hours' => ['sun' => [['from' => '07:00', 'to' => '08:00']]] + $this->yard->business->opening_hours,
     ]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $week = ($this->board)('&span=week')->json();
     $dates = array_column($week['week'], 'date');
     expect($dates)->toHaveCount(7)
@@ -47,7 +47,7 @@ it('shows the week, each day as the day itself is shown, all on the same hours',
 it('draws every hour that is open or booked, early or late', function (): void {
     $hours = [['from' => '06:00', 'to' => '21:00']];
     $this->yard->business->update(['opening_hours' => array_fill_keys(Wall::WEEKDAYS, $hours)]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $ruler = fn (): string => implode(' ', array_map(
         static fn (string $tick): string => substr($tick, 11),
         ($this->board)()->json('ruler.ticks'),
@@ -80,7 +80,7 @@ it('hangs tags on places and units, and says how full they are', function (): vo
         'name' => "Wheel {$i}",
         'position' => $i,
     ])->id, [1, 2]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $booking = $this->yard->book('10:00');
     $booking->update(['units' => [$wheels[1]]]);
     $places = ($this->board)('&lanes=places')->json();
@@ -100,7 +100,7 @@ it('hangs tags on places and units, and says how full they are', function (): vo
 it('shows those who work, or chosen ones', function (): void {
     [$ana, $bo] = $this->yard->staff;
     $bo->update(['hours' => array_fill_keys(Wall::WEEKDAYS, [])]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $lanes = fn (string $query): array => array_column(($this->board)($query)->json('lanes'), 'id');
     expect($lanes(''))->toBe([$ana->id, $bo->id])
         ->and($lanes('&whose=working'))->toBe([$ana->id])
@@ -152,7 +152,7 @@ it('shows at once what anybody has done, though it keeps what it showed', functi
     $versions[] = $version();
     expect(($this->board)()->json('tags.0.money'))->toBe('paid');
     $this->yard->business->update(['opening_hours' => array_fill_keys(Wall::WEEKDAYS, [])]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $versions[] = $version();
     expect(($this->board)()->json('lanes.0.openMinutes'))->toBe(0)
         ->and(array_unique($versions))->toHaveCount(4);

@@ -7,7 +7,7 @@ use App\Bookings\Destination;
 use App\Bookings\Details;
 use App\Bookings\MoveBooking;
 use App\Console\Work;
-use App\Messages\RemindAgain;
+use App\Messages\ReviveReminders;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\BookingChange;
@@ -84,7 +84,7 @@ it('plans again on the way back what a jump of the clock has dropped (M4)', func
         app(DeliverDue::class)();
         expect(($this->reminders)()['waiting'] ?? 0)->toBe(0);
         ($this->jump)(-5 * 1440);
-        app(RemindAgain::class)();
+        app(ReviveReminders::class)();
         expect(($this->reminders)()['waiting'] ?? 0)->toBe(2); // neither of where it was, nor of what is cancelled
     }
     ($this->jump)((int) app(Clock::class)->now()->diffInMinutes($booking->starts_at) - 1439);
@@ -143,7 +143,7 @@ it('books at the desk what its hold has run out of, or says that it is taken', f
 
 it('gives a use of a code to whoever has it when the money comes', function (bool $used): void {
     $this->yard->lesson->update(['payment_terms' => Yard::payment('full')]);
-    App\Models\Business::markRules($this->yard->business->id);
+    App\Models\Business::rulesChanged($this->yard->business->id);
     OfferCode::query()->create([
         'business_id' => $this->yard->business->id, 'code' => 'SPRING', 'percent' => '50', 'uses' => 1,
     ]);

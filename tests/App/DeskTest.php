@@ -36,7 +36,7 @@ beforeEach(function (): void {
             'phone' => '',
             'rates' => [['service' => $this->yard->lesson->id, 'amount' => 3000]],
         ]);
-        Business::markRules($this->yard->business->id);
+        Business::rulesChanged($this->yard->business->id);
 
         return $rosa;
     };
@@ -65,7 +65,7 @@ it('books for somebody known at their own price, and takes an address for who ha
 
 it('needs no notice, and keeps to all other rules', function (): void {
     $this->yard->lesson->update(['notice_minutes' => 60 * 24 * 30]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     ($this->book)()->assertCreated();
     ($this->book)(['staff' => Booking::query()->sole()->staff_ids[0]])->assertStatus(409)->assertJson([
         'code' => 'time_taken',
@@ -219,11 +219,11 @@ it('says what the sentence costs while it is said, at the prices of whoever is n
         'earlier' => true,
     ]]];
     $this->yard->lesson->update(['pricing' => $daily + Yard::pricing(4800), 'visibility' => 'desk']);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     ($this->book)(['client' => $rosa->id])->assertCreated();
     expect($price(['client' => $rosa->id, 'at' => '14:00']))->toMatchArray(['total' => 4000, 'earlier' => 800]);
     $this->yard->lesson->update(['pricing' => Yard::pricing(3000, 'from')]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     expect($price([]))->toMatchArray(['priced' => false, 'from' => 3000]);
     ($this->times)(['client' => 'nobody'])->assertUnprocessable();
 });

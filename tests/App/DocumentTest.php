@@ -55,7 +55,7 @@ it('prints the business, the lines, the tax by rate and the number', function ()
         'percent' => '23',
     ]);
     $this->yard->lesson->update(['pricing' => [...Yard::pricing(12300), 'taxRates' => [$rate->id]]]);
-    App\Models\Business::markRules($this->yard->business->id);
+    App\Models\Business::rulesChanged($this->yard->business->id);
     $this->yard->business->update(['tax_number' => 'QM 417']);
     $sale = ($this->sale)($this->yard->book('10:00'));
     $document = ($this->issue)($sale);

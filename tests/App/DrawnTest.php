@@ -43,7 +43,7 @@ it('opens and closes hours on dates, each a special day, over what is there', fu
         'opening_hours' => array_fill_keys(Wall::WEEKDAYS, [['from' => '08:00', 'to' => '22:00']]),
     ]);
     $this->yard->staff[0]->update(['hours' => array_fill_keys(Wall::WEEKDAYS, [['from' => '09:00', 'to' => '17:00']])]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     ($this->save)(['weeks' => 2]);
     expect(SpecialDay::query()->orderBy('date')->get()->map->only('date', 'hours')->all())->toBe([
         ['date' => drawnOn(0), 'hours' => [['from' => '09:00', 'to' => '19:00']]],

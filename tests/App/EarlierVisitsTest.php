@@ -26,7 +26,7 @@ beforeEach(function (): void {
     $this->actingAs($this->yard->owner);
     $this->price = function (array $pricing): void {
         $this->yard->lesson->update(['pricing' => $pricing + Yard::pricing(2000)]);
-        Business::markRules($this->yard->business->id);
+        Business::rulesChanged($this->yard->business->id);
     };
     $this->daily = static fn (bool $earlier = true): array => ['frequency' => [[
         'period' => 'day',
@@ -124,7 +124,7 @@ it('leaves alone what it is not for', function (callable $set): void {
     'where the owner does not wish it' => [fn (object $test) => ($test->price)(($test->daily)(earlier: false))],
     'a price of their own' => [function (object $test): void {
         $test->rosa->update(['rates' => [['service' => $test->yard->lesson->id, 'amount' => 2000]]]);
-        Business::markRules($test->yard->business->id);
+        Business::rulesChanged($test->yard->business->id);
     }],
 ]);
 

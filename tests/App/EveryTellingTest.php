@@ -26,7 +26,7 @@ beforeEach(function (): void {
     $this->actingAs($this->yard->owner);
     $this->open = function (): void {
         $this->yard->lesson->update(['pricing' => Yard::pricing(4800, 'from')]);
-        $this->yard->business->markRules($this->yard->business->id);
+        $this->yard->business->rulesChanged($this->yard->business->id);
         $this->yard->business->refresh();
     };
     $this->online = function (Booking $booking, bool $ask = true): void {

@@ -33,7 +33,7 @@ it('asks the database a fixed number of times, whatever there is', function (): 
         $large->book($time);
     }
     foreach ([$small, $large] as $yard) {
-        Business::markRules($yard->business->id);
+        Business::rulesChanged($yard->business->id);
     }
     $few = $count($small);
     expect($count($large))->toBe($few)
@@ -158,7 +158,7 @@ it('never names a service that clients may not book there, nor answers for it', 
     $size = ['text' => 'Size?', 'type' => 'short', 'choices' => [], 'position' => 0];
     App\Models\Question::query()->create($size + $both);
     App\Models\OfferCode::query()->create(['code' => 'SPRING', 'percent' => '10'] + $both);
-    Business::markRules($yard->business->id);
+    Business::rulesChanged($yard->business->id);
     $asked = "service={$yard->lesson->id}";
     $times = '/gate-api/pages/yard/open-times?';
     foreach (["/book/yard?{$asked}", "/book/yard?service={$id}", $times.$asked, '/sitemap.xml'] as $path) {

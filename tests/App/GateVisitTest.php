@@ -266,7 +266,7 @@ it('is one order: a code’s amount goes once, and its parts count together (rul
 
     $frequency = [['period' => 'day', 'levels' => [['from' => 2, 'amount' => 4000]]]];
     $this->yard->lesson->update(['pricing' => ['frequency' => $frequency] + Yard::pricing(4800)]);
-    App\Models\Business::markRules($this->yard->business->id);
+    App\Models\Business::rulesChanged($this->yard->business->id);
     $lessons = ['service' => $this->yard->lesson->id, 'start' => Yard::at('13:00')];
     $alone = ($this->hold)($lessons + ['then' => []])->json();
     expect($alone['total'])->toBe(4800);
@@ -284,7 +284,7 @@ it('says what would help where nothing is free, and how soon', function (): void
         'minutes' => 600,
         'position' => 0,
     ]);
-    App\Models\Business::markRules($this->yard->business->id);
+    App\Models\Business::rulesChanged($this->yard->business->id);
     $from = substr(Yard::at('10:00'), 0, 10);
     $ways = fn (array $asked): array => array_column(
         $this->getJson('/gate-api/pages/yard/helps?'.http_build_query($asked + ['from' => $from]))
@@ -309,7 +309,7 @@ it('says why nothing is free, and nothing of what others have booked', function 
     $lesson->update(['lengths' => [60, 600], 'max_party' => 3]);
     $glaze = $this->glaze->id;
     $says = function (array $asked, int $days = 2): string {
-        App\Models\Business::markRules($this->yard->business->id);
+        App\Models\Business::rulesChanged($this->yard->business->id);
         $from = substr(Yard::at('10:00', $days), 0, 10);
 
         return $this->getJson('/gate-api/pages/yard/helps?'.http_build_query($asked + ['from' => $from]))
@@ -347,7 +347,7 @@ it('says why nothing is free, and nothing of what others have booked', function 
 
 it('says of a visit what is due by whoever chooses to pay now, and asks for just that', function (): void {
     $this->glaze->update(['payment_terms' => Yard::payment('optional')]);
-    App\Models\Business::markRules($this->yard->business->id);
+    App\Models\Business::rulesChanged($this->yard->business->id);
     $held = ($this->hold)()->assertCreated()->json();
     expect($held['total'])->toBe(6300)
         ->and($held['amounts'])->toMatchArray(['dueNow' => 0, 'payingNow' => 1500]); // the lesson is paid later

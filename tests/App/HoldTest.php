@@ -141,7 +141,7 @@ it('never gives one person two places at midnight, however many try at once (T7)
     app(App\Roster\Assigned::class)->set($yard->business->id, $yard->lesson->id, 'location', [
         Location::query()->where('name', 'Yard')->value('id'),
     ]);
-    Business::markRules($yard->business->id);
+    Business::rulesChanged($yard->business->id);
     $zone = $yard->business->zone();
     for ($night = 3; $night < 15; $night++) {
         $midnight = $zone->first((intdiv(app(Clock::class)->minute(), 1440) + $night) * 1440);
@@ -236,7 +236,7 @@ it('counts the holds of one network one after the other, also when they come at 
 });
 
 it('takes a network of many addresses for one visitor', function (string $one, string $other, bool $same): void {
-    expect(App\Bookings\Visitor::from($one, 'key')->mark === App\Bookings\Visitor::from($other, 'key')->mark)->toBe(
+    expect(App\Bookings\Visitor::from($one, 'key')->network === App\Bookings\Visitor::from($other, 'key')->network)->toBe(
         $same,
     );
 })->with([
@@ -357,7 +357,7 @@ it('claims everybody and everything that a time takes, so that nobody else gets 
     $held = $yard->hold('10:00');
     expect(array_keys($claimed()))->toBe($all);
     $before = $claimed();
-    DB::transaction(static fn () => app(App\Bookings\HoldAgain::class)($held, $yard->business, null));
+    DB::transaction(static fn () => app(App\Bookings\RenewHold::class)($held, $yard->business, null));
     foreach ($claimed() as $taker => $times) {
         expect($times)->toBeGreaterThan($before[$taker]);
     }

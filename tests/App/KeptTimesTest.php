@@ -82,7 +82,7 @@ $changes = [
             ->firstOrFail()
             ->update(['staff_ids' => [$yard->staff[1]->id]]),
     ],
-    'something was set up' => [static fn (Yard $yard) => Business::markRules($yard->business->id)],
+    'something was set up' => [static fn (Yard $yard) => Business::rulesChanged($yard->business->id)],
     'a minute has passed' => [static fn (Yard $yard) => app(Clock::class)->putForward(1)],
 ];
 

@@ -37,7 +37,7 @@ it('follows links that earlier versions have mailed', function (string $link, st
     Service::query()->toBase()->update(['id' => $ids['service']]);
     Member::query()->toBase()->update(['id' => $ids['staff']]);
     DB::table('bookings')->update(['service_id' => $ids['service']]);
-    App\Models\Business::markRules($yard->business->id);
+    App\Models\Business::rulesChanged($yard->business->id);
     $answer = $this->get($link)->assertOk();
     preg_match('#id="first">(.*?)</script>#s', (string) $answer->getContent(), $found);
     $first = json_decode($found[1] ?? 'null', true);

@@ -20,7 +20,7 @@ beforeEach(function (): void {
             'byMinutes' => [['minutes' => 60, 'amount' => 4800], ['minutes' => 90, 'amount' => 6600]],
         ] + $this->yard->lesson->pricing,
     ]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $this->actingAs($this->yard->owner);
     $this->booking = $this->yard->book('10:00');
     $this->post = fn (string $path, array $body): TestResponse => $this->postJson(
@@ -186,7 +186,7 @@ it('goes to another place where the service is offered there, and otherwise stay
     expect($tried['rows'][0]['reasons'][0]['says'])->toContain('is not offered at Mill');
     $places = [$mill->id, $this->booking->location_id];
     app(Assigned::class)->set($business->id, $this->yard->lesson->id, 'location', $places);
-    Business::markRules($business->id);
+    Business::rulesChanged($business->id);
     ($this->post)('move', ['start' => Yard::at('12:00')])->assertOk();
     expect($this->booking->refresh()->location_id)->toBe($places[1]);
     ($this->post)('move', ['start' => Yard::at('12:00'), 'location' => $mill->id])->assertOk();

@@ -138,7 +138,7 @@ it('counts a code that a link brings along from the first price on, once for all
     App\Models\OfferCode::query()->create([
         'business_id' => $yard->business->id, 'code' => 'TWENTY', 'amount' => 6000, 'uses' => 1, 'position' => 0,
     ]);
-    App\Models\Business::markRules($yard->business->id);
+    App\Models\Business::rulesChanged($yard->business->id);
     $total = fn (string $path, array $more = []): int => $this->getJson(
         "/gate-api/pages/yard/{$path}?".http_build_query(
             $more + ['service' => $yard->lesson->id, 'code' => ' twenty'],

@@ -25,7 +25,7 @@ beforeEach(function (): void {
     ]);
     $this->yard->business->update(['prices_include_tax' => true]);
     $this->yard->lesson->update(['pricing' => [...$this->yard->lesson->pricing, 'taxRates' => [$rate->id]]]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $this->yard->business->refresh();
     $this->booking = $this->yard->book('10:00');
     $this->actingAs($this->yard->owner);

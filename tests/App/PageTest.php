@@ -60,7 +60,7 @@ it('fills in what a link says, and leaves out what is not offered', function ():
     $places = [$this->yard->business->locations()->firstOrFail()->id, $mill->id];
     app(Assigned::class)->set($this->yard->business->id, $this->lesson, 'location', $places);
     $this->yard->lesson->update(['max_party' => 3]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $at = Yard::at('10:00', 20);
     $link = "/book/yard?service={$this->lesson}";
     $times = carried("{$link}&with={$bo->id}&place={$mill->id}&party=2&minutes=90&at={$at}")['times'];
@@ -80,18 +80,18 @@ it('fills in what a link says, and leaves out what is not offered', function ():
 
 it('names the next free day where two weeks are full', function (): void {
     $this->yard->lesson->update(['available_from' => substr(Yard::at('00:00', 30), 0, 10)]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $times = carried('/book/yard')['times'];
     expect($times['soonest'])->toBe([])->and($times['next'])->toBe(Yard::at('09:00', 30));
     $this->yard->lesson->update(['available_from' => substr(Yard::at('00:00', 400), 0, 10)]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     expect(carried('/book/yard')['times']['next'])->toBeNull();
 });
 
 it('offers first what leaves no gap too short for anything, and marks it (T21)', function (): void {
     $day = static fn (array $times): array => $times['days'][2]['starts'];
     $this->yard->lesson->update(['lengths' => null, 'available_from' => substr(Yard::at('00:00', 1), 0, 10)]);
-    Business::markRules($this->yard->business->id); // from tomorrow on: whole days, whatever time it is
+    Business::rulesChanged($this->yard->business->id); // from tomorrow on: whole days, whatever time it is
     expect($day(carried('/book/yard')['times'])[0])->not->toHaveKey('suits');
     $this->yard->business->update(['tight_days' => TightDays::Mark]);
     $times = carried('/book/yard')['times'];

@@ -78,7 +78,7 @@ it('asks what is asked, and says beside it what is wrong', function (): void {
 it('says what became of a time that cannot be kept, and keeps nothing', function (): void {
     $this->yard->book('10:00');
     $this->yard->staff[1]->update(['active' => false]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     ($this->keep)()->assertStatus(409)->assertSee('just been taken');
     $this->post('/book/yard?service='.$this->yard->lesson->id)->assertNotFound();
     $this->post('/book/yard?at='.Yard::at('10:00'))->assertNotFound();

@@ -297,7 +297,7 @@ it('pays whoever takes a moved visit, and not whoever would have', function (): 
     $yard = Yard::open(['price' => 5000, 'staff_pay' => ['amount' => null, 'percent' => '40']], people: 2);
     [$ana, $bo] = $yard->staff;
     $bo->update(['rates' => [['service' => $yard->lesson->id, 'amount' => 3000, 'percent' => null]]]);
-    App\Models\Business::markRules($yard->business->id);
+    App\Models\Business::rulesChanged($yard->business->id);
     $booking = $yard->book('10:00');
     $other = $booking->staff_ids === [$ana->id] ? $bo : $ana;
     $pays = [$ana->id => 2000, $bo->id => 3000];

@@ -32,7 +32,7 @@ beforeEach(function (): void {
     ], people: 2);
     $this->reprice = function (array $change): void {
         $this->yard->lesson->update($change);
-        Business::markRules($this->yard->business->id);
+        Business::rulesChanged($this->yard->business->id);
         $this->yard->business->refresh();
     };
     $this->raise = fn () => ($this->reprice)([
@@ -118,7 +118,7 @@ it('costs today’s price where its own lacks one: an add-on and somebody who ca
 it('writes a row a change, whatever else is changed, and however many book', function (): void {
     $this->yard->book('10:00');
     $this->yard->book('12:00', 'lo@post.example');
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $this->yard->business->refresh();
     $this->yard->book('14:00', 'bo@post.example');
     expect(PriceVersion::query()->count())->toBe(1);

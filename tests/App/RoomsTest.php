@@ -120,3 +120,14 @@ it('gives no class more than eight services', function (): void {
     }
     expect($many)->toBe([]);
 });
+
+it('names in its documents only what there is', function (string $document): void {
+    preg_match_all('/`([A-Z]\w+(?:\\\\[A-Z]\w+)+)(?:::\w+)?`/', (string) file_get_contents(base_path($document)), $named);
+    $gone = array_filter(
+        array_unique($named[1]),
+        static fn (string $name): bool => ! class_exists("App\\{$name}") && ! interface_exists("App\\{$name}") &&
+            ! enum_exists("App\\{$name}") && ! class_exists("YardBell\\Core\\{$name}") &&
+            ! enum_exists("YardBell\\Core\\{$name}"),
+    );
+    expect($named[1])->not->toBe([])->and(array_values($gone))->toBe([]);
+})->with(['docs/words.md', 'docs/architecture.md', 'docs/changing.md']);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Facts\Mark;
+use App\Facts\Badge;
 use App\Models\Member;
 use App\Models\Session;
 use App\Support\Clock;
@@ -28,7 +28,7 @@ it('lets no two people wear the same mark', function (): void {
         Things::change($this->yard->business, 'person', $this->yard->staff[1]->id, ['name' => 'Bo Marsh the Second']),
     )->assertOk();
     $save(
-        Things::change($this->yard->business, 'person', $this->yard->staff[1]->id, Mark::next(2)),
+        Things::change($this->yard->business, 'person', $this->yard->staff[1]->id, Badge::next(2)),
     )->assertUnprocessable();
 });
 

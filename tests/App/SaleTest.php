@@ -16,11 +16,11 @@ use App\Models\Sale;
 use App\Models\SaleLine;
 use App\Models\TaxRate;
 use App\Outbox\DeliverDue;
+use App\Payments\DeskPayment;
 use App\Payments\OpenPayment;
+use App\Payments\RecordPayment;
 use App\Payments\SettlePayment;
-use App\Payments\TakeIn;
 use App\Payments\TakeMoney;
-use App\Payments\Taking;
 use App\Processor\Processor;
 use App\Sales\AuditBook;
 use App\Sales\TipShares;
@@ -316,7 +316,7 @@ it('finds what does not agree', function (): void {
         ->and(app(AuditBook::class)()[0])->toContain('a payment stands in the book with another amount')
         ->and(Artisan::call('book:check'))->toBe(1);
     $payment->update(['state' => 'open']);
-    app(TakeIn::class)($payment->id);
+    app(RecordPayment::class)($payment->id);
     expect(Artisan::call('book:check'))->toBe(0);
     $this->app->make('db')->table('book_entries')->insert([
         'business_id' => $sale->business_id,
@@ -398,7 +398,7 @@ it('takes the money of one of many who take it at the same moment, and tells the
     $answers = Races::run(8, fn (int $i): string => app(TakeMoney::class)(
         $this->yard->business,
         $sale->id,
-        new Taking($i % 2 === 0 ? PaymentMethod::Cash : PaymentMethod::Card, 4800),
+        new DeskPayment($i % 2 === 0 ? PaymentMethod::Cash : PaymentMethod::Card, 4800),
         4800,
         "Person {$i}",
     )->id);
@@ -426,7 +426,7 @@ it('gives tax by rate and pay by person, each with what it is made of', function
         'pricing' => [...Yard::pricing(12300), 'taxRates' => [$rate->id]],
         'staff_pay' => ['amount' => null, 'percent' => '40'],
     ]);
-    App\Models\Business::markRules($this->yard->business->id);
+    App\Models\Business::rulesChanged($this->yard->business->id);
     $booking = $this->yard->book('10:00');
     ($this->take)(($this->sale)($booking), ['amount' => 12300, 'tip' => 500]);
     $off = $this->yard->book('12:00');
@@ -476,7 +476,7 @@ it('gives the last of a credit to one of many who take it at the same moment', f
     $answers = Races::run(6, fn (int $i): string => app(TakeMoney::class)(
         $this->yard->business,
         $sales[$i]->id,
-        new Taking(PaymentMethod::Credit, 500),
+        new DeskPayment(PaymentMethod::Credit, 500),
         4800,
         "Person {$i}",
     )->id);
@@ -497,7 +497,7 @@ it('gives back a fee that the card gave while it was paid at the desk', function
     $sale = ($this->sale)($booking);
     $entry = App\Models\OutboxEntry::query()->where('channel', 'charge')->sole();
     $done = app(App\Payments\ChargeChannel::class)->send($entry); // and while it is on the way:
-    app(TakeMoney::class)($yard->business, $sale->id, new Taking(PaymentMethod::Cash, 2400), 2400, 'Owner');
+    app(TakeMoney::class)($yard->business, $sale->id, new DeskPayment(PaymentMethod::Cash, 2400), 2400, 'Owner');
     $done();
     expect($sale->owed())->toBe(0)
         ->and(Refund::query()->sole()->only('amount', 'state'))
@@ -509,7 +509,7 @@ it('shares a tip among those who took the visit, what remains to the first (P10)
     $booking = $yard->book('10:00');
     $booking->update(['staff_ids' => [$yard->staff[1]->id, $yard->staff[0]->id]]);
     $sale = ($this->sale)($booking);
-    app(TakeMoney::class)($yard->business, $sale->id, new Taking(PaymentMethod::Card, 0, 501), 4800, 'Owner');
+    app(TakeMoney::class)($yard->business, $sale->id, new DeskPayment(PaymentMethod::Card, 0, 501), 4800, 'Owner');
     $tips = BookEntry::query()->where('account', 'tips')->orderBy('id')->get();
     expect($tips->map(static fn (BookEntry $entry): array => [$entry->staff_id, -$entry->amount])->all())
         ->toBe([[$yard->staff[1]->id, 251], [$yard->staff[0]->id, 250]]);

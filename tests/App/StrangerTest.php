@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Facts\BookAgain;
+use App\Facts\BookAgainLink;
 use App\Messages\Wording;
 use App\Models\Booking;
 use App\Models\Business;
@@ -29,7 +29,7 @@ beforeEach(function (): void {
         'proven_at' => now(),
         'rates' => [['service' => $this->yard->lesson->id, 'amount' => 3000]],
     ]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $this->hold = fn (string $time, string $known = '', int $days = 2): TestResponse => $this->postJson(
         '/gate-api/pages/yard/holds',
         ['service' => $this->yard->lesson->id, 'start' => Yard::at($time, $days), 'known' => $known],
@@ -51,7 +51,7 @@ it('gives nobody the prices, the holds or the name of whose address they have ty
     expect([$booking->client_id, $booking->price])->toBe([$this->rosa->id, 4800]);
     $links = ["of={$booking->id}&".($this->seal)($booking)];
     $links[] = "{$links[0]}&mailed=".str_repeat('0', 64);
-    $links[] = explode('?', app(BookAgain::class)->path($this->yard->business, [$booking]))[1];
+    $links[] = explode('?', app(BookAgainLink::class)->path($this->yard->business, [$booking]))[1];
     foreach ($links as $link) {
         $quote = "/gate-api/pages/yard/quote?service={$this->yard->lesson->id}&known=".urlencode($link);
         expect($this->getJson($quote)->assertOk()->json('total'))->toBe(4800)
@@ -145,7 +145,7 @@ it('mails so many strangers a day for whoever comes from one network', function 
         YardBell\Core\Time\Wall::WEEKDAYS,
         [['from' => '00:00', 'to' => '24:00']],
     )]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $statuses = array_map(function (int $i): int {
         $held = ($this->hold)(sprintf('%02d:00', 2 * ($i % 8)), days: 2 + intdiv($i, 8));
 
@@ -203,7 +203,7 @@ it('asks for what more people cost as the service asks for it when booking (P9)'
         'pricing' => ['perPerson' => true] + Yard::pricing(4800),
         'payment_terms' => $terms,
     ]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $this->yard->business->refresh();
     $booking = $this->yard->book('10:00');
     app(Processor::class)->state = 'paid';

@@ -23,7 +23,7 @@ beforeEach(function (): void {
     ]);
     $this->yard->business->update(['prices_include_tax' => true]);
     $this->yard->lesson->update(['pricing' => [...$this->yard->lesson->pricing, 'taxRates' => [$rate->id]]]);
-    Business::markRules($this->yard->business->id);
+    Business::rulesChanged($this->yard->business->id);
     $this->yard->business->refresh();
     $this->actingAs($this->yard->owner);
     $this->day = static fn (int $days): string => app(Clock::class)->now()->addDays($days)->format('Y-m-d');

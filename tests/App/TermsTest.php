@@ -13,7 +13,7 @@ use App\Models\Payment;
 use App\Models\PaymentKind;
 use App\Models\PaymentState;
 use App\Outbox\DeliverDue;
-use App\Payments\TakeIn;
+use App\Payments\RecordPayment;
 use App\Processor\Processor;
 use App\Support\ClientLink;
 use App\Support\Clock;
@@ -206,7 +206,7 @@ it('takes a payment that arrives after it was booked without one', function (): 
 it('asks for a yes once the card is left, and gives all back where the answer is no', function (): void {
     $booking = settled(agreed(['payment' => 'card_hold', 'approval' => true]), 'kept');
     expect($booking->state)->toBe(State::Pending);
-    app(TakeIn::class)(
+    app(RecordPayment::class)(
         $booking->payments()->create([
             'business_id' => $booking->business_id,
             'amount' => 700,

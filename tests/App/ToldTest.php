@@ -15,7 +15,7 @@ use App\Models\Occasion;
 use App\Models\OutboxEntry;
 use App\Outbox\DeliverDue;
 use App\Processor\Processor;
-use App\Sales\SellVisit;
+use App\Sales\SellBooking;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use Tests\Support\FakeProcessor;
@@ -165,9 +165,9 @@ it('says of every way to pay what is paid when (P9)', function (array $service, 
     $held = $yard->hold('10:00');
     $held->forceFill($booking)->save();
     if ($held->state === State::Confirmed) {
-        app(SellVisit::class)($held, History::BY_CLIENT);
+        app(SellBooking::class)($held, History::BY_CLIENT);
     }
-    expect(app(App\Facts\Told::class)->of($held->refresh(), toClient: true)['money'])->toBe($money);
+    expect(app(App\Facts\MoneyWords::class)->of($held->refresh(), toClient: true)['money'])->toBe($money);
 })->with([
     'in full' => [['payment' => 'full'], [], ['To be paid now, by card.']],
     'a deposit' => [

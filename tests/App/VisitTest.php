@@ -201,7 +201,7 @@ it('takes a visit as one order: an amount once, one use, and nobody’s second v
         ->and(array_values(app(App\Prices\CodeUses::class)->sofar($this->yard->business)))->toBe([1]);
     // more people come to one part: what the other has taken of the amount stays taken
     $lesson = Booking::query()->where('price', 4300)->sole();
-    $quote = app(App\Bookings\VisitQuote::class)->of($this->yard->business, $lesson, ['TWENTY'], $lesson->client_id);
+    $quote = app(App\Bookings\BookingQuote::class)->of($this->yard->business, $lesson, ['TWENTY'], $lesson->client_id);
     expect($quote->total)->toBe(4300);
     expect(($this->book)(['codes' => ['twenty'], 'start' => Yard::at('13:00')])->assertUnprocessable()->json('fields'))
         ->toHaveKey('codes');

@@ -11,7 +11,7 @@ use App\Models\Lock;
 use App\Models\Sale;
 use App\Processor\Processor;
 use App\Support\Clock;
-use App\Support\Turn;
+use App\Support\Mutex;
 use App\Times\Wish;
 use App\Upkeep\Sweep;
 use Illuminate\Database\QueryException;
@@ -103,7 +103,7 @@ it('waits for nobody’s money', function (): void {
 it('waits for no set-up, no close of a day and no file', function (): void {
     ($this->slowly)(function (): void {
         foreach (['SETUP', 'DRAWER', 'FILES', 'CODE x', 'VISITOR x'] as $what) {
-            app(Turn::class)->take($this->yard->business->id, $what);
+            app(Mutex::class)->take($this->yard->business->id, $what);
         }
     });
     expect(($this->waits)(fn () => $this->yard->book('10:00')))->toBeFalse();

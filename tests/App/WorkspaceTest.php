@@ -141,9 +141,9 @@ it('shows the day, a booking within it, and cancels from the card', function ():
 
 it('gives the business another rules mark with every change of what is set up', function (Closure $change): void {
     $yard = Yard::open();
-    $before = $yard->business->refresh()->rules_mark;
+    $before = $yard->business->refresh()->rules_version;
     $change($yard);
-    expect($yard->business->refresh()->rules_mark)->not->toBe($before);
+    expect($yard->business->refresh()->rules_version)->not->toBe($before);
 })->with([
     'hours' => [fn (Yard $yard) => $yard->business->update(['opening_hours' => []])],
     'somebody' => [fn (Yard $yard) => $yard->staff[0]->update(['active' => false])],
@@ -185,7 +185,7 @@ it('gives the business another rules mark with every change of what is set up', 
                 'from' => '2027-01-01',
                 'to' => '2027-01-02',
             ]);
-            DB::table('businesses')->update(['rules_mark' => $yard->business->rules_mark]);
+            DB::table('businesses')->update(['rules_version' => $yard->business->rules_version]);
             $closure->delete();
         },
     ],

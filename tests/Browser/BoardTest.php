@@ -30,12 +30,12 @@ it('says how far a visit is, one press each, and undoes it; the other window see
         'return document.querySelector(`.tag[data-tag="${arguments[0]}"]`)?.dataset.state',
         [$id],
     );
-    $desk->go("{$board}&booking={$id}")->press('#undo-mark')->find('#mark-arrived');
+    $desk->go("{$board}&booking={$id}")->press('#undo-step')->find('#step-arrived');
     $desk->isAccessible();
     $other->until('the other window sees that it is only booked', fn (): bool => $state($other) === 'confirmed');
-    $desk->press('#mark-arrived')->sees('Undo: here')->press('#mark-started')->sees('Undo: under way');
+    $desk->press('#step-arrived')->sees('Undo: here')->press('#step-started')->sees('Undo: under way');
     $other->until('the other window sees that it has begun', fn (): bool => $state($other) === 'started');
-    $desk->press('#undo-mark')->sees('Undo: here')->press('#mark-completed')->sees('Undo: done');
+    $desk->press('#undo-step')->sees('Undo: here')->press('#step-completed')->sees('Undo: done');
     $other->until('the other window sees that it is done', fn (): bool => $state($other) === 'completed');
 });
 

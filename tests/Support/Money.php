@@ -11,11 +11,11 @@ use App\Models\PaymentState;
 use App\Models\RefundState;
 use App\Models\SaleLineKind;
 use App\Papers\IssueDocument;
+use App\Payments\DeskPayment;
+use App\Payments\RecordPayment;
 use App\Payments\Returning;
 use App\Payments\ReturnMoney;
-use App\Payments\TakeIn;
 use App\Payments\TakeMoney;
-use App\Payments\Taking;
 use App\Sales\NewLine;
 use App\Sales\OpenSale;
 use App\Sales\WriteLine;
@@ -43,11 +43,12 @@ final readonly class Money
         $sale->payments()->create(
             ['amount' => 50, 'kind' => PaymentKind::Fee, 'state' => PaymentState::Refused] + $made,
         );
-        app(TakeIn::class)($sale->payments()->create(['amount' => 500] + $made)->id);
+        app(RecordPayment::class)($sale->payments()->create(['amount' => 500] + $made)->id);
         app(ReturnMoney::class)->of($sale, new Returning(500), 'Owner');
         $refund = $sale->refunds()->firstOrFail();
         $refund->update(['state' => RefundState::Failed]);
-        $cash = app(TakeMoney::class)->take($business, $sale, new Taking(PaymentMethod::Cash, 1000, tip: 20), 'Owner');
+        $taken = new DeskPayment(PaymentMethod::Cash, 1000, tip: 20);
+        $cash = app(TakeMoney::class)->take($business, $sale, $taken, 'Owner');
         $document = app(IssueDocument::class)->invoice($business, $sale->id, 'Kim', '', 'Owner');
 
         return new self($sale->id, $cash->id, $refund->id, $document->id, $sale->owed());

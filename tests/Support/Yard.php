@@ -8,7 +8,7 @@ use App\Bookings\ConfirmBooking;
 use App\Bookings\Details;
 use App\Bookings\History;
 use App\Bookings\HoldTime;
-use App\Facts\Mark;
+use App\Facts\Badge;
 use App\Language\Catalogue;
 use App\Models\Booking;
 use App\Models\Business;
@@ -23,7 +23,7 @@ use App\Payments\Notices;
 use App\Payments\OpenCheckouts;
 use App\Payments\SettleOpen;
 use App\Roster\Assigned;
-use App\Sales\SellVisit;
+use App\Sales\SellBooking;
 use App\Support\Clock;
 use App\Times\Choice;
 use App\Times\Wish;
@@ -69,7 +69,7 @@ final readonly class Yard
                 'name' => ['Ana Reed', 'Bo Marsh', 'Cy Fenn'][$i],
                 'email' => ['ana', 'bo', 'cy'][$i]."@{$slug}.example",
                 'position' => $i,
-                ...Mark::next($i),
+                ...Badge::next($i),
             ]),
             range(0, $people - 1),
         );
@@ -108,7 +108,7 @@ final readonly class Yard
             array_map(static fn (Member $member): string => $member->id, $staff),
         );
         app(Assigned::class)->set($business->id, $made->id, 'location', $business->locations()->pluck('id')->all());
-        Business::markRules($business->id);
+        Business::rulesChanged($business->id);
 
         return $made->refresh();
     }
@@ -159,7 +159,7 @@ final readonly class Yard
     public static function sold(Booking $booking): void
     {
         $booking->update(['state' => State::Confirmed, 'held_until' => null]);
-        app(SellVisit::class)($booking, History::BY_CLIENT);
+        app(SellBooking::class)($booking, History::BY_CLIENT);
     }
 
     /** Somebody who signs in with a role. */
@@ -195,7 +195,7 @@ final readonly class Yard
             'units' => 1,
             'per_person' => $perPerson,
         ]);
-        Business::markRules($this->business->id);
+        Business::rulesChanged($this->business->id);
         $this->business->refresh();
     }
 

@@ -39,7 +39,7 @@ final readonly class ResetPassword
             ],
             Passwords::sentences(),
         );
-        $network = Network::mark((string) $request->ip(), config()->string('app.key'));
+        $network = Network::hash((string) $request->ip(), config()->string('app.key'));
         $status = Password::reset(['email' => MailAddress::normal($given['email']) ?? ''] + $given, function (
             User $user,
             string $password,

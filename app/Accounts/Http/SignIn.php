@@ -43,7 +43,7 @@ final readonly class SignIn
             ],
         );
         $address = MailAddress::normal($given['email']) ?? '';
-        $network = Network::mark((string) $request->ip(), config()->string('app.key'));
+        $network = Network::hash((string) $request->ip(), config()->string('app.key'));
         $device = $this->device->of($request, $address);
         $this->tries->check($address, $network, $device);
         $user = User::query()->where('email', $address)->first();

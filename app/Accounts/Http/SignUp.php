@@ -41,7 +41,7 @@ final readonly class SignUp
                 trim($given['name']),
                 (string) MailAddress::normal($given['email']),
                 $given['password'],
-                Network::mark((string) $request->ip(), config()->string('app.key')),
+                Network::hash((string) $request->ip(), config()->string('app.key')),
             ),
             config()->integer('yardbell.timebox', self::MICROSECONDS),
         );

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Board\Reminders;
+use App\Board\OwnReminders;
 use App\Http\Asker;
 use App\Models\Reminder;
 use App\Support\Checks;
@@ -17,7 +17,7 @@ use YardBell\Core\Time\Wall;
 /** Reminds whoever asks of something, at an hour as clocks show it there. */
 final readonly class AddReminder
 {
-    public function __construct(private Reminders $reminders)
+    public function __construct(private OwnReminders $reminders)
     {
     }
 

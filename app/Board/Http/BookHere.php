@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Board\Http;
 
 use App\Board\BookingCard;
+use App\Board\CheckOverride;
 use App\Board\DeskTimes;
-use App\Board\Liberty;
 use App\Bookings\BookAtDesk;
 use App\Bookings\Together;
 use App\Clients\Http\GuestAsked;
@@ -31,7 +31,7 @@ final readonly class BookHere
         private DeskChoice $choice,
         private PlanVisit $plan,
         private BookAtDesk $book,
-        private Liberty $liberty,
+        private CheckOverride $check,
         private BookingCard $card,
     ) {
     }
@@ -44,7 +44,7 @@ final readonly class BookHere
                 ...DeskChoice::rules($business),
                 ...GuestAsked::rules($business),
                 ...self::rules($business),
-                ...Liberty::rules(),
+                ...CheckOverride::rules(),
             ],
             [
                 ...DeskChoice::sentences(),
@@ -54,11 +54,11 @@ final readonly class BookHere
         ));
         $guest = GuestAsked::read($given, $business);
         $access = Asker::access($request);
-        $freedom = Liberty::asked($given, $access);
+        $override = CheckOverride::asked($given, $access);
         $bookings = ($this->book)(
             business: $business,
             wishes: array_map(
-                fn (Wish $wish): Wish => $this->liberty->ofWish($business, $access, $wish->with($freedom)),
+                fn (Wish $wish): Wish => $this->check->ofWish($business, $access, $wish->with($override)),
                 $this->wishes($business, $given),
             ),
             guest: $guest,

@@ -6,7 +6,7 @@ namespace App\Board\Http;
 
 use App\Board\BookingCard;
 use App\Bookings\CancelBooking;
-use App\Facts\EffectTold;
+use App\Facts\EffectWords;
 use App\Http\Asker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 /** Cancels a booking; of a repeat all later ones with it, of a visit all parts, where that is wished. */
 final readonly class CancelFromCard
 {
-    public function __construct(private CancelBooking $cancel, private BookingCard $card, private EffectTold $told)
+    public function __construct(private CancelBooking $cancel, private BookingCard $card, private EffectWords $told)
     {
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Board\Reminders;
+use App\Board\OwnReminders;
 use App\Http\Asker;
 use App\Support\Instants;
 use Illuminate\Http\JsonResponse;
@@ -13,7 +13,7 @@ use Illuminate\Http\Request;
 /** Nobody is to be reminded of it any more. */
 final readonly class DropReminder
 {
-    public function __construct(private Reminders $reminders)
+    public function __construct(private OwnReminders $reminders)
     {
     }
 
@@ -21,7 +21,7 @@ final readonly class DropReminder
     {
         $business = Asker::business($request);
         $user = Asker::access($request)->user;
-        $reminder = Reminders::own($business, $user)->findOrFail($id);
+        $reminder = OwnReminders::own($business, $user)->findOrFail($id);
         $day = $business->zone()->day(Instants::minute($reminder->at));
         $reminder->delete();
 

@@ -6,7 +6,7 @@ namespace App\Board\Http;
 
 use App\Bookings\Cancelling;
 use App\Bookings\Missing;
-use App\Bookings\TakingBack;
+use App\Bookings\Restoring;
 use App\Http\Asker;
 use App\Support\Given;
 use Illuminate\Http\Request;
@@ -57,7 +57,7 @@ final class GivenUp
         );
     }
 
-    public static function takingBack(Request $request): TakingBack
+    public static function takingBack(Request $request): Restoring
     {
         $given = Given::in($request->validate([
             'refundsCharge' => 'nullable|boolean',
@@ -65,7 +65,7 @@ final class GivenUp
             'together' => 'nullable|boolean',
         ] + self::SEEN, self::WORDS));
 
-        return new TakingBack(
+        return new Restoring(
             by: Asker::access($request)->user->name,
             refundsCharge: $given->bool('refundsCharge'),
             told: ! $given->has('told') || $given->bool('told'),

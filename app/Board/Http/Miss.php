@@ -6,7 +6,7 @@ namespace App\Board\Http;
 
 use App\Board\BookingCard;
 use App\Bookings\MissBooking;
-use App\Facts\EffectTold;
+use App\Facts\EffectWords;
 use App\Http\Asker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 /** The client did not come. */
 final readonly class Miss
 {
-    public function __construct(private MissBooking $miss, private BookingCard $card, private EffectTold $told)
+    public function __construct(private MissBooking $miss, private BookingCard $card, private EffectWords $told)
     {
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Http;
 
 use App\Access\Access;
-use App\Board\Liberty;
+use App\Board\CheckOverride;
 use App\Bookings\Destination;
 use App\Models\Booking;
 use App\Models\Business;
@@ -20,7 +20,7 @@ use YardBell\Core\Time\Wall;
 /** Where somebody wants a booking to go, read from a body. */
 final readonly class MoveAsked
 {
-    public function __construct(private Liberty $liberty)
+    public function __construct(private CheckOverride $check)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class MoveAsked
                 'each.*.id' => 'required|string|max:26',
                 'each.*.start' => 'nullable|string|max:20',
                 'was' => 'nullable|string|max:20',
-                ...Liberty::rules(),
+                ...CheckOverride::rules(),
             ],
             [
                 'start.required_without' => 'wrong.desk.which_hour',
@@ -56,12 +56,12 @@ final readonly class MoveAsked
             start: self::start($business, $given),
             staff: $given->stringsIf('staff'),
             minutes: $given->intIf('minutes'),
-            freedom: Liberty::asked($given, $access),
+            override: CheckOverride::asked($given, $access),
             location: $this->location($business, $given),
             was: self::instant($given->stringIf('was')),
         );
 
-        return $this->liberty->ofMove($business, $access, $booking, $to);
+        return $this->check->ofMove($business, $access, $booking, $to);
     }
 
     /** @return array<string, int|null> another start of later ones, by booking; null: it stays where it is */

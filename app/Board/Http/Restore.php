@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Board\Http;
 
 use App\Board\BookingCard;
-use App\Bookings\MarkVisit;
+use App\Bookings\RecordProgress;
 use App\Bookings\RestoreBooking;
-use App\Facts\EffectTold;
+use App\Facts\EffectWords;
 use App\Http\Asker;
 use App\Models\Booking;
 use App\Models\Business;
@@ -20,9 +20,9 @@ final readonly class Restore
 {
     public function __construct(
         private RestoreBooking $restore,
-        private MarkVisit $mark,
+        private RecordProgress $progress,
         private BookingCard $card,
-        private EffectTold $told,
+        private EffectWords $told,
     ) {
     }
 
@@ -34,7 +34,7 @@ final readonly class Restore
 
         return new JsonResponse($this->card->of(
             $booking->state === State::NoShow
-                ? $this->mark->undo($booking, State::NoShow, $how)
+                ? $this->progress->undo($booking, State::NoShow, $how)
                 : ($this->restore)($business, $id, $how),
         ));
     }
@@ -46,7 +46,7 @@ final readonly class Restore
         $how = GivenUp::takingBack($request);
         $booking = self::booking($business, $id);
         $effect = $booking->state === State::NoShow
-            ? $this->mark->undoTried($booking, State::NoShow, $how)
+            ? $this->progress->undoTried($booking, State::NoShow, $how)
             : $this->restore->tried($business, $id, $how);
 
         return new JsonResponse($this->told->shape($effect, toClient: false));

@@ -54,7 +54,7 @@ final readonly class SendSaleLetter
             throw new Refusal(new Sentence($refused), 409, 'not_sent');
         }
         $this->quota->check($about);
-        $mark = $invoice->id ?? (string) ($sale->entries()->reorder()->latest('id')->first()->id ?? 0);
-        $this->letters->write($sale, $what, $mark, ['document' => $invoice->id ?? '']);
+        $instance = $invoice->id ?? (string) ($sale->entries()->reorder()->latest('id')->first()->id ?? 0);
+        $this->letters->write($sale, $what, $instance, ['document' => $invoice->id ?? '']);
     }
 }

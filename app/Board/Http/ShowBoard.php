@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
+use App\Board\BoardCache;
 use App\Board\BoardReader;
-use App\Board\KeptBoard;
 use App\Http\Asker;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 final readonly class ShowBoard
 {
-    public function __construct(private BoardReader $board, private KeptBoard $kept)
+    public function __construct(private BoardReader $board, private BoardCache $kept)
     {
     }
 
     public function __invoke(Request $request): JsonResponse
     {
         $business = Asker::business($request);
-        $looking = LookingAsked::of($request);
+        $looking = BoardViewAsked::of($request);
 
         return JsonResponse::fromJsonString($this->kept->of(
             $business,

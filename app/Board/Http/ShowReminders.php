@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Board\Reminders;
+use App\Board\OwnReminders;
 use App\Http\Asker;
 use App\Support\Checks;
 use App\Support\Given;
@@ -15,7 +15,7 @@ use YardBell\Core\Time\Wall;
 /** What somebody wants to be reminded of on a date. */
 final readonly class ShowReminders
 {
-    public function __construct(private Reminders $reminders)
+    public function __construct(private OwnReminders $reminders)
     {
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board\Http;
 
-use App\Board\KeptBoard;
+use App\Board\BoardCache;
 use App\Board\Ribbon;
 use App\Http\Asker;
 use Illuminate\Http\JsonResponse;
@@ -12,13 +12,13 @@ use Illuminate\Http\Request;
 
 final readonly class ShowRibbon
 {
-    public function __construct(private Ribbon $ribbon, private KeptBoard $kept)
+    public function __construct(private Ribbon $ribbon, private BoardCache $kept)
     {
     }
 
     public function __invoke(Request $request): JsonResponse
     {
-        $looking = LookingAsked::of($request);
+        $looking = BoardViewAsked::of($request);
 
         $business = Asker::business($request);
 

@@ -41,7 +41,7 @@ final readonly class PutRates
         );
         $this->db->transaction(static function () use ($business, $client, $rates): void {
             $client->update(['rates' => $rates]);
-            Business::markRules($business->id);
+            Business::rulesChanged($business->id);
         });
 
         return new JsonResponse(ClientList::one($client));

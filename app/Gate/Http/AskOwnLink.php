@@ -41,7 +41,7 @@ final readonly class AskOwnLink
                 ->where('client_id', $client->id)
                 ->latest('starts_at')
                 ->first();
-        $network = Network::mark((string) $request->ip(), config()->string('app.key'));
+        $network = Network::hash((string) $request->ip(), config()->string('app.key'));
         if ($booking !== null && $this->quota->takes($address, $network)) {
             $this->write->ownPage($booking, $address);
         }

@@ -6,7 +6,7 @@ namespace App\Gate\Http;
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
-use App\Facts\EffectTold;
+use App\Facts\EffectWords;
 use App\Gate\ClientBooking;
 use App\Gate\LinkedBooking;
 use App\Models\Booking;
@@ -22,7 +22,7 @@ final readonly class Cancel
         private CancelBooking $cancel,
         private LinkedBooking $linked,
         private ClientBooking $shape,
-        private EffectTold $told,
+        private EffectWords $told,
     ) {
     }
 

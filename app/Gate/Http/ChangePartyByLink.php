@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Gate\Http;
 
 use App\Bookings\ChangeParty;
-use App\Facts\EffectTold;
+use App\Facts\EffectWords;
 use App\Gate\ClientBooking;
 use App\Gate\GatePage;
 use App\Gate\LinkedBooking;
@@ -20,7 +20,7 @@ final readonly class ChangePartyByLink
         private ChangeParty $change,
         private ClientBooking $shape,
         private LinkedBooking $linked,
-        private EffectTold $told,
+        private EffectWords $told,
     ) {
     }
 

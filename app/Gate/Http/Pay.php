@@ -7,7 +7,7 @@ namespace App\Gate\Http;
 use App\Gate\LinkedBooking;
 use App\Gate\PayOnline;
 use App\Language\Catalogue;
-use App\Payments\AskAgain;
+use App\Payments\PollSchedule;
 use App\Support\ClientLink;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -23,7 +23,7 @@ final readonly class Pay
         private ClientLink $links,
         private LinkedBooking $linked,
         private PayOnline $pay,
-        private AskAgain $again,
+        private PollSchedule $again,
         private Catalogue $catalogue,
     ) {
     }

@@ -12,7 +12,7 @@ use App\Gate\PlainBooking;
 use App\Language\Catalogue;
 use App\Models\Booking;
 use App\Models\PaymentState;
-use App\Payments\AskAgain;
+use App\Payments\PollSchedule;
 use App\Support\ClientLink;
 use App\Support\Clock;
 use App\Support\Given;
@@ -27,7 +27,7 @@ final readonly class ShowBooking
         private ClientLink $links,
         private LinkedBooking $linked,
         private ClientBooking $shape,
-        private AskAgain $again,
+        private PollSchedule $again,
         private GatePage $gate,
         private PlainBooking $plain,
         private Clock $clock,

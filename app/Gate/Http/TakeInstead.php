@@ -6,7 +6,7 @@ namespace App\Gate\Http;
 
 use App\Bookings\SuggestTimes;
 use App\Facts\BookingFacts;
-use App\Facts\Told;
+use App\Facts\MoneyWords;
 use App\Gate\LinkedBooking;
 use App\Gate\SuggestedTimes;
 use App\Http\Refusals;
@@ -33,7 +33,7 @@ final readonly class TakeInstead
         private LinkedBooking $linked,
         private SuggestTimes $suggest,
         private SuggestedTimes $times,
-        private Told $told,
+        private MoneyWords $told,
         private Catalogue $catalogue,
     ) {
     }

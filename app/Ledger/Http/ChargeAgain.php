@@ -6,14 +6,14 @@ namespace App\Ledger\Http;
 
 use App\Http\Asker;
 use App\Ledger\SaleSlip;
-use App\Payments\TryAgain;
+use App\Payments\RetryPayment;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** Asks the kept card once more for a fee it did not give. */
 final readonly class ChargeAgain
 {
-    public function __construct(private TryAgain $again, private SaleSlip $slip)
+    public function __construct(private RetryPayment $again, private SaleSlip $slip)
     {
     }
 

@@ -7,14 +7,14 @@ namespace App\Ledger\Http;
 use App\Http\Asker;
 use App\Ledger\SaleSlip;
 use App\Models\PaymentMethod;
-use App\Payments\TryAgain;
+use App\Payments\RetryPayment;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** A refund that was refused: tried again, or given by hand. */
 final readonly class RefundAgain
 {
-    public function __construct(private TryAgain $again, private SaleSlip $slip)
+    public function __construct(private RetryPayment $again, private SaleSlip $slip)
     {
     }
 

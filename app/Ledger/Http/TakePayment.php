@@ -7,9 +7,9 @@ namespace App\Ledger\Http;
 use App\Http\Asker;
 use App\Ledger\SaleSlip;
 use App\Models\PaymentMethod;
+use App\Payments\DeskPayment;
 use App\Payments\TakeMoney;
-use App\Payments\Taking;
-use App\Support\Tried;
+use App\Support\DryRun;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -17,7 +17,7 @@ use Illuminate\Validation\Rule;
 /** Takes money at the desk. */
 final readonly class TakePayment
 {
-    public function __construct(private TakeMoney $take, private SaleSlip $slip, private Tried $tried)
+    public function __construct(private TakeMoney $take, private SaleSlip $slip, private DryRun $tried)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class TakePayment
             'seen' => 'required|integer',
             'tries' => 'nullable|integer|in:0,1',
         ]);
-        $taking = new Taking(
+        $taking = new DeskPayment(
             method: PaymentMethod::from($asked->string('method')),
             amount: $asked->int('amount'),
             tip: $asked->int('tip'),

@@ -6,14 +6,14 @@ namespace App\Ledger\Http;
 
 use App\Http\Asker;
 use App\Ledger\SaleSlip;
-use App\Payments\UndoTaking;
+use App\Payments\UndoDeskPayment;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** Takes back what was written down by mistake. */
 final readonly class UndoPayment
 {
-    public function __construct(private UndoTaking $undo, private SaleSlip $slip)
+    public function __construct(private UndoDeskPayment $undo, private SaleSlip $slip)
     {
     }
 

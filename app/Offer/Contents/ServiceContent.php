@@ -201,10 +201,10 @@ final readonly class ServiceContent extends Content
         return $this->name;
     }
 
-    /** @param  array{colour: string, pattern: string}  $mark */
-    public function marked(array $mark): self
+    /** @param  array{colour: string, pattern: string}  $badge */
+    public function wearing(array $badge): self
     {
-        return self::from(Given::in($mark + $this->toArray()));
+        return self::from(Given::in($badge + $this->toArray()));
     }
 
     /** The longest an appointment of it takes its people, in minutes. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offer\Contents;
 
-use App\Facts\Mark;
+use App\Facts\Badge;
 use App\Models\Business;
 use App\Prices\Contents\CancellationContent;
 use App\Prices\Contents\PaymentContent;
@@ -68,8 +68,8 @@ final class ServiceRules
             'range.step' => "required_with:range|{$length}",
             'setup' => 'required|integer|min:0|max:1440',
             'clearup' => 'required|integer|min:0|max:1440',
-            'colour' => ['nullable', Rule::in(Mark::COLOURS)],
-            'pattern' => ['nullable', Rule::in(Mark::PATTERNS)],
+            'colour' => ['nullable', Rule::in(Badge::COLOURS)],
+            'pattern' => ['nullable', Rule::in(Badge::PATTERNS)],
             'approval' => 'required|boolean',
             ...PricingContent::rules($business, null),
             ...PaymentContent::rules($business, null),

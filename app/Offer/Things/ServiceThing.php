@@ -8,7 +8,7 @@ use App\Changes\ChecksTogether;
 use App\Changes\Content;
 use App\Changes\Lists;
 use App\Changes\ModelThing;
-use App\Facts\Mark;
+use App\Facts\Badge;
 use App\Models\AddOn;
 use App\Models\Booking;
 use App\Models\Business;
@@ -85,7 +85,7 @@ final readonly class ServiceThing extends ModelThing implements ChecksTogether
     public function write(Business $business, string $id, ?Content $content): void
     {
         if ($content !== null && ($content->colour === null || $content->pattern === null)) {
-            $content = $content->marked(Mark::free($business->services()->get(['colour', 'pattern'])));
+            $content = $content->wearing(Badge::free($business->services()->get(['colour', 'pattern'])));
         }
         parent::write($business, $id, $content);
         $this->assigned->set($business->id, $id, 'staff', $content->staff ?? []);

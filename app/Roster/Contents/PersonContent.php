@@ -6,12 +6,12 @@ namespace App\Roster\Contents;
 
 use App\Changes\Content;
 use App\Clients\PhoneNumber;
-use App\Facts\Mark;
+use App\Facts\Badge;
 use App\Models\Business;
 use App\Models\Member;
 use App\Prices\Contents\Amounts;
 use App\Prices\Contents\StaffPayContent;
-use App\Roster\UnlikeMark;
+use App\Roster\UniqueBadge;
 use App\Support\Checks;
 use App\Support\Column;
 use App\Support\Given;
@@ -131,8 +131,8 @@ final readonly class PersonContent extends Content
             'phone' => ['nullable', 'string', 'max:40', new PhoneNumber($business->time_zone)],
             'about' => 'nullable|string|max:500',
             'picture' => Checks::picture($business),
-            'colour' => ['nullable', Rule::in(Mark::COLOURS)],
-            'pattern' => ['nullable', Rule::in(Mark::PATTERNS), new UnlikeMark($business, $id)],
+            'colour' => ['nullable', Rule::in(Badge::COLOURS)],
+            'pattern' => ['nullable', Rule::in(Badge::PATTERNS), new UniqueBadge($business, $id)],
             'active' => 'required|boolean',
             'page' => ['nullable', 'string', 'max:60', 'regex:/^[a-z0-9][a-z0-9-]*[a-z0-9]\z/', $page],
             'toldOf' => 'present|array|list',
@@ -169,10 +169,10 @@ final readonly class PersonContent extends Content
         return $this->name;
     }
 
-    /** @param  array{colour: string, pattern: string}  $mark */
-    public function marked(array $mark): self
+    /** @param  array{colour: string, pattern: string}  $badge */
+    public function wearing(array $badge): self
     {
-        return self::from(Given::in($mark + $this->toArray()));
+        return self::from(Given::in($badge + $this->toArray()));
     }
 
     /** @return array<string, mixed> of the row; what they do is written by Assigned */

@@ -7,7 +7,7 @@ namespace App\Roster\Things;
 use App\Changes\Content;
 use App\Changes\Lists;
 use App\Changes\ModelThing;
-use App\Facts\Mark;
+use App\Facts\Badge;
 use App\Models\Booking;
 use App\Models\Business;
 use App\Models\Member;
@@ -56,7 +56,7 @@ final readonly class PersonThing extends ModelThing
     public function write(Business $business, string $id, ?Content $content): void
     {
         if ($content !== null && ($content->colour === null || $content->pattern === null)) {
-            $content = $content->marked(Mark::free($business->staff()->get(['colour', 'pattern'])));
+            $content = $content->wearing(Badge::free($business->staff()->get(['colour', 'pattern'])));
         }
         $this->assigned->setServices($business, $id, $content->services ?? []);
         parent::write($business, $id, $content);

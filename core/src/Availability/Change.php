@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
-/** Starts of one service, place and people on one local date (a day number) that open or close. */
+/** CrewStarts of one service, place and people on one local date (a day number) that open or close. */
 final readonly class Change
 {
     /**

@@ -7,7 +7,7 @@ namespace YardBell\Core\Availability;
 /** What was found for services that are alike in all that their times depend on: looked for once, by who and where. */
 final class FoundOnce
 {
-    /** @var array<string, Starts> by what the times depend on */
+    /** @var array<string, CrewStarts> by what the times depend on */
     private array $starts = [];
 
     /** @var array<string, Offered> by what they depend on, who and where */
@@ -15,9 +15,9 @@ final class FoundOnce
 
     /**
      * @param  string|null  $like what the times depend on (Service::timesLike()); null: on more than that
-     * @param  callable(): Starts  $begin
+     * @param  callable(): CrewStarts  $begin
      */
-    public function starts(?string $like, callable $begin): Starts
+    public function starts(?string $like, callable $begin): CrewStarts
     {
         return $like === null ? $begin() : $this->starts[$like] ??= $begin();
     }

@@ -24,7 +24,7 @@ final class PartStarts
     /** @var list<string> of each crew who they are, whatever their order */
     public readonly array $people;
 
-    private readonly Starts $starts;
+    private readonly CrewStarts $starts;
 
     /** @var array<string, Timeline> by place and crew */
     private array $free = [];
@@ -41,7 +41,7 @@ final class PartStarts
         Diary $diary,
         ?string $wished,
     ) {
-        $this->starts = new Starts($ground);
+        $this->starts = new CrewStarts($ground);
         $this->crews = self::inTurn($ground, $diary, $wished);
         $this->people = array_map(
             static function (array $crew): string {

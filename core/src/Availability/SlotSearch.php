@@ -74,7 +74,7 @@ final readonly class SlotSearch
             return [];
         }
         $like = $this->known === null ? null : $service->timesLike();
-        $begin = fn (): Starts => $this->starts($service, $ask, $minutes);
+        $begin = fn (): CrewStarts => $this->starts($service, $ask, $minutes);
         $starts = $this->known?->starts($like, $begin) ?? $begin();
         $like = $like === null ? null : ($this->only === null ? 'everywhere' : 'about')." {$like}";
         $crews = Crews::of($this->book, $service);
@@ -142,9 +142,9 @@ final readonly class SlotSearch
             : $minutes + $ask->extra;
     }
 
-    private function starts(Service $service, Ask $ask, int $minutes): Starts
+    private function starts(Service $service, Ask $ask, int $minutes): CrewStarts
     {
-        return new Starts(
+        return new CrewStarts(
             new Ground(
                 book: $this->book,
                 diary: $this->diary,
@@ -164,7 +164,7 @@ final readonly class SlotSearch
      * @param  non-empty-list<Member>  $crew
      * @return array<int, array{0: list<string>, 1: int, 2: bool, 3?: bool}> by start
      */
-    private function rows(Starts $starts, Location $location, array $crew): array
+    private function rows(CrewStarts $starts, Location $location, array $crew): array
     {
         $rows = $starts->offered($location, $crew, $this->only);
         if ($this->book->tightDays === TightDays::Off) {

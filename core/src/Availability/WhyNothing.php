@@ -21,7 +21,7 @@ use function usort;
 /** T19 for dates on which nothing is offered: what stands in the way of most of what open time and the grid leave. */
 final readonly class WhyNothing
 {
-    /** Starts of a date that are asked, spread over it. */
+    /** CrewStarts of a date that are asked, spread over it. */
     private const A_DATE = 6;
 
     private const NOON = 12 * 60;

@@ -9,7 +9,7 @@ final readonly class Client
 {
     /**
      * @param  array<string, int>  $rates own price by service (rules.md P1)
-     * @param  list<ClientVisit>  $visits of any service that hold time, those that this one replaces left out
+     * @param  list<KnownBooking>  $visits of any service that hold time, those that this one replaces left out
      */
     public function __construct(public string $id, public array $rates = [], public array $visits = [])
     {

@@ -24,7 +24,7 @@ final readonly class Frequency
      * P5: of the levels that the rules reach, each judged alone, the one with the lowest amount; ties the first listed.
      *
      * @param  list<self>  $rules
-     * @param  list<ClientVisit>  $visits the one priced among them
+     * @param  list<KnownBooking>  $visits the one priced among them
      */
     public static function lowest(
         array $rules,
@@ -47,7 +47,7 @@ final readonly class Frequency
     /**
      * How many of the visits lie in the period of an instant.
      *
-     * @param  list<ClientVisit>  $visits
+     * @param  list<KnownBooking>  $visits
      */
     public function count(string $service, int $instant, array $visits, Zone $zone): int
     {
@@ -56,7 +56,7 @@ final readonly class Frequency
         return count(
             array_filter(
                 $visits,
-                static fn (ClientVisit $visit): bool => $visit->service === $service &&
+                static fn (KnownBooking $visit): bool => $visit->service === $service &&
                     $zone->day($visit->start) >= $first &&
                     $zone->day($visit->start) <= $last,
             ),

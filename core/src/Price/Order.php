@@ -11,7 +11,7 @@ final readonly class Order
      * @param  Client|null  $client null: not known
      * @param  int|null  $day local date on which it is made, as a day number; null: not made yet
      * @param  list<string>  $codes as they were named
-     * @param  list<ClientVisit>  $others visits of the same order
+     * @param  list<KnownBooking>  $others visits of the same order
      * @param  array<string, int>  $codesUsed what earlier visits of the order took of an amount, by code
      */
     public function __construct(

@@ -16,7 +16,7 @@ final readonly class Quoting
     }
 
     /** @throws InvalidPrice if the service has no such length or add-on */
-    public function quote(Tariff $tariff, Visit $visit, Order $order = new Order()): Quote
+    public function quote(Tariff $tariff, Item $visit, Order $order = new Order()): Quote
     {
         $minutes = $tariff->minutes($visit);
         $own = $order->client?->rates[$tariff->service] ?? null;
@@ -63,7 +63,7 @@ final readonly class Quoting
     }
 
     /** P1 and P2. */
-    private function baseAndPeople(Sheet $sheet, Tariff $tariff, Visit $visit, int $base): int
+    private function baseAndPeople(Sheet $sheet, Tariff $tariff, Item $visit, int $base): int
     {
         $sheet->charge(new Line(LineKind::Base, $tariff->name, $base));
         if ($visit->party === 1) {
@@ -76,7 +76,7 @@ final readonly class Quoting
     }
 
     /** P3. */
-    private function addOns(Sheet $sheet, Tariff $tariff, Visit $visit): void
+    private function addOns(Sheet $sheet, Tariff $tariff, Item $visit): void
     {
         foreach ($visit->addOns as $id => $quantity) {
             $addOn = $tariff->addOn((string) $id);
@@ -96,7 +96,7 @@ final readonly class Quoting
      *
      * @return list<array{Surcharge, int}>
      */
-    private function surcharges(Tariff $tariff, Visit $visit, int $minutes, int $baseAndPeople): array
+    private function surcharges(Tariff $tariff, Item $visit, int $minutes, int $baseAndPeople): array
     {
         if ($visit->start === null) {
             return [];
@@ -116,13 +116,13 @@ final readonly class Quoting
     }
 
     /** P5: the level that this visit, the client's others and those of the order reach, if it is lower. */
-    private function level(Tariff $tariff, Visit $visit, Order $order, int $base): ?FrequencyLevel
+    private function level(Tariff $tariff, Item $visit, Order $order, int $base): ?FrequencyLevel
     {
         if ($visit->start === null) {
             return null;
         }
         $visits = [
-            new ClientVisit($tariff->service, $visit->start),
+            new KnownBooking($tariff->service, $visit->start),
             ...$order->client->visits ?? [],
             ...$order->others,
         ];
@@ -138,7 +138,7 @@ final readonly class Quoting
     }
 
     /** P5: what each person pays less; more people pay as much as the first only where they all do. */
-    private function reduceTo(Sheet $sheet, Tariff $tariff, Visit $visit, int $less): void
+    private function reduceTo(Sheet $sheet, Tariff $tariff, Item $visit, int $less): void
     {
         $lines = $sheet->of(LineKind::Base);
         if ($tariff->pricing->perPerson) {

@@ -39,7 +39,7 @@ final readonly class Tariff
      *
      * @throws InvalidPrice if the service has no such length
      */
-    public function minutes(Visit $visit): ?int
+    public function minutes(Item $visit): ?int
     {
         if ($visit->isSession || $this->lengths === null) {
             return $visit->minutes;

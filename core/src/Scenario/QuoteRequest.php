@@ -6,9 +6,9 @@ namespace YardBell\Core\Scenario;
 
 use YardBell\Core\Availability\Session;
 use YardBell\Core\Price\Client;
-use YardBell\Core\Price\ClientVisit;
+use YardBell\Core\Price\Item;
+use YardBell\Core\Price\KnownBooking;
 use YardBell\Core\Price\Order;
-use YardBell\Core\Price\Visit;
 
 use function array_column;
 use function array_flip;
@@ -36,7 +36,7 @@ final readonly class QuoteRequest
         'codesUsed',
     ];
 
-    private function __construct(public string $service, public Visit $visit, public Order $order)
+    private function __construct(public string $service, public Item $visit, public Order $order)
     {
     }
 
@@ -59,7 +59,7 @@ final readonly class QuoteRequest
 
         return new self(
             $service,
-            new Visit(
+            new Item(
                 minutes: $minutes,
                 staff: $staff,
                 party: $party,
@@ -119,7 +119,7 @@ final readonly class QuoteRequest
     {
         $others = [];
         foreach ($node->nodes('others', ['service', 'start']) as $other) {
-            $others[] = new ClientVisit(
+            $others[] = new KnownBooking(
                 $other->id('service', $scenario->book->services, 'service'),
                 $other->instant('start'),
             );
@@ -165,7 +165,7 @@ final readonly class QuoteRequest
                 $booking->holdsTime($orderedAt) &&
                 ! in_array($booking->id, $replaces, true)
             ) {
-                $visits[] = new ClientVisit($booking->service, $booking->start);
+                $visits[] = new KnownBooking($booking->service, $booking->start);
             }
         }
         $sessions = array_column($scenario->diary->sessions, null, 'id');
@@ -177,7 +177,7 @@ final readonly class QuoteRequest
                 $seat->state->holdsTime($seat->heldUntil, $orderedAt) &&
                 ! in_array($seat->id, $replaces, true)
             ) {
-                $visits[] = new ClientVisit($session->service, $session->start);
+                $visits[] = new KnownBooking($session->service, $session->start);
             }
         }
 

@@ -17,11 +17,11 @@ use function is_string;
 /** What `why` says of a reason, besides its rule and its cause. */
 final readonly class ReasonWords
 {
-    private Told $told;
+    private ClockWords $told;
 
     public function __construct(private RuleBook $book)
     {
-        $this->told = new Told($book->zone);
+        $this->told = new ClockWords($book->zone);
     }
 
     public function of(Reason $reason): string
@@ -38,7 +38,7 @@ final readonly class ReasonWords
 
         return match ($reason->what) {
             Obstacle::Outside => "{$stretch()} does not lie within them. Windows that start on {$day()}: "
-                .Told::windows($facts['windows'] ?? []).'.',
+                .ClockWords::windows($facts['windows'] ?? []).'.',
             Obstacle::Break => "{$member} has a break in it: {$this->stretches($facts['stretches'] ?? [])}.",
             Obstacle::Closed => "Closed from {$stretch()}.",
             Obstacle::NotYet => "It is available from {$day()} on.",
@@ -103,7 +103,7 @@ final readonly class ReasonWords
         return implode(
             ', ',
             array_map(
-                fn (string $id): string => "{$this->book->dayparts[$id]->name} ".Told::windows([
+                fn (string $id): string => "{$this->book->dayparts[$id]->name} ".ClockWords::windows([
                     $this->book->dayparts[$id]->window,
                 ]),
                 $parts,

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use YardBell\Core\Price\Visit;
+use YardBell\Core\Price\Item;
 use YardBell\Core\Scenario\PriceWriter;
 use YardBell\Core\Tests\Support\Days;
 use YardBell\Core\Tests\Support\Prices;
@@ -142,10 +142,10 @@ it('quotes what the document says', function (): void {
             'payment' => ['kind' => 'deposit', 'percent' => '20'],
         ]),
     )->tariffs['lesson'];
-    $quote = Prices::quote($tariff, new Visit(90, [], 2, ['pot' => 1]));
+    $quote = Prices::quote($tariff, new Item(90, [], 2, ['pot' => 1]));
     expect($quote->total)->toBe(4500 + 500 + 900)
         ->and($quote->dueNow)->toBe(1180)
-        ->and(Prices::quote($tariff, new Visit(90, ['ana']))->total)->toBe(6000)
+        ->and(Prices::quote($tariff, new Item(90, ['ana']))->total)->toBe(6000)
         ->and($tariff->extraMinutes(['pot' => 2]))->toBe(30)
         ->and(json_encode(PriceWriter::tariff($tariff)))->toBe(
             '{"pricing":{"kind":"fixed","perStep":1500,"byStaff":{"ana":6000},"extraPeople":[500]},'

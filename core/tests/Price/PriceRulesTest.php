@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use YardBell\Core\Price\EarlierVisits;
+use YardBell\Core\Price\EarlierBookings;
 use YardBell\Core\Price\InvalidPrice;
-use YardBell\Core\Price\SoldVisit;
+use YardBell\Core\Price\SoldItem;
 use YardBell\Core\Scenario\Reader;
 use YardBell\Core\Tests\Support\Days;
 use YardBell\Core\Tests\Support\Prices;
@@ -221,11 +221,11 @@ it('lets earlier visits cost no more than the level that a new one reaches (L7)'
 ): void {
     $scenario = Reader::read(json_encode(Prices::document($pricing), JSON_THROW_ON_ERROR));
     expect(
-        EarlierVisits::corrections(
+        EarlierBookings::corrections(
             $scenario->tariffs['lesson'],
             Wall::instant('2027-03-01T09:00Z'),
             array_map(
-                static fn (array $one): SoldVisit => new SoldVisit(
+                static fn (array $one): SoldItem => new SoldItem(
                     Wall::instant($one[0]),
                     $one[1] ?? 1,
                     $one[2] ?? 5000,

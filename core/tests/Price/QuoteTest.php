@@ -9,6 +9,7 @@ use Random\Randomizer;
 use YardBell\Core\Availability\Lengths;
 use YardBell\Core\Price\AddOn;
 use YardBell\Core\Price\InvalidPrice;
+use YardBell\Core\Price\Item;
 use YardBell\Core\Price\Line;
 use YardBell\Core\Price\PaymentKind;
 use YardBell\Core\Price\PaymentTerms;
@@ -17,7 +18,6 @@ use YardBell\Core\Price\PriceKind;
 use YardBell\Core\Price\Pricing;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Tariff;
-use YardBell\Core\Price\Visit;
 use YardBell\Core\Tests\Support\Prices;
 
 /** "base 5000, people 200 = 5200, now 0" */
@@ -68,7 +68,7 @@ it('takes the amount of the length (P1)', function (
     ?int $minutes,
     string $quote,
 ): void {
-    expect(quoted(Prices::quote(lesson($pricing, $lengths), new Visit($minutes))))->toBe($quote);
+    expect(quoted(Prices::quote(lesson($pricing, $lengths), new Item($minutes))))->toBe($quote);
 })->with([
     'one length' => [fn () => fixed(5000), fn () => Lengths::fixed(60), null, 'base 5000 = 5000, now 0'],
     'the first of a list' => [
@@ -112,7 +112,7 @@ it('takes the amount of the length (P1)', function (
 ]);
 
 it('lets who does it decide the price (P1)', function (Pricing $pricing, array $staff, string $quote): void {
-    expect(quoted(Prices::quote(lesson($pricing), new Visit(staff: $staff))))->toBe($quote);
+    expect(quoted(Prices::quote(lesson($pricing), new Item(staff: $staff))))->toBe($quote);
 })->with([
     'their own' => [
         fn () => new Pricing(PriceKind::Fixed, 5000, byStaff: ['ana' => 6000]),
@@ -153,7 +153,7 @@ it('lets who does it decide the price (P1)', function (Pricing $pricing, array $
 
 it('counts those who come along (P2)', function (array $pricing, int $party, string $quote): void {
     $tariff = lesson(new Pricing(PriceKind::Fixed, 5000, ...$pricing));
-    expect(quoted(Prices::quote($tariff, new Visit(party: $party))))->toBe(
+    expect(quoted(Prices::quote($tariff, new Item(party: $party))))->toBe(
         $quote,
     );
 })->with([
@@ -166,7 +166,7 @@ it('counts those who come along (P2)', function (array $pricing, int $party, str
 
 it('adds what is chosen with it, in the order it was chosen (P3)', function (): void {
     $tariff = lesson(fixed(5000));
-    expect(quoted(Prices::quote($tariff, new Visit(party: 2, addOns: ['glaze' => 2, 'towel' => 3]))))
+    expect(quoted(Prices::quote($tariff, new Item(party: 2, addOns: ['glaze' => 2, 'towel' => 3]))))
         ->toBe('base 5000, people 0, addOn 2 × Glaze 1000, addOn 3 × Towel 900 = 6900, now 0')
         ->and($tariff->extraMinutes(['glaze' => 2, 'pot' => 1, 'towel' => 3]))->toBe(50)
         ->and($tariff->extraMinutes([]))->toBe(0);
@@ -174,14 +174,14 @@ it('adds what is chosen with it, in the order it was chosen (P3)', function (): 
 
 it('keeps the price of the length when add-ons lengthen it (P1, P3)', function (): void {
     $tariff = lesson(new Pricing(PriceKind::Fixed, perStep: 1000), Lengths::stepped(30, 90, 30));
-    expect(quoted(Prices::quote($tariff, new Visit(30, addOns: ['pot' => 1]))))->toBe(
+    expect(quoted(Prices::quote($tariff, new Item(30, addOns: ['pot' => 1]))))->toBe(
         'base 1000, addOn 1 × Second pot 0 = 1000, now 0',
     );
 });
 
 it('says what is due when booking (P9)', function (PaymentTerms $payment, bool $payNow, int $price, string $due): void {
     $tariff = lesson(fixed($price), payment: $payment);
-    expect(quoted(Prices::quote($tariff, new Visit(payNow: $payNow))))->toEndWith($due);
+    expect(quoted(Prices::quote($tariff, new Item(payNow: $payNow))))->toEndWith($due);
 })->with([
     'nothing' => [fn () => new PaymentTerms(), true, 5000, 'now 0'],
     'all of it' => [fn () => new PaymentTerms(PaymentKind::Full), false, 5000, 'now 5000'],
@@ -202,12 +202,12 @@ it('says what is due when booking (P9)', function (PaymentTerms $payment, bool $
 
 it('leaves the rest for later (P9)', function (): void {
     $deposit = lesson(fixed(5000), payment: new PaymentTerms(PaymentKind::Deposit, 1500));
-    expect(Prices::quote($deposit, new Visit())->dueLater())
+    expect(Prices::quote($deposit, new Item())->dueLater())
         ->toBe(3500)
         ->and(
             Prices::quote(
                 lesson(new Pricing(PriceKind::OnRequest), payment: new PaymentTerms(PaymentKind::Full)),
-                new Visit(),
+                new Item(),
             )->dueLater(),
         )
         ->toBeNull();
@@ -217,21 +217,21 @@ it('refuses what has no price', function (Closure $wrong, string $sentence): voi
     expect($wrong)->toThrow(InvalidPrice::class, $sentence);
 })->with([
     'another length' => [
-        fn () => Prices::quote(lesson(fixed(5000)), new Visit(45)),
+        fn () => Prices::quote(lesson(fixed(5000)), new Item(45)),
         'does not have a length of 45 minutes',
     ],
     'a length without an amount' => [
         fn () => Prices::quote(lesson(new Pricing(PriceKind::Fixed, byMinutes: [60 => 1]), Lengths::choices([30, 60])),
-            new Visit(),
+            new Item(),
         ),
         'a length of 30 minutes',
     ],
     'an add-on there is not' => [
-        fn () => Prices::quote(lesson(fixed(5000)), new Visit(addOns: ['soap' => 1])),
+        fn () => Prices::quote(lesson(fixed(5000)), new Item(addOns: ['soap' => 1])),
         'no add-on "soap"',
     ],
     'an add-on there is not, priced later' => [
-        fn () => Prices::quote(lesson(new Pricing(PriceKind::From, 1)), new Visit(addOns: ['soap' => 1])),
+        fn () => Prices::quote(lesson(new Pricing(PriceKind::From, 1)), new Item(addOns: ['soap' => 1])),
         'no add-on "soap"',
     ],
     'minutes of an add-on there is not' => [
@@ -239,13 +239,13 @@ it('refuses what has no price', function (Closure $wrong, string $sentence): voi
         'no add-on "soap"',
     ],
     'an add-on that is a number' => [
-        fn () => Prices::quote(lesson(fixed(5000)), new Visit(addOns: ['7' => 1])),
+        fn () => Prices::quote(lesson(fixed(5000)), new Item(addOns: ['7' => 1])),
         'no add-on "7"',
     ],
     'minutes of a number' => [fn () => lesson(fixed(5000))->extraMinutes(['7' => 1]), 'no add-on "7"'],
-    'none of a number' => [fn () => new Visit(addOns: ['7' => 0]), 'add-on "7" at least one'],
-    'none of an add-on' => [fn () => new Visit(addOns: ['towel' => 0]), 'at least one is taken, but got 0'],
-    'nobody' => [fn () => new Visit(party: 0), 'At least one person comes, but got 0.'],
+    'none of a number' => [fn () => new Item(addOns: ['7' => 0]), 'add-on "7" at least one'],
+    'none of an add-on' => [fn () => new Item(addOns: ['towel' => 0]), 'at least one is taken, but got 0'],
+    'nobody' => [fn () => new Item(party: 0), 'At least one person comes, but got 0.'],
     'a negative amount' => [fn () => fixed(-1), 'not negative, but amount is -1'],
     'a negative amount of somebody' => [
         fn () => new Pricing(PriceKind::Fixed, 1, byStaff: ['ana' => -5]),

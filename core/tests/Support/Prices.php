@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace YardBell\Core\Tests\Support;
 
 use RuntimeException;
+use YardBell\Core\Price\Item;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Quote;
 use YardBell\Core\Price\Quoting;
 use YardBell\Core\Price\Tariff;
-use YardBell\Core\Price\Visit;
 use YardBell\Core\Scenario\BadDocument;
 use YardBell\Core\Scenario\Quotes;
 use YardBell\Core\Scenario\Reader;
@@ -46,7 +46,7 @@ final class Prices
     ];
 
     /** By a service's own prices alone. */
-    public static function quote(Tariff $tariff, Visit $visit): Quote
+    public static function quote(Tariff $tariff, Item $visit): Quote
     {
         return (new Quoting(new PriceList(), Zone::named('UTC')))->quote($tariff, $visit);
     }

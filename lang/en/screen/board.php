@@ -237,7 +237,7 @@ return [
         'started' => 'Started',
         'completed' => 'Done',
     ],
-    'undo_mark' => 'Undo: {state}',
+    'undo_progress' => 'Undo: {state}',
     'did_not_come' => 'They did not come',
     'wait_for_yes' => 'Wait for a yes',
     'answer_by' => 'answer by {at}',

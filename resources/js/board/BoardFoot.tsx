@@ -12,7 +12,7 @@ import * as say from '@words/board';
 
 type Props = { board: Schemas['Board']; shown: string; onGo: (date: string) => void; children: ReactNode };
 
-/** Beneath the lanes: what the marks and keys are, and the way to another day. */
+/** Beneath the lanes: what the signs and keys are, and the way to another day. */
 export function BoardFoot({ board, shown, onGo, children }: Props) {
   const names = useNames();
   const { field, typed, wrong, onChange, onSubmit } = useJump(shown, board.today, onGo);

@@ -4,7 +4,7 @@ import { Notice } from '../ui/Notice';
 import { Button } from '../ui/Button';
 import type { Schemas } from '../lib/api';
 import { clock, day, moment } from '../lib/format';
-import { Mark } from '../ui/Mark';
+import { Badge } from '../ui/Badge';
 import { card as cardQuery } from '../lib/queries';
 import { BookAgain } from './BookAgain';
 import { Cancel } from './Cancel';
@@ -68,7 +68,7 @@ export function BookingCard({ business, id, zone, onAgain, onClose }: Props) {
       </p>
       {data.staff.map((member) => (
         <p key={member.id} className="flex items-center gap-2">
-          <Mark of={member} /> {member.name}
+          <Badge of={member} /> {member.name}
         </p>
       ))}
       <Course business={business} card={data} />

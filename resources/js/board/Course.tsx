@@ -6,7 +6,7 @@ import { Button } from '../ui/Button';
 import { useKey } from '../ui/useKey';
 import { useSetup } from '../setup/useSetup';
 import { wordOf } from '../language/wordOf';
-import { markAtOnce } from './markAtOnce';
+import { showProgressAtOnce } from './showProgressAtOnce';
 import { Missed } from './Missed';
 import { useCardAct } from './useCardAct';
 import * as say from '@words/board';
@@ -20,9 +20,9 @@ export function Course({ business, card }: Props) {
   const [missing, setMissing] = useState(false);
   const { busy, trouble, act } = useCardAct(business, card.id);
   const path = { params: { path: { business, id: card.id } } };
-  const mark = (state: Schemas['VisitMark']['state'], undo: boolean) => {
+  const record = (state: Schemas['VisitProgress']['state'], undo: boolean) => {
     if (!undo) {
-      markAtOnce(queries, business, card.id, state);
+      showProgressAtOnce(queries, business, card.id, state);
     }
     void act(
       api.POST('/api/businesses/{business}/bookings/{id}/course', { ...path, ...asSeen(card), body: { state, undo } }),
@@ -31,10 +31,10 @@ export function Course({ business, card }: Props) {
   useKey('n', () => {
     const [next] = card.steps;
     if (next !== undefined && !busy && may('mark-visits')) {
-      mark(next, false);
+      record(next, false);
     }
   });
-  const undoes = isMark(card.undoes) ? card.undoes : null;
+  const undoes = isStep(card.undoes) ? card.undoes : null;
   const misses = card.mayMiss && may('change-bookings');
   if (!may('mark-visits') || (card.steps.length === 0 && undoes === null && !misses)) {
     return null;
@@ -45,11 +45,11 @@ export function Course({ business, card }: Props) {
         {card.steps.map((step, i) => (
           <Button
             key={step}
-            id={`mark-${step}`}
+            id={`step-${step}`}
             small
             {...(i === 0 ? { kind: 'next' as const } : {})}
             disabled={busy}
-            onClick={() => mark(step, false)}
+            onClick={() => record(step, false)}
           >
             {say.steps[step]}
           </Button>
@@ -60,8 +60,8 @@ export function Course({ business, card }: Props) {
           </Button>
         )}
         {undoes !== null && (
-          <Button id="undo-mark" small disabled={busy} onClick={() => mark(undoes, true)}>
-            {say.undoMark({ state: wordOf(say.states, undoes) })}
+          <Button id="undo-step" small disabled={busy} onClick={() => record(undoes, true)}>
+            {say.undoProgress({ state: wordOf(say.states, undoes) })}
           </Button>
         )}
       </p>
@@ -71,6 +71,6 @@ export function Course({ business, card }: Props) {
   );
 }
 
-const MARKS = ['arrived', 'started', 'completed'] as const;
+const STEPS = ['arrived', 'started', 'completed'] as const;
 
-const isMark = (state: string | null): state is (typeof MARKS)[number] => MARKS.some((one) => one === state);
+const isStep = (state: string | null): state is (typeof STEPS)[number] => STEPS.some((one) => one === state);

@@ -10,7 +10,7 @@ import { useSetup } from '../setup/useSetup';
 import { Button } from '../ui/Button';
 import { ClockField } from '../ui/ClockField';
 import { Field } from '../ui/Field';
-import { Mark } from '../ui/Mark';
+import { Badge } from '../ui/Badge';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
 import { useSettled } from '../ui/useSettled';
@@ -90,7 +90,7 @@ export function DrawnCard({ board, drawn, onDrawn, onClose }: Props) {
       <div className="max-h-36 overflow-y-auto" tabIndex={0} role="group" aria-label={say.drawnWho}>
         <Pick
           legend={say.drawnWho}
-          from={whose.map((one) => ({ ...one, mark: <Mark of={one} /> }))}
+          from={whose.map((one) => ({ ...one, badge: <Badge of={one} /> }))}
           chosen={drawn.staff}
           onChosen={(staff) => onDrawn({ ...drawn, staff })}
           wrong={drawn.staff.length === 0 ? say.nobodyChosen : undefined}

@@ -12,7 +12,7 @@ type Props = {
 /** What lies beneath the tags of a lane: open time, breaks, time off, what is busy elsewhere, the hours. */
 export function Ground({ lane, ticks, at, onOff }: Props) {
   const stretch = (from: string, to: string) => ({ left: `${at(from)}%`, width: `${at(to) - at(from)}%` });
-  const out = lane.mark === null ? say.outOfOrder : say.timeOff;
+  const out = lane.badge === null ? say.outOfOrder : say.timeOff;
   return (
     <>
       {lane.open.map((open) => (

@@ -1,7 +1,7 @@
 import type { Schemas } from '../lib/api';
 import { clock, day } from '../lib/format';
 import { Button } from '../ui/Button';
-import { Mark } from '../ui/Mark';
+import { Badge } from '../ui/Badge';
 import { useSetup } from '../setup/useSetup';
 import { SideCard } from './SideCard';
 import { useNames } from '../ui/useNames';
@@ -33,7 +33,7 @@ export function GroupCard({ board, tag, onChoose, onJoin, onClose }: Props) {
         .filter(({ id }) => tag.staff.includes(id))
         .map((member) => (
           <p key={member.id} className="flex items-center gap-2">
-            <Mark of={member} /> {member.name}
+            <Badge of={member} /> {member.name}
           </p>
         ))}
       {left > 0 && onJoin !== undefined && (

@@ -89,7 +89,7 @@ export function LaneBand(props: Props) {
         lane={lane}
         ticks={thin ? [] : day.ruler.ticks}
         at={scale.at}
-        onOff={onOff === undefined || lane.mark === null ? undefined : (from) => onOff(lane.id, from)}
+        onOff={onOff === undefined || lane.badge === null ? undefined : (from) => onOff(lane.id, from)}
       />
       {lift?.may.map(({ from, to }) => (
         <span
@@ -113,7 +113,7 @@ export function LaneBand(props: Props) {
           chosen={chosen === tag.id}
           focusable={walk.focusable === `${row} ${tag.id}`}
           lane={row}
-          colour={lane.mark === null ? colours.get(tag.staff[0] ?? '') : undefined}
+          colour={lane.badge === null ? colours.get(tag.staff[0] ?? '') : undefined}
           row={rows.get(tag.id) ?? { row: 0, rows: 1 }}
           standing={standingOf(tag, now)}
           room={roomBeside(tags, tag, scale)}

@@ -1,6 +1,6 @@
 import type { Schemas } from '../lib/api';
 import { shortDuration } from '../lib/format';
-import { Mark } from '../ui/Mark';
+import { Badge } from '../ui/Badge';
 import * as say from '@words/board';
 
 type Props = { lane: Schemas['Lane']; isPast: boolean };
@@ -9,11 +9,11 @@ type Props = { lane: Schemas['Lane']; isPast: boolean };
 export function LaneName({ lane, isPast }: Props) {
   return (
     <p className="lane-name flex items-center gap-2.5 pe-2 leading-tight">
-      {lane.mark !== null && <Mark of={lane.mark} />}
+      {lane.badge !== null && <Badge of={lane.badge} />}
       <span className="min-w-0 flex-1">
         <b className="block truncate text-[0.95rem]">{lane.name}</b>
         <span className="text-sm text-soft">{freeWords(lane, isPast)}</span>
-        {lane.mark === null && lane.openMinutes > 0 && (
+        {lane.badge === null && lane.openMinutes > 0 && (
           <span className="lane-fill" aria-hidden="true">
             <i style={{ width: `${(100 * lane.takenMinutes) / lane.openMinutes}%` }} />
           </span>

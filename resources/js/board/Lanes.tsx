@@ -66,8 +66,8 @@ export function Lanes({
   const colours = useColours();
   const ghost = useRef<GhostHandle>(null);
   const lift = useLift(board.business.slug, board.date, by, scale, (spot) => ghost.current?.put(spot));
-  const mark = useRef<GhostHandle>(null);
-  const stroke = useStroke(scale, mark, (lane, from, to) => onStroke?.(lane, from, to));
+  const stroked = useRef<GhostHandle>(null);
+  const stroke = useStroke(scale, stroked, (lane, from, to) => onStroke?.(lane, from, to));
   const laneLift = (lane: string) => ({
     up: lift.lifted?.tag.id ?? lift.dropped?.lifted.tag.id ?? null,
     may: lift.lifted === null ? [] : stretches(startsOf(lift.starts, lane, by), lift.lifted.from.length),
@@ -99,7 +99,7 @@ export function Lanes({
             <li
               key={lane.id}
               className="lane"
-              data-colour={lane.mark?.colour}
+              data-colour={lane.badge?.colour}
               data-slim={lane.open.length === 0 && !board.tags.some((tag) => tag.lanes.includes(lane.id))}
             >
               <LaneName lane={lane} isPast={board.date < board.today} />
@@ -134,7 +134,7 @@ export function Lanes({
           </div>
         )}
       </div>
-      <Ghost ref={mark} isUp={stroke.isUp} scale={scale} zone={zone} name="" />
+      <Ghost ref={stroked} isUp={stroke.isUp} scale={scale} zone={zone} name="" />
       {moves && (
         <MoveLayer
           ref={ghost}

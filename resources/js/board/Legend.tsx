@@ -6,7 +6,7 @@ import { isTypedInto } from '../ui/isTypedInto';
 import * as say from '@words/board';
 import './Legend.css';
 
-/** What the marks on the tags mean, and what the keys do; "?" opens and closes it. */
+/** What the signs on the tags mean, and what the keys do; "?" opens and closes it. */
 export function Legend() {
   const sheet = useRef<HTMLDetailsElement>(null);
   const { may } = useSetup();

@@ -114,5 +114,5 @@ function Took({ card, zone }: { card: Schemas['Card']; zone: string }) {
 }
 
 /** The step that is taken back. */
-const undoable = (state: string): Schemas['VisitMark']['state'] =>
+const undoable = (state: string): Schemas['VisitProgress']['state'] =>
   state === 'arrived' || state === 'started' ? state : 'completed';

@@ -17,7 +17,7 @@ type Props = { board: Schemas['Board']; now: string };
 export function Reminders({ board, now }: Props) {
   const { slug, timeZone: zone } = board.business;
   const { hidden } = useNames();
-  const { all, trouble, add, mark, drop } = useReminders(slug, board.date);
+  const { all, trouble, add, finish, drop } = useReminders(slug, board.date);
   const [hour, setHour] = useState('');
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState(false);
@@ -39,7 +39,7 @@ export function Reminders({ board, now }: Props) {
         <ul className="mb-2 grid gap-1">
           {all.map((one) => (
             <li key={one.id} className="flex items-start gap-2" data-due={!one.done && one.at <= now}>
-              <Check id={`reminder-${one.id}`} checked={one.done} onChange={(done) => void mark(one.id, done)}>
+              <Check id={`reminder-${one.id}`} checked={one.done} onChange={(done) => void finish(one.id, done)}>
                 <span className={one.done ? 'text-soft line-through' : one.at <= now ? 'text-clay' : ''}>
                   <b>{dateIn(one.at, zone) === board.date ? clock(one.at, zone) : moment(one.at, zone)}</b> {one.text}
                 </span>

@@ -39,11 +39,11 @@ export function Week({ board, now, chosen, onChoose, fits, named, onStart, onDay
                 <li
                   key={lane.id}
                   className="week-strand"
-                  data-colour={lane.mark?.colour}
+                  data-colour={lane.badge?.colour}
                   data-slim={!isUsed(lane, day)}
                 >
                   <span className="week-whose" title={lane.name} aria-hidden="true">
-                    {isUsed(lane, day) && (lane.mark?.initials ?? lane.name)}
+                    {isUsed(lane, day) && (lane.badge?.initials ?? lane.name)}
                   </span>
                   <LaneBand
                     thin

@@ -5,7 +5,7 @@ export type Press = {
   business: string;
   id: string;
   at: string;
-} & ({ state: Schemas['VisitMark']['state']; undo: boolean } | { text: string });
+} & ({ state: Schemas['VisitProgress']['state']; undo: boolean } | { text: string });
 
 const KEY = 'pressed';
 

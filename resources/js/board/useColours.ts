@@ -1,6 +1,6 @@
 import { useSetup } from '../setup/useSetup';
 
-/** The colours of people's marks, by their ids. */
+/** The colours of people's badges, by their ids. */
 export function useColours(): ReadonlyMap<string, string> {
   const { data } = useSetup();
   return new Map((data?.staff ?? []).map((member) => [member.id, member.colour]));

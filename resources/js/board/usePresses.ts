@@ -5,7 +5,7 @@ import { refusalOf, type Schemas } from '../lib/api';
 import { card as cardQuery } from '../lib/queries';
 import { outdated } from '../lib/outdated';
 import { isTunnel, later, send, sendWaiting, waiting } from './tunnel';
-import { markAtOnce } from './markAtOnce';
+import { showProgressAtOnce } from './showProgressAtOnce';
 import { written } from './ruler';
 import * as say from '@words/board';
 
@@ -47,12 +47,12 @@ export function usePresses(business: string) {
       window.removeEventListener('online', go);
     };
   }, []);
-  const press = async (id: string, state: Schemas['VisitMark']['state'], undo: boolean) => {
+  const press = async (id: string, state: Schemas['VisitProgress']['state'], undo: boolean) => {
     const one = { business, id, state, undo, at: written(Math.floor(Date.now() / 60_000) * 60_000) };
     setBusy(true);
     setTrouble(null);
     if (!undo) {
-      markAtOnce(queries, business, id, state);
+      showProgressAtOnce(queries, business, id, state);
     }
     try {
       if (waiting().length > 0) {
@@ -75,7 +75,7 @@ export function usePresses(business: string) {
     }
   };
   /** The same of several, one after the other. */
-  const pressAll = async (ids: readonly string[], state: Schemas['VisitMark']['state']) => {
+  const pressAll = async (ids: readonly string[], state: Schemas['VisitProgress']['state']) => {
     for (const id of ids) {
       await press(id, state, false);
     }

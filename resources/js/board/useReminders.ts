@@ -30,7 +30,7 @@ export function useReminders(business: string, date: string) {
       const body = { at: `${date}T${clock}`, text };
       return after(unwrap(api.POST('/api/businesses/{business}/reminders', { params: { path: { business } }, body })));
     },
-    mark: (id: string, done: boolean) =>
+    finish: (id: string, done: boolean) =>
       after(unwrap(api.POST('/api/businesses/{business}/reminders/{id}', { ...at(id), body: { done } }))),
     drop: (id: string) => after(unwrap(api.DELETE('/api/businesses/{business}/reminders/{id}', at(id)))),
   };

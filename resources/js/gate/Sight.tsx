@@ -1,12 +1,12 @@
-import { Mark } from '../ui/Mark';
+import { Badge } from '../ui/Badge';
 
-/** What has a picture, or else a mark. */
+/** What has a picture, or else a badge. */
 export type Sighted = { picture: string | null; initials: string; colour: string; pattern: string };
 
-/** A picture, or else the mark. */
+/** A picture, or else the badge. */
 export function Sight({ of }: { of: Sighted }) {
   return of.picture === null ? (
-    <Mark of={of} />
+    <Badge of={of} />
   ) : (
     <img className="sight" src={`/pictures/${of.picture}`} alt="" loading="lazy" />
   );

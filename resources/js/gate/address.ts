@@ -9,7 +9,7 @@ export function addressOf(ask: Ask, from: string, today: string): string {
   const isVisit = then.length > 0;
   const query = new URLSearchParams(window.location.search);
   if (DATE.test(query.get('from') ?? '')) {
-    query.delete('from'); // as older links have it; anything else in it is somebody's own mark
+    query.delete('from'); // as older links have it; anything else in it is somebody’s own word
   }
   const parts = {
     service,

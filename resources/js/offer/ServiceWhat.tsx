@@ -1,4 +1,4 @@
-import { MarkField } from '../setup/MarkField';
+import { BadgeField } from '../setup/BadgeField';
 import { PictureField } from '../setup/PictureField';
 import { useSetup } from '../setup/useSetup';
 import { Field } from '../ui/Field';
@@ -57,11 +57,11 @@ export function ServiceWhat({ content, set, wrong }: PartProps) {
           onValue={(one) => set({ category: one === '' ? null : one })}
         />
         <PictureField label={say.picture} picture={content.picture} onPicture={(picture) => set({ picture })} />
-        <MarkField
+        <BadgeField
           name={content.name}
           colour={content.colour}
           pattern={content.pattern}
-          onMark={(colour, pattern) => set({ colour, pattern })}
+          onBadge={(colour, pattern) => set({ colour, pattern })}
         />
         <Field
           id="service-note"

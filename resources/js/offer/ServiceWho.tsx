@@ -1,6 +1,6 @@
 import { useSetup } from '../setup/useSetup';
 import { Fold } from '../ui/Fold';
-import { Mark } from '../ui/Mark';
+import { Badge } from '../ui/Badge';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
 import { first, type PartProps } from './service';
@@ -35,7 +35,7 @@ export function ServiceWho({ content, set, wrong }: PartProps) {
         <Pick
           legend={say.whoDoes}
           hint={say.inOrderInWhich}
-          from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))}
+          from={data.staff.map((one) => ({ ...one, badge: <Badge of={one} /> }))}
           chosen={content.staff}
           onChosen={(staff) => set({ staff })}
           wrong={first(wrong, 'staff')}

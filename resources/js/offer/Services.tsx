@@ -8,7 +8,7 @@ import type { Schemas } from '../lib/api';
 import { draftOf, thing } from '../setup/things';
 import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
-import { Mark } from '../ui/Mark';
+import { Badge } from '../ui/Badge';
 import { ServiceLink } from './ServiceLink';
 import { Ordered } from '../setup/Ordered';
 import { useOrder } from '../setup/useOrder';
@@ -60,7 +60,7 @@ export function Services() {
               <>
                 <Row lit>
                   {handle}
-                  <Mark of={one} />
+                  <Badge of={one} />
                   <RowNameLink to={`/at/${business}/offer/services/${one.id}`}>{one.name}</RowNameLink>
                   <RowFact>{lengthsOf(one)}</RowFact>
                   <RowFact className="min-w-30">{priceWords(one.price, data.currency)}</RowFact>

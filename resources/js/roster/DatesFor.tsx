@@ -1,6 +1,6 @@
 import type { Schemas } from '../lib/api';
 import { Choice } from '../ui/Choice';
-import { Mark } from '../ui/Mark';
+import { Badge } from '../ui/Badge';
 import { Pick } from '../ui/Pick';
 import { Select } from '../ui/Select';
 import { isForNobody, type Wish } from './datesWish';
@@ -28,7 +28,7 @@ export function DatesFor({ wish, onWish, data }: Props) {
       {(what === 'off' || whose === 'people') && (
         <Pick
           legend={say.who}
-          from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))}
+          from={data.staff.map((one) => ({ ...one, badge: <Badge of={one} /> }))}
           chosen={[...wish.people]}
           onChosen={(people) => onWish({ people })}
           wrong={isForNobody(wish) ? say.nobodyChosenYetSo : undefined}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { FindField } from '../setup/FindField';
 import { ListHead } from '../setup/ListHead';
-import { Mark } from '../ui/Mark';
+import { Badge } from '../ui/Badge';
 import { useSetup } from '../setup/useSetup';
 import { ROLES } from '../words/roles';
 import { SignIns } from './SignIns';
@@ -38,7 +38,7 @@ export function People() {
             return (
               <li key={one.id}>
                 <RowLink to={`/at/${business}/roster/people/${one.id}`}>
-                  <Mark of={one} />
+                  <Badge of={one} />
                   <RowName>{one.name}</RowName>
                   <RowFact>{one.email ?? say.noMail}</RowFact>
                   {one.ownHours && <RowFact>{say.ownHours}</RowFact>}

@@ -1,7 +1,7 @@
 import { Columns } from '../ui/Columns';
 import { Notice } from '../ui/Notice';
 import type { Schemas } from '../lib/api';
-import { MarkField } from '../setup/MarkField';
+import { BadgeField } from '../setup/BadgeField';
 import { Field } from '../ui/Field';
 import { MailField, PhoneField } from '../ui/ReachFields';
 import { Pick } from '../ui/Pick';
@@ -34,12 +34,12 @@ export function PersonWho({
           value={content.phone}
           onValue={(phone) => set({ phone })}
         />
-        <MarkField
+        <BadgeField
           name={content.name}
           colour={content.colour}
           pattern={content.pattern}
           wrong={wrong['pattern'] ?? wrong['colour']}
-          onMark={(colour, pattern) => set({ colour, pattern })}
+          onBadge={(colour, pattern) => set({ colour, pattern })}
         />
       </Columns>
       {content.services.length === 0 && content.active && (

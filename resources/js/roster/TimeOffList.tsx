@@ -9,7 +9,7 @@ import { useSave } from '../setup/useSave';
 import { useSetup } from '../setup/useSetup';
 import { Field } from '../ui/Field';
 import { Pick } from '../ui/Pick';
-import { Mark } from '../ui/Mark';
+import { Badge } from '../ui/Badge';
 import { MomentField } from '../ui/MomentField';
 import { spanWords } from './spanWords';
 import { alike } from '../setup/timeOffs';
@@ -102,7 +102,7 @@ export function TimeOffList({ staff, mayChange }: { staff: string; mayChange: bo
           {may('change-setup') && data !== undefined && data.staff.length > 1 && (
             <Pick
               legend={say.forPeople}
-              from={data.staff.map((one) => ({ ...one, mark: <Mark of={one} /> }))}
+              from={data.staff.map((one) => ({ ...one, badge: <Badge of={one} /> }))}
               chosen={people}
               onChosen={setPeople}
               wrong={people.length === 0 ? say.chooseWhoseTimeOff : undefined}

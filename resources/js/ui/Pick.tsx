@@ -3,7 +3,7 @@ import { hintLook } from './Labelled';
 import { Wrong } from './Wrong';
 import './Pick.css';
 
-type One = { id: string; name: string; mark?: ReactNode };
+type One = { id: string; name: string; badge?: ReactNode };
 type Props = {
   legend: string;
   from: readonly One[];
@@ -29,7 +29,7 @@ export function Pick({ legend, from, chosen, onChosen, wrong, hint }: Props) {
                 onChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id))
               }
             />
-            {one.mark}
+            {one.badge}
             <span>{one.name}</span>
           </label>
         ))}

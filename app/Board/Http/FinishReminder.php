@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Http;
+
+use App\Board\OwnReminders;
+use App\Http\Asker;
+use App\Support\Given;
+use App\Support\Instants;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Done, or not after all. */
+final readonly class FinishReminder
+{
+    public function __construct(private OwnReminders $reminders)
+    {
+    }
+
+    public function __invoke(Request $request, string $slug, string $id): JsonResponse
+    {
+        $given = Given::in($request->validate(['done' => 'required|boolean']));
+        $business = Asker::business($request);
+        $user = Asker::access($request)->user;
+        $reminder = OwnReminders::own($business, $user)->findOrFail($id);
+        $day = $business->zone()->day(Instants::minute($reminder->at));
+        $reminder->update(['done' => $given->bool('done')]);
+
+        return new JsonResponse($this->reminders->of($business, $user, $day));
+    }
+}
