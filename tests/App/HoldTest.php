@@ -236,7 +236,8 @@ it('counts the holds of one network one after the other, also when they come at 
 });
 
 it('takes a network of many addresses for one visitor', function (string $one, string $other, bool $same): void {
-    expect(App\Bookings\Visitor::from($one, 'key')->network === App\Bookings\Visitor::from($other, 'key')->network)->toBe(
+    $network = static fn (string $address): string => App\Bookings\Visitor::from($address, 'key')->network;
+    expect($network($one) === $network($other))->toBe(
         $same,
     );
 })->with([

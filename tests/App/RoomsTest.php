@@ -122,7 +122,8 @@ it('gives no class more than eight services', function (): void {
 });
 
 it('names in its documents only what there is', function (string $document): void {
-    preg_match_all('/`([A-Z]\w+(?:\\\\[A-Z]\w+)+)(?:::\w+)?`/', (string) file_get_contents(base_path($document)), $named);
+    $text = (string) file_get_contents(base_path($document));
+    preg_match_all('/`([A-Z]\w+(?:\\\\[A-Z]\w+)+)(?:::\w+)?`/', $text, $named);
     $gone = array_filter(
         array_unique($named[1]),
         static fn (string $name): bool => ! class_exists("App\\{$name}") && ! interface_exists("App\\{$name}") &&
