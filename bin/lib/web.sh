@@ -1,7 +1,8 @@
 # The web server of one start or one run of the tests: nginx in front, PHP behind it, all they write in one folder.
 
 need_web() {
-    need_packages 'the web server' nginx php8.2-fpm php8.2-opcache php8.2-apcu
+    need_packages 'the web server' nginx libnginx-mod-http-brotli-static php8.2-fpm php8.2-opcache \
+        php8.2-apcu
     [ "${YARDBELL_COUNTS:-apc}" != redis ] || need_packages 'counts that several machines share' php8.2-redis
 }
 
