@@ -10,12 +10,15 @@ use App\Models\Client;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use stdClass;
 
 /** Clients by a part of their name, mail or number, with what they pay for themselves and when they are here. */
 final class ClientList
 {
     private const MOST = 50;
+
+    private const CAME_ABOUT = ['pending', 'confirmed', 'arrived', 'started', 'completed'];
 
     /** What is shorter is in no key of words. */
     private const SHORTEST_WORD = 3;
@@ -49,18 +52,24 @@ final class ClientList
      */
     private static function visits(Business $business, array $clients, CarbonImmutable $now): array
     {
+        // each is one step into a key, however often somebody has been here
+        $nearest = static fn (string $side, string $order): QueryBuilder => Booking::query()
+            ->toBase()
+            ->where('bookings.business_id', $business->id)
+            ->whereColumn('bookings.client_id', 'clients.id')
+            ->where('starts_at', $side, $now->format('Y-m-d H:i:s'))
+            ->whereIn('state', self::CAME_ABOUT)
+            ->orderBy('starts_at', $order)
+            ->limit(1)
+            ->select('starts_at');
         /** @var list<stdClass> $rows */
-        $rows = Booking::query()
+        $rows = Client::query()
             ->toBase()
             ->where('business_id', $business->id)
-            ->whereIn('client_id', $clients)
-            ->whereIn('state', ['pending', 'confirmed', 'arrived', 'started', 'completed'])
-            ->groupBy('client_id')
-            ->selectRaw(
-                'client_id, max(if(starts_at <= ?, starts_at, null)) as last, '
-                    .'min(if(starts_at > ?, starts_at, null)) as next',
-                [$now->format('Y-m-d H:i:s'), $now->format('Y-m-d H:i:s')],
-            )
+            ->whereIn('id', $clients)
+            ->select('id as client_id')
+            ->selectSub($nearest('<=', 'desc'), 'last')
+            ->selectSub($nearest('>', 'asc'), 'next')
             ->get()
             ->all();
         $instant = static fn (?string $at): ?string => $at === null
