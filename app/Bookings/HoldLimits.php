@@ -104,8 +104,7 @@ final readonly class HoldLimits
         );
         $held = array_sum(
             array_map(
-                static fn (stdClass $hold): int => $hold->minutes * substr_count($hold->staff_ids, '","') +
-                    $hold->minutes,
+                static fn (stdClass $hold): int => $hold->minutes * max(1, self::people($hold)),
                 $same,
             ),
         );
@@ -116,6 +115,13 @@ final readonly class HoldLimits
                 $same,
             );
         }
+    }
+
+    private static function people(stdClass $hold): int
+    {
+        $ids = json_decode($hold->staff_ids, true, flags: JSON_THROW_ON_ERROR);
+
+        return is_array($ids) ? count($ids) : 0;
     }
 
     /** @param  list<stdClass>  $live */

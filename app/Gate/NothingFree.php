@@ -27,36 +27,6 @@ use YardBell\Core\Availability\WhyNothing;
  */
 final readonly class NothingFree
 {
-    private const OF_THE_BUSINESS = [
-        Obstacle::TooSoon,
-        Obstacle::TooFar,
-        Obstacle::NotYet,
-        Obstacle::NoLonger,
-        Obstacle::OtherPart,
-        Obstacle::Length,
-        Obstacle::Party,
-    ];
-
-    private const AWAY = [
-        Obstacle::Outside,
-        Obstacle::Break,
-        Obstacle::Closed,
-        Obstacle::Grid,
-        Obstacle::GridFromOpening,
-    ];
-
-    private const NOT_THEIRS = [
-        Obstacle::NoLocation,
-        Obstacle::NotThere,
-        Obstacle::Nobody,
-        Obstacle::NotAssigned,
-        Obstacle::Resting,
-    ];
-
-    private const TOO_MANY = [Obstacle::UnitsElsewhere, Obstacle::UnitsTooFew, Obstacle::Places];
-
-    private const NO_SESSION = [Obstacle::NoSession, Obstacle::SessionCancelled];
-
     public function __construct(private RulesReader $rules, private Clock $clock, private Catalogue $catalogue)
     {
     }
@@ -110,16 +80,41 @@ final readonly class NothingFree
     private function politely(Reason $reason, Business $business, RuleBook $book, Ask $ask): string
     {
         $who = ['who' => $ask->staff === null ? 'none' : $book->staff[$ask->staff]->name];
-        $isOff = $reason->causes[0]->kind === CauseKind::TimeOff; // why is nobody's business
-        $is = static fn (array $some): bool => in_array($reason->what, $some, true);
+        if ($reason->causes[0]->kind === CauseKind::TimeOff) {
+            return $this->catalogue->say('why.client.away', $who); // why is nobody's business
+        }
 
-        return match (true) {
-            $is(self::OF_THE_BUSINESS) => $this->openly($reason, $business, $book, $ask),
-            $isOff, $is(self::AWAY) => $this->catalogue->say('why.client.away', $who),
-            $is(self::NOT_THEIRS) => $this->catalogue->say('why.client.not-theirs', $who),
-            $is(self::TOO_MANY) => $this->catalogue->say('why.client.many'),
-            $is(self::NO_SESSION) => $this->catalogue->say('why.client.session'),
-            default => $this->catalogue->say('why.client.taken', $who),
+        return match ($reason->what) {
+            Obstacle::TooSoon,
+            Obstacle::TooFar,
+            Obstacle::NotYet,
+            Obstacle::NoLonger,
+            Obstacle::OtherPart,
+            Obstacle::Length,
+            Obstacle::Party => $this->openly($reason, $business, $book, $ask),
+            Obstacle::Outside,
+            Obstacle::Break,
+            Obstacle::Closed,
+            Obstacle::Grid,
+            Obstacle::GridFromOpening => $this->catalogue->say('why.client.away', $who),
+            Obstacle::NoLocation,
+            Obstacle::NotThere,
+            Obstacle::Nobody,
+            Obstacle::NotAssigned,
+            Obstacle::Resting => $this->catalogue->say('why.client.not-theirs', $who),
+            Obstacle::UnitsElsewhere,
+            Obstacle::UnitsTooFew,
+            Obstacle::Places => $this->catalogue->say('why.client.many'),
+            Obstacle::NoSession,
+            Obstacle::SessionCancelled => $this->catalogue->say('why.client.session'),
+            Obstacle::SessionPlaces,
+            Obstacle::PlacesLeft,
+            Obstacle::Taken,
+            Obstacle::Travel,
+            Obstacle::UnitTaken,
+            Obstacle::ServiceFull,
+            Obstacle::MemberFull,
+            Obstacle::Gap => $this->catalogue->say('why.client.taken', $who),
         };
     }
 
