@@ -50,7 +50,12 @@ final class Window
     public static function open(int $width, int $height): self
     {
         $driver = array_pop(self::$idle) ?? self::browser();
-        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', [
+        $tools = new ChromeDevToolsDriver($driver);
+        $tools->execute(
+            'Page.addScriptToEvaluateOnNewDocument',
+            ['source' => (string) file_get_contents(__DIR__.'/quiet.js')],
+        );
+        $tools->execute('Emulation.setDeviceMetricsOverride', [
             'width' => $width,
             'height' => $height,
             'deviceScaleFactor' => 1,
@@ -74,16 +79,10 @@ final class Window
             '--window-size=1280,800',
         ]);
 
-        $driver = RemoteWebDriver::create(
+        return RemoteWebDriver::create(
             (string) getenv('YARDBELL_TEST_DRIVER'),
             DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
         );
-        (new ChromeDevToolsDriver($driver))->execute(
-            'Page.addScriptToEvaluateOnNewDocument',
-            ['source' => (string) file_get_contents(__DIR__.'/quiet.js')],
-        );
-
-        return $driver;
     }
 
     /** Nothing has been asked for, typed or moved for longer than anything waits before it asks. */

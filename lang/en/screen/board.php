@@ -7,7 +7,7 @@ return [
     'links_void' => 'Make their links void',
     'links_are_void' => 'None of their links work any more. Whoever an old one was mailed to can ask for a new one.',
     'fetching_day' => 'Fetching the day',
-    'legend' => 'Marks and keys',
+    'legend' => 'Signs and keys',
     'keys_do' => [
         'along' => 'along a lane',
         'between' => 'between people',

@@ -13,6 +13,7 @@ import { RepeatList } from './RepeatList';
 import type { Desk, DeskDraft } from './useDesk';
 import { useSetup } from '../setup/useSetup';
 import { useRepeats } from './useRepeats';
+import './desk.css';
 import * as say from '@words/board';
 
 type Props = { board: Schemas['Board']; desk: Desk; draft: DeskDraft; double: boolean; onGo: (date: string) => void };
