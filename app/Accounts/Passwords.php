@@ -31,7 +31,7 @@ final class Passwords
                     );
                 } elseif (is_string($value) && self::isCommon($value)) {
                     $fail(
-                        'wrong.password.one_passwords_that',
+                        'wrong.password.common',
                     );
                 }
             },
@@ -42,9 +42,9 @@ final class Passwords
     public static function sentences(): array
     {
         return [
-            'password.required' => 'wrong.password.choose?least='.self::SHORTEST,
+            'password.required' => 'wrong.password.required?least='.self::SHORTEST,
             'password.min' => 'wrong.password.too_short?least='.self::SHORTEST,
-            'password.string' => 'wrong.password.choose?least='.self::SHORTEST,
+            'password.string' => 'wrong.password.required?least='.self::SHORTEST,
         ];
     }
 

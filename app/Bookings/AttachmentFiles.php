@@ -47,7 +47,7 @@ final readonly class AttachmentFiles
     {
         $kind = (string) (new finfo(FILEINFO_MIME_TYPE))->file($file->getPathname());
         if (! isset(self::KINDS[$kind])) {
-            throw ValidationException::withMessages(['file' => 'wrong.file.pictures_pdf_and']);
+            throw ValidationException::withMessages(['file' => 'wrong.file.kind']);
         }
         $attachment = $this->db->transaction(function () use ($booking, $file, $kind): Attachment {
             // counted by one at a time
@@ -67,7 +67,7 @@ final readonly class AttachmentFiles
         } catch (\Symfony\Component\HttpFoundation\File\Exception\FileException) {
             $attachment->delete();
             throw ValidationException::withMessages([
-                'file' => 'wrong.file.file_could_not',
+                'file' => 'wrong.file.not_kept',
             ]);
         }
 
@@ -91,12 +91,12 @@ final readonly class AttachmentFiles
         $all = Attachment::query()->where('business_id', $booking->business_id);
         if ((clone $all)->where('booking_id', $booking->id)->count() >= self::MOST) {
             throw ValidationException::withMessages([
-                'file' => 'wrong.file.enough?most='.self::MOST,
+                'file' => 'wrong.file.count?most='.self::MOST,
             ]);
         }
         if (array_sum(array_map(intval(...), Column::strings($all->pluck('bytes')))) + $bytes > self::MOST_BYTES) {
             throw ValidationException::withMessages([
-                'file' => 'wrong.file.no_more_files',
+                'file' => 'wrong.file.no_room',
             ]);
         }
     }

@@ -14,8 +14,8 @@ final readonly class CheckContent
 {
     /** Of whatever kind: what is said where there is too much. */
     public const SENTENCES = [
-        'max' => 'wrong.plain.most_fit_here?max=:max',
-        'max.string' => 'wrong.plain.most_characters_fit?max=:max',
+        'max' => 'wrong.plain.too_many?max=:max',
+        'max.string' => 'wrong.plain.too_long?max=:max',
     ];
 
     public function __construct(private Factory $validation)

@@ -44,8 +44,8 @@ final readonly class ReadDrafts
                     'drafts.*.version' => 'nullable|required_with:drafts.*.id|string|max:16',
                 ],
                 [
-                    'drafts.max' => 'wrong.plain.most_changes_saved?max=:max',
-                    'drafts.*.kind.in' => 'wrong.plain.there_no_such',
+                    'drafts.max' => 'wrong.plain.drafts?max=:max',
+                    'drafts.*.kind.in' => 'wrong.plain.kind',
                 ],
             )
             ->validate();

@@ -22,7 +22,7 @@ final readonly class PhoneNumber implements ValidationRule
     {
         if (is_string($value) && trim($value) !== '' && self::parsed($value, $this->timeZone) === null) {
             $fail(
-                'wrong.reach.does_not_look',
+                'wrong.reach.phone',
             );
         }
     }

@@ -38,12 +38,12 @@ final readonly class BookDetails
                 'agreed' => $business->consent === '' ? 'nullable|boolean' : 'required|accepted',
             ],
             [
-                'name.required' => 'wrong.details.please_tell_us',
-                'email.required' => 'wrong.details.we_need_mail',
-                'phone.required' => 'wrong.details.we_need_phone',
-                'agreed' => 'wrong.details.please_agree',
-                'email.email' => 'wrong.reach.does_not_look_like',
-                'max' => 'wrong.plain.most_characters_fit?max=:max',
+                'name.required' => 'wrong.details.name_required',
+                'email.required' => 'wrong.details.email_required',
+                'phone.required' => 'wrong.details.phone_required',
+                'agreed' => 'wrong.details.consent',
+                'email.email' => 'wrong.reach.email',
+                'max' => 'wrong.plain.too_long?max=:max',
             ],
         );
 

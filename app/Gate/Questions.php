@@ -184,13 +184,13 @@ final readonly class Questions
     private static function problem(Question $question, array $answer, ?Attachment $file): ?string
     {
         if ($answer === []) {
-            return $question->required ? 'wrong.answer.please_answer' : null;
+            return $question->required ? 'wrong.answer.required' : null;
         }
         $most = $question->type->longest();
 
         return match (true) {
-            mb_strlen(implode('', $answer)) > $most => "wrong.plain.most_characters_fit?max={$most}",
-            count($answer) > 1 && $question->type !== QuestionType::Choices => 'wrong.answer.one_answer_enough',
+            mb_strlen(implode('', $answer)) > $most => "wrong.plain.too_long?max={$most}",
+            count($answer) > 1 && $question->type !== QuestionType::Choices => 'wrong.answer.only_one',
             default => self::misfit($question, $answer, $file),
         };
     }
@@ -202,12 +202,12 @@ final readonly class Questions
             QuestionType::Short, QuestionType::Long, QuestionType::Address, QuestionType::Hidden => [true, null],
             QuestionType::Choice, QuestionType::Choices => [
                 array_diff($answer, $question->choices) === [],
-                'wrong.answer.choose_from_answers',
+                'wrong.answer.not_a_choice',
             ],
             QuestionType::YesNo => [in_array($answer[0], ['yes', 'no'], true), 'wrong.answer.yes_or_no'],
-            QuestionType::Number => [is_numeric(str_replace(',', '.', $answer[0])), 'wrong.answer.be_number'],
-            QuestionType::File => [$file !== null, 'wrong.answer.file_did_not'],
-            QuestionType::Date => [self::isDate($answer[0]), 'wrong.answer.be_date'],
+            QuestionType::Number => [is_numeric(str_replace(',', '.', $answer[0])), 'wrong.answer.number'],
+            QuestionType::File => [$file !== null, 'wrong.answer.file'],
+            QuestionType::Date => [self::isDate($answer[0]), 'wrong.answer.date'],
         };
 
         return $fits ? null : $sentence;

@@ -38,7 +38,7 @@ final readonly class ReadChoice
             $request->input('party'),
             'party',
             self::LARGEST_PARTY,
-            'wrong.choice.how_many_come',
+            'wrong.choice.party',
         ) ?? 1;
 
         return $this->one(given: $request->all(), at: '', business: $business, service: $service, party: $party);
@@ -59,7 +59,7 @@ final readonly class ReadChoice
             return null;
         }
         if (! is_array($then) || ! array_is_list($then) || count($then) >= VisitAsk::MOST) {
-            throw ValidationException::withMessages(['then' => 'wrong.desk.how_many_parts?most='.VisitAsk::MOST]);
+            throw ValidationException::withMessages(['then' => 'wrong.desk.parts?most='.VisitAsk::MOST]);
         }
         $parts = [$first];
         $named = array_values(array_filter(array_column($then, 'service'), is_string(...)));
@@ -67,7 +67,7 @@ final readonly class ReadChoice
         foreach ($then as $i => $given) {
             $service = is_array($given) ? $given['service'] ?? null : null;
             if (! is_array($given) || ! in_array($service, $offered, true)) {
-                throw ValidationException::withMessages(["then.{$i}.service" => 'wrong.desk.which_service']);
+                throw ValidationException::withMessages(["then.{$i}.service" => 'wrong.desk.service']);
             }
             $parts[] = $this->one(
                 given: $given,
@@ -84,7 +84,7 @@ final readonly class ReadChoice
         );
         if ($wait === false) {
             throw ValidationException::withMessages([
-                'maxWait' => 'wrong.desk.how_long_a_wait?most='.VisitAsk::LONGEST_WAIT,
+                'maxWait' => 'wrong.desk.wait?most='.VisitAsk::LONGEST_WAIT,
             ]);
         }
 
@@ -107,7 +107,7 @@ final readonly class ReadChoice
                 $given['minutes'] ?? null,
                 "{$at}minutes",
                 self::LONGEST_MINUTES,
-                'wrong.choice.length_whole_number',
+                'wrong.choice.minutes',
             ),
             location: self::id($given['location'] ?? null, "{$at}location", 'wrong.choice.no_such_place'),
             addOns: $addOns,
@@ -139,7 +139,7 @@ final readonly class ReadChoice
     {
         if (! is_array($given ?? []) || count($given ?? []) > self::MOST) {
             throw ValidationException::withMessages([
-                "{$at}addOns" => 'wrong.choice.add_ons_chosen?most='.self::MOST,
+                "{$at}addOns" => 'wrong.choice.add_ons?most='.self::MOST,
             ]);
         }
         $addOns = [];

@@ -34,14 +34,14 @@ final readonly class PictureFiles
             $size === false ||
             ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP, IMAGETYPE_GIF, IMAGETYPE_AVIF], true)
         ) {
-            throw self::wrong('wrong.picture.not_picture_we');
+            throw self::wrong('wrong.picture.kind');
         }
         if ($size[0] < 1 || $size[1] < 1 || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw self::wrong('wrong.picture.picture_has_too');
+            throw self::wrong('wrong.picture.pixels');
         }
         $image = @imagecreatefromstring($bytes);
         if ($image === false) {
-            throw self::wrong('wrong.picture.picture_damaged_and');
+            throw self::wrong('wrong.picture.damaged');
         }
 
         return $this->keep($business, self::smaller($image));

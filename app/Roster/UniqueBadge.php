@@ -48,7 +48,7 @@ final class UniqueBadge implements DataAwareRule, ValidationRule
                 $member->pattern === $value,
         );
         if ($other !== null && $people->count() < count(Badge::COLOURS) * count(Badge::PATTERNS)) {
-            $fail((new Sentence('wrong.person.same_badge', ['name' => $other->name]))->text());
+            $fail((new Sentence('wrong.person.badge_taken', ['name' => $other->name]))->text());
         }
     }
 }

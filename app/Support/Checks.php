@@ -34,7 +34,7 @@ final class Checks
                 filter_var($value, FILTER_VALIDATE_URL) === false ||
                 preg_match('#^https?://#i', $value) !== 1
             ) {
-                $fail('wrong.plain.no_link');
+                $fail('wrong.plain.link');
             }
         };
     }

@@ -15,7 +15,7 @@ use Illuminate\Contracts\Validation\ValidationRule;
  */
 final class MailAddress implements ValidationRule
 {
-    public const SENTENCE = 'wrong.reach.does_not_look_like';
+    public const SENTENCE = 'wrong.reach.email';
 
     /** @return string|null null: no address that mail can be sent to everywhere */
     public static function normal(string $given): ?string

@@ -99,7 +99,7 @@ final class WeeklyTable implements ValidationRule
         $wrong =
             is_array($value) && array_diff(array_keys($value), Wall::WEEKDAYS) === []
                 ? array_values(array_filter(array_map($this->wrongDay(...), $value)))[0] ?? null
-                : 'wrong.hours.hours_given_by';
+                : 'wrong.hours.weekday';
         if ($wrong !== null) {
             $fail($wrong);
         }
@@ -109,7 +109,7 @@ final class WeeklyTable implements ValidationRule
     public function wrongDay(mixed $windows): ?string
     {
         if (! is_array($windows) || ! array_is_list($windows) || count($windows) > self::MOST_A_DAY) {
-            return 'wrong.hours.day_has_list?most='.self::MOST_A_DAY;
+            return 'wrong.hours.stretches?most='.self::MOST_A_DAY;
         }
         foreach ($windows as $window) {
             if (
@@ -118,10 +118,10 @@ final class WeeklyTable implements ValidationRule
                 ! is_string($window['to'] ?? null) ||
                 array_diff_key($window, ['from' => 1, 'to' => 1, 'at' => 1]) !== []
             ) {
-                return 'wrong.hours.stretch_has_from';
+                return 'wrong.hours.stretch';
             }
             if (($window['at'] ?? null) !== null && ! in_array($window['at'], $this->places, true)) {
-                return 'wrong.hours.stretch_counts_for';
+                return 'wrong.hours.location';
             }
             try {
                 Window::between($window['from'], $window['to']);

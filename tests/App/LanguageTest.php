@@ -22,7 +22,7 @@ beforeEach(function (): void {
         [
             'mail.hello_nobody' => 'שלום',
             'page.gate.title' => 'הזמנה אצל {business}',
-            'wrong.details.please_tell_us' => 'מה שמך?',
+            'wrong.details.name_required' => 'מה שמך?',
         ],
         'he',
     );

@@ -31,7 +31,7 @@ final readonly class Accept
         /** @var array{name: string, password: string} $account */
         $account = $request->validate(
             ['name' => 'required|string|max:120', 'password' => Passwords::rules()],
-            ['name.*' => 'wrong.account.please_tell_us', ...Passwords::sentences()],
+            ['name.*' => 'wrong.account.name_required', ...Passwords::sentences()],
         );
         $made = ($this->accept)($token, null, $account);
         Auth::login($made);

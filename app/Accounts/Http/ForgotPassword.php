@@ -24,7 +24,7 @@ final readonly class ForgotPassword
         $email = $request->validate(
             ['email' => ['required', 'string', 'max:190', new MailAddress()]],
             [
-                'email.*' => 'wrong.account.which_mail_address',
+                'email.*' => 'wrong.account.email_required',
             ],
         )['email'];
         Password::sendResetLink(['email' => MailAddress::normal($email)], function (User $user, string $token): void {

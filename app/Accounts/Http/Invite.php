@@ -31,9 +31,9 @@ final readonly class Invite
                 'staff' => ['present', 'nullable', $linked, ...Checks::of($business, 'staff')],
             ],
             [
-                'email.required' => 'wrong.access.which_mail_address',
-                'role.*' => 'wrong.access.choose_role',
-                'staff.unique' => 'wrong.access.somebody_else_signs',
+                'email.required' => 'wrong.access.email_required',
+                'role.*' => 'wrong.access.role_required',
+                'staff.unique' => 'wrong.access.person_signs_in',
             ],
         );
         $invitation = ($this->invite)(

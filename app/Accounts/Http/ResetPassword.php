@@ -59,7 +59,7 @@ final readonly class ResetPassword
         });
         if ($status !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages([
-                'password' => 'wrong.account.link_has_run',
+                'password' => 'wrong.account.link_expired',
             ]);
         }
 

@@ -38,8 +38,8 @@ final readonly class SignIn
                 'stay' => 'nullable|boolean',
             ],
             [
-                'email.required' => 'wrong.account.which_mail_address',
-                'password.required' => 'wrong.account.password_missing',
+                'email.required' => 'wrong.account.email_required',
+                'password.required' => 'wrong.account.password_required',
             ],
         );
         $address = MailAddress::normal($given['email']) ?? '';
@@ -50,7 +50,7 @@ final readonly class SignIn
         if (! $this->isTheirs($user, $given['password'])) {
             $this->tries->failed($address, $network, $device);
             throw ValidationException::withMessages([
-                'password' => 'wrong.account.address_and_password',
+                'password' => 'wrong.account.not_matching',
             ]);
         }
         $this->tries->succeeded($address, $network, $device);

@@ -30,8 +30,8 @@ final readonly class SignUp
                 'password' => Passwords::rules(),
             ],
             [
-                'name.*' => 'wrong.account.please_tell_us',
-                'email.required' => 'wrong.account.mail_address_sign',
+                'name.*' => 'wrong.account.name_required',
+                'email.required' => 'wrong.account.email_is_sign_in',
                 'email.*' => MailAddress::SENTENCE,
                 ...Passwords::sentences(),
             ],

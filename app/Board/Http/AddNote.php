@@ -39,7 +39,7 @@ final readonly class AddNote
         $booking = OwnVisit::of($business, $access, $id);
         $given = Given::in($request->validate(
             ['text' => 'required|string|max:2000'],
-            ['text.required' => 'wrong.note.empty', 'text.max' => 'wrong.plain.most_characters_fit?max=:max'],
+            ['text.required' => 'wrong.note.empty', 'text.max' => 'wrong.plain.too_long?max=:max'],
         ));
         $note = [
             'business_id' => $business->id,

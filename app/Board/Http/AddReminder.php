@@ -28,9 +28,9 @@ final readonly class AddReminder
         $given = Given::in($request->validate(
             ['at' => ['required', Checks::wall()], 'text' => 'required|string|max:200'],
             [
-                'at.required' => 'wrong.desk.which_hour',
+                'at.required' => 'wrong.desk.hour',
                 'text.required' => 'wrong.note.empty',
-                'text.max' => 'wrong.plain.most_characters_fit?max=:max',
+                'text.max' => 'wrong.plain.too_long?max=:max',
             ],
         ));
         $at = $business->zone()->first(Wall::dateTime($given->string('at')));

@@ -23,7 +23,7 @@ final readonly class AnswerRequest
         $business->bookings()->findOrFail($id);
         $given = $request->validate(
             ['accept' => 'required|boolean', 'why' => 'nullable|string|max:300'],
-            ['why.max' => 'wrong.plain.most_characters_fit?max=:max'],
+            ['why.max' => 'wrong.plain.too_long?max=:max'],
         );
 
         return new JsonResponse(

@@ -35,9 +35,9 @@ final readonly class AskDeskRepeats
             ],
             [
                 ...DeskChoice::sentences(),
-                'every.*' => 'wrong.desk.how_often',
-                'unit.*' => 'wrong.desk.how_often',
-                'count.*' => 'wrong.desk.how_many_times?most='.RepeatRule::MOST,
+                'every.*' => 'wrong.desk.repeat_unit',
+                'unit.*' => 'wrong.desk.repeat_unit',
+                'count.*' => 'wrong.desk.repeat_count?most='.RepeatRule::MOST,
             ],
         ));
         $rule = new RepeatRule(

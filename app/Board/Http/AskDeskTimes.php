@@ -44,9 +44,9 @@ final readonly class AskDeskTimes
             [
                 ...DeskChoice::sentences(),
                 'client.*' => 'wrong.desk.no_such_client',
-                'date.*' => 'wrong.desk.which_date',
-                'at.*' => 'wrong.desk.which_hour',
-                'after.*' => 'wrong.desk.which_hour',
+                'date.*' => 'wrong.desk.date',
+                'at.*' => 'wrong.desk.hour',
+                'after.*' => 'wrong.desk.hour',
             ],
         ));
         $at = $given->stringIf('at');

@@ -39,7 +39,7 @@ final readonly class AskDrawn
         }
         [$from, $to] = [Wall::timeOfDay($given->string('from')), Wall::timeOfDay($given->string('to'), true)];
         if ($to <= $from) {
-            throw ValidationException::withMessages(['to' => 'wrong.time_off.ends_after_begins']);
+            throw ValidationException::withMessages(['to' => 'wrong.time_off.end_before_begin']);
         }
         assert($staff !== []);
 
@@ -73,11 +73,11 @@ final readonly class AskDrawn
     private static function sentences(): array
     {
         return [
-            'way.*' => 'wrong.plain.there_no_such',
+            'way.*' => 'wrong.plain.kind',
             'staff' => 'wrong.drawn.nobody',
             'staff.*' => 'wrong.drawn.nobody',
             'weeks.*' => 'wrong.drawn.weeks?most='.self::MOST_WEEKS,
-            'name.max' => 'wrong.plain.most_characters_fit?max=:max',
+            'name.max' => 'wrong.plain.too_long?max=:max',
         ];
     }
 }

@@ -28,7 +28,7 @@ final readonly class AskMoveTimes
         $business = Asker::business($request);
         $given = Given::in($request->validate(
             ['date' => ['required', Checks::date()], 'minutes' => 'nullable|integer|min:1|max:43200'],
-            ['minutes.*' => 'wrong.choice.length_whole_number'],
+            ['minutes.*' => 'wrong.choice.minutes'],
         ));
         $booking = Booking::query()->where('business_id', $business->id)->findOrFail($id);
         $day = Wall::day($given->string('date'));

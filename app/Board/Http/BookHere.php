@@ -49,7 +49,7 @@ final readonly class BookHere
             [
                 ...DeskChoice::sentences(),
                 ...GuestAsked::sentences(),
-                'max' => 'wrong.plain.most_characters_fit?max=:max',
+                'max' => 'wrong.plain.too_long?max=:max',
             ],
         ));
         $guest = GuestAsked::read($given, $business);

@@ -50,15 +50,15 @@ final readonly class DeskChoice
     public static function sentences(): array
     {
         return [
-            'service.*' => 'wrong.desk.which_service',
-            'then.*.service' => 'wrong.desk.which_service',
-            'then' => 'wrong.desk.how_many_parts?most='.VisitAsk::MOST,
-            'maxWait.*' => 'wrong.desk.how_long_a_wait?most='.VisitAsk::LONGEST_WAIT,
+            'service.*' => 'wrong.desk.service',
+            'then.*.service' => 'wrong.desk.service',
+            'then' => 'wrong.desk.parts?most='.VisitAsk::MOST,
+            'maxWait.*' => 'wrong.desk.wait?most='.VisitAsk::LONGEST_WAIT,
             'staff.*' => 'wrong.choice.no_such_person',
-            'minutes.*' => 'wrong.choice.length_whole_number',
-            'party.*' => 'wrong.choice.how_many_come',
-            'addOns' => 'wrong.choice.add_ons_chosen?most='.self::MOST,
-            'addOns.*.id' => 'wrong.choice.add_ons_chosen?most='.self::MOST,
+            'minutes.*' => 'wrong.choice.minutes',
+            'party.*' => 'wrong.choice.party',
+            'addOns' => 'wrong.choice.add_ons?most='.self::MOST,
+            'addOns.*.id' => 'wrong.choice.add_ons?most='.self::MOST,
             'addOns.*.quantity' => 'wrong.choice.add_on_quantity?most='.self::MOST,
         ];
     }

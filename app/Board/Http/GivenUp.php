@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 /** Reads how a booking is given up, or that is taken back: the same for trying it and for doing it. */
 final class GivenUp
 {
-    private const WORDS = ['*.max' => 'wrong.plain.most_characters_fit?max=:max'];
+    private const WORDS = ['*.max' => 'wrong.plain.too_long?max=:max'];
 
     private const SEEN = ['seen' => 'nullable|string|max:40'];
 

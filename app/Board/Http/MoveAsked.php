@@ -44,8 +44,8 @@ final readonly class MoveAsked
                 ...CheckOverride::rules(),
             ],
             [
-                'start.required_without' => 'wrong.desk.which_hour',
-                'minutes.*' => 'wrong.choice.length_whole_number',
+                'start.required_without' => 'wrong.desk.hour',
+                'minutes.*' => 'wrong.choice.minutes',
             ],
         ));
     }

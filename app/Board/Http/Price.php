@@ -24,7 +24,7 @@ final readonly class Price
         $business = Asker::business($request);
         $given = Given::in($request->validate(
             ['amount' => 'required|'.Amounts::RULE, 'told' => 'required|boolean'],
-            ['amount.*' => 'wrong.price.what_it_costs'],
+            ['amount.*' => 'wrong.price.amount_required'],
         ));
         $by = Asker::access($request)->user->name;
         $sale = ($this->settle)(

@@ -28,7 +28,7 @@ final readonly class SendWord
         $text = trim(
             $request->validate(
                 ['text' => 'required|string|max:2000'],
-                ['text.required' => 'wrong.word.want_say', 'text.max' => 'wrong.plain.most_characters_fit?max=:max'],
+                ['text.required' => 'wrong.word.required', 'text.max' => 'wrong.plain.too_long?max=:max'],
             )['text'],
         );
         $this->quota->checkWord($booking);

@@ -38,7 +38,7 @@ final readonly class Suggest
             ],
             [
                 'times.*' => 'wrong.suggest.how_many?most='.self::MOST,
-                'why.max' => 'wrong.plain.most_characters_fit?max=:max',
+                'why.max' => 'wrong.plain.too_long?max=:max',
             ],
         ));
         try {

@@ -40,7 +40,7 @@ final class GuestAsked
     /** @return array<string, string> */
     public static function sentences(): array
     {
-        return ['client.*' => 'wrong.desk.no_such_client', 'name.required_without' => 'wrong.desk.who_comes'];
+        return ['client.*' => 'wrong.desk.no_such_client', 'name.required_without' => 'wrong.desk.name_required'];
     }
 
     public static function read(Given $given, Business $business): Guest

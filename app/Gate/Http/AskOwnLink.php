@@ -30,7 +30,7 @@ final readonly class AskOwnLink
         $business = $this->published->page($slug);
         $email = Given::in($request->validate(
             ['email' => ['required', 'string', 'max:190', new MailAddress()]],
-            ['email.required' => 'wrong.details.we_need_mail'],
+            ['email.required' => 'wrong.details.email_required'],
         ))->string('email');
         $address = MailAddress::normal($email) ?? mb_strtolower($email);
         $client = Client::query()->where('business_id', $business->id)->where('email', $address)->first();

@@ -27,7 +27,7 @@ final readonly class ChangeDetailsByLink
         $booking = $this->linked->find($request, $id);
         $given = Given::in($request->validate(
             ['note' => 'nullable|string|max:1000', 'answers' => 'nullable|array|max:200'],
-            ['max' => 'wrong.plain.most_characters_fit?max=:max'],
+            ['max' => 'wrong.plain.too_long?max=:max'],
         ));
         $answers = Questions::ofVisit($booking->business, $booking, $request->array('answers'));
 

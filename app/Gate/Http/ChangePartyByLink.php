@@ -49,7 +49,7 @@ final readonly class ChangePartyByLink
                 'party' => 'required|integer|min:1|max:'.GatePage::LARGEST_PARTY,
                 'seen' => 'nullable|string|max:40',
             ],
-            ['party.*' => 'wrong.choice.how_many_come'],
+            ['party.*' => 'wrong.choice.party'],
         ));
     }
 }

@@ -29,7 +29,7 @@ final readonly class NameCodes
         $booking = $this->linked->find($request, $id);
         $given = $request->validate(
             ['codes' => 'present|array|list|max:5', 'codes.*' => 'required|string|max:60'],
-            ['codes.*' => 'wrong.code.type_one'],
+            ['codes.*' => 'wrong.code.required'],
         );
         $uses = ($this->use)($booking->business, $id, Given::in($given)->strings('codes'));
 

@@ -32,7 +32,7 @@ final readonly class SendFile
         }
         $file = $request->validate(
             ['file' => 'required|file|max:'.AttachmentFiles::LARGEST_KILOBYTES],
-            ['file.*' => 'wrong.file.file_most_5'],
+            ['file.*' => 'wrong.file.size'],
         )['file'];
         assert($file instanceof UploadedFile);
         $taken = $this->files->take($booking, $file);

@@ -37,7 +37,7 @@ final readonly class CategoryContent extends Content
 
     public static function sentences(): array
     {
-        return ['name.required' => 'wrong.category.called'];
+        return ['name.required' => 'wrong.category.name_required'];
     }
 
     public function name(): string

@@ -41,10 +41,10 @@ final readonly class DaypartContent extends Content
     public static function sentences(): array
     {
         return [
-            'name.required' => 'wrong.daypart.called',
-            'from.required' => 'wrong.daypart.when_does_begin',
-            'to.required' => 'wrong.daypart.when_does_end',
-            'to.different' => 'wrong.daypart.ends_another_time',
+            'name.required' => 'wrong.daypart.name_required',
+            'from.required' => 'wrong.daypart.begin_required',
+            'to.required' => 'wrong.daypart.end_required',
+            'to.different' => 'wrong.daypart.empty',
         ];
     }
 

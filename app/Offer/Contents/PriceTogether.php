@@ -24,7 +24,7 @@ final class PriceTogether
         return array_filter([
             ...self::lengths($given, $pricing),
             'pricing.extraPeople' => $pricing->perPerson && $pricing->extraPeople !== []
-                    ? 'wrong.price.more_people_cost'
+                    ? 'wrong.price.more_people_twice'
                     : null,
             'payment.amount' => $payment->string('kind') === PaymentKind::Deposit->value && ! self::isOneOf($payment)
                     ? PaymentContent::sentences()['payment.amount.*']
@@ -36,7 +36,7 @@ final class PriceTogether
                     ? StaffPayContent::sentences()['staffPay.amount.*']
                     : null,
             'approval' => $given->bool('approval') && self::paysFirst($given, $pricing)
-                    ? 'wrong.price.waits_for_yes'
+                    ? 'wrong.price.approval'
                     : null,
         ]);
     }
@@ -54,7 +54,7 @@ final class PriceTogether
         return [
             'pricing.byMinutes' => $unpriced === []
                 ? null
-                : (new Sentence('wrong.price.how_much_for_minutes', ['minutes' => implode(', ', $unpriced)]))->text(),
+                : (new Sentence('wrong.price.of_minutes', ['minutes' => implode(', ', $unpriced)]))->text(),
             'pricing.perStep' => $isOwn && $pricing->perStep === null
                 ? PricingContent::sentences()['pricing.perStep.*']
                 : null,

@@ -74,7 +74,7 @@ final readonly class QuestionContent extends Content
                 'required',
                 'string',
                 'max:120',
-                new OnceEach('choices', 'wrong.question.two_answers_same'),
+                new OnceEach('choices', 'wrong.question.choice_twice'),
             ],
             'required' => 'required|boolean',
             'services' => 'present|nullable|array|list|min:1|max:300',
@@ -100,16 +100,16 @@ final readonly class QuestionContent extends Content
     public static function sentences(): array
     {
         return [
-            'text.required' => 'wrong.question.want_know',
-            'type.*' => 'wrong.question.choose_how_answered',
-            'choices.required_if' => 'wrong.question.name_least_one',
-            'choices.*.required' => 'wrong.question.answer_has_text',
-            'services.*' => 'wrong.question.choose_services_or',
-            'services.min' => 'wrong.question.no_service_chosen',
-            'shownIf.question.*' => 'wrong.question.choose_earlier_question',
-            'shownIf.answer.*' => 'wrong.question.after_which_answer',
-            'parameter.not_in' => 'wrong.question.word_of_page',
-            'parameter.*' => 'wrong.question.part_link_that',
+            'text.required' => 'wrong.question.text_required',
+            'type.*' => 'wrong.question.type',
+            'choices.required_if' => 'wrong.question.choices_required',
+            'choices.*.required' => 'wrong.question.choice_required',
+            'services.*' => 'wrong.question.services',
+            'services.min' => 'wrong.question.services_empty',
+            'shownIf.question.*' => 'wrong.question.shown_if_question',
+            'shownIf.answer.*' => 'wrong.question.shown_if_answer',
+            'parameter.not_in' => 'wrong.question.parameter_reserved',
+            'parameter.*' => 'wrong.question.parameter',
         ];
     }
 

@@ -43,7 +43,7 @@ final readonly class CategoryThing extends ModelThing
     {
         return $content === null &&
             Service::query()->where('business_id', $business->id)->where('category_id', $id)->exists()
-            ? 'wrong.category.services_stand_under'
+            ? 'wrong.category.in_use'
             : null;
     }
 }

@@ -54,7 +54,7 @@ final readonly class DaypartThing extends ModelThing
             ->exists();
 
         return $content === null && $used
-            ? 'wrong.daypart.services_limited_part'
+            ? 'wrong.daypart.in_use'
             : null;
     }
 

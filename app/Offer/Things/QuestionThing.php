@@ -54,7 +54,7 @@ final readonly class QuestionThing extends ModelThing
                 ->where('shown_if', 'like', "%{$id}%")
                 ->exists();
 
-            return $isAskedAfter ? 'wrong.question.another_question_only' : null;
+            return $isAskedAfter ? 'wrong.question.in_use' : null;
         }
         $seen = [$id => true];
         for (
@@ -63,7 +63,7 @@ final readonly class QuestionThing extends ModelThing
             $next = Question::query()->find($next)->shown_if['question'] ?? null
         ) {
             if (isset($seen[$next])) {
-                return 'wrong.question.these_questions_would';
+                return 'wrong.question.circle';
             }
             $seen[$next] = true;
         }

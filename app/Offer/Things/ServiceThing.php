@@ -126,11 +126,11 @@ final readonly class ServiceThing extends ModelThing implements ChecksTogether
             ->whereJsonContains('services', $id)
             ->exists();
         if ($named(AddOn::query()) || $named(Question::query())) {
-            return 'wrong.service.add_ons_or';
+            return 'wrong.service.in_use';
         }
 
         return $sessions || Booking::query()->where('business_id', $business->id)->where('service_id', $id)->exists()
-            ? 'wrong.service.has_been_booked'
+            ? 'wrong.service.booked'
             : null;
     }
 

@@ -72,12 +72,12 @@ final readonly class AddOnContent extends Content
     public static function sentences(): array
     {
         return [
-            'name.required' => 'wrong.add_on.called',
-            'price.*' => 'wrong.add_on.price_amount_0',
-            'minutes.*' => 'wrong.add_on.adds_0_1440',
-            'services.*' => 'wrong.add_on.choose_services_or',
-            'taxRates.*' => 'wrong.price.not_one_rates',
-            'services.min' => 'wrong.add_on.no_service_chosen',
+            'name.required' => 'wrong.add_on.name_required',
+            'price.*' => 'wrong.add_on.price',
+            'minutes.*' => 'wrong.add_on.minutes',
+            'services.*' => 'wrong.add_on.services',
+            'taxRates.*' => 'wrong.price.tax_rate',
+            'services.min' => 'wrong.add_on.services_empty',
         ];
     }
 

@@ -23,10 +23,10 @@ final class Amounts
             try {
                 $percent = Percent::of(is_string($value) || is_int($value) ? (string) $value : '');
                 if ($percent->part(100) > 100 || ($percent->written() === '0' && ! $fromZero)) {
-                    $fail('wrong.price.part_above_0');
+                    $fail('wrong.price.percent_range');
                 }
             } catch (InvalidPrice) {
-                $fail('wrong.price.part_number_percent');
+                $fail('wrong.price.percent_form');
             }
         };
     }

@@ -44,8 +44,8 @@ final readonly class CancellationContent extends Content
     public static function sentences(): array
     {
         return [
-            'cancellation.freeMinutes.*' => 'wrong.cancellation.cancelling_free_until',
-            'cancellation.amount.*' => 'wrong.cancellation.cancelling_late_costs',
+            'cancellation.freeMinutes.*' => 'wrong.cancellation.free_until',
+            'cancellation.amount.*' => 'wrong.cancellation.amount',
         ];
     }
 

@@ -68,11 +68,11 @@ final readonly class FrequencyContent extends Content
     public static function sentences(): array
     {
         return [
-            'pricing.frequency.*.period.*' => 'wrong.price.one_rule_a_period',
-            'pricing.frequency.*.levels.*.from.*' => 'wrong.price.from_which_visit',
-            'pricing.frequency.*.levels.*.amount.*' => 'wrong.price.price_amount_0',
-            'pricing.frequency.*.levels.*.staffAmount.*' => 'wrong.price.price_amount_0',
-            'pricing.frequency.*.levels.*' => 'wrong.price.from_which_visit',
+            'pricing.frequency.*.period.*' => 'wrong.price.frequency_period',
+            'pricing.frequency.*.levels.*.from.*' => 'wrong.price.frequency_from',
+            'pricing.frequency.*.levels.*.amount.*' => 'wrong.price.amount',
+            'pricing.frequency.*.levels.*.staffAmount.*' => 'wrong.price.amount',
+            'pricing.frequency.*.levels.*' => 'wrong.price.frequency_from',
         ];
     }
 
@@ -84,7 +84,7 @@ final readonly class FrequencyContent extends Content
             Given::in(['levels' => $levels])->each('levels'),
         );
         if (count($from) !== count(array_unique($from))) {
-            $fail('wrong.price.from_which_visit');
+            $fail('wrong.price.frequency_from');
         }
     }
 

@@ -94,7 +94,7 @@ final readonly class OfferCodeContent extends Content
                 'present',
                 'nullable',
                 Checks::date(),
-                new Later('from', 'wrong.code.ends_after', orSame: true),
+                new Later('from', 'wrong.code.end_before_begin', orSame: true),
             ],
             'minimum' => 'required|'.Amounts::RULE,
             'uses' => $uses,
@@ -108,13 +108,13 @@ final readonly class OfferCodeContent extends Content
     public static function sentences(): array
     {
         return [
-            'code.required' => 'wrong.code.called',
-            'amount.*' => 'wrong.code.amount_or_part',
-            'services.*' => 'wrong.add_on.choose_services_or',
-            'services.min' => 'wrong.add_on.no_service_chosen',
-            'minimum.*' => 'wrong.price.price_amount_0',
-            'uses.*' => 'wrong.code.how_often',
-            'usesPerClient.*' => 'wrong.code.how_often',
+            'code.required' => 'wrong.code.code_required',
+            'amount.*' => 'wrong.code.amount_or_percent',
+            'services.*' => 'wrong.add_on.services',
+            'services.min' => 'wrong.add_on.services_empty',
+            'minimum.*' => 'wrong.price.amount',
+            'uses.*' => 'wrong.code.uses',
+            'usesPerClient.*' => 'wrong.code.uses',
         ];
     }
 

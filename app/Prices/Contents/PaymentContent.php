@@ -50,8 +50,8 @@ final readonly class PaymentContent extends Content
     public static function sentences(): array
     {
         return [
-            'payment.kind.*' => 'wrong.payment.choose_when_paid',
-            'payment.amount.*' => 'wrong.payment.deposit_amount_above',
+            'payment.kind.*' => 'wrong.payment.kind',
+            'payment.amount.*' => 'wrong.payment.deposit',
         ];
     }
 

@@ -156,17 +156,17 @@ final readonly class PricingContent extends Content
     public static function sentences(): array
     {
         return [
-            'pricing.kind.*' => 'wrong.price.choose_how_price',
-            'pricing.amount.*' => 'wrong.price.what_it_costs',
-            'pricing.byMinutes.*.amount.*' => 'wrong.price.how_much_for',
-            'pricing.byMinutes.*' => 'wrong.price.every_length_has',
-            'pricing.perStep.*' => 'wrong.price.does_one_step',
-            'pricing.byStaff.*.amount.*' => 'wrong.price.how_much_with',
-            'pricing.byStaff.*' => 'wrong.price.person_does_not',
-            'pricing.extraPeople.*' => 'wrong.price.does_each_more',
-            'pricing.extraPeopleStaff.*' => 'wrong.price.does_each_more',
-            'pricing.excludeSurcharges.*' => 'wrong.price.not_one_surcharges',
-            'pricing.taxRates.*' => 'wrong.price.not_one_rates',
+            'pricing.kind.*' => 'wrong.price.kind',
+            'pricing.amount.*' => 'wrong.price.amount_required',
+            'pricing.byMinutes.*.amount.*' => 'wrong.price.of_length',
+            'pricing.byMinutes.*' => 'wrong.price.of_every_length',
+            'pricing.perStep.*' => 'wrong.price.per_step',
+            'pricing.byStaff.*.amount.*' => 'wrong.price.of_person',
+            'pricing.byStaff.*' => 'wrong.price.person',
+            'pricing.extraPeople.*' => 'wrong.price.of_more_people',
+            'pricing.extraPeopleStaff.*' => 'wrong.price.of_more_people',
+            'pricing.excludeSurcharges.*' => 'wrong.price.surcharge',
+            'pricing.taxRates.*' => 'wrong.price.tax_rate',
         ] + FrequencyContent::sentences();
     }
 

@@ -41,7 +41,7 @@ final readonly class StaffPayContent extends Content
 
     public static function sentences(): array
     {
-        return ['staffPay.amount.*' => 'wrong.price.how_much_paid'];
+        return ['staffPay.amount.*' => 'wrong.price.amount_or_percent'];
     }
 
     public function toCore(): int|Percent

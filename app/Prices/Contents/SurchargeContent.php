@@ -102,13 +102,13 @@ final readonly class SurchargeContent extends Content
     public static function sentences(): array
     {
         return [
-            'name.required' => 'wrong.surcharge.called',
-            'hours.required_if' => 'wrong.surcharge.which_hours',
-            'weekdays.required_if' => 'wrong.surcharge.which_weekdays',
-            'weekdays.*' => 'wrong.surcharge.which_weekdays',
-            'dates.required_if' => 'wrong.surcharge.which_dates',
-            'amount.*' => 'wrong.surcharge.amount_or_part',
-            'staffAmount.*' => 'wrong.surcharge.amount_or_part',
+            'name.required' => 'wrong.surcharge.name_required',
+            'hours.required_if' => 'wrong.surcharge.hours',
+            'weekdays.required_if' => 'wrong.surcharge.weekdays',
+            'weekdays.*' => 'wrong.surcharge.weekdays',
+            'dates.required_if' => 'wrong.surcharge.dates',
+            'amount.*' => 'wrong.surcharge.amount_or_percent',
+            'staffAmount.*' => 'wrong.surcharge.amount_or_percent',
         ];
     }
 

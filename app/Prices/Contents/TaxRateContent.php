@@ -35,7 +35,7 @@ final readonly class TaxRateContent extends Content
 
     public static function sentences(): array
     {
-        return ['name.required' => 'wrong.tax.called', 'percent.required' => 'wrong.price.part_number_percent'];
+        return ['name.required' => 'wrong.tax.name_required', 'percent.required' => 'wrong.price.percent_form'];
     }
 
     public function name(): string

@@ -33,7 +33,7 @@ final readonly class OfferCodeThing extends ModelThing implements ChecksTogether
 
     public function together(Given $given): array
     {
-        return $given->has('amount') === $given->has('percent') ? ['amount' => 'wrong.code.amount_or_part'] : [];
+        return $given->has('amount') === $given->has('percent') ? ['amount' => 'wrong.code.amount_or_percent'] : [];
     }
 
     public function content(Model $row): OfferCodeContent
@@ -63,7 +63,7 @@ final readonly class OfferCodeThing extends ModelThing implements ChecksTogether
     {
         foreach ($content === null ? [] : OfferCode::query()->where('business_id', $business->id)->get() as $other) {
             if ($other->id !== $id && Rules::isSame($other->code, $content->code ?? '')) {
-                return 'wrong.code.is_there';
+                return 'wrong.code.taken';
             }
         }
 

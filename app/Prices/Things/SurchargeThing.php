@@ -37,8 +37,8 @@ final readonly class SurchargeThing extends ModelThing implements ChecksTogether
         $isOneForStaff = ! $given->has('staffAmount') || ! $given->has('staffPercent');
 
         return array_filter([
-            'amount' => $isOne ? null : 'wrong.surcharge.amount_or_part',
-            'staffAmount' => $isOneForStaff ? null : 'wrong.surcharge.amount_or_part',
+            'amount' => $isOne ? null : 'wrong.surcharge.amount_or_percent',
+            'staffAmount' => $isOneForStaff ? null : 'wrong.surcharge.amount_or_percent',
         ]);
     }
 
@@ -69,6 +69,6 @@ final readonly class SurchargeThing extends ModelThing implements ChecksTogether
             ->whereJsonContains('pricing->excludeSurcharges', $id)
             ->exists();
 
-        return $content === null && $isLeftOut ? 'wrong.surcharge.still_left_out' : null;
+        return $content === null && $isLeftOut ? 'wrong.surcharge.in_use' : null;
     }
 }

@@ -48,6 +48,6 @@ final readonly class TaxRateThing extends ModelThing
             ->exists() ||
             AddOn::query()->where('business_id', $business->id)->whereJsonContains('tax_rates', $id)->exists();
 
-        return $content === null && $isNamed ? 'wrong.tax.still_named' : null;
+        return $content === null && $isNamed ? 'wrong.tax.in_use' : null;
     }
 }

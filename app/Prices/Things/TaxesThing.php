@@ -34,7 +34,7 @@ final readonly class TaxesThing implements Thing
 
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        return $content === null ? 'wrong.tax.always_said' : null;
+        return $content === null ? 'wrong.tax.included' : null;
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook

@@ -37,7 +37,7 @@ final readonly class AccessContent extends Content
 
     public static function sentences(): array
     {
-        return ['role.*' => 'wrong.access.choose_role', 'staff.unique' => 'wrong.access.somebody_else_signs'];
+        return ['role.*' => 'wrong.access.role_required', 'staff.unique' => 'wrong.access.person_signs_in'];
     }
 
     public function name(): string

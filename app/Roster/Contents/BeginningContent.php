@@ -71,10 +71,10 @@ final readonly class BeginningContent extends Content
     public static function sentences(): array
     {
         return FactsContent::sentences() + [
-            'services.*.name.required' => 'wrong.beginning.service_called',
-            'services.*.minutes.*' => 'wrong.beginning.how_many_minutes',
-            'services.*.price.*' => 'wrong.beginning.what_it_costs',
-            'people.*.required' => 'wrong.beginning.person_called',
+            'services.*.name.required' => 'wrong.beginning.service_name',
+            'services.*.minutes.*' => 'wrong.beginning.minutes',
+            'services.*.price.*' => 'wrong.beginning.price',
+            'people.*.required' => 'wrong.beginning.person_name',
         ];
     }
 }

@@ -18,7 +18,7 @@ use YardBell\Core\Time\Zone;
 /** Date-times as clocks show them: "2027-03-01T09:30". */
 final readonly class ClosureContent extends Content
 {
-    private const NOBODY = 'wrong.closure.nobody_chosen_so';
+    private const NOBODY = 'wrong.closure.for_nobody';
 
     /** @param  list<string>|null  $staff ids; null: everyone */
     public function __construct(public string $name, public string $from, public string $to, public ?array $staff)
@@ -40,7 +40,7 @@ final readonly class ClosureContent extends Content
         return [
             'name' => 'nullable|string|max:120',
             'from' => ['required', Checks::wall()],
-            'to' => ['required', Checks::wall(), new Later('from', 'wrong.closure.ends_after_begins')],
+            'to' => ['required', Checks::wall(), new Later('from', 'wrong.closure.end_before_begin')],
             'staff' => 'present|nullable|array|list|min:1|max:200',
             'staff.*' => ['distinct', ...Checks::of($business, 'staff')],
         ];
@@ -49,8 +49,8 @@ final readonly class ClosureContent extends Content
     public static function sentences(): array
     {
         return [
-            'from.required' => 'wrong.closure.when_does_begin',
-            'to.required' => 'wrong.closure.when_does_end',
+            'from.required' => 'wrong.closure.begin_required',
+            'to.required' => 'wrong.closure.end_required',
             'staff.min' => self::NOBODY,
             'staff.*' => self::NOBODY,
         ];

@@ -188,16 +188,16 @@ final readonly class FactsContent extends Content
     public static function sentences(): array
     {
         return [
-            'name.required' => 'wrong.facts.business_called',
-            'slug.required' => 'wrong.facts.page_needs_address',
-            'slug.regex' => 'wrong.facts.small_letters_digits',
-            'slug.unique' => 'wrong.facts.another_business_has',
-            'slug.not_in' => 'wrong.facts.address_needed_by',
-            'timeZone.required' => 'wrong.facts.in_which_time',
-            'currency.*' => 'wrong.facts.three_capitals_like',
-            'travelMinutes.*' => 'wrong.facts.way_from_one',
+            'name.required' => 'wrong.facts.name_required',
+            'slug.required' => 'wrong.facts.slug_required',
+            'slug.regex' => 'wrong.facts.slug_form',
+            'slug.unique' => 'wrong.facts.slug_taken',
+            'slug.not_in' => 'wrong.facts.slug_reserved',
+            'timeZone.required' => 'wrong.facts.time_zone',
+            'currency.*' => 'wrong.facts.currency',
+            'travelMinutes.*' => 'wrong.facts.travel',
             'answerMinutes.*' => 'wrong.facts.answer_within',
-            'links.max' => 'wrong.facts.most_links_fit?max=:max',
+            'links.max' => 'wrong.facts.links?max=:max',
         ];
     }
 

@@ -75,7 +75,7 @@ final readonly class LocationContent extends Content
 
     public static function sentences(): array
     {
-        return ['name.required' => 'wrong.location.called'];
+        return ['name.required' => 'wrong.location.name_required'];
     }
 
     public function name(): string

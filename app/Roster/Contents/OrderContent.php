@@ -27,7 +27,7 @@ final readonly class OrderContent extends Content
 
     public static function sentences(): array
     {
-        return ['ids.*' => 'wrong.order.order_names_each'];
+        return ['ids.*' => 'wrong.order.twice'];
     }
 
     public function name(): string

@@ -155,12 +155,12 @@ final readonly class PersonContent extends Content
     public static function sentences(): array
     {
         return [
-            'name.required' => 'wrong.person.person_called',
-            'page.regex' => 'wrong.person.small_letters_digits',
-            'page.unique' => 'wrong.person.somebody_else_has',
-            'maxPerDay.*' => 'wrong.person.most_1_200',
-            'rates.*.amount.*' => 'wrong.price.how_much_paid',
-            'rates.*.service.*' => 'wrong.person.pay_for_one_of',
+            'name.required' => 'wrong.person.name_required',
+            'page.regex' => 'wrong.person.page_form',
+            'page.unique' => 'wrong.person.page_taken',
+            'maxPerDay.*' => 'wrong.person.max_per_day',
+            'rates.*.amount.*' => 'wrong.price.amount_or_percent',
+            'rates.*.service.*' => 'wrong.person.pay',
         ];
     }
 

@@ -70,27 +70,27 @@ final readonly class PoolContent extends Content
                 'required',
                 'string',
                 'max:120',
-                new OnceEach('units', 'wrong.pool.two_units_have', 'name'),
+                new OnceEach('units', 'wrong.pool.unit_name_twice', 'name'),
             ],
             'outages' => 'present|array|list|max:400',
             'outages.*' => 'array:unit,name,from,to',
             'outages.*.unit' => 'required|string|in_array:units.*.id',
             'outages.*.name' => 'nullable|string|max:120',
             'outages.*.from' => ['required', Checks::wall()],
-            'outages.*.to' => ['required', Checks::wall(), new Later('from', 'wrong.pool.ends_after_begins')],
+            'outages.*.to' => ['required', Checks::wall(), new Later('from', 'wrong.pool.end_before_begin')],
         ];
     }
 
     public static function sentences(): array
     {
         return [
-            'name.required' => 'wrong.pool.they_called_all',
-            'location.*' => 'wrong.pool.choose_one_locations',
-            'units.*.name.required' => 'wrong.pool.each_unit_has',
-            'units.*.id.*' => 'wrong.pool.unit_not_one',
-            'outages.*.unit.*' => 'wrong.pool.which_unit_out',
-            'outages.*.from.required' => 'wrong.pool.when_does_begin',
-            'outages.*.to.required' => 'wrong.pool.when_does_end',
+            'name.required' => 'wrong.pool.name_required',
+            'location.*' => 'wrong.pool.location',
+            'units.*.name.required' => 'wrong.pool.unit_name_required',
+            'units.*.id.*' => 'wrong.pool.outage_unit',
+            'outages.*.unit.*' => 'wrong.pool.outage_unit_required',
+            'outages.*.from.required' => 'wrong.pool.begin_required',
+            'outages.*.to.required' => 'wrong.pool.end_required',
         ];
     }
 

@@ -72,9 +72,9 @@ final readonly class SpecialDayContent extends Content
     public static function sentences(): array
     {
         return [
-            'date.required' => 'wrong.special_day.on_which_date',
-            'staff.*' => 'wrong.special_day.choose_whom_for',
-            'location.*' => 'wrong.special_day.choose_one_locations',
+            'date.required' => 'wrong.special_day.date',
+            'staff.*' => 'wrong.special_day.owner_required',
+            'location.*' => 'wrong.special_day.owner',
         ];
     }
 

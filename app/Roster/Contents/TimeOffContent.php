@@ -38,16 +38,16 @@ final readonly class TimeOffContent extends Content
             'staff' => ['required', ...Checks::of($business, 'staff')],
             'name' => 'nullable|string|max:120',
             'from' => ['required', Checks::wall()],
-            'to' => ['required', Checks::wall(), new Later('from', 'wrong.time_off.ends_after_begins')],
+            'to' => ['required', Checks::wall(), new Later('from', 'wrong.time_off.end_before_begin')],
         ];
     }
 
     public static function sentences(): array
     {
         return [
-            'staff.*' => 'wrong.time_off.whose_time_off',
-            'from.required' => 'wrong.time_off.when_does_begin',
-            'to.required' => 'wrong.time_off.when_does_end',
+            'staff.*' => 'wrong.time_off.staff_required',
+            'from.required' => 'wrong.time_off.begin_required',
+            'to.required' => 'wrong.time_off.end_required',
         ];
     }
 

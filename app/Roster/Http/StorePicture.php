@@ -23,8 +23,8 @@ final readonly class StorePicture
         $file = $request->validate(
             ['picture' => 'required|file|max:'.PictureFiles::LARGEST_KILOBYTES],
             [
-                'picture.max' => 'wrong.picture.picture_most_8',
-                'picture.*' => 'wrong.picture.file_did_not',
+                'picture.max' => 'wrong.picture.size',
+                'picture.*' => 'wrong.picture.not_whole',
             ],
         )['picture'];
         assert($file instanceof UploadedFile);

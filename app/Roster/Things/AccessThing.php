@@ -66,7 +66,7 @@ final readonly class AccessThing implements Thing
 
         return $others || ($content->role ?? '') === 'owner'
             ? null
-            : 'wrong.access.last_owner_make';
+            : 'wrong.access.last_owner';
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook

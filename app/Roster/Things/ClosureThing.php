@@ -60,7 +60,7 @@ final readonly class ClosureThing extends ModelThing
                     ->filter(static fn (Closure $closure): bool => $closure->staff === $content->staff)
                     ->all();
 
-        return $same === [] ? null : 'wrong.closure.closure_there_already';
+        return $same === [] ? null : 'wrong.closure.exists';
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook

@@ -37,7 +37,7 @@ final readonly class FactsThing implements Thing
 
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        return $content === null ? 'wrong.facts.business_has_its' : null;
+        return $content === null ? 'wrong.facts.not_removable' : null;
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook

@@ -64,9 +64,9 @@ final readonly class LocationThing extends ModelThing
         $isBooked = Booking::query()->where('business_id', $business->id)->where('location_id', $id)->exists();
 
         return match (true) {
-            $isBooked => 'wrong.location.there_bookings_location',
-            $in('service_location') => 'wrong.location.services_offered_here',
-            $in('pools') || $in('scheduled_sessions') || $hours => 'wrong.location.resources_sessions_or',
+            $isBooked => 'wrong.location.booked',
+            $in('service_location') => 'wrong.location.offered',
+            $in('pools') || $in('scheduled_sessions') || $hours => 'wrong.location.in_use',
             default => null,
         };
     }

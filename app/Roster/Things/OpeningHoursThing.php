@@ -36,7 +36,7 @@ final readonly class OpeningHoursThing implements Thing
 
     public function objection(Business $business, string $id, ?Content $content): ?string
     {
-        return $content === null ? 'wrong.opening_hours.opening_hours_can' : null;
+        return $content === null ? 'wrong.opening_hours.not_removable' : null;
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook

@@ -76,7 +76,7 @@ final readonly class OrderThing implements Thing
         sort($known);
         sort($given);
 
-        return $known === $given ? null : 'wrong.order.order_names_everything';
+        return $known === $given ? null : 'wrong.order.incomplete';
     }
 
     /** Where people or places stand decides rows of the same start (rules.md T16), never whether a time is free. */

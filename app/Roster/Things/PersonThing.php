@@ -83,9 +83,9 @@ final readonly class PersonThing extends ModelThing
             ->exists();
 
         return match (true) {
-            $isBooked => 'wrong.person.there_bookings_with',
-            $signsIn => 'wrong.person.person_signs_in',
-            $isNamed => 'wrong.person.closure_names_person',
+            $isBooked => 'wrong.person.booked',
+            $signsIn => 'wrong.person.signs_in',
+            $isNamed => 'wrong.person.in_closure',
             default => null,
         };
     }

@@ -86,7 +86,7 @@ final readonly class PoolThing extends ModelThing
             ->where('pool_id', $id)
             ->exists();
         if ($content === null && $needed) {
-            return 'wrong.pool.services_need_pool';
+            return 'wrong.pool.in_use';
         }
         foreach (
             self::units($business->id, $id)

@@ -62,7 +62,7 @@ final readonly class SpecialDayThing extends ModelThing
                 ->exists();
 
         return $other
-            ? (new Sentence('wrong.special_day.there', ['date' => LocalTime::date(Wall::day($content->date))]))->text()
+            ? (new Sentence('wrong.special_day.exists', ['date' => LocalTime::date(Wall::day($content->date))]))->text()
             : null;
     }
 

@@ -62,7 +62,7 @@ final readonly class TimeOffThing extends ModelThing
                 ->where('to', $content->to)
                 ->exists();
 
-        return $same ? 'wrong.time_off.time_off_there' : null;
+        return $same ? 'wrong.time_off.exists' : null;
     }
 
     public function book(RuleBook $book, string $id, ?Content $content): RuleBook
