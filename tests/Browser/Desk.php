@@ -28,7 +28,7 @@ final class Desk
         }
         $window->driver->getKeyboard()->sendKeys($service);
         $window->until('the service is found', fn (): bool => $window->find('.combo-option')->getText() === $service);
-        $window->key(WebDriverKeys::TAB);
+        $window->key(WebDriverKeys::TAB)->quiet(); // what fits is asked for once nothing more is typed
     }
 
     /** Books a wheel lesson that has just begun, whatever hour it is and whatever is in its way. */
