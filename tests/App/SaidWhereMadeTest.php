@@ -19,7 +19,7 @@ it('lets no two people wear the same mark', function (): void {
     $mark = static fn (Member $member): array => ['colour' => $member->colour, 'pattern' => $member->pattern];
     $save = fn (array $draft) => $this->postJson('/api/businesses/yard/drafts', ['drafts' => [$draft]]);
     expect($save(Things::fresh('person', $mark($this->yard->staff[0])))->assertUnprocessable()->json('fields'))->toBe([
-        'drafts.0.pattern' => 'Ana Reed has this mark already. Choose another colour or pattern.',
+        'drafts.0.pattern' => 'Ana Reed has this badge already. Choose another colour or pattern.',
     ]);
     $save(Things::fresh('person'))->assertOk(); // gets a free one
     expect(Member::query()->get()->map($mark)->unique()->count())->toBe(3);
