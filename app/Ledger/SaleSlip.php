@@ -49,7 +49,7 @@ final readonly class SaleSlip
         return [
             'id' => $sale->id,
             'name' => $sale->name,
-            'email' => $sale->email(),
+            'email' => $sale->about()->email(), // where its letters go
             'currency' => $sale->currency,
             'at' => self::instant($sale->created_at),
             'lines' => $sale->lines->map(fn (SaleLine $line): array => $this->line($sale, $line))->all(),

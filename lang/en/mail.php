@@ -14,7 +14,7 @@ return [
         'invoice' => 'Your invoice from {business}',
         'refund' => 'Your refund from {business}',
         'sent_back' => 'Your payment to {business} is on its way back',
-        'standing' => '{state, select, due {Total: {total}, of which {due} are still to be paid.} back {Total: {total}. {due} are to be given back to you.} other {Total: {total}, all of it paid.}}',
+        'standing' => '{state, select, due {Total: {total}, of which {due} is still to be paid.} back {Total: {total}, of which {due} is to be given back to you.} other {Total: {total}, all of it paid.}}',
     ],
 
     'subject' => [

@@ -53,7 +53,7 @@ return [
         'nothing_to_invoice' => 'There is nothing to write an invoice for.',
         'no_invoice' => 'This invoice has been taken back already.',
         'drawer_moved' => 'Meanwhile cash came or went: the drawer should hold {amount} now. Count again.',
-        'no_page' => 'Only what is booked has a page on which it can be paid.',
+        'no_page' => 'Only a booking has a page to pay on. Take the money here.',
         'no_address' => 'There is no email address to send it to.',
         'no_open_price' => 'The price of this booking is not open any more. Add a line to change what it comes to.',
         'not_booked' => 'This is not booked any more.',

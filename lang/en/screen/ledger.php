@@ -39,7 +39,7 @@ return [
     'price_of_it' => 'Price',
     'tax_of_it' => 'Tax',
     'without_tax' => 'No tax',
-    'sell_it' => 'Write the sale',
+    'sell_it' => 'Make the sale',
     'leave_sale' => 'Leave',
     'day' => 'Day',
     'day_before' => 'Day before',

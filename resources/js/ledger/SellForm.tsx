@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState, type SubmitEvent } from 'react';
+import { useEffect, useRef, useState, type SubmitEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { guestOf, NOBODY } from '../guests/who';
 import { WhoPart } from '../guests/WhoPart';
@@ -27,6 +27,13 @@ export function SellForm() {
   const [sold, setSold] = useState({ who: NOBODY, label: '', amount: 0, rate: '' });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
+  const isHere = useRef(true);
+  useEffect(() => {
+    isHere.current = true;
+    return () => {
+      isHere.current = false;
+    };
+  }, []);
   const set = (some: Partial<typeof sold>) => setSold((now) => ({ ...now, ...some }));
   const wrong = refusal?.fields ?? {};
   const list = `/at/${business}/ledger/sales`;
@@ -40,7 +47,10 @@ export function SellForm() {
       const sale = await unwrap(api.POST('/api/businesses/{business}/sales', { params: { path: { business } }, body }));
       await answered(queries, saleQuery(business, sale.id).queryKey, sale);
       await outdated(queries, 'sale', business);
-      await go(`${list}/${sale.id}`, { replace: true });
+      if (isHere.current) {
+        // else somebody has gone on meanwhile
+        await go(`${list}/${sale.id}`, { replace: true });
+      }
     } catch (why) {
       setRefusal(refusalOf(why));
       setBusy(false);
