@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act } from '@testing-library/react';
 import { createContext, useContext, type ReactNode } from 'react';
-import { createMemoryRouter, RouterProvider } from 'react-router';
+import { createBrowserRouter, RouterProvider } from 'react-router';
 import { vi } from 'vitest';
 import { api } from '../../resources/js/lib/api';
 import { NoticeBoard, NoticeLine } from '../../resources/js/ui/Notices';
@@ -53,7 +53,8 @@ const Here = () => useContext(Children);
 
 /** Somewhere in the workspace, with what is said at its foot. */
 export function inWorkspace(queries: QueryClient, path = '/at/mill/board') {
-  const router = createMemoryRouter([{ path: '/at/:business/*', element: <Here /> }], { initialEntries: [path] });
+  window.history.replaceState(null, '', path);
+  const router = createBrowserRouter([{ path: '/at/:business/*', element: <Here /> }]);
   return function Around({ children }: { children: ReactNode }) {
     return (
       <QueryClientProvider client={queries}>

@@ -13,6 +13,7 @@ beforeEach(() => {
 afterEach(() => {
   cleanup();
   vi.restoreAllMocks();
+  window.history.replaceState(null, '', '/');
 });
 
 const settle = (wait = 10) => act(() => new Promise((drawn) => setTimeout(drawn, wait)));

@@ -12,6 +12,7 @@ beforeEach(() => {
 afterEach(() => {
   cleanup();
   vi.restoreAllMocks();
+  window.history.replaceState(null, '', '/');
 });
 
 const THING = { kind: 'category', id: 'c1', version: 'v1', content: { name: 'Clay', description: '' }, history: [] };

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState, type SubmitEvent } from 'react';
+import { useState, type SubmitEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { guestOf, NOBODY } from '../guests/who';
 import { WhoPart } from '../guests/WhoPart';
@@ -7,6 +7,7 @@ import { answered } from '../lib/answered';
 import { api, refusalOf, unwrap, type Refusal } from '../lib/api';
 import { sale as saleQuery } from '../lib/queries';
 import { outdated } from '../lib/outdated';
+import { stillHere } from '../lib/stillHere';
 import { newId } from '../setup/things';
 import { useSetup } from '../setup/useSetup';
 import { Alert } from '../ui/Alert';
@@ -27,18 +28,12 @@ export function SellForm() {
   const [sold, setSold] = useState({ who: NOBODY, label: '', amount: 0, rate: '' });
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
-  const isHere = useRef(true);
-  useEffect(() => {
-    isHere.current = true;
-    return () => {
-      isHere.current = false;
-    };
-  }, []);
   const set = (some: Partial<typeof sold>) => setSold((now) => ({ ...now, ...some }));
   const wrong = refusal?.fields ?? {};
   const list = `/at/${business}/ledger/sales`;
   const submit = async (event: SubmitEvent) => {
     event.preventDefault();
+    const isStillHere = stillHere();
     setBusy(true);
     setRefusal(null);
     try {
@@ -47,7 +42,7 @@ export function SellForm() {
       const sale = await unwrap(api.POST('/api/businesses/{business}/sales', { params: { path: { business } }, body }));
       await answered(queries, saleQuery(business, sale.id).queryKey, sale);
       await outdated(queries, 'sale', business);
-      if (isHere.current) {
+      if (isStillHere()) {
         // else somebody has gone on meanwhile
         await go(`${list}/${sale.id}`, { replace: true });
       }

@@ -13,6 +13,7 @@ import { ServiceLink } from './ServiceLink';
 import { Ordered } from '../setup/Ordered';
 import { useOrder } from '../setup/useOrder';
 import { writeLength } from '../lib/length';
+import { stillHere } from '../lib/stillHere';
 import { priceWords } from '../words/prices';
 import { Row, RowEnd, RowFact, RowNameLink } from '../ui/Row';
 import * as say from '@words/offer';
@@ -132,12 +133,13 @@ function Duplicate({ service }: { service: Schemas['ServiceRow'] }) {
   const navigate = useNavigate();
   const { business, save } = useSave({ aloud: true });
   const make = async () => {
+    const isStillHere = stillHere();
     const { content } = await queries.query({ ...thing(business, 'service', service.id), staleTime: 0 });
     const saved = await save(
       [draftOf.service(null, { ...content, name: say.again({ name: content.name }), active: false }, null)],
       say.copyHereResting({ name: service.name }),
     );
-    if (saved?.ids[0] !== undefined) {
+    if (saved?.ids[0] !== undefined && isStillHere()) {
       await navigate(`/at/${business}/offer/services/${saved.ids[0]}`);
     }
   };

@@ -1,4 +1,5 @@
 import { useNavigate } from 'react-router';
+import { stillHere } from '../lib/stillHere';
 import { Button } from '../ui/Button';
 import { History } from './History';
 import { Meanwhile } from './Meanwhile';
@@ -24,7 +25,8 @@ export function ThingFoot<C extends object>({ editing, name, unnamed, isNew, nam
   const navigate = useNavigate();
   const { data, may } = useSetup();
   const remove = async () => {
-    if (await editing.remove(say.removed({ name }))) {
+    const isStillHere = stillHere();
+    if ((await editing.remove(say.removed({ name }))) && isStillHere()) {
       await navigate(list);
     }
   };

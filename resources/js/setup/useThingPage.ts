@@ -1,4 +1,5 @@
 import { useNavigate } from 'react-router';
+import { stillHere } from '../lib/stillHere';
 import { useStranded } from './Stranded';
 import type { Contents, Kind } from './things';
 import { useSetup } from './useSetup';
@@ -19,10 +20,11 @@ export function useThingPage<K extends Kind>(
   const editing = useThing(kind, id, fresh);
   const stranded = useStranded();
   const save = async (done: string): Promise<void> => {
+    const isStillHere = stillHere();
     const saved = await editing.save(done);
     if (saved !== null) {
       await stranded.carryOut();
-      if (saved !== id) {
+      if (saved !== id && isStillHere()) {
         await navigate(`/at/${business}/${pathOf(saved)}`);
       }
     }
