@@ -4,6 +4,7 @@ import { createContext, useContext, type ReactNode } from 'react';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { vi } from 'vitest';
 import { api } from '../../resources/js/lib/api';
+import { ASKING } from '../../resources/js/lib/queryClient';
 import { NoticeBoard, NoticeLine } from '../../resources/js/ui/Notices';
 
 export type Asked = {
@@ -46,7 +47,9 @@ export function asking(): Asked[] {
 export const latest = (asked: Asked[], path: string): Asked | undefined =>
   asked.findLast((one) => one.path.includes(path));
 
-export const queriesOf = () => new QueryClient({ defaultOptions: { queries: { retry: false } } });
+/** As the workspace asks, but once. */
+export const queriesOf = () =>
+  new QueryClient({ defaultOptions: { ...ASKING, queries: { ...ASKING.queries, retry: false } } });
 
 const Children = createContext<ReactNode>(null);
 const Here = () => useContext(Children);

@@ -1,8 +1,9 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { act, cleanup, fireEvent, render, renderHook, screen, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+import { newQueryClient } from '../../resources/js/lib/queryClient';
 import { api } from '../../resources/js/lib/api';
 import { Ordered } from '../../resources/js/setup/Ordered';
 import { useOrder } from '../../resources/js/setup/useOrder';
@@ -53,7 +54,7 @@ function around({ children }: { children: ReactNode }) {
     </NoticeBoard>
   );
   return (
-    <QueryClientProvider client={new QueryClient()}>
+    <QueryClientProvider client={newQueryClient()}>
       <RouterProvider
         router={createMemoryRouter([{ path: '/at/:business', element: screen }], { initialEntries: ['/at/mill'] })}
       />

@@ -31,7 +31,6 @@ export function useOrder(list: List, ids: readonly string[]) {
   const { business, save } = useSave({ aloud: true });
   const saving = useMutation({
     scope: { id: `order ${list}` },
-    networkMode: 'always',
     mutationFn: async (next: string[]) => {
       const now = await queries.query({ ...thing(business, 'order', list), staleTime: 0 });
       await save([draftOf.order(list, { ids: next }, now.version)], say.orderSaved);

@@ -3,23 +3,15 @@ import '../setup/setup.css';
 import '../accounts/accounts.css';
 import '../board/board.css';
 import '../roster/roster.css';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
-import { Refused } from '../lib/api';
+import { newQueryClient } from '../lib/queryClient';
 import { NoticeBoard } from '../ui/Notices';
 import { Workspace } from './Workspace';
 
-const queries = new QueryClient({
-  defaultOptions: {
-    queries: {
-      retry: (failures, wrong) =>
-        !(wrong instanceof Refused && wrong.status >= 400 && wrong.status < 500) && failures < 2,
-      refetchOnWindowFocus: true,
-    },
-  },
-});
+const queries = newQueryClient();
 
 const router = createBrowserRouter([{ path: '*', element: <Workspace /> }]);
 
