@@ -76,6 +76,42 @@ final readonly class Yard
     }
 
     /**
+     * Who waits for something of such a document: for some hours of one to three weekdays, for one to three weeks.
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function waitlist(int $people, int $services, int $entries): array
+    {
+        $random = new Randomizer(new Mt19937(20270301));
+
+        return array_map(static function (int $i) use ($random, $people, $services): array {
+            $windows = [];
+            for ($weekday = $random->getInt(1, 3); $weekday > 0; $weekday--) {
+                $from = $random->getInt(16, 30);
+                $windows[['mon', 'tue', 'wed', 'thu', 'fri', 'sat'][$random->getInt(0, 5)]] = [
+                    ['from' => self::halfHour($from), 'to' => self::halfHour($from + $random->getInt(4, 8))],
+                ];
+            }
+            $first = $random->getInt(0, 20);
+
+            return [
+                'id' => "w{$i}",
+                'service' => 'service-'.$random->getInt(0, $services - 1),
+                'staff' => $i % 3 === 0 ? ['person-'.$random->getInt(1, $people)] : null,
+                'from' => gmdate('Y-m-d', self::MONDAY + $first * 86400),
+                'until' => gmdate('Y-m-d', self::MONDAY + ($first + $random->getInt(6, 20)) * 86400),
+                'windows' => $windows,
+                'createdAt' => gmdate('Y-m-d\TH:i\Z', self::MONDAY - $random->getInt(1, 30 * 1440) * 60),
+            ];
+        }, range(1, $entries));
+    }
+
+    private static function halfHour(int $of): string
+    {
+        return sprintf('%02d:%02d', intdiv($of, 2), $of % 2 * 30);
+    }
+
+    /**
      * @param  list<string>  $ids
      * @return list<array<string, mixed>>
      */

@@ -19,6 +19,7 @@ use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Availability\VisitAsk;
 use YardBell\Core\Availability\VisitPart;
 use YardBell\Core\Availability\VisitSearch;
+use YardBell\Core\Booking\Waitlist;
 use YardBell\Core\Price\Item;
 use YardBell\Core\Price\Order;
 use YardBell\Core\Price\Quote;
@@ -134,6 +135,24 @@ $line(
     'at most 2.2',
     $grown['days'] <= 2.2 * $grown['once'],
     sprintf('%.2f ms, %.2f ms', $grown['once'], $grown['days']),
+);
+
+$waited = Reader::read(
+    json_encode(['waitlist' => Yard::waitlist(sized(12, 2), 3, sized(5000, 60))] + $document, JSON_THROW_ON_ERROR),
+);
+$matches = static fn (): array => (new Waitlist($waited->book, $waited->diary))->matches(
+    entries: $waited->waitlist,
+    fromDay: Wall::day(FROM),
+    toDay: Wall::day('2027-03-31'),
+    now: Wall::instant(NOW),
+);
+$took = $compare(['one' => fn () => $search($waited), 'waitlist' => $matches], 20);
+$line(
+    '(g) a month of 5,000 who wait for three services / of one',
+    $took['waitlist'] / $took['one'],
+    'at most 30',
+    $took['waitlist'] <= 30 * $took['one'],
+    sprintf('%.1f ms / %.2f ms, %d rows', $took['waitlist'], $took['one'], count($matches())),
 );
 
 $six = $read(6, sized(800, 40), 0);

@@ -46,6 +46,7 @@ bin/yardbell book:check                   whether all sums of the running server
 bin/yardbell slots|why|check FILE --help  which times a rule document offers, why one is not, what keeps them all
 bin/yardbell quote FILE REQUEST.json      what a visit costs by a rule document
 bin/yardbell repeats FILE REQUEST.json    which times of a repeat fit, and what would instead
+bin/yardbell waitlist FILE --help         which times can be booked that somebody waits for
 TEXT
         ;;
     *) fail "There is no command \"$command\". bin/yardbell help lists them." ;;

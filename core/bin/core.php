@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * slots, why, quote, visits, repeats, check: the core alone, without the framework's start-up and without Composer's
- * loader.
+ * slots, why, quote, visits, repeats, waitlist, check: the core alone, without the framework's start-up and without
+ * Composer's loader.
  */
 
 spl_autoload_register(static function (string $class): void {

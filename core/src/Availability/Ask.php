@@ -54,6 +54,12 @@ final readonly class Ask
         return $this->with(location: $location);
     }
 
+    /** The same for so many people. */
+    public function of(int $party): self
+    {
+        return $this->with(party: $party);
+    }
+
     /** The same for another length. */
     public function lasting(?int $minutes, int $extra): self
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace YardBell\Core\Availability;
 
+use YardBell\Core\Booking\State;
+
 use function array_filter;
 use function array_values;
 use function in_array;
@@ -45,6 +47,21 @@ final readonly class Diary
         );
     }
 
+    /** As if these sessions were not scheduled, nor booked: when they could be held instead. */
+    public function withoutSessions(string ...$sessions): self
+    {
+        return new self(
+            $this->bookings,
+            array_values(
+                array_filter($this->sessions, static fn (Session $one): bool => ! in_array($one->id, $sessions, true)),
+            ),
+            array_values(
+                array_filter($this->seats, static fn (Seat $seat): bool => ! in_array($seat->session, $sessions, true)),
+            ),
+            $this->lastTaken,
+        );
+    }
+
     /** As if this were booked, too. */
     public function with(?Booking $booking = null, ?Seat $seat = null): self
     {
@@ -54,6 +71,36 @@ final readonly class Diary
             $seat === null ? $this->seats : [...$this->seats, $seat],
             $this->lastTaken,
         );
+    }
+
+    /** As if a row that is offered were booked. */
+    public function taking(Slot $row, Service $service, int $party, int $now): self
+    {
+        $id = "taken {$row->start}";
+
+        return $row->session !== null
+            ? $this->with(seat: new Seat(
+                id: $id,
+                session: $row->session,
+                party: $party,
+                state: State::Confirmed,
+                heldUntil: null,
+            ))
+            : $this->with(booking: new Booking(
+                id: $id,
+                service: $service->id,
+                start: $row->start,
+                minutes: $row->end - $row->start,
+                setup: $service->setup,
+                clearup: $service->clearup,
+                staff: $row->staff,
+                location: $row->location,
+                units: $row->units,
+                party: $party,
+                state: State::Confirmed,
+                heldUntil: null,
+                createdAt: $now,
+            ));
     }
 
     /** Whose turn a service is (T16) stays as it is now, whatever is booked further. */

@@ -6,6 +6,8 @@ namespace YardBell\Core\Availability;
 
 use YardBell\Core\Time\Hours;
 
+use function array_filter;
+
 /** A service, as far as time is concerned. All lengths in minutes, dates as day numbers. */
 final readonly class Service
 {
@@ -93,6 +95,11 @@ final readonly class Service
     public function largestParty(): ?int
     {
         return $this->maxParty ?? ($this->isShared() || $this->hasSessions ? null : 1);
+    }
+
+    public function needsUnitsPerPerson(): bool
+    {
+        return array_filter($this->needs, static fn (Need $need): bool => $need->perPerson) !== [];
     }
 
     public function needOf(string $pool): ?Need

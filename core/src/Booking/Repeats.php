@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace YardBell\Core\Booking;
 
 use YardBell\Core\Availability\Ask;
-use YardBell\Core\Availability\Booking;
 use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\RuleBook;
-use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Availability\WhyNot;
@@ -63,7 +61,8 @@ final class Repeats
         $rows = $this->rows($own);
         $row = self::taken($day === $own ? $rows : $this->rows($day), $start);
         if ($row !== null) {
-            $this->take($row);
+            $service = $this->book->services[$this->ask->service];
+            $this->diary = $this->diary->taking($row, $service, $this->ask->party, $this->ask->now);
 
             return new Occurrence($start, $row);
         }
@@ -138,34 +137,5 @@ final class Repeats
         }
 
         return $then[0] ?? null;
-    }
-
-    private function take(Slot $row): void
-    {
-        $service = $this->book->services[$this->ask->service];
-        $id = "repeat {$row->start}";
-        $this->diary = $row->session !== null
-            ? $this->diary->with(seat: new Seat(
-                id: $id,
-                session: $row->session,
-                party: $this->ask->party,
-                state: State::Confirmed,
-                heldUntil: null,
-            ))
-            : $this->diary->with(booking: new Booking(
-                id: $id,
-                service: $service->id,
-                start: $row->start,
-                minutes: $row->end - $row->start,
-                setup: $service->setup,
-                clearup: $service->clearup,
-                staff: $row->staff,
-                location: $row->location,
-                units: $row->units,
-                party: $this->ask->party,
-                state: State::Confirmed,
-                heldUntil: null,
-                createdAt: $this->ask->now,
-            ));
     }
 }

@@ -47,6 +47,12 @@ final class Command
           (docs/rules.md, T23). Exit 2 for a bad document or request.
         TEXT;
 
+    private const WAITLIST = <<<'TEXT'
+        bin/yardbell waitlist FILE --from=DATE --to=DATE --now=INSTANT
+          Prints the times on the local dates --from … --to that can be booked and that somebody waits for, each with
+          who, the longest waiting first (docs/rules.md, T22). Exit 2 for a bad document or option.
+        TEXT;
+
     private const CHECK = <<<'TEXT'
         bin/yardbell check FILE
           Prints what keeps the business from being bookable, each with a pointer into the document and advice, and the
@@ -54,7 +60,15 @@ final class Command
         TEXT;
 
     /** Documents that each command takes. */
-    private const FILES = ['slots' => 1, 'why' => 1, 'quote' => 2, 'visits' => 2, 'repeats' => 2, 'check' => 1];
+    private const FILES = [
+        'slots' => 1,
+        'why' => 1,
+        'quote' => 2,
+        'visits' => 2,
+        'repeats' => 2,
+        'waitlist' => 1,
+        'check' => 1,
+    ];
 
     /**
      * @param  list<string>  $arguments
@@ -89,6 +103,7 @@ final class Command
             'quote' => self::QUOTE,
             'visits' => self::VISITS,
             'repeats' => self::REPEATS,
+            'waitlist' => self::WAITLIST,
             'check' => self::CHECK,
             default => implode("\n", [
                 self::SLOTS,
@@ -96,6 +111,7 @@ final class Command
                 self::QUOTE,
                 self::VISITS,
                 self::REPEATS,
+                self::WAITLIST,
                 self::CHECK,
             ]),
         };
@@ -127,6 +143,7 @@ final class Command
             match ($name) {
                 'slots' => Slots::of($scenario, $options),
                 'why' => Why::of($scenario, $options),
+                'waitlist' => Waiting::of($scenario, $options),
                 'check' => Check::of($scenario, $options),
                 'quote' => Quotes::of($scenario, self::request($files[1], $options)),
                 'visits' => Visits::of($scenario, self::request($files[1], $options)),

@@ -18,6 +18,7 @@ final class Keys
         'bookings',
         'clients',
         'codes',
+        'waitlist',
     ];
 
     public const BUSINESS = [
@@ -98,5 +99,20 @@ final class Keys
         'heldUntil',
         'createdAt',
         'doubleBooked',
+    ];
+
+    public const WAITLIST = [
+        'id',
+        'service',
+        'minutes',
+        'extra',
+        'party',
+        'staff',
+        'locations',
+        'from',
+        'until',
+        'windows',
+        'client',
+        'createdAt',
     ];
 }

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace YardBell\Core\Scenario;
 
 use YardBell\Core\Time\InvalidTime;
+use YardBell\Core\Time\Wall;
 
 /** The --name=value options of a command, each read once and checked. */
 final readonly class Options
 {
+    /** Days asked for at most: a longer range is a slip of the keyboard. */
+    public const LONGEST_DAYS = 3700;
+
     /** @param  array<string, string>  $given */
     private function __construct(private array $given)
     {
@@ -56,6 +60,27 @@ final readonly class Options
         } catch (InvalidTime $wrong) {
             throw BadOption::named($name, $wrong->getMessage());
         }
+    }
+
+    /**
+     * The local dates --from … --to, both included.
+     *
+     * @return array{int, int} day numbers
+     *
+     * @throws BadOption
+     */
+    public function dates(): array
+    {
+        $from = $this->time('from', Wall::day(...));
+        $to = $this->time('to', Wall::day(...));
+        if ($from > $to) {
+            throw BadOption::named('from', 'it must not be after --to.');
+        }
+        if ($to - $from > self::LONGEST_DAYS) {
+            throw BadOption::named('to', 'at most '.self::LONGEST_DAYS.' days can be asked for at once.');
+        }
+
+        return [$from, $to];
     }
 
     /** @throws BadOption unless plain digits and at least $min */

@@ -140,6 +140,7 @@ final class Reader
             clients: $reader->clients(),
             prices: $prices,
             tariffs: $this->tariffs($services, $prices),
+            waitlist: (new WaitlistReader($times, $book, $reader->clients()))->entries($this->document),
         );
     }
 

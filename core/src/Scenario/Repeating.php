@@ -9,7 +9,6 @@ use YardBell\Core\Booking\Occurrence;
 use YardBell\Core\Booking\Repeats;
 use YardBell\Core\Time\Wall;
 
-use function array_diff_key;
 use function array_map;
 
 /** The command `repeats`: which of the times of a repeat fit, and what would instead (rules.md T23). */
@@ -43,6 +42,6 @@ final class Repeating
     /** @return array<string, mixed>|null */
     private static function row(?Slot $slot): ?array
     {
-        return $slot === null ? null : array_diff_key(Slots::row($slot), ['next' => true, 'tight' => true]);
+        return $slot === null ? null : Slots::plainRow($slot);
     }
 }

@@ -6,6 +6,7 @@ namespace YardBell\Core\Scenario;
 
 use YardBell\Core\Availability\Diary;
 use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Booking\WaitlistEntry;
 use YardBell\Core\Price\PriceList;
 use YardBell\Core\Price\Tariff;
 
@@ -17,6 +18,7 @@ final readonly class Scenario
      * @param  array<string, string>  $clients names by id
      * @param  PriceList  $prices what the business charges beside its services' own prices
      * @param  array<string, Tariff>  $tariffs what each service costs, by its id
+     * @param  list<WaitlistEntry>  $waitlist in the document's order
      */
     public function __construct(
         public RuleBook $book,
@@ -27,6 +29,7 @@ final readonly class Scenario
         public array $clients = [],
         public PriceList $prices = new PriceList(),
         public array $tariffs = [],
+        public array $waitlist = [],
     ) {
     }
 }

@@ -9,14 +9,12 @@ use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Time\Wall;
 
+use function array_diff_key;
 use function array_map;
 
 /** The command `slots`: which times can be booked. */
 final class Slots
 {
-    /** Days asked for at most: a longer range is a slip of the keyboard. */
-    public const LONGEST_DAYS = 3700;
-
     /**
      * @param  list<string>  $arguments
      * @return array{slots: list<array<string, mixed>>}
@@ -36,14 +34,7 @@ final class Slots
             'staff',
             'location',
         ]);
-        $from = $options->time('from', Wall::day(...));
-        $to = $options->time('to', Wall::day(...));
-        if ($from > $to) {
-            throw BadOption::named('from', 'it must not be after --to.');
-        }
-        if ($to - $from > self::LONGEST_DAYS) {
-            throw BadOption::named('to', 'at most '.self::LONGEST_DAYS.' days can be asked for at once.');
-        }
+        [$from, $to] = $options->dates();
         $search = new SlotSearch($scenario->book, $scenario->diary);
 
         return ['slots' => array_map(self::row(...), $search->slots(self::ask($options, $scenario, $from, $to)))];
@@ -65,6 +56,12 @@ final class Slots
             staff: $options->id('staff', $scenario->book->staff),
             location: $options->id('location', $scenario->book->locations),
         );
+    }
+
+    /** @return array<string, mixed> a row without what says how it compares with others */
+    public static function plainRow(Slot $slot): array
+    {
+        return array_diff_key(self::row($slot), ['next' => true, 'tight' => true]);
     }
 
     /** @return array<string, mixed> */

@@ -26,8 +26,8 @@ final class VisitRequest
         $to = $node->time('to', Wall::day(...));
         if ($from > $to) {
             $node->refuse('from', 'it must not be after "to".');
-        } elseif ($to - $from > Slots::LONGEST_DAYS) {
-            $node->refuse('to', 'at most '.Slots::LONGEST_DAYS.' days can be asked for at once.');
+        } elseif ($to - $from > Options::LONGEST_DAYS) {
+            $node->refuse('to', 'at most '.Options::LONGEST_DAYS.' days can be asked for at once.');
         }
         $ask = new VisitAsk(
             $parts,

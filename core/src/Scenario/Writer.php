@@ -16,6 +16,7 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Service;
 use YardBell\Core\Availability\Session;
+use YardBell\Core\Booking\WaitlistEntry;
 use YardBell\Core\Time\Interval;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\WallSpan;
@@ -124,6 +125,7 @@ final class Writer
                 $scenario->clients,
             ),
             'codes' => PriceWriter::codes($scenario->prices),
+            'waitlist' => array_map(self::waitlistEntry(...), $scenario->waitlist),
         ]);
     }
 
@@ -285,6 +287,25 @@ final class Writer
             'units' => $booking->units,
             'doubleBooked' => $booking->doubleBooked ?: null,
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function waitlistEntry(WaitlistEntry $entry): array
+    {
+        return self::some([
+            'id' => $entry->id,
+            'service' => $entry->service,
+            'minutes' => $entry->minutes,
+            'extra' => $entry->extra,
+            'party' => $entry->party,
+            'staff' => $entry->staff,
+            'locations' => $entry->locations,
+            'from' => Wall::date($entry->fromDay),
+            'until' => Wall::date($entry->untilDay),
+            'windows' => $entry->windows === null ? null : self::weekly($entry->windows),
+            'client' => $entry->client,
+            'createdAt' => Wall::writeInstant($entry->createdAt),
+        ]);
     }
 
     /** @param  array<int, list<Window>>  $weekly */

@@ -33,7 +33,7 @@ it('tells how each command is used', function (string $name): void {
     assert($out !== false && $errors !== false);
     expect(Command::run([$name, '--help'], $out, $errors))->toBe(0)
         ->and((string) stream_get_contents($out, offset: 0))->toStartWith("bin/yardbell {$name} FILE");
-})->with(['slots', 'why', 'quote', 'visits', 'repeats', 'check']);
+})->with(['slots', 'why', 'quote', 'visits', 'repeats', 'waitlist', 'check']);
 
 it('runs on PHP without any extension', function (string $line): void {
     exec(dirname(__DIR__, 3)."/bin/yardbell {$line} 2>&1", $said, $exit);
@@ -79,5 +79,6 @@ it('runs on PHP without any extension', function (string $line): void {
         'quote' => ["quote {$everything} {$request}"],
         'visits' => ["visits {$everything} {$visit}"],
         'repeats' => ["repeats {$everything} {$repeat}"],
+        'waitlist' => ["waitlist {$everything} --from=2027-03-01 --to=2027-03-07 --now=2027-02-20T00:00Z"],
     ];
 });

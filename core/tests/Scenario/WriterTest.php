@@ -44,6 +44,7 @@ it('writes the same in pieces, with bookings and clients one by one', function (
         currency: $whole->currency,
         prices: $whole->prices,
         tariffs: $whole->tariffs,
+        waitlist: $whole->waitlist,
     );
     $all = array_column([...$diary->bookings, ...$diary->seats], null, 'id');
     $bookings = array_map(static fn (string $id): object => $all[$id], $whole->bookingIds);

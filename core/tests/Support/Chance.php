@@ -155,6 +155,37 @@ final class Chance
         ];
     }
 
+    /**
+     * People who wait for what a document offers: some alike, some for what there is not.
+     *
+     * @param  array<string, mixed>  $document
+     * @return list<array<string, mixed>>
+     */
+    public function waitlist(array $document): array
+    {
+        $lengths = (array) $document['services'][0]['minutes'];
+
+        return array_map(
+            fn (int $i): array => array_filter(
+                [
+                    'id' => "w{$i}",
+                    'service' => $this->of(['lesson', 'lesson', ...array_column($document['services'], 'id')]),
+                    'minutes' => $this->of([null, null, ...$lengths, 40]),
+                    'extra' => $this->of([0, 0, 25]),
+                    'party' => $this->of([1, 1, 2, 3, 6]),
+                    'staff' => $this->often(3) ? $this->of([['ana'], ['cy', 'bo']]) : null,
+                    'locations' => $this->often(4) ? [$this->of(['yard', 'mill'])] : null,
+                    'from' => $this->day($this->random->getInt(-1, 1)),
+                    'until' => $this->day($this->random->getInt(0, 2)),
+                    'windows' => $this->often(2) ? $this->table(2) : null,
+                    'createdAt' => $this->day(-3).'T0'.$this->random->getInt(0, 5).':00Z',
+                ],
+                static fn (mixed $value): bool => $value !== null,
+            ),
+            range(1, 12),
+        );
+    }
+
     /** @return array<string, mixed> */
     private function member(string $id): array
     {

@@ -89,6 +89,25 @@ final class Twin
         return $rows;
     }
 
+    /**
+     * T22: whether every minute of a row lies within what somebody wishes, on their dates, with their people, there.
+     *
+     * @param  array<string, mixed>  $entry
+     * @param  array<string, mixed>  $row of `slots`
+     */
+    public function wishes(array $entry, array $row): bool
+    {
+        $date = substr($this->local(self::minute($row['start'])), 0, 10);
+        $isWished = $date >= $entry['from'] && $date <= $entry['until'] &&
+            (! isset($entry['locations']) || in_array($row['location'], $entry['locations'], true)) &&
+            (! isset($entry['staff']) || array_intersect($row['staff'], $entry['staff']) !== []);
+        for ($m = self::minute($row['start']); $isWished && $m < self::minute($row['end']); $m++) {
+            $isWished = ! isset($entry['windows']) || $this->within($entry['id'], $entry['windows'], [], $m);
+        }
+
+        return $isWished;
+    }
+
     /** T21's `only`: those that are not tight, where the same people have a tight one at that place on that date. */
     private function left(array $found): array
     {
