@@ -16,6 +16,11 @@ final readonly class PlainAlmanac
     /** Times of a day; all of them are there once the scripts run. */
     private const MOST = 12;
 
+    /** Around what can be chosen, in a sentence that is cut there: signs that no text of ours has. */
+    private const BEGINS = "\u{E000}";
+
+    private const ENDS = "\u{E001}";
+
     public function __construct(private Catalogue $catalogue)
     {
     }
@@ -24,7 +29,8 @@ final readonly class PlainAlmanac
      * @param  Given  $page as GatePage tells it
      * @param  Given  $times as OpenTimes tells them
      * @return array{
-     *     sentence: string,
+     *     sentence: list<array{text: string, isChoice: bool}>,
+     *     joins: bool,
      *     days: list<array{date: string, none: string, starts: list<array{hour: string, link: string}>}>,
      * }
      */
@@ -39,7 +45,11 @@ final readonly class PlainAlmanac
             ];
         }
 
-        return ['sentence' => $this->sentence($page, $times), 'days' => $days];
+        return [
+            'sentence' => $this->sentence($page, $times),
+            'joins' => self::named($page, 'services', $times->string('service'))->bool('joins'),
+            'days' => $days,
+        ];
     }
 
     /**
@@ -69,28 +79,55 @@ final readonly class PlainAlmanac
         );
     }
 
-    private function sentence(Given $page, Given $times): string
+    /**
+     * As the scripts will draw it, so that nothing moves when they do.
+     *
+     * @return list<array{text: string, isChoice: bool}>
+     */
+    private function sentence(Given $page, Given $times): array
     {
-        $named = static function (string $list, ?string $id) use ($page): string {
-            foreach ($page->each($list) as $one) {
-                if ($one->string('id') === $id) {
-                    return $one->string('name');
-                }
-            }
-
-            return '';
+        $service = self::named($page, 'services', $times->string('service'));
+        $people = array_filter(
+            $page->each('staff'),
+            static fn (Given $one): bool => in_array($one->string('id'), $service->strings('staff'), true),
+        );
+        $choosesWho = $service->bool('choosesStaff') && count($people) > 1;
+        $places = $service->strings('locations');
+        $place = self::named($page, 'locations', $times->stringIf('location') ?? $places[0] ?? '')->string('name');
+        $who = match (true) {
+            $choosesWho => self::named($page, 'staff', $times->string('staff'))->stringIf('name')
+                ?? $this->catalogue->say('page.plain.anyone'),
+            count($people) === 1 && ! $service->bool('session') => current($people)->string('name'),
+            default => '',
         };
-
-        $who = $named('staff', $times->stringIf('staff'));
-        $place = $named('locations', $times->stringIf('location'));
-
-        return $this->catalogue->say('page.sentence', [
-            'service' => $named('services', $times->string('service')),
+        $lengths = $service->ints('lengths');
+        $length = LocalTime::length($times->intIf('minutes') ?? $lengths[0] ?? $service->int('minutes'));
+        $choice = static fn (string $text, bool $isOne): string => $isOne ? self::BEGINS.$text.self::ENDS : $text;
+        $said = $this->catalogue->say('page.sentence', [
+            'service' => $choice($service->string('name'), true),
+            'length' => $choice($this->catalogue->sentence($length), count($lengths) > 1),
             'hasWho' => $who === '' ? 'no' : 'yes',
-            'who' => $who,
+            'who' => $choice($who, $choosesWho),
             'hasPlace' => $place === '' ? 'no' : 'yes',
-            'place' => $place,
+            'place' => $choice($place, count($places) > 1),
         ]);
+        $parts = [];
+        foreach (preg_split('/['.self::BEGINS.self::ENDS.']/u', $said) ?: [] as $i => $text) {
+            $parts[] = ['text' => $text, 'isChoice' => $i % 2 === 1];
+        }
+
+        return $parts;
+    }
+
+    private static function named(Given $page, string $list, string $id): Given
+    {
+        foreach ($page->each($list) as $one) {
+            if ($one->string('id') === $id) {
+                return $one;
+            }
+        }
+
+        return Given::in([]);
     }
 
     private function none(Given $day): string

@@ -7,7 +7,8 @@ declare(strict_types=1);
 return [
     'opening' => 'Yard Bell is opening',
     'sorry' => 'Sorry',
-    'sentence' => 'I’d like {service}{hasWho, select, yes { with {who}} other {}}{hasPlace, select, yes { at {place}} other {}}.',
+    'sentence' => 'I’d like {service} for {length}{hasWho, select, yes { with {who}} other {}}{hasPlace, select, yes { at {place}} other {}}.',
+    'and_then' => 'and then …',
     'none' => '{why, select, closed {closed} away {nobody here for this} beyond {not open to book yet} session {no session} other {nothing free}}',
     'what_can_be_booked' => 'What can be booked',
     'service' => '{name}, {length}',

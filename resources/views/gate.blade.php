@@ -42,7 +42,13 @@
     </header>
     <main class="mx-auto max-w-6xl px-5 py-6">
         @isset($almanac)
-            <h1 class="sentence font-normal">{{ $almanac['sentence'] }}</h1>
+            @php($part = fn (array $one): string => $one['isChoice'] ? '<b>'.e($one['text']).'</b>' : e($one['text']))
+            <div class="sentence">
+                <h1 class="inline font-normal">{!! implode('', array_map($part, $almanac['sentence'])) !!}</h1>
+                @if ($almanac['joins'])
+                    <span class="and-then"><b>{{ $say('page.and_then') }}</b></span>
+                @endif
+            </div>
             @include('plain.choose')
             <ol class="plain-almanac">
             @foreach ($almanac['days'] as $day)
