@@ -99,6 +99,11 @@ use App\Roster\Http\ShowSetup;
 use App\Roster\Http\ShowTrades;
 use App\Roster\Http\ShowYear;
 use App\Roster\Http\StorePicture;
+use App\Sessions\Http\AskSessionDates;
+use App\Sessions\Http\CancelSession;
+use App\Sessions\Http\ScheduleSessions;
+use App\Sessions\Http\ShowSession;
+use App\Sessions\Http\ShowSessions;
 use App\StandIns\Http\ClockPage;
 use App\StandIns\Http\MailboxPage;
 use App\StandIns\Http\MeetingApi;
@@ -148,6 +153,7 @@ Route::prefix('api')->group(static function (): void {
         ->group(static function (): void {
             Route::middleware('may:see-setup')->group(static function (): void {
                 Route::get('setup', ShowSetup::class);
+                Route::get('services/{service}/sessions', ShowSessions::class);
                 Route::get('year/{year}', ShowYear::class)->where('year', '[0-9]{4}');
                 Route::get('things/{kind}/{id}', ShowThing::class);
                 Route::get('pools/{id}/day', ShowPoolDay::class);
@@ -162,6 +168,12 @@ Route::prefix('api')->group(static function (): void {
                 Route::put('clients/{id}/rates', PutRates::class);
                 Route::post('pictures', StorePicture::class);
                 Route::post('meeting-rooms', OpenMeetingRoom::class);
+            });
+            Route::middleware('may:schedule-sessions')->group(static function (): void {
+                Route::post('sessions', ScheduleSessions::class);
+                Route::post('sessions/dates', AskSessionDates::class);
+                Route::post('sessions/{id}/cancel', CancelSession::class);
+                Route::post('sessions/{id}/cancel/tried', [CancelSession::class, 'tried']);
             });
             Route::middleware('may:manage-sign-ins')->group(static function (): void {
                 Route::post('invitations', Invite::class);
@@ -178,6 +190,7 @@ Route::prefix('api')->group(static function (): void {
                 Route::post('reminders', AddReminder::class);
                 Route::post('reminders/{id}', FinishReminder::class);
                 Route::delete('reminders/{id}', DropReminder::class);
+                Route::get('sessions/{id}', ShowSession::class);
                 Route::get('bookings/{id}', ShowCard::class);
                 Route::get('bookings/{id}/visits', ShowOtherVisits::class);
                 Route::get('bookings/{id}/files/{file}', DownloadAttachment::class);

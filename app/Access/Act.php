@@ -25,6 +25,8 @@ enum Act: string
     /** Tax, payouts, what all staff are paid. */
     case SeeLedger = 'see-ledger';
     case ChangeSetup = 'change-setup';
+    /** Say when sessions are, change and cancel them. */
+    case ScheduleSessions = 'schedule-sessions';
     case ManageSignIns = 'manage-sign-ins';
     case Publish = 'publish';
 

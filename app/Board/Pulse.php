@@ -16,6 +16,8 @@ final readonly class Pulse
      */
     private const LATEST = 20;
 
+    private const TABLES = ['booking_changes', 'book_entries', 'session_changes'];
+
     public function __construct(private ConnectionInterface $db)
     {
     }
@@ -25,8 +27,8 @@ final readonly class Pulse
         $latest = static fn (string $table): string => '(select coalesce(sum(id), 0) from (select id from '
             ."{$table} where business_id = ? order by id desc limit ".self::LATEST.') latest)';
         $sums = $this->db->scalar(
-            "select concat({$latest('booking_changes')}, '-', {$latest('book_entries')})",
-            [$business->id, $business->id],
+            'select concat('.implode(", '-', ", array_map($latest, self::TABLES)).')',
+            array_fill(0, count(self::TABLES), $business->id),
         );
 
         return "{$business->rules_version}-".(is_string($sums) ? $sums : '');

@@ -12,6 +12,7 @@ use App\Prices\PriceLists;
 use App\Prices\Tariffs;
 use App\Support\Clock;
 use App\Support\Instants;
+use App\Times\ReachBack;
 use App\Times\Wish;
 use Illuminate\Database\ConnectionInterface;
 use YardBell\Core\Availability\Service as ServiceRules;
@@ -92,7 +93,7 @@ final readonly class WriteBooking
             'created_at' => $this->clock->now(),
             'updated_at' => $this->clock->now(),
         ]);
-        self::reachBack($business, $booking);
+        ReachBack::over($business, $booking->taken_from, $booking->taken_until);
         $this->people($booking, $slot->staff, $now, Instants::toDatabase($until));
         $this->history->begin($booking, $by);
 
@@ -136,19 +137,7 @@ final readonly class WriteBooking
             ->where('booking_id', $booking->id)
             ->delete();
         $booking->unsetRelation('staff');
-        self::reachBack($booking->business, $booking);
+        ReachBack::over($booking->business, $booking->taken_from, $booking->taken_until);
         $this->people($booking, $staff ?? $booking->staff_ids, Instants::minute($booking->created_at), $now);
-    }
-
-    /** How far back a reader must look for what is still going on. */
-    private static function reachBack(Business $business, Booking $booking): void
-    {
-        $taken = (int) $booking->taken_from->diffInMinutes($booking->taken_until);
-        if ($taken > $business->longest_taken) {
-            Business::query()
-                ->whereKey($business->id)
-                ->where('longest_taken', '<', $taken)
-                ->update(['longest_taken' => $taken]);
-        }
     }
 }

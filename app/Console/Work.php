@@ -14,6 +14,7 @@ use App\Payments\FetchPayouts;
 use App\Payments\Notices;
 use App\Payments\OpenCheckouts;
 use App\Payments\SettleOpen;
+use App\Sessions\FollowUp;
 use App\StandIns\ProcessorStandIn;
 use App\Support\Clock;
 use App\Upkeep\Sweep;
@@ -101,6 +102,7 @@ final class Work extends Command
             ],
             'upkeep' => [
                 'holds' => self::every(3, self::part(ExpireHolds::class)),
+                'cancelled sessions' => self::every(1, self::part(FollowUp::class)),
                 'requests' => self::every(5, self::onceAMinute('requests', self::part(RemindUnanswered::class))),
                 'reminders that a clock has dropped' => self::part(ReviveReminders::class),
                 'late visits' => self::every(5, self::onceAMinute('late visits', self::part(RemindLate::class))),

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $id
  * @property int $business_id
  * @property string $service_id
+ * @property string|null $series_id of all that were scheduled together
  * @property string|null $location_id
  * @property CarbonImmutable $starts_at
  * @property int $minutes
@@ -25,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<string> $units ids
  * @property int $places
  * @property string $state scheduled or cancelled
+ * @property array{by: string, why: string, told: bool}|null $follow_up how those who booked are still to be told of
+ *                                                                   its being cancelled, and given their money back
  * @property-read Service|null $service
  */
 final class Session extends Model
@@ -45,6 +48,7 @@ final class Session extends Model
             'taken_until' => 'immutable_datetime',
             'staff_ids' => 'array',
             'units' => 'array',
+            'follow_up' => 'array',
         ];
     }
 

@@ -51,6 +51,12 @@ final class Checks
         return self::time(Wall::dateTime(...));
     }
 
+    /** "2027-03-01T09:30Z" */
+    public static function instant(): Closure
+    {
+        return self::time(Wall::instant(...));
+    }
+
     /** "09:30" */
     public static function timeOfDay(): Closure
     {

@@ -8,6 +8,10 @@ return [
     'by_client' => 'client',
     'by_clock' => 'the clock',
     'by_import' => 'the import',
+    'session' => [
+        'scheduled' => 'scheduled',
+        'cancelled' => 'cancelled{hasWhy, select, yes {: {why}} other {}}',
+    ],
     'suggested' => 'other times suggested',
     'noted' => 'a note added',
     'moved' => 'moved from {from}',

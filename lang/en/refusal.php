@@ -79,6 +79,7 @@ return [
         'see-setup' => 'Your role does not see how the business is set up.',
         'change-own-hours' => 'Your hours are set by an owner or a manager. Ask them for a change.',
         'change-setup' => 'Your role may not change how the business is set up. An owner or a manager can.',
+        'schedule-sessions' => 'Your role may not say when groups meet. An owner or a manager can.',
         'manage-sign-ins' => 'Only an owner or a manager says who may sign in.',
         'publish' => 'Only an owner or a manager shows the page or takes it down.',
         'owners' => 'Only an owner makes, changes or removes owners.',
@@ -123,6 +124,11 @@ return [
 
     'state' => '{state, select, held {held} pending {pending} confirmed {confirmed} arrived {arrived} started {started} completed {completed} no_show {a no-show} cancelled {cancelled} declined {declined} expired {expired} other {over}}',
     'link_old' => 'This link is too old, or no longer works. A new one can be mailed to you.',
+    'session' => [
+        'past' => 'One of these dates is over.',
+        'taken' => '{at} is not to be had any more: somebody or something it needs is taken. Look at the dates again.',
+        'over' => 'It has begun, so it cannot be cancelled any more.',
+    ],
     'booking' => [
         'not_recorded' => 'This booking is {state} by now, so this cannot be done.',
         'not_missed' => 'A no-show can be marked once it has begun, and only once.',

@@ -129,11 +129,12 @@ it('moves by the clock on the wall, with a word to nobody where that is wished, 
 
 it('books a repeat together, each that fits, with a shared mark, or not at all (T23)', function (): void {
     $busy = ($this->book)(['start' => Yard::at('10:00', 3)])->json('staff.0.id');
-    $ask = ['service' => $this->yard->lesson->id, 'party' => 1, 'staff' => $busy, 'every' => 1, 'unit' => 'days'];
+    $ask = ['service' => $this->yard->lesson->id, 'party' => 1, 'staff' => $busy];
+    $daily = fn (int $count): array => ['repeat' => ['every' => 1, 'unit' => 'days', 'count' => $count]];
     $wall = (new DateTimeImmutable(Yard::at('10:00')))
         ->setTimezone(new DateTimeZone($this->yard->business->time_zone))
         ->format('Y-m-d\TH:i');
-    $told = $this->postJson('/api/businesses/yard/desk-repeats', $ask + ['at' => $wall, 'count' => 2])
+    $told = $this->postJson('/api/businesses/yard/desk-repeats', $ask + ['at' => $wall] + $daily(2))
         ->assertOk()
         ->json('occurrences');
     expect($told[0]['row'])->toBe(['at' => Yard::at('10:00'), 'staff' => [$busy]])
@@ -153,7 +154,7 @@ it('books a repeat together, each that fits, with a shared mark, or not at all (
     expect($card['laterOnes'])->toBe(2)
         ->and(Booking::query()->whereNotNull('repeat_id')->pluck('repeat_id')->unique()->count())->toBe(1)
         ->and(Booking::query()->where('state', 'confirmed')->count())->toBe(4);
-    $this->postJson('/api/businesses/yard/desk-repeats', $ask + ['at' => 'soon', 'count' => 1])->assertStatus(422);
+    $this->postJson('/api/businesses/yard/desk-repeats', $ask + ['at' => 'soon'] + $daily(1))->assertStatus(422);
 });
 
 it('cancels one of a repeat, or it and all later ones', function (): void {

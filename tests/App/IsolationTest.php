@@ -194,6 +194,22 @@ function asksOf(Yard $yard): array
         'at' => '2030-03-01 10:00:00',
         'text' => 'Order clay',
     ])->id;
+    $groups = Yard::offer($yard->business, ['name' => 'Group', 'kind' => 'session', 'position' => 2], $yard->staff);
+    $gathering = [
+        'service' => $groups->id,
+        'minutes' => 60,
+        'staff' => [$yard->staff[0]->id],
+        'location' => $ids['location'],
+        'places' => 4,
+    ];
+    $weekly = ['every' => 1, 'unit' => 'weeks', 'count' => 2];
+    $session = test()
+        ->postJson("/api/businesses/{$slug}/sessions", $gathering + [
+            'series' => Id::make(),
+            'starts' => ['2030-03-01T10:00Z'],
+        ])
+        ->assertCreated()
+        ->json('sessions.0');
     $asks = [
         ['GET', 'setup', [], false],
         ['GET', 'year/2027', [], false],
@@ -232,6 +248,12 @@ function asksOf(Yard $yard): array
             ],
             true,
         ],
+        ['GET', "services/{$groups->id}/sessions", [], true],
+        ['GET', "sessions/{$session}", [], true],
+        ['POST', 'sessions', ['series' => Id::make(), 'starts' => ['2030-03-02T10:00Z']] + $gathering, true],
+        ['POST', 'sessions/dates', ['at' => '2030-03-02T10:00', 'repeat' => $weekly] + $gathering, true],
+        ['POST', "sessions/{$session}/cancel/tried", [], true],
+        ['POST', "sessions/{$session}/cancel", [], true],
         ['GET', "bookings/{$booked->id}", [], true],
         ['GET', "bookings/{$booked->id}/files/{$file}", [], true],
         ['POST', "bookings/{$booked->id}/cancel", ['asks' => 'house'], true],
@@ -257,9 +279,7 @@ function asksOf(Yard $yard): array
                 'service' => $yard->lesson->id,
                 'party' => 1,
                 'at' => '2030-03-01T10:00',
-                'every' => 1,
-                'unit' => 'weeks',
-                'count' => 2,
+                'repeat' => $weekly,
             ],
             true,
         ],

@@ -24,6 +24,7 @@ const ALL_ACTS = [
     'manage-sign-ins',
     'publish',
     'see-own-day',
+    'schedule-sessions',
     'change-bookings',
     'mark-visits',
     'see-sales',

@@ -10,6 +10,7 @@ const ROOMS = [
     'StandIns',
     'Upkeep', // what starts things
     'Accounts',
+    'Sessions',
     'Board',
     'Gate',
     'Offer',

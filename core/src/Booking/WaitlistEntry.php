@@ -10,7 +10,7 @@ use YardBell\Core\Time\Window;
 final readonly class WaitlistEntry
 {
     /**
-     * @param  int  $fromDay, $untilDay local dates as day numbers, both included; none, where the first is the later one
+     * @param  int  $fromDay, $untilDay local dates as day numbers, both included; none where the first is the later
      * @param  int  $createdAt instant: whoever has waited longer stands before
      * @param  int|null  $minutes null: the service's own length; says nothing of sessions
      * @param  int  $extra minutes that add-ons add

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Schemas } from '../lib/api';
 import { Button } from '../ui/Button';
-import { SmallNumber } from './SmallNumber';
+import { SmallNumber } from '../ui/SmallNumber';
 import * as say from '@words/board';
 
 type Props = { card: Schemas['Card']; onAgain: (card: Schemas['Card'], weeks: number) => void };

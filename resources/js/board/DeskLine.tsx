@@ -6,9 +6,9 @@ import { rich } from '../language/rich';
 import { Check } from '../ui/Check';
 import { inputLook } from '../ui/inputLook';
 import { LengthPart } from './LengthPart';
-import { RepeatPart } from './RepeatPart';
+import { RepeatPart } from '../repeats/RepeatPart';
 import { ServiceParts } from './ServiceParts';
-import { SmallNumber } from './SmallNumber';
+import { SmallNumber } from '../ui/SmallNumber';
 import { ThenHow, ThenParts } from './ThenParts';
 import { WhoPart } from '../guests/WhoPart';
 import type { Desk, DeskDraft } from './useDesk';
@@ -60,7 +60,9 @@ export function DeskLine({ board, desk, draft }: Props) {
         <SmallNumber id="desk-party" min={1} max={1000} value={draft.party} onValue={(party) => desk.set({ party })} />
       </label>
       <LengthPart desk={desk} draft={draft} />
-      {draft.then.length === 0 && <RepeatPart desk={desk} draft={draft} />}
+      {draft.then.length === 0 && (
+        <RepeatPart id="desk" repeat={draft.repeat} date={board.date} onRepeat={(repeat) => desk.set({ repeat })} />
+      )}
       <ThenHow desk={desk} draft={draft} />
       <input
         id="desk-note"

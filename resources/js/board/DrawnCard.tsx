@@ -16,7 +16,7 @@ import { Select } from '../ui/Select';
 import { useSettled } from '../ui/useSettled';
 import { Wrong } from '../ui/Wrong';
 import { SideCard } from './SideCard';
-import { SmallNumber } from './SmallNumber';
+import { SmallNumber } from '../ui/SmallNumber';
 import type { Drawn, Way } from './useDrawn';
 import * as say from '@words/board';
 

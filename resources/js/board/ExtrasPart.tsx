@@ -3,7 +3,7 @@ import { useSetup } from '../setup/useSetup';
 import { Check } from '../ui/Check';
 import { inputLook } from '../ui/inputLook';
 import { Wrong } from '../ui/Wrong';
-import { SmallNumber } from './SmallNumber';
+import { SmallNumber } from '../ui/SmallNumber';
 import type { Desk, DeskDraft } from './useDesk';
 import * as say from '@words/board';
 

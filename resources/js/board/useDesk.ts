@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answered } from '../lib/answered';
+import type { Repeat } from '../repeats/repeat';
 import { api, refusalOf, unwrap, type Refusal, type Schemas } from '../lib/api';
 import { guestOf, NOBODY, type Who } from '../guests/who';
 import { readClock } from '../lib/clock';
@@ -40,8 +41,6 @@ export type DeskDraft = Wanted & {
 };
 
 export type Narrowed = { people: readonly string[]; after: string; weekdays: readonly number[] };
-
-export type Repeat = { every: number; unit: Schemas['DeskRepeatsAsk']['unit']; count: number };
 
 const EMPTY: DeskDraft = {
   who: NOBODY,

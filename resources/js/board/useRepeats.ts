@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Schemas } from '../lib/api';
 import { deskRepeats } from '../lib/queries';
+import { beginningOn } from '../repeats/repeat';
 import type { DeskDraft } from './useDesk';
 
 type Occurrence = Schemas['DeskOccurrence'];
@@ -18,7 +19,7 @@ export function useRepeats(business: string, draft: DeskDraft, date: string) {
     minutes,
     addOns: Object.entries(addOns).map(([id, quantity]) => ({ id, quantity })),
     at: `${date}T${at}`,
-    ...(repeat ?? { every: 1, unit: 'weeks', count: 2 }),
+    repeat: beginningOn(repeat ?? { every: 1, unit: 'weeks', count: 2 }, date),
   };
   const isAsked = repeat !== null && service !== '' && at !== '';
   const { data, isPlaceholderData } = useQuery({

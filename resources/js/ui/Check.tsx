@@ -1,8 +1,14 @@
 import type { ReactNode } from 'react';
 
-type Props = { checked: boolean; onChange: (checked: boolean) => void; children: ReactNode; id?: string | undefined };
+type Props = {
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+  children: ReactNode;
+  id?: string | undefined;
+  disabled?: boolean;
+};
 
-type RadioProps = Omit<Props, 'onChange'> & {
+type RadioProps = Omit<Props, 'onChange' | 'disabled'> & {
   name: string;
   onChange: () => void;
   /** For fingers. */
@@ -12,7 +18,7 @@ type RadioProps = Omit<Props, 'onChange'> & {
 const BOX = 'size-[1.15rem] flex-none accent-brass';
 
 /** A box to tick, with its words. */
-export function Check({ checked, onChange, children, id }: Props) {
+export function Check({ checked, onChange, children, id, disabled = false }: Props) {
   return (
     <label className="inline-flex min-h-[2.1rem] items-center gap-2">
       <input
@@ -20,6 +26,7 @@ export function Check({ checked, onChange, children, id }: Props) {
         type="checkbox"
         className={BOX}
         checked={checked}
+        disabled={disabled}
         onChange={(event) => onChange(event.target.checked)}
       />
       <span>{children}</span>

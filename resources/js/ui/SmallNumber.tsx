@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { inputLook } from '../ui/inputLook';
+import { inputLook } from './inputLook';
 
 type Props = { id: string; min: number; max: number; value: number; onValue: (value: number) => void };
 

@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Bookings\CancelBooking;
+use App\Bookings\Cancelling;
+use App\Models\Booking;
+use App\Models\Id;
+use App\Models\OutboxEntry;
+use App\Models\Session;
+use App\Models\SessionChange;
+use App\Sessions\FollowUp;
+use App\Times\TimeTaken;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Yard;
+
+beforeEach(function (): void {
+    $this->yard = Yard::open(
+        ['kind' => 'session', 'setup' => 10, 'clearup' => 15, 'pricing' => Yard::pricing(4800)],
+        people: 2,
+    );
+    $this->series = Id::make();
+    $this->actingAs($this->yard->owner);
+    $this->gathering = fn (array $more = []): array => $more + [
+        'service' => $this->yard->lesson->id,
+        'minutes' => 90,
+        'staff' => [$this->yard->staff[0]->id],
+        'location' => $this->yard->business->locations->first()->id,
+        'places' => 6,
+    ];
+    $this->dates = fn (array $more = []): TestResponse => $this->postJson(
+        '/api/businesses/yard/sessions/dates',
+        ($this->gathering)($more + [
+            'at' => substr(Yard::at('10:00'), 0, 16),
+            'repeat' => ['every' => 1, 'unit' => 'days', 'count' => 3],
+        ]),
+    );
+    $this->schedule = fn (array $starts, array $more = []): TestResponse => $this->postJson(
+        '/api/businesses/yard/sessions',
+        ($this->gathering)($more + ['series' => $this->series, 'starts' => $starts]),
+    );
+});
+
+/** An hour's lesson of Ana's in the way. */
+function busyAt(Yard $yard, string $time, int $days): void
+{
+    $other = Yard::offer($yard->business, ['name' => 'Haircut'], [$yard->staff[0]]);
+    test()->postJson('/api/businesses/yard/bookings', [
+        'service' => $other->id,
+        'party' => 1,
+        'start' => Yard::at($time, $days),
+        'told' => false,
+        'name' => 'Kim',
+    ])->assertCreated();
+}
+
+it('says of each date what stands in its way, and what is nearest', function (): void {
+    busyAt($this->yard, '10:30', 3);
+    $dates = ($this->dates)()->assertOk()->json('dates');
+    expect(array_column($dates, 'state'))->toBe(['free', 'taken', 'free'])
+        ->and($dates[0]['end'])->toBe(Yard::at('11:30'))
+        ->and($dates[1]['reasons'][0])->toContain('Kim')
+        ->and($dates[1]['nearest'])->toBe(Yard::at('11:45', 3)); // with its set-up
+    $evening = ($this->dates)(['at' => substr(Yard::at('20:00'), 0, 16)])->json('dates.0');
+    expect($evening['state'])->toBe('outside')->and($evening['reasons'][0])->toContain('17:00');
+    expect(Session::query()->count())->toBe(0);
+});
+
+it('schedules all of them, or none, and again the same', function (): void {
+    busyAt($this->yard, '10:30', 3);
+    $said = ($this->schedule)([Yard::at('10:00'), Yard::at('10:00', 3)])->assertStatus(409);
+    expect($said->json('message'))->toContain('10:00')->and(Session::query()->count())->toBe(0);
+    $starts = [Yard::at('20:00', 4), Yard::at('10:00'), Yard::at('12:00', 3)];
+    $ids = ($this->schedule)($starts)->assertCreated()->json('sessions');
+    expect(($this->schedule)($starts)->assertCreated()->json('sessions'))->toBe($ids)
+        ->and(SessionChange::query()->pluck('session_id')->all())->toBe($ids)
+        ->and(SessionChange::query()->first()->by)->toBe($this->yard->owner->name);
+    $first = Session::query()->findOrFail($ids[0]);
+    expect($first->taken_from->format('H:i'))->toBe('09:50')
+        ->and($first->taken_until->format('H:i'))->toBe('11:45')
+        ->and($first->staff_ids)->toBe([$this->yard->staff[0]->id])
+        ->and($first->places)->toBe(6)
+        ->and(Session::query()->pluck('series_id')->unique()->all())->toBe([$this->series]);
+});
+
+it('takes the units of all its places, and is in nobody’s way who needs others', function (): void {
+    $this->yard->pool(['w1', 'w2', 'w3'], perPerson: true);
+    expect(($this->dates)(['places' => 4])->json('dates.0.state'))->toBe('taken');
+    ($this->schedule)([Yard::at('10:00')], ['places' => 2])->assertCreated();
+    expect(Session::query()->sole()->units)->toHaveCount(2);
+    $this->series = Id::make();
+    $bo = ['staff' => [$this->yard->staff[1]->id]];
+    ($this->schedule)([Yard::at('10:30')], ['places' => 2] + $bo)->assertStatus(409);
+    ($this->schedule)([Yard::at('10:30')], ['places' => 1] + $bo)->assertCreated();
+});
+
+it('can be booked at the Gate at once', function (): void {
+    ($this->schedule)([Yard::at('10:00')])->assertCreated();
+    $booking = $this->yard->book('10:00');
+    expect($booking->session_id)->toBe(Session::query()->sole()->id)
+        ->and(Booking::query()->sole()->minutes)->toBe(90);
+});
+
+it('refuses what makes no session, by its field', function (array $more, string $field): void {
+    $more = array_map(fn (mixed $value): mixed => is_callable($value) ? $value($this->yard) : $value, $more);
+    $fields = ($this->schedule)([Yard::at('10:00')], $more)->assertStatus(422)->json('fields');
+    expect(array_keys($fields)[0])->toBe($field);
+    expect(Session::query()->count())->toBe(0);
+})->with([
+    'no people' => [['staff' => []], 'staff'],
+    'somebody who does not do it' => [
+        ['staff' => fn (Yard $yard): array => [Yard::open(slug: 'mill')->staff[0]->id]],
+        'staff',
+    ],
+    'somebody who rests' => [
+        [
+            'staff' => function (Yard $yard): array {
+                $yard->staff[0]->update(['active' => false]);
+
+                return [$yard->staff[0]->id];
+            },
+        ],
+        'staff',
+    ],
+    'a place elsewhere' => [['location' => 'elsewhere'], 'location'],
+    'no places' => [['places' => 0], 'places'],
+    'no length' => [['minutes' => 0], 'minutes'],
+    'a service of appointments' => [
+        ['service' => fn (Yard $yard): string => Yard::offer($yard->business, [], $yard->staff)->id],
+        'service',
+    ],
+    'a date twice' => [['starts' => [Yard::at('10:00'), Yard::at('10:00')]], 'starts.0'],
+]);
+
+it('schedules nothing in the past, nor as a role that may not', function (): void {
+    ($this->schedule)([Yard::at('10:00', -1)])->assertStatus(422);
+    $this->actingAs($this->yard->somebody('desk'));
+    ($this->schedule)([Yard::at('10:00')])->assertStatus(403);
+    ($this->dates)()->assertStatus(403);
+    expect(Session::query()->count())->toBe(0);
+});
+
+/** Three sessions on three days; two clients book the first, one of them the second, too, and pay. */
+function series(object $test): array
+{
+    $ids = ($test->schedule)([Yard::at('10:00'), Yard::at('10:00', 3), Yard::at('10:00', 4)])->json('sessions');
+    $yard = $test->yard;
+
+    return [$ids, $yard->book('10:00'), $yard->book('10:00', 'lee@post.example'), $yard->book('10:00', days: 3)];
+}
+
+it('shows a session with those who come, and its service with the places that are left', function (): void {
+    [$ids, $kim, $lee] = series($this);
+    $lee->update(['party' => 2]);
+    $sheet = $this->getJson("/api/businesses/yard/sessions/{$ids[0]}")->assertOk()->json();
+    expect($sheet['taken'])->toBe(3)
+        ->and($sheet['places'])->toBe(6)
+        ->and(array_column($sheet['people'], 'booking'))->toBe([$kim->id, $lee->id])
+        ->and($sheet['people'][1]['client']['email'])->toBe('lee@post.example')
+        ->and($sheet['due'])->toBe(9600)
+        ->and(array_column($sheet['series'], 'taken'))->toBe([3, 1, 0])
+        ->and($sheet['later'])->toBe(2)
+        ->and($sheet['history'][0]['what'])->toBe('scheduled');
+    $rows = $this->getJson("/api/businesses/yard/services/{$this->yard->lesson->id}/sessions")->json('sessions');
+    expect(array_column($rows, 'id'))->toBe($ids)->and(array_column($rows, 'taken'))->toBe([3, 1, 0]);
+    $this->getJson('/api/businesses/yard/services/'.Id::make().'/sessions')->assertNotFound();
+});
+
+it('shows those who see only their own day the sessions they hold', function (): void {
+    [$ids] = series($this);
+    $this->actingAs($this->yard->somebody('staff', $this->yard->staff[1]->id));
+    $this->getJson("/api/businesses/yard/sessions/{$ids[0]}")->assertNotFound();
+    Session::query()->whereKey($ids[0])->update(['staff_ids' => json_encode([$this->yard->staff[1]->id])]);
+    $this->getJson("/api/businesses/yard/sessions/{$ids[0]}")->assertOk();
+});
+
+it('cancels a session at once, and then each booking of it once, with its money back', function (): void {
+    [$ids, $kim, $lee, $later] = series($this);
+    $this->postJson("/api/businesses/yard/sales/{$kim->sale_id}/payments", [
+        'method' => 'cash', 'amount' => 4800, 'tip' => 0, 'given' => null, 'keepsRest' => false, 'seen' => 4800,
+    ])->assertSuccessful();
+    $tried = $this->postJson("/api/businesses/yard/sessions/{$ids[0]}/cancel/tried", [])->assertOk()->json();
+    expect($tried)->toBe(['sessions' => 1, 'bookings' => 2, 'people' => 2, 'back' => 4800, 'currency' => 'EUR'])
+        ->and(Session::query()->where('state', 'cancelled')->count())->toBe(0);
+    $cancel = fn (): TestResponse => $this->postJson("/api/businesses/yard/sessions/{$ids[0]}/cancel", [
+        'why' => 'The kiln broke.',
+    ]);
+    $sheet = $cancel()->assertOk()->json();
+    expect($sheet['state'])->toBe('cancelled')->and($sheet['leftToTell'])->toBe(2);
+    expect(fn () => $this->yard->book('10:00', 'max@post.example'))->toThrow(TimeTaken::class);
+    app(FollowUp::class)();
+    $cancel()->assertOk();
+    app(FollowUp::class)();
+    $told = OutboxEntry::query()->where('occasion', 'cancelled')->where('audience', 'client')->pluck('booking_id');
+    expect($told->sort()->values()->all())->toBe(collect([$kim->id, $lee->id])->sort()->values()->all())
+        ->and($kim->refresh()->state->value)->toBe('cancelled')
+        ->and($kim->sale->paid - $kim->sale->back - $kim->sale->underway)->toBe(0)
+        ->and($later->refresh()->state->value)->toBe('confirmed')
+        ->and(app(FollowUp::class)())->toBe(0)
+        ->and($this->getJson("/api/businesses/yard/sessions/{$ids[0]}")->json('leftToTell'))->toBe(0)
+        ->and($this->getJson("/api/businesses/yard/sessions/{$ids[0]}")->json('history.1.what'))
+        ->toBe('cancelled: The kiln broke.');
+    expect(SessionChange::query()->where('session_id', $ids[0])->count())->toBe(2);
+});
+
+it('cancels all later ones of a series, and frees their people', function (): void {
+    [$ids, $kim, , $later] = series($this);
+    $this->postJson("/api/businesses/yard/sessions/{$ids[1]}/cancel", ['later' => true])->assertOk();
+    app(FollowUp::class)();
+    expect(Session::query()->where('state', 'scheduled')->pluck('id')->all())->toBe([$ids[0]])
+        ->and($later->refresh()->state->value)->toBe('cancelled')
+        ->and($kim->refresh()->state->value)->toBe('confirmed');
+    $this->series = Id::make();
+    ($this->schedule)([Yard::at('10:00', 3)])->assertCreated();
+});
+
+it('cancels none that has begun, and only for who schedules', function (): void {
+    [$ids] = series($this);
+    Session::query()->whereKey($ids[0])->update(['starts_at' => now()->subMinutes(5)]);
+    $this->postJson("/api/businesses/yard/sessions/{$ids[0]}/cancel", [])->assertStatus(409);
+    $this->actingAs($this->yard->somebody('desk'));
+    $this->postJson("/api/businesses/yard/sessions/{$ids[1]}/cancel", [])->assertStatus(403);
+    expect(Session::query()->where('state', 'cancelled')->count())->toBe(0);
+});
+
+it('goes on with a cancelling that was killed on its way', function (): void {
+    [$ids, $kim, $lee] = series($this);
+    $this->postJson("/api/businesses/yard/sessions/{$ids[0]}/cancel", [])->assertOk();
+    app(CancelBooking::class)($this->yard->business->id, $kim->id, new Cancelling('Ana'));
+    app(FollowUp::class)();
+    expect($lee->refresh()->state->value)->toBe('cancelled')
+        ->and(Session::query()->findOrFail($ids[0])->follow_up)->toBeNull()
+        ->and(OutboxEntry::query()->where('occasion', 'cancelled')->where('audience', 'client')->count())->toBe(2);
+});
