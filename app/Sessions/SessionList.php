@@ -47,7 +47,7 @@ final readonly class SessionList
                     'end' => $session->endsAt()->format('Y-m-d\TH:i\Z'),
                     'state' => $session->state,
                     'places' => $session->places,
-                    'taken' => $taken[$session->id] ?? 0,
+                    'taken' => is_int($count = $taken[$session->id] ?? 0) ? $count : 0,
                 ])
                 ->all(),
         );
