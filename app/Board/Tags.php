@@ -90,6 +90,7 @@ final readonly class Tags
             'noted' => in_array(true, array_column($people, 'isNoted'), true),
             'double' => in_array(true, array_column($people, 'isDouble'), true),
             'visit' => $alone?->visit,
+            'session' => $of instanceof Scheduled ? $of->id : null,
             'places' => $places,
             'taken' => array_sum(array_map(static fn (BoardBooking $visit): int => $visit->party, $people)),
             'people' => $alone === null ? array_map(self::person(...), $people) : [],

@@ -211,6 +211,7 @@ return [
     'repeat_dates' => 'The dates',
     'take_nearest' => 'Take {at}',
     'how_often' => 'How often',
+    'all_about_it' => 'Who comes, and all about it',
     'leave_out' => 'Leave out',
     'take_again' => 'Take it',
     'book_some' => '{count, plural, one {Book # time} other {Book # times}}',

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { Schemas } from '../lib/api';
 import { clock, day } from '../lib/format';
 import { Button } from '../ui/Button';
@@ -36,6 +37,11 @@ export function GroupCard({ board, tag, onChoose, onJoin, onClose }: Props) {
             <Badge of={member} /> {member.name}
           </p>
         ))}
+      {tag.session !== null && (
+        <Link className="font-semibold" to={`/at/${board.business.slug}/sessions/${tag.session}`}>
+          {say.allAboutIt}
+        </Link>
+      )}
       {left > 0 && onJoin !== undefined && (
         <Button id="join-group" kind="next" small className="justify-self-start" onClick={() => onJoin(tag)}>
           {say.addSomebody}

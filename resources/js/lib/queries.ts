@@ -246,6 +246,54 @@ export const deskRepeats = (business: string, asked: Schemas['DeskRepeatsAsk']) 
       ),
   });
 
+/** The sessions of a service that are to come. */
+export const sessions = (business: string, service: string) =>
+  queryOptions({
+    queryKey: ['sessions', business, service] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.GET('/api/businesses/{business}/services/{service}/sessions', {
+          params: { path: { business, service } },
+          signal,
+        }),
+      ),
+  });
+
+export const session = (business: string, id: string) =>
+  queryOptions({
+    queryKey: ['session', business, id] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(api.GET('/api/businesses/{business}/sessions/{id}', { params: { path: { business, id } }, signal })),
+  });
+
+/** Whom and what cancelling it would concern; nothing is done. */
+export const sessionCancelTried = (business: string, id: string, later: boolean) =>
+  queryOptions({
+    queryKey: ['session', business, id, 'cancel', later] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/sessions/{id}/cancel/tried', {
+          params: { path: { business, id } },
+          body: { later },
+          signal,
+        }),
+      ),
+  });
+
+export const sessionDates = (business: string, asked: Schemas['SessionDatesAsk']) =>
+  queryOptions({
+    queryKey: ['session-dates', business, asked] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/sessions/dates', {
+          params: { path: { business } },
+          body: asked,
+          signal,
+        }),
+      ),
+    retry: false,
+  });
+
 /** Of a date, or of "today". */
 export const ledgerDay = (business: string, day: string) =>
   queryOptions({

@@ -15,6 +15,7 @@ import { ServiceTime } from './ServiceTime';
 import { ServiceWhat } from './ServiceWhat';
 import { ServiceWhen } from './ServiceWhen';
 import { ServiceWho } from './ServiceWho';
+import { ServiceSessions } from '../sessions/ServiceSessions';
 import * as say from '@words/offer';
 
 /** A service, in the order an owner thinks: what it is, how long, who and where, when, what it costs, rules. */
@@ -67,6 +68,9 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
             </Check>
           )}
         </fieldset>
+        {id !== null && content.kind === 'session' && (
+          <ServiceSessions business={business} service={id} content={content} zone={data.timeZone} />
+        )}
         <ThingFoot
           editing={editing}
           name={content.name}

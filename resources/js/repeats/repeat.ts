@@ -11,8 +11,7 @@ const WORKDAYS: Weekday[] = ['mon', 'tue', 'wed', 'thu', 'fri'];
 const ALL: readonly Weekday[] = [...WORKDAYS, 'sat', 'sun'];
 
 /** The weekday of a date, by its key. */
-export const weekdayOf = (date: string): Weekday =>
-  ALL[(new Date(`${date}T12:00:00Z`).getUTCDay() + 6) % 7] ?? 'mon';
+export const weekdayOf = (date: string): Weekday => ALL[(new Date(`${date}T12:00:00Z`).getUTCDay() + 6) % 7] ?? 'mon';
 
 /** The same with the weekday of its first date among those it names, as it must be. */
 export const beginningOn = (repeat: Repeat, date: string): Repeat =>

@@ -18,6 +18,7 @@ import { Offer } from '../offer/Offer';
 import { Roster } from '../roster/Roster';
 import { GateRoom } from '../roster/GateRoom';
 import { me } from '../lib/queries';
+import { SessionPage } from '../sessions/SessionPage';
 import { Room } from './Room';
 import * as say from '@words/workspace';
 
@@ -75,6 +76,7 @@ export function Workspace() {
               <Route path="board" element={<Board />} />
               <Route path="my-day" element={<MyDay />} />
               <Route path="offer/*" element={<Offer />} />
+              <Route path="sessions/:id" element={<SessionPage />} />
               <Route path="roster/*" element={<Roster />} />
               <Route path="clients" element={<Clients />} />
               <Route path="ledger/*" element={<Ledger />} />
