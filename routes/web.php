@@ -101,6 +101,7 @@ use App\Roster\Http\ShowYear;
 use App\Roster\Http\StorePicture;
 use App\Sessions\Http\AskSessionDates;
 use App\Sessions\Http\CancelSession;
+use App\Sessions\Http\ChangeSession;
 use App\Sessions\Http\ScheduleSessions;
 use App\Sessions\Http\ShowSession;
 use App\Sessions\Http\ShowSessions;
@@ -172,6 +173,8 @@ Route::prefix('api')->group(static function (): void {
             Route::middleware('may:schedule-sessions')->group(static function (): void {
                 Route::post('sessions', ScheduleSessions::class);
                 Route::post('sessions/dates', AskSessionDates::class);
+                Route::post('sessions/{id}/change', ChangeSession::class);
+                Route::post('sessions/{id}/change/tried', [ChangeSession::class, 'tried']);
                 Route::post('sessions/{id}/cancel', CancelSession::class);
                 Route::post('sessions/{id}/cancel/tried', [CancelSession::class, 'tried']);
             });

@@ -126,12 +126,12 @@ final readonly class CancelBooking
         foreach ($told as $booking) {
             $this->reminders->plan($booking);
         }
-        if ($told !== []) {
+        if ($told !== [] && $how->whom !== Telling::Nobody) {
             $how->by === History::BY_CLIENT
                 ? $this->announcements->ofAll($told, Occasion::Cancelled)
                 : $this->announcements
                     ->undoable()
-                    ->ofAll($told, Occasion::Cancelled, $how->why, Telling::client($how->told));
+                    ->ofAll($told, Occasion::Cancelled, $how->why, $how->whom);
         }
     }
 

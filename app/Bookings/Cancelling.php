@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bookings;
 
+use App\Messages\Telling;
+
 /** How a booking is cancelled: for whom, with what word, and what of it else. */
 final readonly class Cancelling
 {
@@ -12,7 +14,7 @@ final readonly class Cancelling
      * @param  bool  $termsCount the client asks for it, so the terms count; else all that was paid goes back
      * @param  string  $why a word to the client
      * @param  string  $waived why the fee is not asked for; empty: it is
-     * @param  bool  $told whether the client is mailed; staff are
+     * @param  Telling  $whom who is mailed
      * @param  string|null  $seen what it does to the money, as it was shown (MoneyEffect::seal); null: it was not
      * @param  bool  $whole of a visit, all its parts
      * @param  bool  $later of a repeat, all later ones
@@ -22,7 +24,7 @@ final readonly class Cancelling
         public bool $termsCount = false,
         public string $why = '',
         public string $waived = '',
-        public bool $told = true,
+        public Telling $whom = Telling::Everybody,
         public ?string $seen = null,
         public bool $whole = false,
         public bool $later = false,

@@ -102,7 +102,7 @@ final readonly class Announcements
      */
     public function moved(array $bookings, array $known, Telling $whom = Telling::Everybody): void
     {
-        $whom = UnsentMail::isToClient($bookings) ? Telling::Everybody : $whom;
+        $whom = $whom === Telling::House && UnsentMail::isToClient($bookings) ? Telling::Everybody : $whom;
         array_map(UnsentMail::drop(...), $bookings);
         $moved = array_values(array_filter(
             $bookings,
@@ -123,10 +123,10 @@ final readonly class Announcements
     private function mails(array $bookings, Occasion $occasion, array $content, Telling $whom): array
     {
         $mails = [];
-        if ($whom === Telling::Everybody) {
+        if ($whom === Telling::Everybody || $whom === Telling::ClientAlone) {
             $mails[] = $this->mail($bookings, $occasion, self::client($bookings[0]), $content);
         }
-        if (in_array($occasion, Occasion::FOR_CLIENT_ALONE, true)) {
+        if ($whom === Telling::ClientAlone || in_array($occasion, Occasion::FOR_CLIENT_ALONE, true)) {
             return $mails;
         }
         $theirs = self::byMember($bookings, $occasion);

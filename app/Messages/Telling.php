@@ -8,6 +8,8 @@ namespace App\Messages;
 enum Telling
 {
     case Everybody;
+    /** Of many at once, whose house knows it as a whole. */
+    case ClientAlone;
     /** Those who take it, and the owners; not the client. */
     case House;
     /** Nobody yet: whoever does more with it tells of all of it. */

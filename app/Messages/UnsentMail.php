@@ -48,10 +48,12 @@ final class UnsentMail
         return $known;
     }
 
-    /** When, and with whom. */
+    /** When, and with whom; of a place in a session, when and where. */
     public static function place(Booking $booking): string
     {
-        return $booking->starts_at->format('Y-m-d\TH:i\Z').' '.implode(' ', $booking->staff_ids);
+        $there = $booking->session_id === null ? implode(' ', $booking->staff_ids) : $booking->location_id;
+
+        return "{$booking->starts_at->format('Y-m-d\TH:i\Z')} {$there}";
     }
 
     /**

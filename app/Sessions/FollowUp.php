@@ -6,23 +6,28 @@ namespace App\Sessions;
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
+use App\Messages\Telling;
 use App\Models\Booking;
 use App\Models\CurrentBusiness;
 use App\Models\Session;
 use App\Support\Refusal;
 
 /**
- * What cancelling a session means for those who booked: each booking is cancelled by itself, all that was paid goes
- * back, its client is told. One that is killed on the way is taken up again by the next round, and does nothing twice:
- * what is cancelled already is looked for no more.
+ * What becoming of a session means for those who booked, each booking by itself: where it is cancelled they are
+ * cancelled, too, with all that was paid on its way back; where it is changed they learn when and where it is now. A
+ * round that is killed on its way is taken up again by the next one, and does nothing twice: what is done already is
+ * looked for no more.
  */
 final readonly class FollowUp
 {
     /** Bookings a round, so that whatever else there is to do comes round, too. */
     private const MOST = 40;
 
-    public function __construct(private CurrentBusiness $current, private CancelBooking $cancel)
-    {
+    public function __construct(
+        private CurrentBusiness $current,
+        private CancelBooking $cancel,
+        private FollowSession $follow,
+    ) {
     }
 
     /** @return int how many were dealt with: where there are any, there may be more */
@@ -49,29 +54,51 @@ final readonly class FollowUp
         if ($how === null) {
             return 0;
         }
-        $ids = Booking::query()
-            ->where('business_id', $session->business_id)
-            ->where('session_id', $session->id)
-            ->whereIn('state', CancelSessions::states())
-            ->orderBy('id')
-            ->limit($most)
-            ->pluck('id')
-            ->all();
-        foreach (array_filter($ids, is_string(...)) as $id) {
+        $whom = $how['told'] ? Telling::ClientAlone : Telling::Nobody;
+        $ids = array_slice(self::left($session), 0, $most);
+        foreach ($ids as $id) {
             try {
-                ($this->cancel)($session->business_id, $id, new Cancelling(
-                    by: $how['by'],
-                    why: $how['why'],
-                    told: $how['told'],
-                ));
+                $session->state === 'cancelled'
+                    ? ($this->cancel)($session->business_id, $id, new Cancelling($how['by'], why: $how['why'], whom: $whom))
+                    : ($this->follow)($session, $id, $whom);
             } catch (Refusal) {
                 // somebody has said meanwhile that they were there, or were not: it stays as it is
             }
         }
         if (count($ids) < $most) {
-            $session->update(['follow_up' => null]);
+            $this->finish($session);
         }
 
         return max(1, count($ids));
+    }
+
+    /** Unless it has been changed again meanwhile. */
+    private function finish(Session $session): void
+    {
+        $now = $session->fresh();
+        if ($now !== null && ($now->state === 'cancelled' || ($now->follow_up['was'] ?? []) === [])) {
+            Session::query()
+                ->where('business_id', $session->business_id)
+                ->whereKey($session->id)
+                ->where('lock_version', $now->lock_version)
+                ->update(['follow_up' => null]);
+        }
+    }
+
+    /** @return list<string> ids of the bookings that it has not come to yet */
+    public static function left(Session $session): array
+    {
+        if ($session->state !== 'cancelled') {
+            return array_map(strval(...), array_keys($session->follow_up['was'] ?? []));
+        }
+        $ids = Booking::query()
+            ->where('business_id', $session->business_id)
+            ->where('session_id', $session->id)
+            ->whereIn('state', CancelSessions::states())
+            ->orderBy('id')
+            ->pluck('id')
+            ->all();
+
+        return array_values(array_filter($ids, is_string(...)));
     }
 }

@@ -19,6 +19,7 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service as ServiceRules;
 use YardBell\Core\Availability\Slot;
 use YardBell\Core\Booking\Gathering;
+use YardBell\Core\Booking\GatheringDate;
 use YardBell\Core\Booking\Scheduling;
 
 /** Schedules sessions of a service (rules.md T15): all that are asked for, or none. */
@@ -113,18 +114,23 @@ final readonly class Schedule
             $zone->day($starts[0]),
             $zone->day($starts[count($starts) - 1] + $gathering->minutes),
         );
-        $slots = [];
-        foreach ($starts as $start) {
-            $slot = (new Scheduling($book, $diary))->at($gathering, $start, $now);
-            if ($slot === null) {
-                $at = LocalTime::written(Instants::carbon($start), $business);
-                throw new Refusal(new Sentence('refusal.session.taken', ['at' => $at]), 409, 'taken');
-            }
-            $diary = $diary->taking($slot, $book->services[$gathering->service], 1, $now);
-            $slots[] = $slot;
-        }
+        $dates = (new Scheduling($book, $diary))->at($gathering, array_map($zone->wall(...), $starts), $now);
 
-        return $slots;
+        // of an hour that the clocks repeat the first is meant: the second is none of these
+        return array_map(
+            static fn (GatheringDate $date, int $start): Slot => $date->start === $start && $date->row !== null
+                ? $date->row
+                : throw self::taken($business, $date),
+            $dates,
+            $starts,
+        );
+    }
+
+    public static function taken(Business $business, GatheringDate $date): Refusal
+    {
+        $at = LocalTime::written(Instants::carbon($date->start), $business);
+
+        return new Refusal(new Sentence('refusal.session.taken', ['at' => $at]), 409, 'taken');
     }
 
     private function write(

@@ -39,31 +39,38 @@ final readonly class SessionDates
             $days[0] - self::AROUND,
             $days[count($days) - 1] + self::AROUND,
         );
-        $now = $this->clock->minute();
 
         return array_map(
-            fn (GatheringDate $date): array => [
-                'at' => Wall::writeInstant($date->start),
-                'end' => Wall::writeInstant($date->start + $gathering->minutes),
-                'state' => match (true) {
-                    $date->start < $now => 'past',
-                    $date->row === null => 'taken',
-                    $date->isOutsideOpenTime() => 'outside',
-                    default => 'free',
-                },
-                'reasons' => $this->reasons(
-                    business: $business,
-                    access: $access,
-                    book: $book,
-                    gathering: $gathering,
-                    date: $date,
-                ),
-                'nearest' => $date->nearest === null || $date->nearest->start < $now
-                    ? null
-                    : Wall::writeInstant($date->nearest->start),
-            ],
-            (new Scheduling($book, $diary))->dates($gathering, $rule, $now),
+            fn (GatheringDate $date): array => $this->date($business, $access, $gathering, $date),
+            (new Scheduling($book, $diary))->dates($gathering, $rule, $this->clock->minute()),
         );
+    }
+
+    /** @return array<string, mixed> */
+    public function date(Business $business, Access $access, Gathering $gathering, GatheringDate $date): array
+    {
+        $now = $this->clock->minute();
+
+        return [
+            'at' => Wall::writeInstant($date->start),
+            'end' => Wall::writeInstant($date->start + $gathering->minutes),
+            'state' => match (true) {
+                $date->start < $now => 'past',
+                $date->row === null => 'taken',
+                $date->isOutsideOpenTime() => 'outside',
+                default => 'free',
+            },
+            'reasons' => $this->reasons(
+                business: $business,
+                access: $access,
+                book: $this->rules->book($business),
+                gathering: $gathering,
+                date: $date,
+            ),
+            'nearest' => $date->nearest === null || $date->nearest->start < $now
+                ? null
+                : Wall::writeInstant($date->nearest->start),
+        ];
     }
 
     /** @return list<string> sentences, each once */

@@ -80,7 +80,7 @@ final readonly class SessionSheet
                 ),
                 $coming,
             ),
-            'leftToTell' => $session->follow_up === null ? 0 : count($coming),
+            'leftToTell' => $session->follow_up === null ? 0 : count(FollowUp::left($session)),
             'series' => $session->series_id === null
                 ? []
                 : $this->list->of($business, static fn ($query) => $query->where('series_id', $session->series_id)),

@@ -10,6 +10,7 @@ return [
     'by_import' => 'the import',
     'session' => [
         'scheduled' => 'scheduled',
+        'changed' => '{moved, select, yes {moved from {from}} other {changed}}',
         'cancelled' => 'cancelled{hasWhy, select, yes {: {why}} other {}}',
     ],
     'suggested' => 'other times suggested',

@@ -128,6 +128,8 @@ return [
         'past' => 'One of these dates is over.',
         'taken' => '{at} is not to be had any more: somebody or something it needs is taken. Look at the dates again.',
         'over' => 'It has begun, so it cannot be cancelled any more.',
+        'begun' => 'It is cancelled or has begun, so it cannot be changed any more.',
+        'places' => '{at}: {taken, plural, one {# place is} other {# places are}} taken, so it cannot have {places, plural, one {#} other {#}}. Move or cancel somebody first.',
     ],
     'booking' => [
         'not_recorded' => 'This booking is {state} by now, so this cannot be done.',

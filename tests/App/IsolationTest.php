@@ -252,6 +252,8 @@ function asksOf(Yard $yard): array
         ['GET', "sessions/{$session}", [], true],
         ['POST', 'sessions', ['series' => Id::make(), 'starts' => ['2030-03-02T10:00Z']] + $gathering, true],
         ['POST', 'sessions/dates', ['at' => '2030-03-02T10:00', 'repeat' => $weekly] + $gathering, true],
+        ['POST', "sessions/{$session}/change/tried", ['at' => '2030-03-01T12:00'] + $gathering, true],
+        ['POST', "sessions/{$session}/change", ['at' => '2030-03-01T12:00'] + $gathering, true],
         ['POST', "sessions/{$session}/cancel/tried", [], true],
         ['POST', "sessions/{$session}/cancel", [], true],
         ['GET', "bookings/{$booked->id}", [], true],

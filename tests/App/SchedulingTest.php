@@ -233,3 +233,74 @@ it('goes on with a cancelling that was killed on its way', function (): void {
         ->and(Session::query()->findOrFail($ids[0])->follow_up)->toBeNull()
         ->and(OutboxEntry::query()->where('occasion', 'cancelled')->where('audience', 'client')->count())->toBe(2);
 });
+
+/** The change of a session to another hour; a clock shows UTC there. */
+function changed(object $test, string $id, array $more, string $tried = ''): TestResponse
+{
+    $gathering = ($test->gathering)($more + ['at' => substr(Yard::at('13:00'), 0, 16)]);
+    unset($gathering['service']);
+
+    return $test->postJson("/api/businesses/yard/sessions/{$id}/change{$tried}", $gathering);
+}
+
+it('changes a session and all later ones by as many days, and tells each client once', function (): void {
+    [$ids, $kim, $lee, $later] = series($this);
+    $tried = changed($this, $ids[0], ['later' => true], '/tried')->assertOk()->json();
+    expect(array_column($tried['dates'], 'at'))->toBe([Yard::at('13:00'), Yard::at('13:00', 3), Yard::at('13:00', 4)])
+        ->and($tried['bookings'])->toBe(3);
+    expect(changed($this, $ids[0], ['later' => true])->assertOk()->json())->toMatchArray(['leftToTell' => 2, 'taken' => 2]);
+    expect(Session::query()->orderBy('starts_at')->pluck('starts_at')->map->format('H:i')->all())
+        ->toBe(['13:00', '13:00', '13:00']);
+    app(FollowUp::class)();
+    app(FollowUp::class)();
+    expect($kim->refresh()->starts_at->format('Y-m-d\TH:i\Z'))->toBe(Yard::at('13:00'))
+        ->and($kim->taken_until->format('H:i'))->toBe('14:45')
+        ->and($later->refresh()->starts_at->format('Y-m-d\TH:i\Z'))->toBe(Yard::at('13:00', 3))
+        ->and(Session::query()->whereNotNull('follow_up')->count())->toBe(0);
+    $told = OutboxEntry::query()->where('occasion', 'moved')->get();
+    expect($told->pluck('booking_id')->sort()->values()->all())
+        ->toBe(collect([$kim->id, $lee->id, $later->id])->sort()->values()->all())
+        ->and($told->pluck('audience')->map->value->unique()->all())->toBe(['client']);
+    changed($this, $ids[0], ['later' => true])->assertOk();
+    expect(app(FollowUp::class)())->toBe(0); // nothing has changed, so nobody is told
+});
+
+it('changes nothing where one of them cannot be so', function (array $more, int $status): void {
+    [$ids, $kim] = series($this);
+    $kim->update(['party' => 3]);
+    busyAt($this->yard, '15:30', 4);
+    changed($this, $ids[0], ['later' => true] + $more)->assertStatus($status);
+    expect(Session::query()->orderBy('starts_at')->pluck('starts_at')->map->format('H:i')->unique()->all())
+        ->toBe(['10:00'])
+        ->and(Session::query()->pluck('places')->unique()->all())->toBe([6])
+        ->and(SessionChange::query()->count())->toBe(3);
+})->with([
+    'somebody is taken on a later date' => [['at' => substr(Yard::at('15:00'), 0, 16)], 409],
+    'more people than places' => [['places' => 3], 409],
+    'it would be over' => [['at' => substr(Yard::at('10:00', -1), 0, 16)], 422],
+    'nobody holds it' => [['staff' => []], 422],
+]);
+
+it('tells who booked of another place, and of other people only who asks', function (): void {
+    [$ids, $kim] = series($this);
+    $bo = $this->yard->staff[1]->id;
+    changed($this, $ids[0], ['at' => substr(Yard::at('10:00'), 0, 16), 'staff' => [$bo]])->assertOk();
+    app(FollowUp::class)();
+    expect($kim->refresh()->staff->pluck('id')->all())->toBe([$bo])
+        ->and(OutboxEntry::query()->where('occasion', 'moved')->count())->toBe(0);
+    $mill = App\Models\Location::query()->create(['business_id' => $this->yard->business->id, 'name' => 'Mill']);
+    $this->yard->lesson->locations()->attach($mill->id, ['business_id' => $this->yard->business->id, 'position' => 1]);
+    $this->yard->business->update(['rules_version' => Id::make()]);
+    changed($this, $ids[0], ['at' => substr(Yard::at('10:00'), 0, 16), 'staff' => [$bo], 'location' => $mill->id])
+        ->assertOk();
+    app(FollowUp::class)();
+    expect($kim->refresh()->location_id)->toBe($mill->id)
+        ->and(OutboxEntry::query()->where('occasion', 'moved')->where('booking_id', $kim->id)->count())->toBe(1);
+});
+
+it('is changed by who schedules alone', function (): void {
+    [$ids] = series($this);
+    $this->actingAs($this->yard->somebody('desk'));
+    changed($this, $ids[0], [])->assertStatus(403);
+    changed($this, $ids[0], [], '/tried')->assertStatus(403);
+});

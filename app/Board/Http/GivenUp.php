@@ -8,6 +8,7 @@ use App\Bookings\Cancelling;
 use App\Bookings\Missing;
 use App\Bookings\Restoring;
 use App\Http\Asker;
+use App\Messages\Telling;
 use App\Support\Given;
 use Illuminate\Http\Request;
 
@@ -36,7 +37,7 @@ final class GivenUp
             termsCount: $isClient,
             why: $given->text('why'),
             waived: $isClient ? $given->text('waived') : '',
-            told: ! $given->has('told') || $given->bool('told'),
+            whom: Telling::client(! $given->has('told') || $given->bool('told')),
             seen: $given->text('seen') ?: null,
             whole: $given->bool('whole'),
             later: $given->bool('later'),

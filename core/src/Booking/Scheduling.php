@@ -12,6 +12,8 @@ use YardBell\Core\Availability\Slot;
 use YardBell\Core\Availability\SlotSearch;
 use YardBell\Core\Time\Wall;
 
+use function array_map;
+
 /**
  * When a session, or a series of them, can be held. Whoever schedules decides (T15): notice, reach, limits, dayparts,
  * and even open time may be passed over, but nobody and nothing is in two places at once (T6–T9).
@@ -30,19 +32,32 @@ final readonly class Scheduling
      */
     public function dates(Gathering $gathering, RepeatRule $rule, int $now): array
     {
-        $book = $gathering->asAppointment($this->book, $rule->minute);
-        $ask = new Ask(
-            service: $gathering->service,
-            fromDay: $rule->day,
-            toDay: $rule->day,
-            now: $now,
-            relaxed: new Relaxed(notice: true, limits: true, dayparts: true),
-        );
+        $walls = array_map(static fn (int $day): int => $day * Wall::DAY + $rule->minute, $rule->days());
 
+        return $this->at($gathering, $walls, $now);
+    }
+
+    /**
+     * The same of starts that follow no rule.
+     *
+     * @param  list<int>  $walls wall minutes, in order
+     * @param  int  $now instant
+     * @return list<GatheringDate>
+     */
+    public function at(Gathering $gathering, array $walls, int $now): array
+    {
         $diary = $this->diary;
         $dates = [];
-        foreach ($rule->days() as $day) {
-            $date = new RepeatRule($day * Wall::DAY + $rule->minute, 1, RepeatUnit::Days, count: 1);
+        foreach ($walls as $wall) {
+            $date = new RepeatRule($wall, 1, RepeatUnit::Days, count: 1);
+            $book = $gathering->asAppointment($this->book, $date->minute);
+            $ask = new Ask(
+                service: $gathering->service,
+                fromDay: $date->day,
+                toDay: $date->day,
+                now: $now,
+                relaxed: new Relaxed(notice: true, limits: true, dayparts: true),
+            );
             [$one] = (new Repeats($book, $diary, $ask))->of($date);
             $row = $one->row ?? self::atAnyTime($book, $diary, $ask, $one->start);
             $dates[] = new GatheringDate($one->start, $row, $one->verdicts, $one->nearest);
@@ -50,15 +65,6 @@ final readonly class Scheduling
         }
 
         return $dates;
-    }
-
-    /** What it takes at a given instant; null where it cannot be held then. */
-    public function at(Gathering $gathering, int $start, int $now): ?Slot
-    {
-        $minute = $this->book->zone->wall($start) % Wall::DAY;
-        $ask = new Ask(service: $gathering->service, fromDay: 0, toDay: 0, now: $now);
-
-        return self::atAnyTime($gathering->asAppointment($this->book, $minute), $this->diary, $ask, $start);
     }
 
     private static function atAnyTime(RuleBook $book, Diary $diary, Ask $ask, int $start): ?Slot

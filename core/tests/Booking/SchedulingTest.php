@@ -133,8 +133,9 @@ it('says what it takes at an instant, without itself in the way', function (): v
     );
     $scenario = Days::read($days);
     $gathering = new Gathering('lesson', 60, ['ana'], 'yard', 3);
-    [$at, $now] = [Wall::instant('2027-03-01T09:30Z'), Wall::instant('2027-02-28T00:00Z')];
+    [$at, $now] = [Wall::dateTime('2027-03-01T09:30'), Wall::instant('2027-02-28T00:00Z')];
     $without = $scenario->diary->withoutSessions('s1');
-    expect((new Scheduling($scenario->book, $scenario->diary))->at($gathering, $at, $now))->toBeNull()
-        ->and((new Scheduling($scenario->book, $without))->at($gathering, $at, $now)?->end)->toBe($at + 60);
+    expect((new Scheduling($scenario->book, $scenario->diary))->at($gathering, [$at], $now)[0]->row)->toBeNull()
+        ->and((new Scheduling($scenario->book, $without))->at($gathering, [$at], $now)[0]->row?->end)
+        ->toBe(Wall::instant('2027-03-01T10:30Z'));
 });
