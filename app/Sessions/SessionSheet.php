@@ -66,6 +66,7 @@ final readonly class SessionSheet
                     ->map(static fn (Member $member): array => Badge::of($member))
                     ->all(),
             ),
+            'locationId' => $session->location_id,
             'location' => Location::query()
                 ->where('business_id', $business->id)
                 ->whereKey($session->location_id)

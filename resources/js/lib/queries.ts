@@ -280,6 +280,21 @@ export const sessionCancelTried = (business: string, id: string, later: boolean)
       ),
   });
 
+/** What would become of it, and of later ones with it; nothing is done. */
+export const sessionChangeTried = (business: string, id: string, body: Schemas['SessionChangeAsk']) =>
+  queryOptions({
+    queryKey: ['session', business, id, 'change', body] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(
+        api.POST('/api/businesses/{business}/sessions/{id}/change/tried', {
+          params: { path: { business, id } },
+          body,
+          signal,
+        }),
+      ),
+    retry: false,
+  });
+
 export const sessionDates = (business: string, asked: Schemas['SessionDatesAsk']) =>
   queryOptions({
     queryKey: ['session-dates', business, asked] as const,

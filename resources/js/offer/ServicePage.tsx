@@ -51,6 +51,9 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
     <div className="beside">
       <section className="beside-main">
         <h2>{id === null ? say.newService : content.name}</h2>
+        {id !== null && content.kind === 'session' && (
+          <ServiceSessions business={business} service={id} content={content} zone={data.timeZone} />
+        )}
         <fieldset disabled={!may('change-setup')} className="contents">
           <ServiceWhat {...part} />
           <div className="contents" onFocusCapture={() => setBeside('times')}>
@@ -68,9 +71,6 @@ function ServiceEditor({ id, fresh }: { id: string | null; fresh: ServiceContent
             </Check>
           )}
         </fieldset>
-        {id !== null && content.kind === 'session' && (
-          <ServiceSessions business={business} service={id} content={content} zone={data.timeZone} />
-        )}
         <ThingFoot
           editing={editing}
           name={content.name}

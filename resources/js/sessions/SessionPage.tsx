@@ -11,6 +11,7 @@ import { Badge } from '../ui/Badge';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { CancelSession } from './CancelSession';
+import { ChangeSession } from './ChangeSession';
 import { PastOfSession } from './PastOfSession';
 import { People } from './People';
 import { Places, SessionRows } from './SessionRows';
@@ -19,6 +20,7 @@ import './sessions.css';
 
 /** ms after which it is asked for again: places are booked meanwhile */
 const AGAIN = 5_000;
+const SOON = 1_000;
 
 /** One session: when and where, who comes, what can be done with all of them, what happened to it. */
 export function SessionPage() {
@@ -30,7 +32,10 @@ function Sheet({ id }: { id: string }) {
   const { business, data: setup, may } = useSetup();
   const [chosen, setChosen] = useState<string | null>(null);
   const presses = usePresses(business);
-  const { data, error } = useQuery({ ...sessionQuery(business, id), refetchInterval: AGAIN });
+  const { data, error } = useQuery({
+    ...sessionQuery(business, id),
+    refetchInterval: ({ state }) => ((state.data?.leftToTell ?? 0) > 0 ? SOON : AGAIN),
+  });
   if (error !== null && data === undefined) {
     return <p role="alert">{say.noSuch}</p>;
   }
@@ -40,7 +45,7 @@ function Sheet({ id }: { id: string }) {
   const zone = setup.timeZone;
   const isOff = data.state === 'cancelled';
   return (
-    <div className="session-sheet">
+    <main className="room session-sheet">
       <section className="grid content-start gap-4">
         <header className="grid gap-1">
           <h1 className="text-3xl">{data.name}</h1>
@@ -66,12 +71,14 @@ function Sheet({ id }: { id: string }) {
             {say.isCancelled} {data.leftToTell > 0 && say.leftToTell({ count: data.leftToTell })}
           </Notice>
         )}
+        {!isOff && data.leftToTell > 0 && <Notice role="status">{say.leftToFollow({ count: data.leftToTell })}</Notice>}
         {presses.trouble !== null && <Notice role="alert">{presses.trouble}</Notice>}
         <People session={data} chosen={chosen} onChoose={setChosen} presses={presses} />
         <p className="flex flex-wrap gap-2 print:hidden">
           <Button id="print-session" onClick={() => window.print()}>
             {say.print}
           </Button>
+          {!isOff && may('schedule-sessions') && <ChangeSession key={data.start} session={data} zone={zone} />}
           {!isOff && may('schedule-sessions') && <CancelSession session={data} zone={zone} />}
         </p>
         {data.series.length > 1 && (
@@ -96,6 +103,6 @@ function Sheet({ id }: { id: string }) {
           />
         )}
       </div>
-    </div>
+    </main>
   );
 }
