@@ -4,16 +4,27 @@ declare(strict_types=1);
 
 use App\Bookings\CancelBooking;
 use App\Bookings\Cancelling;
+use App\Bookings\HoldTime;
 use App\Models\Booking;
 use App\Models\Id;
 use App\Models\OutboxEntry;
 use App\Models\Session;
 use App\Models\SessionChange;
 use App\Sales\Balance;
+use App\Sessions\ChangeSessions;
 use App\Sessions\FollowUp;
+use App\Sessions\Schedule;
+use App\Support\Mutex;
+use App\Times\Choice;
 use App\Times\TimeTaken;
+use App\Times\Wish;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use Tests\Support\Races;
 use Tests\Support\Yard;
+use YardBell\Core\Booking\Gathering;
+use YardBell\Core\Time\Wall;
 
 beforeEach(function (): void {
     $this->yard = Yard::open(
@@ -303,4 +314,97 @@ it('is changed by who schedules alone', function (): void {
     $this->actingAs($this->yard->somebody('desk'));
     changed($this, $ids[0], [])->assertStatus(403);
     changed($this, $ids[0], [], '/tried')->assertStatus(403);
+});
+
+it('gives the last places to as many as there are, while they are changed', function (): void {
+    $this->yard->lesson->update(['max_party' => 3]);
+    $this->yard->business->update(['rules_version' => Id::make()]);
+    $id = ($this->schedule)([Yard::at('10:00')])->json('sessions.0');
+    $session = Session::query()->findOrFail($id);
+    [$business, $lesson] = [$this->yard->business, $this->yard->lesson->id];
+    $gathering = fn (int $places): Gathering => new Gathering(
+        $lesson,
+        90,
+        $session->staff_ids,
+        (string) $session->location_id,
+        $places,
+    );
+    Races::run(40, static function (int $i) use ($business, $session, $lesson, $gathering): string {
+        if ($i % 8 === 0) {
+            app(ChangeSessions::class)(
+                business: $business,
+                session: $session,
+                gathering: $gathering($i % 16 === 0 ? 3 : 5),
+                wall: $business->zone()->wall(Wall::instant(Yard::at('10:00'))),
+                later: false,
+                told: false,
+                by: 'Ana',
+            );
+
+            return 'changed';
+        }
+        $choice = new Choice($lesson, null, 1 + $i % 2);
+
+        return app(HoldTime::class)($business, new Wish($choice, Wall::instant(Yard::at('10:00'))))->id;
+    });
+    $taken = (int) Booking::query()->where('session_id', $id)->where('state', 'held')->sum('party');
+    expect($taken)->toBeGreaterThan(0)->toBeLessThanOrEqual(Session::query()->findOrFail($id)->places);
+});
+
+it('schedules nobody twice, however many do at once', function (): void {
+    $business = $this->yard->business;
+    $gathering = new Gathering(
+        $this->yard->lesson->id,
+        90,
+        [$this->yard->staff[0]->id],
+        (string) $business->locations->first()->id,
+        6,
+    );
+    $answers = Races::run(8, static fn (int $i): string => app(Schedule::class)(
+        business: $business,
+        series: Id::make(),
+        gathering: $gathering,
+        starts: array_map(
+            static fn (int $day): int => Wall::instant(Yard::at($i % 2 === 0 ? '10:00' : '11:00', $day)),
+            range(2, 40),
+        ),
+        by: 'Ana',
+    )[0]->id);
+    expect(Session::query()->count())->toBe(39)
+        ->and(array_filter($answers, static fn (string $one): bool => strlen($one) === 26))->toHaveCount(1);
+});
+
+/** Somebody else holds the turn of a taker on the day of the first session, and goes on holding it. */
+function takeTurn(Yard $yard, string $taker): ConnectionInterface
+{
+    config(['database.connections.other' => config('database.connections.mariadb')]);
+    DB::statement('set innodb_lock_wait_timeout = 0');
+    $other = DB::connection('other');
+    $other->beginTransaction();
+    (new Mutex($other))->take($yard->business->id, $taker, substr(Yard::at('10:00'), 0, 10));
+
+    return $other;
+}
+
+it('waits for whoever is about to book who or what it needs', function (string $act, string $taker): void {
+    $id = ($this->schedule)([Yard::at('10:00')])->json('sessions.0');
+    $other = takeTurn($this->yard, $taker === 'session' ? $id : $this->yard->staff[1]->id);
+    $this->series = Id::make();
+    $bo = ['staff' => [$this->yard->staff[1]->id]];
+    $status = match ($act) {
+        'schedule' => ($this->schedule)([Yard::at('13:00')], $bo),
+        'change' => changed($this, $id, $taker === 'session' ? [] : $bo),
+        default => $this->postJson("/api/businesses/yard/sessions/{$id}/cancel", []),
+    };
+    $other->rollBack();
+    DB::purge('other');
+    expect($status->getStatusCode())->toBeGreaterThanOrEqual(500)
+        ->and(Session::query()->where('state', 'scheduled')->pluck('starts_at')->map->format('H:i')->all())
+        ->toBe(['10:00']);
+})->with([['schedule', 'person'], ['change', 'person'], ['change', 'session'], ['cancel', 'session']]);
+
+it('changes none that has begun', function (): void {
+    $id = ($this->schedule)([Yard::at('10:00')])->json('sessions.0');
+    Session::query()->whereKey($id)->update(['starts_at' => now()->subMinutes(5)]);
+    changed($this, $id, [])->assertStatus(409);
 });
