@@ -7,6 +7,7 @@ namespace App\Sessions;
 use App\Board\BoardBooking;
 use App\Board\BoardBookings;
 use App\Board\Scheduled;
+use App\Bookings\RecordProgress;
 use App\Facts\Badge;
 use App\Language\Catalogue;
 use App\Models\Answer;
@@ -19,6 +20,7 @@ use App\Models\SessionChange;
 use App\Models\VisitNote;
 use App\Support\Instants;
 use Illuminate\Support\Collection;
+use YardBell\Core\Booking\State;
 use YardBell\Core\Time\Timeline;
 
 /** All about one session: when, where, who holds it, who comes, and what happened to it. */
@@ -28,6 +30,7 @@ final readonly class SessionSheet
         private BoardBookings $bookings,
         private SessionList $list,
         private Catalogue $catalogue,
+        private RecordProgress $progress,
     ) {
     }
 
@@ -147,6 +150,7 @@ final readonly class SessionSheet
             'client' => $booked?->contact,
             'party' => $one->party,
             'state' => $one->state->value,
+            'mayArrive' => $booked !== null && in_array(State::Arrived, $this->progress->steps($booked), true),
             'first' => $one->isFirst,
             'money' => $one->balance->state,
             'paid' => $one->balance->kept(),

@@ -170,9 +170,13 @@ it('shows a session with those who come, and its service with the places that ar
         ->and(array_column($sheet['people'], 'booking'))->toBe([$kim->id, $lee->id])
         ->and($sheet['people'][1]['client']['email'])->toBe('lee@post.example')
         ->and($sheet['due'])->toBe(9600)
+        ->and(array_column($sheet['people'], 'mayArrive'))->toBe([false, false])
         ->and(array_column($sheet['series'], 'taken'))->toBe([3, 1, 0])
         ->and($sheet['later'])->toBe(2)
         ->and($sheet['history'][0]['what'])->toBe('scheduled');
+    $this->travelTo(new DateTimeImmutable(Yard::at('09:50')));
+    expect($this->getJson("/api/businesses/yard/sessions/{$ids[0]}")->json('people.0.mayArrive'))->toBeTrue();
+    $this->travelBack();
     $rows = $this->getJson("/api/businesses/yard/services/{$this->yard->lesson->id}/sessions")->json('sessions');
     expect(array_column($rows, 'id'))->toBe($ids)->and(array_column($rows, 'taken'))->toBe([3, 1, 0]);
     $this->getJson('/api/businesses/yard/services/'.Id::make().'/sessions')->assertNotFound();

@@ -19,7 +19,7 @@ type Props = {
 export function People({ session, chosen, onChoose, presses }: Props) {
   const { may } = useSetup();
   const { people, currency } = session;
-  const waiting = people.filter((one) => one.state === 'confirmed');
+  const waiting = people.filter((one) => one.mayArrive);
   const marks = may('mark-visits') && session.state === 'scheduled';
   return (
     <section className="grid gap-2" aria-labelledby="session-people">
@@ -107,7 +107,7 @@ function Who({ person, currency }: { person: Person; currency: string }) {
 
 function Mark({ person, presses }: { person: Person; presses: Presses }) {
   const isHere = person.state === 'arrived';
-  return person.state === 'confirmed' || isHere ? (
+  return person.mayArrive || isHere ? (
     <Button
       small
       kind={isHere ? 'plain' : 'next'}
