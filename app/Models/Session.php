@@ -26,8 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<string> $units ids
  * @property int $places
  * @property string $state scheduled or cancelled
- * @property array{by: string, why: string, told: bool, was?: array<string, string>}|null $follow_up how those who booked
- *   are still to be told of what has become of it; where it was changed, where they believe it to be, by booking
+ * @property array{by: string, why: string, told: bool, was?: array<string, string>}|null $follow_up how those who
+ *   booked are still to be told of what has become of it; `was`: where they believe it to be, by booking
  * @property int $lock_version
  * @property-read Service|null $service
  */

@@ -46,7 +46,7 @@ final readonly class FollowSession
                 Booking::query()->where('business_id', $session->business_id)->whereKey($id),
             )->first();
             if ($booking !== null && $booking->session_id === $now->id && ! $booking->state->isOver()) {
-                $this->one($booking, $now, $was, $how['by'], $whom);
+                $this->one(booking: $booking, session: $now, was: $was, by: $how['by'], whom: $whom);
             }
         }, attempts: 5);
     }

@@ -55,11 +55,12 @@ final readonly class FollowUp
             return 0;
         }
         $whom = $how['told'] ? Telling::ClientAlone : Telling::Nobody;
+        $cancelling = new Cancelling($how['by'], why: $how['why'], whom: $whom);
         $ids = array_slice(self::left($session), 0, $most);
         foreach ($ids as $id) {
             try {
                 $session->state === 'cancelled'
-                    ? ($this->cancel)($session->business_id, $id, new Cancelling($how['by'], why: $how['why'], whom: $whom))
+                    ? ($this->cancel)($session->business_id, $id, $cancelling)
                     : ($this->follow)($session, $id, $whom);
             } catch (Refusal) {
                 // somebody has said meanwhile that they were there, or were not: it stays as it is

@@ -261,9 +261,11 @@ function changed(object $test, string $id, array $more, string $tried = ''): Tes
 it('changes a session and all later ones by as many days, and tells each client once', function (): void {
     [$ids, $kim, $lee, $later] = series($this);
     $tried = changed($this, $ids[0], ['later' => true], '/tried')->assertOk()->json();
-    expect(array_column($tried['dates'], 'at'))->toBe([Yard::at('13:00'), Yard::at('13:00', 3), Yard::at('13:00', 4)])
+    expect(array_column($tried['dates'], 'at'))
+        ->toBe([Yard::at('13:00'), Yard::at('13:00', 3), Yard::at('13:00', 4)])
         ->and($tried['bookings'])->toBe(3);
-    expect(changed($this, $ids[0], ['later' => true])->assertOk()->json())->toMatchArray(['leftToTell' => 2, 'taken' => 2]);
+    expect(changed($this, $ids[0], ['later' => true])->assertOk()->json())
+        ->toMatchArray(['leftToTell' => 2, 'taken' => 2]);
     expect(Session::query()->orderBy('starts_at')->pluck('starts_at')->map->format('H:i')->all())
         ->toBe(['13:00', '13:00', '13:00']);
     app(FollowUp::class)();

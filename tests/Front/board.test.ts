@@ -8,6 +8,7 @@ import type { Schemas } from '../../resources/js/lib/api';
 
 const tag = (id: string, from: string, to: string): Schemas['Tag'] => ({
   id,
+  session: null,
   lanes: [],
   staff: [],
   start: `2027-03-01T${from}Z`,

@@ -71,7 +71,6 @@ return [
     'does' => '{bookings, plural, one {# booking is cancelled} other {# bookings are cancelled}}, {people, plural, one {of one person} other {of # people}}.',
     'does_back' => '{amount} was paid for it: what came by card goes back by itself, cash you give back at the desk.',
     'does_no_money' => 'Nothing was paid for it.',
-    'really_cancel' => 'Cancel it',
     'really_cancel_some' => '{count, plural, one {Cancel it} other {Cancel these # dates}}',
     'is_cancelled' => 'This date is cancelled.',
     'left_to_tell' => '{count, plural, one {One booking is} other {# bookings are}} still being cancelled and paid back.',

@@ -50,8 +50,8 @@ function Sheet({ id }: { id: string }) {
         <header className="grid gap-1">
           <h1 className="text-3xl">{data.name}</h1>
           <p className="text-lg">
-            {say.dayFromTo({ day: day(data.start, zone), from: clock(data.start, zone), to: clock(data.end, zone) })} ·{' '}
-            {data.location}
+            {say.dayFromTo({ day: day(data.start, zone), from: clock(data.start, zone), to: clock(data.end, zone) })}
+            {data.location !== '' && ` · ${data.location}`}
           </p>
           <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
             <Places row={data} />

@@ -76,6 +76,7 @@ export function useChanging(business: string, session: Schemas['Session'], zone:
     isReady:
       isChanged &&
       !busy &&
+      JSON.stringify(asked) === JSON.stringify(body) && // what is typed is answered
       !isPlaceholderData &&
       error === null &&
       dates.length > 0 &&

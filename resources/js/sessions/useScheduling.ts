@@ -33,15 +33,15 @@ export function useScheduling(business: string, service: string, first: SessionD
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const [busy, setBusy] = useState(false);
   const { date, at, repeat, ...gathering } = draft;
-  const asked = useSettled(
-    {
-      ...gathering,
-      service,
-      at: `${date}T${at}`,
-      repeat: beginningOn(repeat ?? { every: 1, unit: 'days', count: 1 }, date),
-    },
-    WAIT,
-  );
+  const said = {
+    ...gathering,
+    service,
+    at: `${date}T${at}`,
+    repeat: beginningOn(repeat ?? { every: 1, unit: 'days', count: 1 }, date),
+  };
+  const asked = useSettled(said, WAIT);
+  // what is scheduled is what is said now, never what was said while it was typed
+  const isAnswered = JSON.stringify(asked) === JSON.stringify(said);
   const { data, error, isPlaceholderData } = useQuery({
     ...sessionDates(business, asked),
     enabled: date !== '' && at !== '',
@@ -82,10 +82,10 @@ export function useScheduling(business: string, service: string, first: SessionD
     trouble: refusal === null || refusal.fields !== undefined ? null : refusal.message,
     dates,
     answerOf,
-    answer: (of: string, said: Answer) => setAnswers((before) => ({ ...before, [of]: said })),
+    answer: (of: string, how: Answer) => setAnswers((before) => ({ ...before, [of]: how })),
     starts,
     busy,
-    isReady: !busy && !isPlaceholderData && error === null && starts.length > 0,
+    isReady: !busy && isAnswered && !isPlaceholderData && error === null && starts.length > 0,
     schedule,
   };
 }
