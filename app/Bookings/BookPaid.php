@@ -26,7 +26,7 @@ use YardBell\Core\Booking\State;
 final readonly class BookPaid implements Fulfilment
 {
     public function __construct(
-        private RenewHold $again,
+        private RenewHold $renew,
         private CheckBuyer $check,
         private BookHeld $book,
         private History $history,
@@ -86,7 +86,7 @@ final readonly class BookPaid implements Fulfilment
     {
         $business = Business::query()->findOrFail($bookings[0]->business_id);
         foreach ($bookings as $booking) {
-            ($this->again)($booking, $business, $until);
+            ($this->renew)($booking, $business, $until);
         }
         $this->check->ofCodes($business, $bookings); // a use ended with its hold, and may be somebody else's by now
     }

@@ -15,7 +15,7 @@ final readonly class BookProven
 {
     public function __construct(
         private ConnectionInterface $db,
-        private RenewHold $again,
+        private RenewHold $renew,
         private CheckBuyer $check,
         private BookHeld $book,
     ) {
@@ -30,7 +30,7 @@ final readonly class BookProven
                 return; // pressed twice
             }
             foreach ($parts as $part) {
-                ($this->again)($part, $business, null);
+                ($this->renew)($part, $business, null);
                 $part->awaits_proof = false;
             }
             $this->check->ofCodes($business, $parts);

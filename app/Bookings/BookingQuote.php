@@ -57,7 +57,7 @@ final readonly class BookingQuote
                 client: $client,
                 booking: $booking,
                 codes: $codes,
-                codesUsed: $codesUsed ?? self::taken(VisitParts::beside($booking)),
+                codesUsed: $codesUsed ?? self::taken(VisitParts::othersNotOver($booking)),
             ),
         );
     }

@@ -38,8 +38,8 @@ final readonly class ClientPrices
         array $codes = [],
         array $codesUsed = [],
     ): Order {
-        $beside = $booking === null ? [] : VisitParts::beside($booking);
-        $order = [...$booking === null ? [] : [$booking], ...$beside];
+        $others = $booking === null ? [] : VisitParts::othersNotOver($booking);
+        $order = [...$booking === null ? [] : [$booking], ...$others];
         $ids = array_map(static fn (Booking $one): string => $one->id, $order);
         $who = $client === null
             ? null
@@ -49,7 +49,7 @@ final readonly class ClientPrices
             client: $who,
             day: $business->zone()->day($this->clock->minute()),
             codes: $codes,
-            others: array_map(self::visit(...), $beside),
+            others: array_map(self::visit(...), $others),
             codesUsed: $codesUsed,
         );
     }

@@ -31,7 +31,7 @@ final readonly class ConfirmBooking
 {
     public function __construct(
         private ConnectionInterface $db,
-        private RenewHold $again,
+        private RenewHold $renew,
         private CheckBuyer $check,
         private BookHeld $book,
         private OpenPayment $payment,
@@ -84,7 +84,7 @@ final readonly class ConfirmBooking
             throw self::enoughMail();
         }
         foreach ($parts as $part) {
-            ($this->again)($part, $business, $paysFirst || $provesFirst ? $this->until($part) : null);
+            ($this->renew)($part, $business, $paysFirst || $provesFirst ? $this->until($part) : null);
             $part->client_id = $client->id;
             $part->contact = $details->contact();
             $part->note = $details->note;

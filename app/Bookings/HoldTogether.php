@@ -19,7 +19,7 @@ final readonly class HoldTogether
 {
     public function __construct(
         private HoldTime $hold,
-        private RenewHold $again,
+        private RenewHold $renew,
         private History $history,
         private Clock $clock,
     ) {
@@ -78,7 +78,7 @@ final readonly class HoldTogether
             $own = Booking::query()->where('business_id', $business->id)->whereKey($one->id);
             $booking = Lock::on($own)->firstOrFail();
             if ($booking->state !== State::Held || $booking->held_until <= $this->clock->now()) {
-                ($this->again)($booking, $business, $this->clock->minute() + 1); // its hold has run out meanwhile
+                ($this->renew)($booking, $business, $this->clock->minute() + 1); // its hold has run out meanwhile
             }
             $booking->update($shared);
 

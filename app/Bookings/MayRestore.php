@@ -43,7 +43,7 @@ final readonly class MayRestore
         if ($cancelled === null || ($booking->visit_id ?? $booking->repeat_id) === null) {
             return [$booking];
         }
-        $beside = Booking::query()
+        $cancelledWith = Booking::query()
             ->where('business_id', $booking->business_id)
             ->where('state', State::Cancelled)
             ->where(
@@ -66,7 +66,7 @@ final readonly class MayRestore
             ->orderBy('starts_at')
             ->get();
 
-        return array_values($beside->filter($this->of(...))->all());
+        return array_values($cancelledWith->filter($this->of(...))->all());
     }
 
     private static function cancelled(Booking $booking): ?BookingChange

@@ -7,7 +7,6 @@ namespace App\Facts;
 use App\Models\Booking;
 use App\Models\Lock;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use YardBell\Core\Booking\State;
 
 /** The bookings that share an id, since they are the parts of one visit (rules.md T20). */
 final class VisitParts
@@ -56,25 +55,13 @@ final class VisitParts
     }
 
     /** @return list<Booking> the others that are not over, in order of time */
-    public static function beside(Booking $booking): array
+    public static function othersNotOver(Booking $booking): array
     {
         return array_values(
             array_filter(
                 self::of($booking),
                 static fn (Booking $other): bool => $other->id !== $booking->id &&
                     ! $other->state->isOver(),
-            ),
-        );
-    }
-
-    /** @return list<Booking> the others, as far as they can still be cancelled */
-    public static function besides(Booking $booking): array
-    {
-        return array_values(
-            array_filter(
-                self::of($booking),
-                static fn (Booking $other): bool => $other->id !== $booking->id &&
-                    $other->state->mayBecome(State::Cancelled),
             ),
         );
     }

@@ -56,9 +56,9 @@ final class WholeVisit
     {
         $zone = $one->business->time_zone;
         $date = static fn (Booking $part): string => $part->starts_at->setTimezone($zone)->format('Y-m-d');
-        $beside = array_filter($parts, static fn (Booking $part): bool => $date($part) === $date($one));
+        $sameDay = array_filter($parts, static fn (Booking $part): bool => $date($part) === $date($one));
 
-        return array_values($beside) ?: [$one];
+        return array_values($sameDay) ?: [$one];
     }
 
     /**

@@ -37,7 +37,7 @@ final readonly class ClientBooking
         private CancellationCost $cost,
         private ClientMoneyWords $told,
         private PayOnline $online,
-        private BookAgainLink $again,
+        private BookAgainLink $bookAgain,
         private ClientChanges $mayChange,
         private SuggestedTimes $suggested,
     ) {
@@ -118,7 +118,7 @@ final readonly class ClientBooking
             'answers' => (object) Questions::given($facts->business, $standing),
             'bring' => self::bring($standing),
             'heads' => $booking->service?->callsThem(),
-            'again' => $this->again->path($facts->business, $standing),
+            'again' => $this->bookAgain->path($facts->business, $standing),
             'link' => $this->links->to($booking),
             'query' => $this->links->query($booking),
         ];

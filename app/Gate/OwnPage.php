@@ -28,7 +28,7 @@ final readonly class OwnPage
     public function __construct(
         private ClientLink $links,
         private OwnPageLink $own,
-        private BookAgainLink $again,
+        private BookAgainLink $bookAgain,
         private Clock $clock,
     ) {
     }
@@ -57,7 +57,7 @@ final readonly class OwnPage
             'name' => $client->name,
             'book' => $bookings->isEmpty()
                 ? "/book/{$business->slug}"
-                : $this->again->another($business, $bookings->firstOrFail()),
+                : $this->bookAgain->another($business, $bookings->firstOrFail()),
             'coming' => $coming,
             'passed' => array_slice($passed, 0, self::MOST),
             'documents' => $this->documents($client),
@@ -114,7 +114,7 @@ final readonly class OwnPage
             'location' => $first->location->name ?? '',
             'state' => $first->state->value,
             'link' => $this->links->mailed($first),
-            'again' => $this->again->mailedPath($business, $standing),
+            'again' => $this->bookAgain->mailedPath($business, $standing),
         ];
     }
 

@@ -63,7 +63,7 @@ final readonly class Wording
         private Particulars $particulars,
         private CalendarFile $calendar,
         private Papers $papers,
-        private BookAgainLink $again,
+        private BookAgainLink $bookAgain,
         private SaleWording $sale,
     ) {
     }
@@ -246,7 +246,7 @@ final readonly class Wording
         }
         $business = $booking->business;
         $parts = $booking->visit_id === null ? [$booking] : $bookings;
-        $link = config()->string('app.url').$this->again->mailedPath($business, $parts);
+        $link = config()->string('app.url').$this->bookAgain->mailedPath($business, $parts);
 
         return "{$this->catalogue->say('mail.link.again')}\n{$link}";
     }

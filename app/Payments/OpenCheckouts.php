@@ -25,7 +25,7 @@ final readonly class OpenCheckouts
     public function __construct(
         private Processor $processor,
         private Fulfilments $fulfilments,
-        private PollSchedule $again,
+        private PollSchedule $polling,
         private CurrentBusiness $current,
     ) {
     }
@@ -37,13 +37,13 @@ final readonly class OpenCheckouts
                 ->where('state', PaymentState::Open)
                 ->whereNull('checkout')
                 ->where('asks', '<', self::MOST)
-                ->where($this->again->isDue(...))
+                ->where($this->polling->isDue(...))
                 ->orderBy('id')
                 ->limit(self::AT_ONCE)
                 ->get(),
         );
         foreach ($waiting as $payment) {
-            $this->again->later($payment); // before, so that what fails is not tried in every round
+            $this->polling->later($payment); // before, so that what fails is not tried in every round
             try {
                 $this->current->of($payment->business_id, fn () => $this->open($payment));
             } catch (ProcessorUnreachable) {
@@ -64,6 +64,6 @@ final readonly class OpenCheckouts
             keepsCard: $payment->kind === PaymentKind::Card,
         );
         $payment->update(['checkout' => $checkout->id]);
-        $this->again->fromNow($payment);
+        $this->polling->fromNow($payment);
     }
 }

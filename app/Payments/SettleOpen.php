@@ -24,7 +24,7 @@ final readonly class SettleOpen
 
     public function __construct(
         private SettlePayment $settle,
-        private PollSchedule $again,
+        private PollSchedule $polling,
         private Clock $clock,
         private CurrentBusiness $current,
     ) {
@@ -33,7 +33,7 @@ final readonly class SettleOpen
     public function __invoke(): void
     {
         foreach ($this->current->across($this->due(...)) as $payment) {
-            $this->again->later($payment);
+            $this->polling->later($payment);
             try {
                 $this->current->of($payment->business_id, fn () => ($this->settle)($payment));
             } catch (ProcessorUnreachable) {
@@ -60,7 +60,7 @@ final readonly class SettleOpen
         return Payment::query()
             ->whereIn('state', PaymentState::ASKED_FOR)
             ->whereNotNull('checkout')
-            ->where($this->again->isDue(...))
+            ->where($this->polling->isDue(...))
             ->orderBy('ask_at')
             ->limit(self::AT_ONCE)
             ->get();

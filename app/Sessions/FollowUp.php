@@ -11,6 +11,7 @@ use App\Models\Booking;
 use App\Models\CurrentBusiness;
 use App\Models\Session;
 use App\Support\Refusal;
+use Throwable;
 
 /**
  * What becoming of a session means for those who booked, each booking by itself: where it is cancelled they are
@@ -30,54 +31,60 @@ final readonly class FollowUp
     ) {
     }
 
-    /** @return int how many were dealt with: where there are any, there may be more */
+    /**
+     * @return int how many were dealt with: where there are any, there may be more
+     *
+     * @throws Throwable what went wrong with one of them, once all others are dealt with
+     */
     public function __invoke(): int
     {
         $sessions = $this->current->across(
-            static fn () => Session::query()->where('follows', 1)->orderBy('business_id')->limit(self::MOST)->get(),
+            static fn () => Session::query()->where('follows', 1)->orderBy('id')->limit(self::MOST)->get(),
         );
-        $done = 0;
+        [$done, $failed] = [0, null];
         foreach ($sessions as $session) {
-            if ($done >= self::MOST) {
-                break;
+            foreach ($this->current->of($session->business_id, static fn (): array => self::left($session)) as $id) {
+                if ($done >= self::MOST) {
+                    return $done;
+                }
+                try {
+                    $this->current->of($session->business_id, fn () => $this->one($session, $id));
+                    $done++;
+                } catch (Throwable $wrong) {
+                    $failed = $wrong;
+                }
             }
-            $left = self::MOST - $done;
-            $done += $this->current->of($session->business_id, fn (): int => $this->oneSession($session, $left));
+            $this->current->of($session->business_id, fn () => $this->finish($session));
         }
 
-        return $done;
+        return $failed === null ? $done : throw $failed;
     }
 
-    private function oneSession(Session $session, int $most): int
+    private function one(Session $session, string $id): void
     {
         $how = $session->follow_up;
         if ($how === null) {
-            return 0;
+            return;
         }
         $whom = $how['told'] ? Telling::ClientAlone : Telling::Nobody;
-        $cancelling = new Cancelling($how['by'], why: $how['why'], whom: $whom);
-        $ids = array_slice(self::left($session), 0, $most);
-        foreach ($ids as $id) {
-            try {
-                $session->state === 'cancelled'
-                    ? ($this->cancel)($session->business_id, $id, $cancelling)
-                    : ($this->follow)($session, $id, $whom);
-            } catch (Refusal) {
-                // somebody has said meanwhile that they were there, or were not: it stays as it is
-            }
-        }
-        if (count($ids) < $most) {
-            $this->finish($session);
-        }
+        if ($session->state !== 'cancelled') {
+            ($this->follow)($session, $id, $whom);
 
-        return max(1, count($ids));
+            return;
+        }
+        try {
+            $cancelling = new Cancelling($how['by'], why: $how['why'], whom: $whom);
+            ($this->cancel)($session->business_id, $id, $cancelling);
+        } catch (Refusal) {
+            // somebody has said meanwhile that they were there, or were not: it stays as it is
+        }
     }
 
-    /** Unless it has been changed again meanwhile. */
+    /** Once none is left, also of a change that was made meanwhile. */
     private function finish(Session $session): void
     {
         $now = $session->fresh();
-        if ($now !== null && ($now->state === 'cancelled' || ($now->follow_up['was'] ?? []) === [])) {
+        if ($now !== null && self::left($now) === []) {
             Session::query()
                 ->where('business_id', $session->business_id)
                 ->whereKey($session->id)

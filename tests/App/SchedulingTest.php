@@ -414,3 +414,18 @@ it('changes none that has begun', function (): void {
     Session::query()->whereKey($id)->update(['starts_at' => now()->subMinutes(5)]);
     changed($this, $id, [])->assertStatus(409);
 });
+
+it('deals with all others where one of them cannot be dealt with, and comes back to it', function (): void {
+    [$ids, $kim, $lee, $later] = series($this);
+    $this->postJson("/api/businesses/yard/sessions/{$ids[0]}/cancel", ['later' => true])->assertOk();
+    Booking::saving(static function (Booking $booking) use ($kim): void {
+        if ($booking->id === $kim->id) {
+            throw new LogicException('broken');
+        }
+    });
+    expect(fn () => app(FollowUp::class)())->toThrow(LogicException::class)
+        ->and($lee->refresh()->state->value)->toBe('cancelled')
+        ->and($later->refresh()->state->value)->toBe('cancelled')
+        ->and($kim->refresh()->state->value)->toBe('confirmed')
+        ->and(Session::query()->whereNotNull('follow_up')->pluck('id')->all())->toBe([$ids[0]]);
+});

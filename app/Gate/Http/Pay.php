@@ -23,7 +23,7 @@ final readonly class Pay
         private ClientLink $links,
         private LinkedBooking $linked,
         private PayOnline $pay,
-        private PollSchedule $again,
+        private PollSchedule $polling,
         private Catalogue $catalogue,
     ) {
     }
@@ -39,7 +39,7 @@ final readonly class Pay
         if ($page !== null) {
             return new RedirectResponse($page);
         }
-        $this->again->watched($payment);
+        $this->polling->watched($payment);
         $said = $payment->asks > self::PATIENT ? 'page.pay.nobody_answers' : 'page.pay.opening';
 
         return view('opening', ['message' => $this->catalogue->say($said)]);

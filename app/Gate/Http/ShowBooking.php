@@ -27,7 +27,7 @@ final readonly class ShowBooking
         private ClientLink $links,
         private LinkedBooking $linked,
         private ClientBooking $shape,
-        private PollSchedule $again,
+        private PollSchedule $polling,
         private GatePage $gate,
         private PlainBooking $plain,
         private Clock $clock,
@@ -81,7 +81,7 @@ final readonly class ShowBooking
     {
         $open = $booking->payments()->where('state', PaymentState::Open);
         foreach ($open->get() as $payment) {
-            $this->again->watched($payment);
+            $this->polling->watched($payment);
         }
     }
 }

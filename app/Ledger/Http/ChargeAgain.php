@@ -13,7 +13,7 @@ use Illuminate\Http\Request;
 /** Asks the kept card once more for a fee it did not give. */
 final readonly class ChargeAgain
 {
-    public function __construct(private RetryPayment $again, private SaleSlip $slip)
+    public function __construct(private RetryPayment $retry, private SaleSlip $slip)
     {
     }
 
@@ -22,7 +22,7 @@ final readonly class ChargeAgain
         $business = Asker::business($request);
         $seen = Amounts::check($request, ['seen' => 'required|integer'])->int('seen');
 
-        $sale = $this->again->charge($business, $id, $seen, Asker::access($request)->user->name);
+        $sale = $this->retry->charge($business, $id, $seen, Asker::access($request)->user->name);
 
         return new JsonResponse($this->slip->of($business, $sale));
     }

@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 /** A refund that was refused: tried again, or given by hand. */
 final readonly class RefundAgain
 {
-    public function __construct(private RetryPayment $again, private SaleSlip $slip)
+    public function __construct(private RetryPayment $retry, private SaleSlip $slip)
     {
     }
 
@@ -24,8 +24,8 @@ final readonly class RefundAgain
         $way = Amounts::check($request, ['by' => 'required|in:again,cash,transfer'])->string('by');
         $by = Asker::access($request)->user->name;
         $sale = $way === 'again'
-            ? $this->again->refund($business, $id, $refund)
-            : $this->again->byHand(
+            ? $this->retry->refund($business, $id, $refund)
+            : $this->retry->byHand(
                 business: $business,
                 id: $id,
                 refund: $refund,
