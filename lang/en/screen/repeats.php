@@ -17,8 +17,8 @@ return [
     ],
     'on_weekdays' => 'On these weekdays',
     'how_long' => 'For how long',
-    'so_many_times' => 'so many times',
-    'until_date' => 'until a date',
-    'last_date' => 'Until and with',
-    'times' => 'times',
+    'so_many_times' => 'times',
+    'until_date' => 'is the last date',
+    'last_date' => 'The last date',
+    'times' => 'How many times',
 ];

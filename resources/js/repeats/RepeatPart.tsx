@@ -79,6 +79,26 @@ function End({ id, repeat, date, onRepeat }: Part) {
   const byDate = typeof repeat.until === 'string';
   return (
     <span className="flex flex-wrap items-center gap-1.5">
+      {byDate ? (
+        <input
+          id={`${id}-until`}
+          type="date"
+          className={inputLook('small')}
+          aria-label={say.lastDate}
+          min={date}
+          value={repeat.until ?? ''}
+          onChange={(event) => event.target.value !== '' && onRepeat({ ...repeat, until: event.target.value })}
+        />
+      ) : (
+        <SmallNumber
+          id={`${id}-times`}
+          label={say.times}
+          min={2}
+          max={MOST}
+          value={repeat.count ?? FIRST}
+          onValue={(count) => onRepeat({ ...repeat, count })}
+        />
+      )}
       <select
         id={`${id}-end`}
         className={inputLook('small')}
@@ -95,28 +115,6 @@ function End({ id, repeat, date, onRepeat }: Part) {
         <option value="count">{say.soManyTimes}</option>
         <option value="until">{say.untilDate}</option>
       </select>
-      {byDate ? (
-        <input
-          id={`${id}-until`}
-          type="date"
-          className={inputLook('small')}
-          aria-label={say.lastDate}
-          min={date}
-          value={repeat.until ?? ''}
-          onChange={(event) => event.target.value !== '' && onRepeat({ ...repeat, until: event.target.value })}
-        />
-      ) : (
-        <label className="flex items-center gap-1.5">
-          <SmallNumber
-            id={`${id}-times`}
-            min={2}
-            max={MOST}
-            value={repeat.count ?? FIRST}
-            onValue={(count) => onRepeat({ ...repeat, count })}
-          />
-          {say.times}
-        </label>
-      )}
     </span>
   );
 }

@@ -22,7 +22,7 @@ export const beginningOn = (repeat: Repeat, date: string): Repeat =>
 export const isWorkday = (date: string): boolean => WORKDAYS.includes(weekdayOf(date));
 
 /** What is offered to choose from, by name. `days` are weekdays that are ticked one by one. */
-export const OFTEN = ['day', 'workday', 'week', 'fortnight', 'days', 'month', 'sameWeekday', 'lastWeekday'] as const;
+export const OFTEN = ['day', 'week', 'fortnight', 'workday', 'days', 'month', 'sameWeekday', 'lastWeekday'] as const;
 export type OftenName = (typeof OFTEN)[number];
 
 export function oftenOf(name: OftenName, date: string): Often {
