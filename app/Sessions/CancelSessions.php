@@ -38,8 +38,9 @@ final readonly class CancelSessions
      * @param  bool  $later all later ones of its series with it
      * @param  string  $why a word to those who booked
      * @param  bool  $told whether they are mailed
+     * @param  string|null  $seen whom and what it concerns, as it was shown (tried); null: it was not
      *
-     * @throws Refusal where it has begun
+     * @throws Refusal where it has begun, or would concern others, or other money, than was shown
      */
     public function __invoke(
         Business $business,
@@ -48,9 +49,10 @@ final readonly class CancelSessions
         string $why,
         bool $told,
         string $by,
+        ?string $seen = null,
     ): void {
-        $ids = self::which($session, $later);
-        $this->db->transaction(function () use ($business, $ids, $why, $told, $by): void {
+        $this->db->transaction(function () use ($business, $session, $later, $why, $told, $by, $seen): void {
+            $ids = self::which($session->refresh(), $later);
             foreach (Session::query()->where('business_id', $business->id)->findMany($ids) as $one) {
                 // whoever holds a place in it holds this first
                 $this->claims->take(
@@ -63,10 +65,12 @@ final readonly class CancelSessions
             $sessions = Lock::on(
                 Session::query()->where('business_id', $business->id)->whereKey($ids)->orderBy('starts_at'),
             )->get();
-            foreach ($sessions as $one) {
-                if ($one->state === 'scheduled') {
-                    $this->one($one, $why, $told, $by);
-                }
+            $scheduled = $sessions->where('state', 'scheduled'); // none: pressed twice
+            if ($scheduled->isNotEmpty() && $seen !== null && $seen !== $this->effect($business, $ids)['seen']) {
+                throw new Refusal(new Sentence('refusal.session.otherwise'), 409, 'meanwhile');
+            }
+            foreach ($scheduled as $one) {
+                $this->one($one, $why, $told, $by);
             }
         }, attempts: 5);
     }
@@ -74,12 +78,20 @@ final readonly class CancelSessions
     /**
      * What it would do: nothing is done.
      *
-     * @return array{sessions: int, bookings: int, people: int, back: int, currency: string} back: what goes back of all
-     *   that was paid
+     * @return array{sessions: int, bookings: int, people: int, back: int, currency: string, seen: string} back: what
+     *   was paid, and goes back; seen: tells this from any other
      */
     public function tried(Business $business, Session $session, bool $later): array
     {
-        $ids = self::which($session, $later);
+        return $this->effect($business, self::which($session, $later));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array{sessions: int, bookings: int, people: int, back: int, currency: string, seen: string}
+     */
+    private function effect(Business $business, array $ids): array
+    {
         $sums = $this->db
             ->table('bookings')
             ->where('bookings.business_id', $business->id)
@@ -92,13 +104,15 @@ final readonly class CancelSessions
             ->selectRaw('cast(coalesce(sum(sales.paid - sales.back), 0) as int) as back')
             ->first();
 
-        return [
+        $effect = [
             'sessions' => count($ids),
             'bookings' => $sums->bookings ?? 0,
             'people' => $sums->people ?? 0,
             'back' => $sums->back ?? 0,
             'currency' => $business->currency,
         ];
+
+        return $effect + ['seen' => substr(hash('sha256', (string) json_encode([$ids, $effect])), 0, 16)];
     }
 
     /** @return list<State> in which a booking can be cancelled */

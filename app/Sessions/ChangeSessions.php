@@ -71,8 +71,9 @@ final readonly class ChangeSessions
     /**
      * @param  int  $wall when the one that is named starts
      * @param  bool  $told whether their clients are mailed
+     * @param  string|null  $seen the version of the one that is named, as it was shown (SessionHistory); null: any
      *
-     * @throws Refusal where one of them cannot be so, has begun, or has more people than places
+     * @throws Refusal where one of them cannot be so, has begun, has more people than places, or somebody was quicker
      */
     public function __invoke(
         Business $business,
@@ -82,6 +83,7 @@ final readonly class ChangeSessions
         bool $later,
         bool $told,
         string $by,
+        ?string $seen = null,
     ): void {
         $this->db->transaction(function () use (
             $business,
@@ -91,30 +93,29 @@ final readonly class ChangeSessions
             $later,
             $told,
             $by,
+            $seen,
         ): void {
             $ids = CancelSessions::which($session, $later);
             $sessions = $this->sessions($business, $ids);
             $this->claim(business: $business, sessions: $sessions, named: $session, gathering: $gathering, wall: $wall);
             Lock::on(Session::query()->where('business_id', $business->id)->whereKey($ids));
             $sessions = $this->sessions($business, $ids);
+            $named = array_column($sessions, null, 'id')[$session->id]; // as it is now: asked twice it moves once
             $book = $this->rules->bookNow($business);
             $plan = $this->planned(
                 business: $business,
                 book: $book,
                 sessions: $sessions,
-                named: $session,
+                named: $named,
                 gathering: $gathering,
                 wall: $wall,
             );
-            foreach ($plan as $one) {
-                $this->put(
-                    business: $business,
-                    book: $book,
-                    change: $one,
-                    gathering: $gathering,
-                    told: $told,
-                    by: $by,
-                );
+            $changed = array_filter($plan, fn (PlannedChange $one): bool => $this->fill($business, $book, $one, $gathering));
+            if ($changed !== []) {
+                $this->history->mustBe($named, $seen);
+            }
+            foreach ($changed as $one) {
+                $this->put(business: $business, change: $one, told: $told, by: $by);
             }
         }, attempts: 5);
     }
@@ -137,9 +138,9 @@ final readonly class ChangeSessions
     }
 
     /** When another one of the series would start, by the clock on the wall. */
-    private static function wall(RuleBook|Business $of, Session $one, Session $named, int $wall): int
+    private static function wall(RuleBook $book, Session $one, Session $named, int $wall): int
     {
-        $zone = $of instanceof RuleBook ? $of->zone : $of->zone();
+        $zone = $book->zone;
         [$own, $was] = [Instants::minute($one->starts_at), Instants::minute($named->starts_at)];
         if ($zone->wall($was) === $wall) {
             return $zone->wall($own); // its time stays, whatever theirs is
@@ -193,48 +194,42 @@ final readonly class ChangeSessions
     {
         $book = $this->rules->book($business);
         $service = $book->services[$gathering->service];
-        $units = [];
-        foreach ($service->needs as $need) {
-            array_push($units, ...$book->pools[$need->pool]->units);
-        }
+        $takers = $gathering->takers($book);
         foreach ($sessions as $one) {
             $start = $book->zone->first(self::wall($book, $one, $named, $wall));
             $this->claims->take(
                 $business,
-                array_values(array_unique([$one->id, ...$one->staff_ids, ...$gathering->staff, ...$units])),
+                array_values(array_unique([$one->id, ...$one->staff_ids, ...$one->units, ...$takers])),
                 min(Instants::minute($one->taken_from), $start - $service->setup),
                 max(Instants::minute($one->taken_until), $start + $gathering->minutes + $service->clearup),
             );
         }
     }
 
-    private function put(
-        Business $business,
-        RuleBook $book,
-        PlannedChange $change,
-        Gathering $gathering,
-        bool $told,
-        string $by,
-    ): void {
-        $session = $change->session;
+    /** @return bool whether it becomes another */
+    private function fill(Business $business, RuleBook $book, PlannedChange $change, Gathering $gathering): bool
+    {
         $slot = $this->may($business, $change, $gathering);
-        $service = $book->services[$gathering->service];
-        $was = $session->replicate();
+        $change->session->fill(
+            SessionColumns::of($book->services[$gathering->service], $slot, $gathering->places),
+        );
+
+        return $change->session->isDirty();
+    }
+
+    private function put(Business $business, PlannedChange $change, bool $told, string $by): void
+    {
+        $session = $change->session;
+        $was = (clone $session)->setRawAttributes($session->getRawOriginal());
+        $before = $was->follow_up;
         $session->fill([
-            'location_id' => $slot->location,
-            'starts_at' => Instants::carbon($slot->start),
-            'minutes' => $slot->end - $slot->start,
-            'taken_from' => Instants::carbon($slot->start - $service->setup),
-            'taken_until' => Instants::carbon($slot->end + $service->clearup),
-            'staff_ids' => $slot->staff,
-            'units' => $slot->units,
-            'places' => $gathering->places,
-        ]);
-        if (! $session->isDirty()) {
-            return;
-        }
-        $session->fill([
-            'follow_up' => ['by' => $by, 'why' => '', 'told' => $told, 'was' => $this->take($session, $was)],
+            'follow_up' => [
+                'by' => $by,
+                'why' => '',
+                // who is still to be told of an earlier change is told in any case
+                'told' => $told || ($before['was'] ?? []) !== [] && $before['told'],
+                'was' => ($before['was'] ?? []) + $this->take($session),
+            ],
         ])->save();
         ReachBack::over($business, $session->taken_from, $session->taken_until);
         $this->history->happened($session, $by, new Sentence('history.session.changed', [
@@ -254,20 +249,18 @@ final readonly class ChangeSessions
     /**
      * Its bookings take with it what they are counted by; what else it means for them follows.
      *
-     * @param  Session  $was as it was before
      * @return array<string, string> where their clients believe them to be, by booking
      */
-    private function take(Session $session, Session $was): array
+    private function take(Session $session): array
     {
         $bookings = Booking::query()
             ->where('business_id', $session->business_id)
             ->where('session_id', $session->id)
             ->whereIn('state', CancelSessions::states());
-        $booked = array_values($bookings->get()->all());
-        $times = ['starts_at', 'minutes', 'location_id', 'taken_from', 'taken_until'];
-        $bookings->update($session->only($times));
+        $known = UnsentMail::knownPlaces(array_values($bookings->get()->all()));
+        $bookings->update($session->only(['starts_at', 'minutes', 'location_id', 'taken_from', 'taken_until']));
 
-        return ($was->follow_up['was'] ?? []) + UnsentMail::knownPlaces($booked);
+        return $known;
     }
 
     /** @throws Refusal */

@@ -84,10 +84,7 @@ final readonly class Schedule
     {
         $book = $this->rules->book($business);
         $service = $book->services[$gathering->service];
-        $takers = $gathering->staff;
-        foreach ($service->needs as $need) {
-            array_push($takers, ...$book->pools[$need->pool]->units);
-        }
+        $takers = $gathering->takers($book);
         foreach ($starts as $start) {
             $this->claims->take(
                 $business,
@@ -145,14 +142,7 @@ final readonly class Schedule
             'business_id' => $business->id,
             'service_id' => $service->id,
             'series_id' => $series,
-            'location_id' => $slot->location,
-            'starts_at' => Instants::carbon($slot->start),
-            'minutes' => $slot->end - $slot->start,
-            'taken_from' => Instants::carbon($slot->start - $service->setup),
-            'taken_until' => Instants::carbon($slot->end + $service->clearup),
-            'staff_ids' => $slot->staff,
-            'units' => $slot->units,
-            'places' => $places,
+            ...SessionColumns::of($service, $slot, $places),
             'state' => 'scheduled',
         ]);
         ReachBack::over($business, $session->taken_from, $session->taken_until);

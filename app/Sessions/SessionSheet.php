@@ -53,6 +53,7 @@ final readonly class SessionSheet
 
         return [
             'id' => $session->id,
+            'version' => SessionHistory::version($session),
             'service' => $session->service_id,
             'name' => $session->service->name ?? '',
             'start' => $session->starts_at->format('Y-m-d\TH:i\Z'),

@@ -127,6 +127,7 @@ return [
     'session' => [
         'past' => 'One of these dates is over.',
         'taken' => '{at} is not to be had any more: somebody or something it needs is taken. Look at the dates again.',
+        'otherwise' => 'Nothing was cancelled: by now it would concern others, or other money. Look at it again.',
         'over' => 'It has begun, so it cannot be cancelled any more.',
         'begun' => 'It is cancelled or has begun, so it cannot be changed any more.',
         'places' => '{at}: {taken, plural, one {# place is} other {# places are}} taken, so it cannot have {places, plural, one {#} other {#}}. Move or cancel somebody first.',

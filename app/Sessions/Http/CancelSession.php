@@ -30,6 +30,7 @@ final readonly class CancelSession
             why: $given->text('why'),
             told: ! $given->has('told') || $given->bool('told'),
             by: Asker::access($request)->user->name,
+            seen: $given->stringIf('seen'),
         );
 
         return new JsonResponse($this->sheet->of($business, $session->refresh()));
@@ -48,7 +49,12 @@ final readonly class CancelSession
     private static function given(Request $request): Given
     {
         return Given::in($request->validate(
-            ['later' => 'nullable|boolean', 'why' => 'nullable|string|max:300', 'told' => 'nullable|boolean'],
+            [
+                'later' => 'nullable|boolean',
+                'why' => 'nullable|string|max:300',
+                'told' => 'nullable|boolean',
+                'seen' => 'nullable|string|max:40',
+            ],
             ['*.max' => 'wrong.plain.too_long?max=:max'],
         ));
     }

@@ -46,6 +46,7 @@ final readonly class ChangeSession
             later: $given->bool('later'),
             told: ! $given->has('told') || $given->bool('told'),
             by: Asker::access($request)->user->name,
+            seen: $given->stringIf('seen'),
         );
 
         return new JsonResponse($this->sheet->of($business, $session->refresh()));
@@ -101,6 +102,7 @@ final readonly class ChangeSession
                 'at' => ['required', Checks::wall()],
                 'later' => 'nullable|boolean',
                 'told' => 'nullable|boolean',
+                'seen' => 'nullable|string|max:40',
             ],
             GatheringAsked::sentences(),
         ));

@@ -11,6 +11,7 @@ use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Service;
 
 use function array_map;
+use function array_merge;
 use function get_object_vars;
 
 /** What a session would take, whenever it is: who holds it, where, for how long, for how many. */
@@ -31,6 +32,17 @@ final readonly class Gathering
         public string $location,
         public int $places,
     ) {
+    }
+
+    /** @return list<string> all of which it may take some: its people, and the units of the pools it needs */
+    public function takers(RuleBook $book): array
+    {
+        $units = array_map(
+            static fn (Need $need): array => $book->pools[$need->pool]->units,
+            $book->services[$this->service]->needs,
+        );
+
+        return [...$this->staff, ...array_merge(...$units)];
     }
 
     /**

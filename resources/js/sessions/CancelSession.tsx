@@ -39,7 +39,12 @@ function Cancelling({ session, zone, onLeave }: Props & { onLeave: () => void })
     setTrouble(null);
     try {
       const params = { path: { business, id: session.id } };
-      const now = await unwrap(api.POST('/api/businesses/{business}/sessions/{id}/cancel', { params, body: how }));
+      const now = await unwrap(
+        api.POST('/api/businesses/{business}/sessions/{id}/cancel', {
+          params,
+          body: { ...how, seen: does?.seen ?? null },
+        }),
+      );
       await answered(queries, sessionQuery(business, session.id).queryKey, now);
       onLeave();
     } catch (wrong) {

@@ -78,7 +78,7 @@ function Sheet({ id }: { id: string }) {
           <Button id="print-session" onClick={() => window.print()}>
             {say.print}
           </Button>
-          {!isOff && may('schedule-sessions') && <ChangeSession key={data.start} session={data} zone={zone} />}
+          {!isOff && may('schedule-sessions') && <ChangeSession session={data} zone={zone} />}
           {!isOff && may('schedule-sessions') && <CancelSession session={data} zone={zone} />}
         </p>
         {data.series.length > 1 && (

@@ -25,6 +25,7 @@ export function useChanging(business: string, session: Schemas['Session'], zone:
     staff: session.staff.map((one) => one.id),
     location: session.locationId ?? '',
   };
+  const [seen, setSeen] = useState(session.version);
   const [draft, setDraft] = useState(first);
   const [later, setLater] = useState(false);
   const [told, setTold] = useState(true);
@@ -46,7 +47,7 @@ export function useChanging(business: string, session: Schemas['Session'], zone:
     try {
       const params = { path: { business, id: session.id } };
       const now = await unwrap(
-        api.POST('/api/businesses/{business}/sessions/{id}/change', { params, body: { ...body, told } }),
+        api.POST('/api/businesses/{business}/sessions/{id}/change', { params, body: { ...body, told, seen } }),
       );
       await answered(queries, sessionQuery(business, session.id).queryKey, now);
       notices.say(say.isChanged({ count: dates.length }));
@@ -56,6 +57,8 @@ export function useChanging(business: string, session: Schemas['Session'], zone:
     } finally {
       setBusy(false);
       await outdated(queries, 'session', business);
+      // somebody was quicker, and that is said and shown now: pressed once more it is meant all the same
+      setSeen((before) => queries.getQueryData(sessionQuery(business, session.id).queryKey)?.version ?? before);
     }
   };
   return {
