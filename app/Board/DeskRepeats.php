@@ -13,7 +13,6 @@ use App\Times\Choice;
 use App\Times\RulesReader;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Slot;
-use YardBell\Core\Availability\Verdict;
 use YardBell\Core\Booking\Occurrence;
 use YardBell\Core\Booking\RepeatRule;
 use YardBell\Core\Booking\Repeats;
@@ -74,18 +73,14 @@ final readonly class DeskRepeats
         Occurrence $one,
     ): array {
         $day = $book->zone->day($one->start);
-        $sentences = new WhySentences(
+
+        return (new WhySentences(
             catalogue: $this->catalogue,
             book: $book,
             business: $business,
             day: $day,
             service: $choice->service,
             access: $access,
-        );
-        $reasons = array_merge(
-            ...array_map(static fn (Verdict $verdict): array => $verdict->reasons, $one->verdicts),
-        );
-
-        return array_values(array_unique(array_column(array_map($sentences->of(...), $reasons), 'says')));
+        ))->ofAll($one->verdicts);
     }
 }

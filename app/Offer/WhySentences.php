@@ -16,6 +16,7 @@ use YardBell\Core\Availability\CauseKind;
 use YardBell\Core\Availability\Obstacle;
 use YardBell\Core\Availability\Reason;
 use YardBell\Core\Availability\RuleBook;
+use YardBell\Core\Availability\Verdict;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\Window;
 
@@ -75,6 +76,17 @@ final readonly class WhySentences
         };
 
         return ['says' => $this->catalogue->sentence($says), 'link' => $this->link($reason)];
+    }
+
+    /**
+     * @param  list<Verdict>  $verdicts
+     * @return list<string> sentences of all their reasons, each once
+     */
+    public function ofAll(array $verdicts): array
+    {
+        $reasons = array_merge(...array_map(static fn (Verdict $verdict): array => $verdict->reasons, $verdicts));
+
+        return array_values(array_unique(array_column(array_map($this->of(...), $reasons), 'says')));
     }
 
     /** @return array<string, int|string|Sentence> what sentences are made of */

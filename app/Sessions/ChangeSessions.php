@@ -110,7 +110,10 @@ final readonly class ChangeSessions
                 gathering: $gathering,
                 wall: $wall,
             );
-            $changed = array_filter($plan, fn (PlannedChange $one): bool => $this->fill($business, $book, $one, $gathering));
+            $changed = array_filter(
+                $plan,
+                fn (PlannedChange $one): bool => $this->fill($business, $book, $one, $gathering),
+            );
             if ($changed !== []) {
                 $this->history->mustBe($named, $seen);
             }

@@ -11,7 +11,6 @@ use App\Offer\WhySentences;
 use App\Support\Clock;
 use App\Times\RulesReader;
 use YardBell\Core\Availability\RuleBook;
-use YardBell\Core\Availability\Verdict;
 use YardBell\Core\Booking\Gathering;
 use YardBell\Core\Booking\GatheringDate;
 use YardBell\Core\Booking\RepeatRule;
@@ -81,18 +80,13 @@ final readonly class SessionDates
         Gathering $gathering,
         GatheringDate $date,
     ): array {
-        $sentences = new WhySentences(
+        return (new WhySentences(
             catalogue: $this->catalogue,
             book: $book,
             business: $business,
             day: $book->zone->day($date->start),
             service: $gathering->service,
             access: $access,
-        );
-        $reasons = array_merge(
-            ...array_map(static fn (Verdict $verdict): array => $verdict->reasons, $date->verdicts),
-        );
-
-        return array_values(array_unique(array_column(array_map($sentences->of(...), $reasons), 'says')));
+        ))->ofAll($date->verdicts);
     }
 }

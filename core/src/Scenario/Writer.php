@@ -15,8 +15,6 @@ use YardBell\Core\Availability\Pool;
 use YardBell\Core\Availability\RuleBook;
 use YardBell\Core\Availability\Seat;
 use YardBell\Core\Availability\Service;
-use YardBell\Core\Availability\Session;
-use YardBell\Core\Booking\WaitlistEntry;
 use YardBell\Core\Time\Interval;
 use YardBell\Core\Time\Wall;
 use YardBell\Core\Time\WallSpan;
@@ -56,7 +54,7 @@ final class Writer
         yield from self::listed(
             'bookings',
             $bookings,
-            static fn (Booking|Seat $one): array => self::taken($one, $services),
+            static fn (Booking|Seat $one): array => DiaryWriter::taken($one, $services),
         );
         yield from self::listed(
             'clients',
@@ -117,7 +115,7 @@ final class Writer
                         : []),
                 array_values($book->services),
             ),
-            'sessions' => array_map(self::session(...), $scenario->diary->sessions),
+            'sessions' => array_map(DiaryWriter::session(...), $scenario->diary->sessions),
             'bookings' => self::bookings($scenario),
             'clients' => array_map(
                 static fn (string $id, string $name): array => self::client($scenario, $id, $name),
@@ -125,7 +123,7 @@ final class Writer
                 $scenario->clients,
             ),
             'codes' => PriceWriter::codes($scenario->prices),
-            'waitlist' => array_map(self::waitlistEntry(...), $scenario->waitlist),
+            'waitlist' => array_map(DiaryWriter::waitlistEntry(...), $scenario->waitlist),
         ]);
     }
 
@@ -225,87 +223,16 @@ final class Writer
         ]);
     }
 
-    /** @return array<string, mixed> */
-    private static function session(Session $session): array
-    {
-        return self::some([
-            'id' => $session->id,
-            'service' => $session->service,
-            'start' => Wall::writeInstant($session->start),
-            'minutes' => $session->minutes,
-            'staff' => $session->staff,
-            'location' => $session->location,
-            'units' => $session->units,
-            'places' => $session->places,
-            'state' => $session->cancelled ? 'cancelled' : 'scheduled',
-        ]);
-    }
-
     /** @return list<array<string, mixed>> in the order they were read */
     private static function bookings(Scenario $scenario): array
     {
         $services = array_column($scenario->diary->sessions, 'service', 'id');
         $written = [];
         foreach (array_merge($scenario->diary->bookings, $scenario->diary->seats) as $booking) {
-            $written[$booking->id] = self::taken($booking, $services);
+            $written[$booking->id] = DiaryWriter::taken($booking, $services);
         }
 
         return array_map(static fn (string $id): array => $written[$id], $scenario->bookingIds);
-    }
-
-    /**
-     * @param  array<string, string>  $services by session
-     * @return array<string, mixed>
-     */
-    private static function taken(Booking|Seat $booking, array $services): array
-    {
-        return self::some(
-            ($booking instanceof Seat
-                ? ['id' => $booking->id, 'service' => $services[$booking->session], 'session' => $booking->session]
-                : self::booking($booking)) + [
-                    'party' => $booking->party,
-                    'client' => $booking->client,
-                    'state' => $booking->state->value,
-                    'heldUntil' => $booking->heldUntil === null ? null : Wall::writeInstant($booking->heldUntil),
-                    'createdAt' => Wall::writeInstant($booking->createdAt),
-                ],
-        );
-    }
-
-    /** @return array<string, mixed> */
-    private static function booking(Booking $booking): array
-    {
-        return [
-            'id' => $booking->id,
-            'service' => $booking->service,
-            'start' => Wall::writeInstant($booking->start),
-            'minutes' => $booking->minutes,
-            'setup' => $booking->setup,
-            'clearup' => $booking->clearup,
-            'staff' => $booking->staff,
-            'location' => $booking->location,
-            'units' => $booking->units,
-            'doubleBooked' => $booking->doubleBooked ?: null,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function waitlistEntry(WaitlistEntry $entry): array
-    {
-        return self::some([
-            'id' => $entry->id,
-            'service' => $entry->service,
-            'minutes' => $entry->minutes,
-            'extra' => $entry->extra,
-            'party' => $entry->party,
-            'staff' => $entry->staff,
-            'locations' => $entry->locations,
-            'from' => Wall::date($entry->fromDay),
-            'until' => Wall::date($entry->untilDay),
-            'windows' => $entry->windows === null ? null : self::weekly($entry->windows),
-            'client' => $entry->client,
-            'createdAt' => Wall::writeInstant($entry->createdAt),
-        ]);
     }
 
     /** @param  array<int, list<Window>>  $weekly */

@@ -5,10 +5,8 @@ import { useSetup } from '../setup/useSetup';
 import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
 import { Check } from '../ui/Check';
-import { ClockField } from '../ui/ClockField';
-import { Columns } from '../ui/Columns';
-import { DateField } from '../ui/DateField';
 import { GatheringFields } from './GatheringFields';
+import { WhenFields } from './WhenFields';
 import { useChanging } from './useChanging';
 import * as say from '@words/sessions';
 
@@ -33,16 +31,7 @@ function Changing({ session, zone, onLeave }: Props & { onLeave: () => void }) {
   const service = data?.services.find((one) => one.id === session.service);
   return (
     <section className="session-form w-full" aria-label={say.changeThis}>
-      <Columns>
-        <DateField
-          id="change-date"
-          label={say.on}
-          wrong={wrong['at']}
-          value={draft.date}
-          onValue={(date) => set({ date })}
-        />
-        <ClockField id="change-at" label={say.at} wrong={undefined} value={draft.at} onValue={(at) => set({ at })} />
-      </Columns>
+      <WhenFields id="change" label={say.on} value={draft} wrong={wrong['at']} onValue={set} />
       {service !== undefined && <GatheringFields able={service} value={draft} wrong={wrong} onValue={set} />}
       {session.later > 0 && (
         <Check id="change-later" checked={changing.later} onChange={changing.setLater}>

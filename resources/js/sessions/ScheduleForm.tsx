@@ -2,12 +2,10 @@ import type { ServiceContent } from '../offer/service';
 import { RepeatPart } from '../repeats/RepeatPart';
 import { Alert } from '../ui/Alert';
 import { Button } from '../ui/Button';
-import { ClockField } from '../ui/ClockField';
-import { Columns } from '../ui/Columns';
-import { DateField } from '../ui/DateField';
 import { Wrong } from '../ui/Wrong';
 import { DateList } from './DateList';
 import { GatheringFields } from './GatheringFields';
+import { WhenFields } from './WhenFields';
 import { useScheduling, type SessionDraft } from './useScheduling';
 import * as say from '@words/sessions';
 
@@ -27,16 +25,7 @@ export function ScheduleForm({ business, service, content, zone, first, onDone, 
   const { draft, set, wrong } = scheduling;
   return (
     <section className="session-form" aria-label={say.scheduleDates}>
-      <Columns>
-        <DateField
-          id="session-date"
-          label={say.firstOn}
-          wrong={wrong['at']}
-          value={draft.date}
-          onValue={(date) => set({ date })}
-        />
-        <ClockField id="session-at" label={say.at} wrong={undefined} value={draft.at} onValue={(at) => set({ at })} />
-      </Columns>
+      <WhenFields id="session" label={say.firstOn} value={draft} wrong={wrong['at']} onValue={set} />
       <div className="session-often">
         <RepeatPart id="session" repeat={draft.repeat} date={draft.date} onRepeat={(repeat) => set({ repeat })} />
       </div>
