@@ -67,6 +67,7 @@ return [
     'cancel_later' => 'All later ones scheduled with it, too: {count}',
     'word' => 'A word to those who booked',
     'tell_them' => 'Tell those who booked',
+    'tell_of_change' => 'Tell those who booked of another time or place',
     'does_nobody' => 'Nobody has booked a place, so nobody is told.',
     'does' => '{bookings, plural, one {# booking is cancelled} other {# bookings are cancelled}}, {people, plural, one {of one person} other {of # people}}.',
     'does_back' => '{amount} was paid for it: what came by card goes back by itself, cash you give back at the desk.',
@@ -74,6 +75,6 @@ return [
     'really_cancel_some' => '{count, plural, one {Cancel it} other {Cancel these # dates}}',
     'is_cancelled' => 'This date is cancelled.',
     'left_to_tell' => '{count, plural, one {One booking is} other {# bookings are}} still being cancelled and paid back.',
-    'left_to_follow' => '{count, plural, one {One client is} other {# clients are}} still being told of the change.',
+    'left_to_follow' => '{count, plural, one {One booking is} other {# bookings are}} still being brought up to date.',
     'no_such' => 'There is no such date, or it is not yours to see.',
 ];

@@ -41,7 +41,7 @@ function Changing({ session, zone, onLeave }: Props & { onLeave: () => void }) {
       {changing.isChanged ? <Becomes changing={changing} zone={zone} /> : <p>{say.nothingChanged}</p>}
       {changing.bookings > 0 && (
         <Check id="change-told" checked={changing.told} onChange={changing.setTold}>
-          {say.tellThem}
+          {say.tellOfChange}
         </Check>
       )}
       <Alert says={changing.trouble} />
