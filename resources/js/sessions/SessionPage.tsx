@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { BookingCard } from '../board/BookingCard';
 import { usePresses } from '../board/usePresses';
+import { Refused } from '../lib/api';
 import { clock, day } from '../lib/format';
 import { session as sessionQuery } from '../lib/queries';
 import { dateIn } from '../lib/format';
@@ -15,6 +16,7 @@ import { ChangeSession } from './ChangeSession';
 import { PastOfSession } from './PastOfSession';
 import { People } from './People';
 import { Places, SessionRows } from './SessionRows';
+import { keptPresses } from '@words/board';
 import * as say from '@words/sessions';
 import './sessions.css';
 
@@ -37,7 +39,7 @@ function Sheet({ id }: { id: string }) {
     refetchInterval: ({ state }) => ((state.data?.leftToTell ?? 0) > 0 ? SOON : AGAIN),
   });
   if (error !== null && data === undefined) {
-    return <p role="alert">{say.noSuch}</p>;
+    return <p role="alert">{error instanceof Refused && error.status === 404 ? say.noSuch : error.message}</p>;
   }
   if (data === undefined || setup === undefined) {
     return <p role="status">{say.fetching}</p>;
@@ -72,6 +74,7 @@ function Sheet({ id }: { id: string }) {
           </Notice>
         )}
         {!isOff && data.leftToTell > 0 && <Notice role="status">{say.leftToFollow({ count: data.leftToTell })}</Notice>}
+        {presses.kept > 0 && <Notice role="status">{keptPresses({ count: presses.kept })}</Notice>}
         {presses.trouble !== null && <Notice role="alert">{presses.trouble}</Notice>}
         <People session={data} chosen={chosen} onChoose={setChosen} presses={presses} />
         <p className="flex flex-wrap gap-2 print:hidden">
